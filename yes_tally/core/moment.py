@@ -1,0 +1,101 @@
+"""Printed dates and times as ranges: ISO 8601 texts without a zone, as the PC's own clock says them.
+
+A date alone spans its day. ``03/04/2024`` stays both until the report or its language settles the order.
+"""
+
+from __future__ import annotations
+
+import calendar
+import re
+from datetime import datetime, timedelta
+
+from yes_tally.core.quantity import Locale, Value
+
+NEVER_WORDS = frozenset({"never", "nie", "niemals", "jamais", "nunca", "mai", "nooit", "nigdy"})
+
+_MONTHS = (
+    "january|januar|janvier|enero", "february|februar|fevrier|febrero", "march|marz|mars|marzo",
+    "april|avril|abril", "may|mai|mayo", "june|juni|juin|junio", "july|juli|juillet|julio", "august|aout|agosto",
+    "september|septembre|septiembre", "october|oktober|octobre|octubre", "november|novembre|noviembre",
+    "december|dezember|decembre|diciembre",
+)  # fmt: skip
+_MONTH = {name: index for index, names in enumerate(_MONTHS, 1) for name in names.split("|")}
+_MONTH |= {name[:3]: index for name, index in list(_MONTH.items())} | {"mrz": 3, "dez": 12, "okt": 10, "dic": 12}
+
+_TIME = r"(?:[T\s,]+(?:at |um |a las )?(?P<h>\d{1,2})[:.h](?P<mi>\d{2})(?:[:.](?P<s>\d{2})(?:[.,]\d+)?)?\s*(?P<half>[ap]\.?m\.?)?)?"
+_ISO = re.compile(r"(?<!\d)(?P<y>\d{4})[-/.](?P<m>\d{1,2})[-/.](?P<d>\d{1,2})" + _TIME, re.I)
+_NUMERIC = re.compile(r"(?<![\d.])(?P<a>\d{1,2})(?P<sep>[-/.])(?P<b>\d{1,2})(?P=sep)(?P<y>\d{4})" + _TIME, re.I)
+_NAMED = re.compile(r"(?<!\d)(?P<d>\d{1,2})\.?\s+(?:de )?(?P<month>[^\W\d_]{3,10})\.?,?\s+(?:de )?(?P<y>\d{4})" + _TIME, re.I)
+_NAMED_FIRST = re.compile(r"(?P<month>[^\W\d_]{3,10})\.?\s+(?P<d>\d{1,2}),?\s+(?P<y>\d{4})" + _TIME, re.I)
+_COMPACT = re.compile(r"(?<!\d)(?P<y>(?:19|20)\d{2})(?P<m>\d{2})(?P<d>\d{2})(?:(?P<h>\d{2})(?P<mi>\d{2})(?P<s>\d{2}))?(?!\d)")
+
+
+def moment(text: str, locale: Locale) -> Value | None:
+    """The first date in ``text``, as a range of ISO 8601 texts, or the word ``never``."""
+    if text.strip().casefold() in NEVER_WORDS:
+        return Value("moment", "never", "never", "never")
+    for pattern in (_ISO, _NUMERIC, _NAMED, _NAMED_FIRST, _COMPACT):
+        match = pattern.search(text)
+        if match:
+            readings = [value for order in _orders(match, locale) if (value := _moment(match, *order))]
+            if readings:
+                first, *rest = readings
+                return Value("moment", first.value, first.low, first.high, tuple(rest))
+    return None
+
+
+def date_order(text: str) -> bool | None:
+    """Whether numeric dates in ``text`` put the day first; ``None`` when none of them tells."""
+    for match in _NUMERIC.finditer(text):
+        a, b = int(match["a"]), int(match["b"])
+        if (a > 12) != (b > 12):
+            return a > 12
+        if match["sep"] == ".":
+            return True
+    return None
+
+
+def _orders(match: re.Match[str], locale: Locale) -> list[tuple[int, int]]:
+    """(month, day) pairs that the match allows, likeliest first."""
+    parts = match.groupdict()
+    if parts.get("month"):
+        name = parts["month"].casefold().translate(_PLAIN)
+        month = _MONTH.get(name) or _MONTH.get(name[:3])
+        return [(month, int(parts["d"]))] if month else []
+    if "a" in parts:
+        a, b = int(parts["a"]), int(parts["b"])
+        day_first, month_first = (b, a), (a, b)
+        if parts["sep"] == "." or locale.day_first is True:
+            return [day_first]
+        if locale.day_first is False:
+            return [month_first]
+        return [day_first] if a == b else [day_first, month_first]
+    return [(int(parts["m"]), int(parts["d"]))]
+
+
+_PLAIN = str.maketrans("äéèêûóíáú", "aeeeuoiau")
+
+
+def _moment(match: re.Match[str], month: int, day: int) -> Value | None:
+    parts = match.groupdict()
+    year = int(parts["y"])
+    if not (1 <= month <= 12 and 1970 <= year <= 2199 and 1 <= day <= calendar.monthrange(year, month)[1]):
+        return None
+    start = datetime(year, month, day)
+    if parts.get("h") is None:
+        return Value("moment", start.date().isoformat(), start.isoformat(), _end(start, timedelta(days=1)))
+    hour, minute = int(parts["h"]), int(parts["mi"])
+    half = (parts.get("half") or "").casefold()[:1]
+    if half and hour <= 12:
+        hour = hour % 12 + (12 if half == "p" else 0)
+    second = int(parts["s"]) if parts.get("s") else None
+    if hour > 23 or minute > 59 or (second or 0) > 59:
+        return None
+    at = start.replace(hour=hour, minute=minute, second=second or 0)
+    if second is None:
+        return Value("moment", at.isoformat(), at.isoformat(), _end(at, timedelta(minutes=1)))
+    return Value("moment", at.isoformat(), at.isoformat(), at.isoformat())
+
+
+def _end(start: datetime, length: timedelta) -> str:
+    return (start + length - timedelta(seconds=1)).isoformat()

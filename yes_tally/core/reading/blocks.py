@@ -1,0 +1,136 @@
+"""A section's lines to blocks, each with its best shape, and the headings that stand above it."""
+
+from __future__ import annotations
+
+import re
+from collections.abc import Iterator, Sequence
+from dataclasses import dataclass
+
+from yes_tally.core.reading.decode import Line
+from yes_tally.core.reading.shapes import SHAPES
+from yes_tally.core.reading.shapes.layout import MAX_LABEL, RULE, Group, Layout
+
+MIN_SCORE = 0.2
+MAX_BLOCK = 2000
+_DECORATED = re.compile(r"\s*(?:[=#*~-]{2,}\s*(?P<a>[^=#*~-].{0,78}?)\s*[=#*~-]{2,}|\[(?P<b>[^\]]{2,60})\]|#+ (?P<c>.{2,80}))\s*$")
+
+
+@dataclass(frozen=True, slots=True)
+class Block:
+    """A laid-out block (or, without a layout, lines that carry nothing), and the headings above it, nearest first."""
+
+    lines: tuple[Line, ...]
+    layout: Layout | None
+    headings: tuple[str, ...]
+    totals: bool = False
+
+
+def blocks_of(lines: Sequence[Line]) -> Iterator[Block]:
+    """The blocks of a section in order; records that repeat over blank lines come as one."""
+    headings: tuple[str, ...] = ()
+    pending: list[Block] = []
+    for chunk in _chunks(lines):
+        chunk, above = _peel_heading(chunk)
+        if above:
+            headings = (above,)
+        if not chunk:
+            continue
+        layout = best_layout(chunk)
+        block = Block(tuple(chunk), layout, headings)
+        if pending and not _same_record(pending[-1], block):
+            yield _merged(pending)
+            pending = []
+        if layout is None:
+            if len(chunk) == 1 and _may_head(chunk[0].text):
+                headings = (chunk[0].text.strip(), *headings[:1])
+            yield block
+            continue
+        pending.append(block)
+        if layout.shape == "ruled table":
+            yield _merged(pending)
+            pending = []
+            yield from _after_table(chunk, headings)
+    if pending:
+        yield _merged(pending)
+
+
+def best_layout(lines: Sequence[Line]) -> Layout | None:
+    """The shape that explains a block best, or ``None``; a shape that fails on it is left out."""
+    layouts = [layout for shape in SHAPES.values() if (layout := shape(lines)) is not None]
+    best = max(layouts, key=lambda layout: layout.score, default=None)
+    return best if best and best.score >= MIN_SCORE else None
+
+
+def _chunks(lines: Sequence[Line]) -> Iterator[list[Line]]:
+    chunk: list[Line] = []
+    for line in lines:
+        if not line.text.strip():
+            if chunk:
+                yield chunk
+            chunk = []
+            continue
+        if chunk and _DECORATED.match(line.text[: 2 * MAX_LABEL]):
+            yield chunk
+            chunk = []
+        chunk.append(line)
+        if len(chunk) >= MAX_BLOCK:
+            yield chunk
+            chunk = []
+    if chunk:
+        yield chunk
+
+
+def _peel_heading(chunk: list[Line]) -> tuple[list[Line], str | None]:
+    """A decorated or underlined first line is a heading, not part of the block."""
+    match = _DECORATED.match(chunk[0].text[: 2 * MAX_LABEL])
+    if match:
+        return chunk[1:], (match["a"] or match["b"] or match["c"] or "").strip()
+    if len(chunk) >= 2 and _underlines(chunk[1].text) and _may_head(chunk[0].text):
+        return chunk[2:], chunk[0].text.strip()
+    return chunk, None
+
+
+def _underlines(text: str) -> bool:
+    return bool(RULE.match(text[:MAX_LABEL])) and len(text.split()) == 1
+
+
+def _may_head(text: str) -> bool:
+    body = text.strip()
+    return 2 <= len(body) <= MAX_LABEL and not body.endswith((".", ",", ";"))
+
+
+def _same_record(before: Block, after: Block) -> bool:
+    """Two blocks of pairs that begin with the same label are records of one kind."""
+    first, second = _first_label(before.layout), _first_label(after.layout)
+    return first is not None and first == second and before.headings == after.headings
+
+
+def _first_label(layout: Layout | None) -> str | None:
+    if layout is None or layout.shape not in ("pairs", "records"):
+        return None
+    group = layout.groups[0]
+    if not group.entries and group.children and not group.children[0].heading:
+        group = group.children[0]
+    return group.entries[0].label if group.entries else None
+
+
+def _merged(blocks: list[Block]) -> Block:
+    if len(blocks) == 1:
+        return blocks[0]
+    parts = [group for block in blocks if block.layout for group in _records_in(block.layout)]
+    score = min(block.layout.score for block in blocks if block.layout)
+    lines = tuple(line for block in blocks for line in block.lines)
+    return Block(lines, Layout("records", [Group(children=parts)], score), blocks[0].headings)
+
+
+def _records_in(layout: Layout) -> list[Group]:
+    return [part for group in layout.groups for part in ([group] if group.entries else group.children)]
+
+
+def _after_table(chunk: Sequence[Line], headings: tuple[str, ...]) -> Iterator[Block]:
+    """What follows the second rule of a ruled table: totals, told of what the table lists."""
+    rules = [i for i, line in enumerate(chunk) if i and RULE.match(line.text[:MAX_LABEL])]
+    if len(rules) < 2 or rules[1] + 1 >= len(chunk):
+        return
+    rest = chunk[rules[1] + 1 :]
+    yield Block(tuple(rest), best_layout(rest), headings, totals=True)

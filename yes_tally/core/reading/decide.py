@@ -1,0 +1,138 @@
+"""Which fact a label means, given what is spoken of around it."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+from functools import lru_cache
+
+from yes_tally.core.catalogue import ITEMS, KEYS, SINGLE_GROUPS
+from yes_tally.core.reading.labels import split_unit, words_of
+from yes_tally.core.reading.phrases import STRONG, WEAK, Meaning, meanings, subjects_in
+
+ITEM_GROUPS = frozenset(ITEMS)
+
+# What a value is when its label only names the subject.
+NAMING: dict[str, str] = {
+    "machine": "machine.model", "board": "board.model", "firmware": "firmware.version", "memory": "memory.installed",
+    "os": "os.name", "licence": "licence.state", "processor": "processor.name", "module": "module.slot",
+    "disk": "disk.number", "partition": "partition.number", "volume": "volume.mount", "graphics": "graphics.name",
+    "display": "display.name", "sound": "sound.name", "printer": "printer.name", "battery": "battery.name",
+    "adapter": "adapter.name", "update": "update.id", "software": "software.name", "driver": "driver.name",
+    "account": "account.name", "task": "task.name", "firewall": "firewall.profile", "boot_entry": "boot_entry.id",
+    "variable": "variable.name", "process": "process.name",
+}  # fmt: skip
+
+# A group whose total or limit is told among its parts.
+RELATED: dict[str, frozenset[str]] = {
+    "module": frozenset({"memory"}),
+    "memory": frozenset({"module"}),
+    "volume": frozenset({"disk"}),
+}
+
+
+@dataclass(frozen=True, slots=True)
+class Context:
+    """What is spoken of: ``group`` by the record itself, ``around`` by headings and the command, nearest first."""
+
+    group: str | None
+    around: tuple[str, ...] = ()
+
+    @property
+    def item(self) -> bool:
+        return self.group in ITEM_GROUPS
+
+
+@dataclass(frozen=True, slots=True)
+class Guess:
+    """A fact that a label may mean, with the confidence (0-1) and the reason in words."""
+
+    fact: str
+    confidence: float
+    why: str
+    phrase: str = ""
+
+
+@lru_cache(maxsize=16384)
+def decide(label: str, context: Context) -> tuple[Guess, ...]:
+    """The facts that ``label`` may mean here, best first; empty when nothing fits."""
+    guesses: dict[str, Guess] = {}
+    for meaning in meanings(label):
+        guess = _weigh(meaning, context)
+        if guess and (guess.fact not in guesses or guesses[guess.fact].confidence < guess.confidence):
+            guesses[guess.fact] = guess
+    for guess in _by_naming(label, context):
+        guesses.setdefault(guess.fact, guess)
+    bare, _ = split_unit(label)
+    if not guesses and bare != label:
+        return decide(bare, context)
+    return tuple(sorted(guesses.values(), key=lambda g: -g.confidence))
+
+
+def _weigh(meaning: Meaning, context: Context) -> Guess | None:
+    phrase = meaning.phrase
+    group = phrase.fact.partition(".")[0]
+    loss = 0.0 if meaning.exact else 0.05
+    said = f"“{phrase.text}” is a phrase of {phrase.fact}"
+    if group == context.group:
+        return Guess(phrase.fact, 0.96 - loss, f"{said}; {group} is spoken of here", phrase.text)
+    if meaning.subject:
+        stands = 0.93 if meaning.subject not in ITEM_GROUPS or not context.item else 0.7
+        return Guess(phrase.fact, stands - loss, f"{said}; the label names {group}", phrase.text)
+    if context.group and group in RELATED.get(context.group, ()):
+        return Guess(phrase.fact, 0.86 - loss, f"{said}; {context.group} is spoken of here", phrase.text)
+    if phrase.reach == STRONG:
+        return Guess(phrase.fact, (0.75 if context.item else 0.92) - loss, f"{said}, wherever it stands", phrase.text)
+    if group in context.around and not context.item and context.group is None:
+        return Guess(phrase.fact, 0.85 - loss, f"{said}; the heading speaks of {group}", phrase.text)
+    if phrase.reach == WEAK and not context.item and not any(a in ITEM_GROUPS for a in context.around[:1]):
+        return Guess(phrase.fact, 0.76 - loss, f"{said}, among facts of the PC itself", phrase.text)
+    return None
+
+
+def _by_naming(label: str, context: Context) -> list[Guess]:
+    words = words_of(label)
+    found = subjects_in(words)
+    if not found or found[0].end - found[0].start != len(words):
+        return []
+    group = found[0].group
+    if group not in NAMING or (context.item and context.group != group):
+        return []
+    fact = NAMING[group]
+    return [Guess(fact, 0.85 if group != context.group else 0.9, f"the label names {group}")]
+
+
+@lru_cache(maxsize=4096)
+def infer_group(labels: tuple[str, ...], around: tuple[str, ...], table: bool) -> str | None:
+    """Which group a record's or a table's labels speak of: the one that explains most of them.
+
+    An item must explain half of a table's header or three fifths of a record, or be named around it.
+    """
+    if not labels:
+        return None
+    explained: dict[str, float] = {}
+    hits: dict[str, int] = {}
+    known = 0
+    for label in labels:
+        groups = {m.phrase.fact.partition(".")[0]: m for m in (*meanings(label), *meanings(split_unit(label)[0]))}
+        known += bool(groups)
+        named = {m.subject for m in groups.values() if m.subject}
+        for group, meaning in groups.items():
+            fact = meaning.phrase.fact.partition(".")[2]
+            key = group in KEYS and any(k.field == fact for k in KEYS[group])
+            weight = 1.0 + (0.2 if key else 0.0) + (0.3 if group in named else 0.0)
+            weight += 0.3 if meaning.phrase.reach == STRONG else 0.0
+            explained[group] = explained.get(group, 0.0) + weight
+            hits[group] = hits.get(group, 0) + 1
+    for place, group in enumerate(around):
+        if group in explained:
+            explained[group] += 1.5 - 0.4 * min(place, 2)
+    order = {group: index for index, group in enumerate((*SINGLE_GROUPS, *ITEMS))}
+    for group in sorted(explained, key=lambda g: (-explained[g], order[g])):
+        share = hits[group] / known if hits[group] * 5 >= len(labels) else 0.0
+        near = group in around[:2]
+        if group not in ITEM_GROUPS:
+            if hits[group] >= 2 or near:
+                return group
+        elif (share >= (0.5 if table else 0.6) and hits[group] >= 2) or (near and share >= 0.3):
+            return group
+    return None

@@ -1,0 +1,104 @@
+"""Bytes to lines: any encoding, any line ends, nothing lost.
+
+The lines are what a person saw in the window: colour codes and NULs gone, an overwritten progress line shown as it
+ended. Every line keeps its place in the bytes, so that a reading points back to where it was printed.
+"""
+
+from __future__ import annotations
+
+import codecs
+import re
+from dataclasses import dataclass
+
+_BOMS = (
+    (codecs.BOM_UTF8, "utf-8-sig"),
+    (codecs.BOM_UTF16_LE, "utf-16-le"),
+    (codecs.BOM_UTF16_BE, "utf-16-be"),
+)
+_ANSI = re.compile(r"\x1b(?:\[[0-?]*[ -/]*[@-~]|\][^\x07\x1b]*(?:\x07|\x1b\\)?|[@-Z\\-_])")
+_ENDS = re.compile(r"\r*\n|\f")
+_UNSEEN = re.compile(r"[\x00-\x08\x0b\x0e-\x1f\x7f\ufeff]")
+_NEEDS_CLEANING = re.compile(r"[\x00-\x08\x0b-\x1f\x7f\ufeff]")
+TAB = 8
+
+
+@dataclass(frozen=True, slots=True)
+class Line:
+    """One line as shown: ``number`` counts from 1; ``start`` and ``end`` are byte offsets in the report."""
+
+    number: int
+    text: str
+    start: int
+    end: int
+
+
+@dataclass(frozen=True, slots=True)
+class Decoded:
+    """A report's encoding and its lines."""
+
+    encoding: str
+    lines: tuple[Line, ...]
+
+
+def decode(data: bytes) -> Decoded:
+    """Decode any bytes; never raises, and every byte is inside one line's offsets or a line end."""
+    encoding, skip = _encoding(data)
+    text = data[skip:].decode(encoding, errors="replace")
+    return Decoded(encoding if skip != 3 else "utf-8-sig", tuple(_lines(text, encoding, skip)))
+
+
+def _encoding(data: bytes) -> tuple[str, int]:
+    for bom, name in _BOMS:
+        if data.startswith(bom):
+            return (name, len(bom)) if name != "utf-8-sig" else ("utf-8", len(bom))
+    sample = data[:4096]
+    if len(sample) >= 4 and sample.count(0) * 3 > len(sample):
+        even, odd = sample[0::2].count(0), sample[1::2].count(0)
+        if odd > 4 * even:
+            return "utf-16-le", 0
+        if even > 4 * odd:
+            return "utf-16-be", 0
+    try:
+        data.decode("utf-8")
+        return "utf-8", 0
+    except UnicodeDecodeError:
+        return _code_page(data), 0
+
+
+def _code_page(data: bytes) -> str:
+    """A Windows or a DOS code page: whichever makes more of the high bytes letters of western Europe."""
+    high = bytes(b for b in data[:65536] if b >= 0x80)
+    letters = "äöüßéèêàçñóíáúÄÖÜÉÑ"
+    scores = {page: sum(c in letters for c in high.decode(page, errors="replace")) for page in ("cp1252", "cp850")}
+    return max(scores, key=lambda page: scores[page])
+
+
+def _lines(text: str, encoding: str, offset: int) -> list[Line]:
+    lines: list[Line] = []
+    width = 2 if encoding.startswith("utf-16") else 1
+    single = width == 1 and (encoding != "utf-8" or text.isascii())
+    at = 0
+    for match in _ENDS.finditer(text):
+        raw = text[at : match.start()]
+        size = len(raw) if single else _size(raw, encoding)
+        lines.append(Line(len(lines) + 1, shown(raw), offset, offset + size))
+        offset += size + len(match.group()) * width
+        at = match.end()
+    if at < len(text):
+        raw = text[at:]
+        lines.append(Line(len(lines) + 1, shown(raw), offset, offset + (len(raw) if single else _size(raw, encoding))))
+    return lines
+
+
+def _size(raw: str, encoding: str) -> int:
+    return len(raw.encode(encoding, errors="replace"))
+
+
+def shown(raw: str) -> str:
+    """A raw line as the window showed it: colours off, tabs spread, the last state of an overwritten line."""
+    if _NEEDS_CLEANING.search(raw):
+        raw = _ANSI.sub("", raw)
+        if "\r" in raw:
+            raw = next((part for part in reversed(raw.split("\r")) if part.strip()), "")
+        raw = _UNSEEN.sub("", raw)
+    return raw.expandtabs(TAB) if "\t" in raw else raw

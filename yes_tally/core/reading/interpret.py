@@ -1,0 +1,291 @@
+"""From layouts to readings: what each labelled value means where it stands, and which item it belongs to."""
+
+from __future__ import annotations
+
+import re
+from collections.abc import Iterator, Sequence
+from dataclasses import dataclass, field
+
+from yes_tally.core.catalogue import FACTS, KEYS
+from yes_tally.core.quantity import Locale, Value, exactly
+from yes_tally.core.reading.decide import ITEM_GROUPS, NAMING, Context, Guess, decide, infer_group
+from yes_tally.core.reading.labels import split_unit, words_of
+from yes_tally.core.reading.phrases import SUBJECTS, subjects_in
+from yes_tally.core.reading.shapes.layout import Entry, Group, Heading, Layout
+from yes_tally.core.reading.values import ASIDES, MAX_TEXT, mask_of, understand
+from yes_tally.core.words import is_placeholder
+
+
+@dataclass(slots=True)
+class Item:
+    """One thing of a report while it is read; it gets its name when all of its keys are known."""
+
+    group: str
+    keys: dict[str, str] = field(default_factory=dict)
+    name: str = ""
+
+
+@dataclass(slots=True)
+class Draft:
+    """A reading before its item has a name."""
+
+    fact: str
+    item: Item | None
+    entry: Entry
+    value: Value
+    shape: str
+    confidence: float
+    why: str
+    also: tuple[str, ...] = ()
+
+
+# What stands alone in a head line and explains itself.
+_BARE: dict[str, tuple[str, bool | str]] = {
+    "connected": ("adapter.connected", True), "not connected": ("adapter.connected", False),
+    "disconnected": ("adapter.connected", False), "lower up": ("adapter.connected", True),
+    "no carrier": ("adapter.connected", False), "wired": ("adapter.kind", "wired"),
+    "wireless": ("adapter.kind", "wireless"), "bluetooth": ("adapter.kind", "bluetooth"),
+    "virtual": ("adapter.kind", "virtual"), "loopback": ("adapter.kind", "loopback"),
+}  # fmt: skip
+_BARE_MEASURES = ("adapter.speed",)
+_INDEXED = re.compile(
+    r"\W*(?P<noun>[^\W\d_]+(?:[ _-][^\W\d_]+){0,3}?)\s*(?:#|no\.|nr\.|:)?\s*"
+    r"(?P<rest>\d{1,4}|[A-Za-z]:\\?|/\S*|\"[^\"]+\"|'[^']+'|[A-Z]+\d+)?\W*$"
+)
+_ITEM_HEADING = {"processor": "processor.socket", "adapter": "adapter.name", "module": "module.slot", "disk": "disk.number"}
+
+
+class Interpreter:
+    """Reads the layouts of one report; keeps its items and what it could not place."""
+
+    def __init__(self, locale: Locale) -> None:
+        self.locale = locale
+        self.drafts: list[Draft] = []
+        self.blanks: set[int] = set()
+        self._items: list[Item] = []
+        self._loose: dict[str, Item] = {}
+        self._listed: str | None = None
+
+    def section_starts(self) -> None:
+        """Loose items (a processor told among the PC's own facts) are one a section."""
+        self._loose = {}
+        self._listed = None
+
+    def read(self, layout: Layout, around: tuple[str, ...], *, totals: bool = False) -> None:
+        """Read one layout. ``around``: the subjects of the command and headings above, nearest first.
+
+        ``totals``: the layout stands under a table's closing rule and speaks of what the table lists.
+        """
+        if totals and self._listed:
+            around = (self._listed, *around)
+            for group in layout.groups:
+                self._entries(group.entries, layout.shape, Context(self._listed, around), None)
+            return
+        for group in layout.groups:
+            self._group(group, layout.shape, around, None, ())
+
+    def heading(self, text: str) -> tuple[str, ...]:
+        """The subjects that a heading names, the likeliest first."""
+        return tuple(dict.fromkeys(at.group for at in subjects_in(words_of(text[:MAX_TEXT]))))
+
+    def _group(
+        self, group: Group, shape: str, around: tuple[str, ...], parent: Item | None, labels: tuple[str, ...]
+    ) -> None:
+        opened, named = (None, ()) if group.heading is None else self._open(group.heading, shape, around, parent)
+        inner = (*named, *(a for a in around if a not in named))
+        own = labels or tuple(dict.fromkeys(entry.label for entry in group.entries if entry.label))
+        subject = opened.group if opened else infer_group(own, inner, False) if group.entries else None
+        item = opened
+        if item is None and subject in ITEM_GROUPS and group.entries:
+            item = self._new(subject or "")
+        self._entries(group.entries, shape, Context(subject, inner), item)
+        if group.table:
+            self._rows(group.children, shape, inner, item)
+            return
+        below = (subject, *inner) if subject and opened else inner
+        shared = self._shared(group.children)
+        for child in group.children:
+            self._group(child, shape, below, item or parent, shared)
+
+    @staticmethod
+    def _shared(children: Sequence[Group]) -> tuple[str, ...]:
+        """The labels of records that have no heading of their own: they speak of one kind of thing."""
+        if len(children) < 2 or any(child.heading for child in children):
+            return ()
+        return tuple(dict.fromkeys(e.label for child in children for e in child.entries if e.label))
+
+    def _rows(self, rows: Sequence[Group], shape: str, around: tuple[str, ...], item: Item | None) -> None:
+        labels = tuple(dict.fromkeys(entry.label for row in rows[:200] for entry in row.entries))
+        subject = infer_group(labels, around, True)
+        self._listed = subject
+        columns = _columns(labels, Context(subject, around))
+        for row in rows:
+            if row.heading:
+                named = self.heading(row.heading.text)
+                self._entries(row.entries, shape, Context(None, (*named, *around) if named else ("",)), None)
+            elif subject:
+                item = self._new(subject) if subject in ITEM_GROUPS else None
+                for entry in row.entries:
+                    self._place(entry, shape, columns.get(entry.label, ()), item)
+
+    def _open(
+        self, heading: Heading, shape: str, around: tuple[str, ...], parent: Item | None
+    ) -> tuple[Item | None, tuple[str, ...]]:
+        """A heading that names an item and which one opens it; any other only says what is spoken of."""
+        named = self.heading(heading.text)
+        match = _INDEXED.match(heading.text[:MAX_TEXT])
+        group = SUBJECTS.get(words_of(match["noun"])) if match else None
+        if match is None or group not in ITEM_GROUPS or not match["rest"]:
+            return None, named
+        item = self._new(group or "")
+        fact = _ITEM_HEADING.get(item.group) or NAMING.get(item.group)
+        if fact:
+            entry = Entry(match["noun"], match["rest"].strip("\"'"), heading.line, heading.column + match.start("rest"))
+            self._place(entry, shape, (Guess(fact, 0.9, f"the heading names {group}"),), item)
+        if parent and f"{item.group}.{parent.group}" in FACTS and parent.keys:
+            number = next(iter(parent.keys.values()))
+            at = Entry(heading.text, number, heading.line, heading.column)
+            self._add(f"{item.group}.{parent.group}", item, at, exactly("text", number), shape, 0.8, "it stands under it")
+        return item, (item.group, *(n for n in named if n != item.group))
+
+    def _entries(self, entries: Sequence[Entry], shape: str, context: Context, item: Item | None) -> None:
+        for entry in entries:
+            if entry.label:
+                self._place(entry, shape, decide(entry.label, context), item)
+            else:
+                self._bare(entry, shape, context, item)
+
+    def _place(self, entry: Entry, shape: str, guesses: Sequence[Guess], item: Item | None) -> None:
+        if guesses and (not entry.printed.strip() or is_placeholder(entry.printed)):
+            fact = FACTS[guesses[0].fact]
+            if fact.kind not in ("flag", "choice", "count") or not entry.printed.strip():
+                self.blanks.add(entry.line)
+                return
+        _, unit = split_unit(entry.label)
+        for place, guess in enumerate(guesses[:4]):
+            value = understand(FACTS[guess.fact], entry.printed, self.locale, unit)
+            if value is None:
+                continue
+            rivals = tuple(g.fact for g in guesses if g.fact != guess.fact and g.confidence >= guess.confidence - 0.02)
+            sure = guess.confidence - (0.1 if place else 0.0) - (0.05 if rivals else 0.0)
+            fact = _total_memory(guess, value)
+            self._add(fact, item, entry, value, shape, sure, guess.why, rivals[:2])
+            self._asides(fact, item, entry, shape, sure)
+            return
+
+    def _asides(self, fact: str, item: Item | None, entry: Entry, shape: str, confidence: float) -> None:
+        for pattern, aside in ASIDES.get(fact, ()):
+            match = pattern.search(entry.printed)
+            text = mask_of(match[1]) if match and aside == "adapter.mask" else match[1] if match else None
+            value = understand(FACTS[aside], text, self.locale) if text else None
+            if match and value:
+                at = Entry(entry.label, match[1], entry.line, entry.column + match.start(1))
+                self._add(aside, item, at, value, shape, confidence - 0.05, f"it is said within {fact}")
+
+    def _bare(self, entry: Entry, shape: str, context: Context, item: Item | None) -> None:
+        word = " ".join(words_of(entry.printed))
+        fact, value = _BARE.get(word, ("", ""))
+        if fact.partition(".")[0] == context.group:
+            kind = FACTS[fact].kind
+            self._add(fact, item, entry, exactly(kind, value), shape, 0.85, f"“{entry.printed}” says it by itself")
+            return
+        for measure in _BARE_MEASURES:
+            known = understand(FACTS[measure], entry.printed, self.locale) if measure.startswith(f"{context.group}.") else None
+            if known:
+                self._add(measure, item, entry, known, shape, 0.85, "its unit says what it is")
+
+    def _add(
+        self, fact: str, item: Item | None, entry: Entry, value: Value, shape: str, confidence: float, why: str,
+        also: tuple[str, ...] = (),
+    ) -> None:  # fmt: skip
+        group = fact.partition(".")[0]
+        if group in ITEM_GROUPS and (item is None or item.group != group):
+            item = self._loose.get(group) or self._loose.setdefault(group, self._new(group))
+        elif group not in ITEM_GROUPS:
+            item = None
+        if item and FACTS[fact].key:
+            item.keys.setdefault(fact, str(value.value))
+        if FACTS[fact].kind == "list":
+            self._extend_list(fact, item, entry, value)
+        self.drafts.append(Draft(fact, item, entry, value, shape, round(confidence, 3), why, also))
+
+    def _extend_list(self, fact: str, item: Item | None, entry: Entry, value: Value) -> None:
+        """A list that goes on on the next line is one list: the first reading holds all of it."""
+        lines = entry.line - 1
+        for draft in reversed(self.drafts):
+            if draft.fact != fact or draft.item is not item or draft.entry.column != entry.column:
+                if draft.entry.line < lines:
+                    return
+                continue
+            if draft.entry.line == lines:
+                lines -= 1
+            first = draft
+            if isinstance(first.value.value, tuple) and isinstance(value.value, tuple):
+                whole = tuple(dict.fromkeys(first.value.value + value.value))
+                first.value = Value("list", whole, whole, whole)
+            if first.entry.label == entry.label and lines < draft.entry.line - 1:
+                return
+
+    def _new(self, group: str) -> Item:
+        item = Item(group)
+        self._items.append(item)
+        return item
+
+    def name_items(self) -> None:
+        """Give every item its name; items with the same keys are one (never by a key that was not said)."""
+        used = {id(draft.item) for draft in self.drafts if draft.item}
+        known: dict[tuple[str, tuple[tuple[str, str], ...]], str] = {}
+        numbers: dict[str, int] = {}
+        for item in self._items:
+            if id(item) not in used:
+                continue
+            key = (item.group, tuple(_identity(item)))
+            if key[1] and key in known:
+                item.name = known[key]
+                continue
+            numbers[item.group] = numbers.get(item.group, 0) + 1
+            item.name = f"{item.group}#{numbers[item.group]}"
+            if key[1]:
+                known[key] = item.name
+
+
+def _columns(labels: Sequence[str], context: Context) -> dict[str, tuple[Guess, ...]]:
+    """What each column of a table means: no two columns tell the same fact; the one with fewer choices goes first."""
+    guesses = {label: decide(label, context) for label in labels if label}
+    taken: dict[str, str] = {}
+    for label in sorted(guesses, key=lambda name: len(guesses[name])):
+        for guess in guesses[label]:
+            if guess.fact not in taken:
+                taken[guess.fact] = label
+                break
+    return {label: tuple(g for g in found if taken.get(g.fact, label) == label) for label, found in guesses.items()}
+
+
+_GIB = 2**30
+
+
+def _total_memory(guess: Guess, value: Value) -> str:
+    """A "total" memory that modules can add up to is what is installed; any other is what the system sees."""
+    if guess.fact != "memory.usable" or "total" not in guess.phrase or not isinstance(value.value, (int, float)):
+        return guess.fact
+    step = _GIB if value.value >= 4 * _GIB else _GIB // 2
+    return "memory.installed" if value.value and value.value % step == 0 else guess.fact
+
+
+# Any one of these tells the item; elsewhere all keys together do.
+_ANY_KEY: dict[str, tuple[str, ...]] = {
+    "adapter": ("adapter.name", "adapter.mac"),
+    "disk": ("disk.number", "disk.serial"),
+    "display": ("display.serial",),
+}
+
+
+def _identity(item: Item) -> Iterator[tuple[str, str]]:
+    if item.group in _ANY_KEY:
+        first = next((key for key in _ANY_KEY[item.group] if key in item.keys), None)
+        if first:
+            yield first, item.keys[first].casefold()
+        return
+    keys = [key.name for key in KEYS[item.group]]
+    if all(key in item.keys for key in keys) or (len(keys) > 1 and keys[0] in item.keys and item.group == "module"):
+        yield from ((key, item.keys[key].casefold()) for key in keys if key in item.keys)

@@ -1,0 +1,42 @@
+"""Labels to words: how a printed label is normalised before it is looked up."""
+
+from __future__ import annotations
+
+import re
+from functools import lru_cache
+
+from yes_tally.core.words import plain
+
+_CAMEL = re.compile(r"(?<=[a-z])(?=[A-Z])|(?<=[a-z]\d)(?=[A-Z])|(?<=[A-Z])(?=[A-Z][a-z]{2})")
+_WORD = re.compile(r"[^\W_]+")
+_BRACKETED = re.compile(r"[(\[{]([^)\]}]*)[)\]}]")
+_UNIT = re.compile(r"(?:[kmgt]i?b|bytes?|[kmg]?hz|[kmg]bit/s|[kmg]bps|mt/s|%)$", re.I)
+_STOP = frozenset(
+    "the of a an in on at to for and is are this its your der die das des dem den von vom im am zu le la les du de d l "
+    "el los las del y en que o u".split()
+)
+
+
+@lru_cache(maxsize=16384)
+def words_of(label: str) -> tuple[str, ...]:
+    """The words of a label in order: split at camel case and marks, plain, singular, without small words."""
+    words = (_singular(word) for word in _WORD.findall(plain(_CAMEL.sub(" ", label))))
+    return tuple(word for word in words if word not in _STOP)
+
+
+def _singular(word: str) -> str:
+    return word[:-1] if len(word) > 3 and word.endswith("s") and not word.endswith(("ss", "us")) else word
+
+
+@lru_cache(maxsize=16384)
+def split_unit(label: str) -> tuple[str, str]:
+    """A label without what stands in brackets, and the unit the label gives (or ``""``): ``Size (MB)``, ``cpu MHz``."""
+    unit = ""
+    for inner in _BRACKETED.findall(label):
+        if _UNIT.fullmatch(inner.strip()):
+            unit = inner.strip()
+    bare = _BRACKETED.sub(" ", label).strip()
+    last = bare.replace("_", " ").rsplit(" ", 1)
+    if not unit and len(last) == 2 and _UNIT.fullmatch(last[1]) and last[1] != "%":
+        return last[0], last[1]
+    return (bare or label.strip("()[]{} ")), unit

@@ -1,0 +1,131 @@
+"""The phrase sets, one language a file, and the index that a label is looked up in."""
+
+from __future__ import annotations
+
+from collections.abc import Mapping
+from dataclasses import dataclass
+from functools import lru_cache
+
+from yes_tally.core.catalogue import FACTS
+from yes_tally.core.reading.labels import words_of
+from yes_tally.core.reading.phrases import english, french, german, spanish
+
+LANGUAGES = {"en": english, "de": german, "fr": french, "es": spanish}
+
+# How far a phrase reaches: "scoped" only where its group is spoken of, "weak" also among other facts of the PC,
+# "strong" anywhere.
+SCOPED, WEAK, STRONG = 0, 1, 2
+_REACH = {"!": STRONG, "?": WEAK}
+
+# Words that say only "which one" and may be missing from a label, or be too many in it.
+_FILLERS = frozenset(
+    "number no nr num nummer numero numer current value total name information info details count field".split()
+)
+
+
+@dataclass(frozen=True, slots=True)
+class Phrase:
+    """One meaning of a label: the fact, how far the phrase reaches, the label as the phrasebook has it."""
+
+    fact: str
+    reach: int
+    text: str
+    language: str
+
+
+class PhraseClash(ValueError):
+    """Two phrase sets claim one label for the same fact with different reach."""
+
+
+Words = frozenset[str]
+
+
+def _labels() -> dict[Words, tuple[Phrase, ...]]:
+    index: dict[Words, dict[str, Phrase]] = {}
+    for language, module in LANGUAGES.items():
+        for fact, line in module.LABELS.items():
+            if fact not in FACTS:
+                raise PhraseClash(f"the {language} phrases name a fact that the catalogue does not have: {fact}")
+            for entry in line.split("|"):
+                reach = _REACH.get(entry[0], SCOPED)
+                text = entry.lstrip("!?")
+                known = index.setdefault(frozenset(words_of(text)), {})
+                if fact not in known or known[fact].reach < reach:
+                    known[fact] = Phrase(fact, reach, text, language)
+    index.pop(frozenset(), None)
+    return {words: tuple(phrases.values()) for words, phrases in index.items()}
+
+
+def _subjects() -> dict[tuple[str, ...], str]:
+    return {
+        words: group
+        for module in reversed(LANGUAGES.values())
+        for group, line in module.SUBJECTS.items()
+        for entry in line.split("|")
+        if (words := words_of(entry))
+    }
+
+
+LABELS: Mapping[Words, tuple[Phrase, ...]] = _labels()
+SUBJECTS: Mapping[tuple[str, ...], str] = _subjects()
+_LONGEST_SUBJECT = max(len(words) for words in SUBJECTS)
+
+
+@dataclass(frozen=True, slots=True)
+class Meaning:
+    """A phrase that a label matched. ``subject`` is the group that the label names itself, or ``None``."""
+
+    phrase: Phrase
+    subject: str | None
+    exact: bool
+
+
+@dataclass(frozen=True, slots=True)
+class SubjectAt:
+    """A subject found among words: its group, and which words (from, to) name it."""
+
+    group: str
+    start: int
+    end: int
+
+
+@lru_cache(maxsize=16384)
+def subjects_in(words: tuple[str, ...]) -> tuple[SubjectAt, ...]:
+    """Every subject that the words name, the longest first, then the earliest."""
+    found = [
+        SubjectAt(SUBJECTS[part], start, start + length)
+        for length in range(min(_LONGEST_SUBJECT, len(words)), 0, -1)
+        for start in range(len(words) - length + 1)
+        if (part := words[start : start + length]) in SUBJECTS
+    ]
+    return tuple(found)
+
+
+@lru_cache(maxsize=16384)
+def meanings(label: str) -> tuple[Meaning, ...]:
+    """Everything that a label may stand for, whatever the context; a dictionary look-up, not a search."""
+    words = words_of(label)
+    if not words or len(words) > 12:
+        return ()
+    found: dict[tuple[str, str | None], Meaning] = {}
+
+    def add(part: Words, subject: str | None, exact: bool) -> None:
+        for phrase in LABELS.get(part, ()):
+            group = phrase.fact.partition(".")[0]
+            if subject is None or group == subject:
+                found.setdefault((phrase.fact, subject), Meaning(phrase, subject, exact))
+
+    bare = frozenset(words) - _FILLERS
+    add(frozenset(words), None, True)
+    for at in subjects_in(words):
+        rest = frozenset(words[: at.start] + words[at.end :])
+        add(rest, at.group, True)
+        add(rest - _FILLERS, at.group, False)
+    if bare:
+        add(bare, None, False)
+    return tuple(found.values())
+
+
+def is_known(label: str) -> bool:
+    """Whether a label means anything at all."""
+    return bool(meanings(label))

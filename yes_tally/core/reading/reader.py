@@ -1,0 +1,144 @@
+"""Bytes in, readings out: the reader's front door. Pure and deterministic; never raises on any bytes."""
+
+from __future__ import annotations
+
+import hashlib
+from collections.abc import Sequence
+from dataclasses import dataclass
+
+from yes_tally.core.quantity import Value, exactly
+from yes_tally.core.reading.blocks import Block, blocks_of
+from yes_tally.core.reading.decode import Decoded, Line, decode
+from yes_tally.core.reading.interpret import Draft, Interpreter
+from yes_tally.core.reading.sections import Section, cut
+from yes_tally.core.reading.shapes.layout import MAX_LINE, Entry
+from yes_tally.core.reading.values import locale_of
+
+READER_VERSION = 1
+_LOCALE_SAMPLE = 200_000
+
+
+@dataclass(frozen=True, slots=True)
+class Reading:
+    """One value read from one place. Line, column and end column count from 1; the end is exclusive.
+
+    ``item`` is the same text for all readings of one item in one report, ``None`` for single facts. ``also`` names
+    other facts it could have been; ``section`` is the index of the section it stands in.
+    """
+
+    fact: str
+    item: str | None
+    printed: str
+    value: Value
+    line: int
+    column: int
+    end_column: int
+    shape: str
+    label: str
+    confidence: float
+    why: str
+    section: int
+    also: tuple[str, ...] = ()
+
+
+@dataclass(frozen=True, slots=True)
+class ReadReport:
+    """Everything that was understood of one report, and what was not.
+
+    ``unread_lines`` carried nothing; ``blank_lines`` hold a known label with nothing, or a placeholder, beside it.
+    """
+
+    sha256: str
+    encoding: str
+    lines: tuple[Line, ...]
+    sections: tuple[Section, ...]
+    readings: tuple[Reading, ...]
+    unread_lines: tuple[int, ...]
+    blank_lines: tuple[int, ...]
+
+
+def read(data: bytes) -> ReadReport:
+    """Read a report as it came."""
+    decoded = decode(data)
+    sections = cut(decoded.lines)
+    interpreter = Interpreter(locale_of("\n".join(line.text for line in decoded.lines)[:_LOCALE_SAMPLE]))
+    ends: list[int] = []
+    for section in sections:
+        _read_section(interpreter, section)
+        ends.append(len(interpreter.drafts))
+    interpreter.name_items()
+    return _report(data, decoded, sections, interpreter, ends)
+
+
+def _read_section(interpreter: Interpreter, section: Section) -> None:
+    interpreter.section_starts()
+    if section.host and section.prompt_line:
+        _prompt_host(interpreter, section)
+    if section.failure:
+        return
+    command = interpreter.heading(section.command) if section.command else ()
+    for block in blocks_of([line for line in section.lines if len(line.text) <= MAX_LINE]):
+        _read_block(interpreter, block, command)
+
+
+def _read_block(interpreter: Interpreter, block: Block, command: tuple[str, ...]) -> None:
+    if block.layout is None:
+        return
+    named = [subject for heading in block.headings for subject in interpreter.heading(heading)]
+    interpreter.read(block.layout, tuple(dict.fromkeys([*named, *command])), totals=block.totals)
+
+
+def _prompt_host(interpreter: Interpreter, section: Section) -> None:
+    if any(d.fact == "host.name" and d.entry.printed == section.host for d in interpreter.drafts):
+        return
+    entry = Entry("prompt", section.host or "", section.prompt_line or 0, 1)
+    value = exactly("text", section.host or "")
+    interpreter.drafts.append(Draft("host.name", None, entry, value, "prompt", 0.7, "the prompt names the host"))
+
+
+def _report(
+    data: bytes, decoded: Decoded, sections: Sequence[Section], interpreter: Interpreter, ends: Sequence[int]
+) -> ReadReport:
+    readings: list[Reading] = []
+    place = 0
+    for index, draft in enumerate(interpreter.drafts):
+        while place < len(ends) - 1 and index >= ends[place]:
+            place += 1
+        readings.append(_reading(draft, place, decoded.lines))
+    spoken = {reading.line for reading in readings} | interpreter.blanks
+    spoken |= {section.prompt_line for section in sections if section.prompt_line}
+    spoken |= {section.failure_line for section in sections if section.failure_line}
+    unread = tuple(line.number for line in decoded.lines if line.text.strip() and line.number not in spoken)
+    return ReadReport(
+        sha256=hashlib.sha256(data).hexdigest(),
+        encoding=decoded.encoding,
+        lines=decoded.lines,
+        sections=tuple(sections),
+        readings=tuple(sorted(readings, key=lambda r: (r.line, r.column))),
+        unread_lines=unread,
+        blank_lines=tuple(sorted(interpreter.blanks)),
+    )
+
+
+def _reading(draft: Draft, section: int, lines: Sequence[Line]) -> Reading:
+    entry = draft.entry
+    text = lines[entry.line - 1].text
+    column = entry.column
+    if not text.startswith(entry.printed, column - 1):
+        found = text.find(entry.printed)
+        column = found + 1 if found >= 0 else column
+    return Reading(
+        fact=draft.fact,
+        item=draft.item.name if draft.item else None,
+        printed=entry.printed,
+        value=draft.value,
+        line=entry.line,
+        column=column,
+        end_column=column + len(entry.printed),
+        shape=draft.shape,
+        label=entry.label,
+        confidence=draft.confidence,
+        why=draft.why,
+        section=section,
+        also=draft.also,
+    )

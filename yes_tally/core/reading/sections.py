@@ -1,0 +1,104 @@
+"""Lines to sections: one section a command, cut at the prompts, with the failure that its output states.
+
+A prompt is known by its form (who and where, then a mark, then what was typed), not by one shell's name.
+"""
+
+from __future__ import annotations
+
+import re
+from collections import Counter
+from collections.abc import Sequence
+from dataclasses import dataclass
+
+from yes_tally.core.reading.decode import Line
+from yes_tally.core.words import failure_kind
+
+_PROMPT = re.compile(
+    r"(?P<prompt>(?:\([\w.-]+\) )?(?:PS )?"
+    r"(?P<where>\[[^\]\s]{2,40}(?: [^\]\s]{1,40})?\]|[\w.-]+@[\w.-]+|[A-Za-z][\w.-]{1,40}|[A-Za-z]:\\[^>\s]{0,80}|(?=[$#%>] ))"
+    r"(?::?[~/\\][\w./\\~-]{0,80}| [A-Za-z]:[\\/][^\s>]{0,80}| [~/][\w./~-]{0,80})?"
+    r" ?(?P<mark>[>$#%~»❯]))(?P<command>[ ]+\S.*|[A-Za-z/.]\S*.*|[ ]*)$"
+)
+_STRONG_HOST = re.compile(r"@|\\|\d|-|\[|/")
+
+
+@dataclass(frozen=True, slots=True)
+class Section:
+    """The lines of one command's output. ``lines`` excludes the prompt; ``failure`` is a kind of ``words.FAILURES``."""
+
+    command: str | None
+    host: str | None
+    first_line: int
+    last_line: int
+    lines: tuple[Line, ...]
+    failure: str | None
+    failure_line: int | None
+    prompt_line: int | None
+
+
+@dataclass(frozen=True, slots=True)
+class _Prompt:
+    index: int
+    where: str
+    command: str
+
+
+def cut(lines: Sequence[Line]) -> list[Section]:
+    """Cut decoded lines into sections; a report without prompts is one section."""
+    prompts = _prompts(lines)
+    sections: list[Section] = []
+    first = prompts[0].index if prompts else len(lines)
+    if first > 0 and any(line.text.strip() for line in lines[:first]):
+        sections.append(_section(lines, None, 0, first))
+    ends = [*(prompt.index for prompt in prompts[1:]), len(lines)]
+    for prompt, following in zip(prompts, ends, strict=False):
+        if prompt.command or any(line.text.strip() for line in lines[prompt.index + 1 : following]):
+            sections.append(_section(lines, prompt, prompt.index + 1, following))
+    return sections
+
+
+def _prompts(lines: Sequence[Line]) -> list[_Prompt]:
+    found: list[tuple[_Prompt, str]] = []
+    for index, line in enumerate(lines):
+        text = line.text
+        if not text or text[0] == " " or len(text) > 400:
+            continue
+        match = _PROMPT.match(text)
+        if match and not re.match(r"\s*\d+\s?%|\s*%", match["command"] or ""):
+            found.append((_Prompt(index, match["where"].strip("[]"), match["command"].strip()), match["mark"]))
+    seen = Counter((p.where, mark) for p, mark in found)
+    return [p for p, mark in found if seen[(p.where, mark)] > 1 or (_STRONG_HOST.search(p.where) and p.command)]
+
+
+def _section(lines: Sequence[Line], prompt: _Prompt | None, start: int, end: int) -> Section:
+    body = tuple(lines[start:end])
+    failure, at = _failure(body)
+    first = lines[prompt.index].number if prompt else body[0].number
+    return Section(
+        command=(prompt.command or None) if prompt else None,
+        host=_host(prompt.where) if prompt else None,
+        first_line=first,
+        last_line=body[-1].number if body else first,
+        lines=body,
+        failure=failure,
+        failure_line=at,
+        prompt_line=lines[prompt.index].number if prompt else None,
+    )
+
+
+def _host(where: str) -> str | None:
+    """The host's name in a prompt, where its form says that it is one."""
+    name = where.split("@")[-1].split()[0] if where else ""
+    return name if re.fullmatch(r"[A-Za-z][\w.]*(?:-[\w.]+)+|[\w.-]+", name) and ("@" in where or "-" in name) else None
+
+
+def _failure(body: Sequence[Line]) -> tuple[str | None, int | None]:
+    """A command failed when one of the first things it said was a failure and it said little else."""
+    said = [line for line in body if line.text.strip()]
+    if len(said) > 4:
+        return None, None
+    for line in said[:2]:
+        kind = failure_kind(line.text)
+        if kind:
+            return kind, line.number
+    return None, None

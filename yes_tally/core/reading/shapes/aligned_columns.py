@@ -1,0 +1,156 @@
+"""Aligned columns: a header over columns, told apart by the whitespace that the rows share.
+
+A header's words split where the rows leave a blank between them; numbers may stand to the left of their header. A row
+that fits no gap is read by the order of its cells, when their number is right.
+"""
+
+from __future__ import annotations
+
+import re
+from collections.abc import Sequence
+
+from yes_tally.core.reading.decode import Line
+from yes_tally.core.reading.phrases import is_known
+from yes_tally.core.reading.shapes.layout import (
+    RULE,
+    Entry,
+    Group,
+    Heading,
+    Layout,
+    all_entries,
+    cells_by_gap,
+    known_share,
+)
+
+_WORD = re.compile(r"\S+")
+_MAX_WIDTH = 600
+_MAX_WORDS = 60
+_SAMPLE = 400
+
+
+def lay_out(lines: Sequence[Line]) -> Layout | None:
+    """Read a block as aligned columns under the likeliest of its first three lines."""
+    best: Layout | None = None
+    for at in range(min(3, len(lines) - 1)):
+        layout = _under(lines, at)
+        if layout and (best is None or layout.score > best.score):
+            best = layout
+    return best
+
+
+def _under(lines: Sequence[Line], at: int) -> Layout | None:
+    header = lines[at].text.rstrip()
+    words = [match.span() for match in _WORD.finditer(header[:_MAX_WIDTH])]
+    if not 2 <= len(words) <= _MAX_WORDS or len(header) > _MAX_WIDTH:
+        return None
+    body = _rows_of(lines[at + 1 :])
+    if not body or len(cells_by_gap(header)) < 2:
+        return None
+    cuts = _cuts(header, words, [line.text for line in body[:_SAMPLE]])
+    if not cuts:
+        return None
+    bounds = [0, *cuts]
+    labels = [_between(header, a, b) for a, b in zip(bounds, [*cuts, len(header)], strict=True)]
+    known = sum(is_known(label) for label, _ in labels if label)
+    named = sum(bool(label) for label, _ in labels)
+    if known < 2 or (known * 2 < named and not (known >= 4 and header.isupper())) or any(re.fullmatch(r"[\d.,:%]+", label) for label, _ in labels if label):
+        return None
+    rows = [row for line in body if (row := _row(line, labels, cuts)).entries]
+    if not rows:
+        return None
+    title = lines[at - 1] if at else None
+    heading = Heading(title.text.strip(), title.number, 1) if title else None
+    table = [Group(heading, children=rows, table=True)]
+    fitting = len(rows) / len(body)
+    return Layout("aligned columns", table, (0.45 + 0.4 * known_share(all_entries(table))) * (0.5 + 0.5 * fitting))
+
+
+def _rows_of(lines: Sequence[Line]) -> list[Line]:
+    """The rows up to a rule; what stands under a rule is their sum."""
+    rows: list[Line] = []
+    for line in lines:
+        if RULE.match(line.text[:_MAX_WIDTH]):
+            if rows:
+                break
+            continue
+        if line.text.strip():
+            rows.append(line)
+    return rows
+
+
+def _cuts(header: str, words: list[tuple[int, int]], rows: list[str]) -> list[int]:
+    """The columns to cut at: one a gap of the header that the rows leave blank too."""
+    cuts: list[int] = []
+    if rows and sum(_first_cell_ends(row, words[0][0]) for row in rows) * 2 > len(rows):
+        # The rows begin left of the header: their first cell has no label of its own.
+        cuts.append(_blankest(rows, 1, words[0][0])[0])
+    left = words[0][0]
+    stops = _label_ends(words)
+    for (_, end), (start, _), stop in zip(words, words[1:], stops[1:], strict=False):
+        at, blank = _blankest(rows, end, start)
+        wide = start - end >= 2
+        needed = 0.5 if wide else 1.0
+        if blank >= needed * len(rows) and (wide or _both_used(rows, left, at, stop)):
+            cuts.append(at)
+            left = start
+    return cuts
+
+
+def _label_ends(words: Sequence[tuple[int, int]]) -> list[int]:
+    """For each word the end of the words that follow it closely: as far as its label can reach."""
+    ends: list[int] = []
+    for index in range(len(words) - 1, -1, -1):
+        close = index + 1 < len(words) and words[index + 1][0] - words[index][1] < 2
+        ends.append(ends[-1] if close else words[index][1])
+    return ends[::-1]
+
+
+def _first_cell_ends(row: str, start: int) -> bool:
+    if start < 2 or not row[:start].strip():
+        return False
+    return row[start - 1 : start] == " " or len(row) <= start
+
+
+def _blankest(rows: list[str], left: int, right: int) -> tuple[int, int]:
+    """The position in ``[left, right)`` that most rows leave blank, the middle of its run; and how many do."""
+    counts = [sum(at >= len(row) or row[at] == " " for row in rows) for at in range(left, right)]
+    top = max(counts, default=0)
+    best, run = (left, left), None
+    for index, number in enumerate([*counts, -1]):
+        if number == top and run is None:
+            run = index
+        elif number != top and run is not None:
+            if index - run >= best[1] - best[0]:
+                best = (left + run, left + index)
+            run = None
+    return best[1] - 1, top
+
+
+def _both_used(rows: list[str], left: int, at: int, stop: int) -> bool:
+    """Whether at least half of the rows have something on both sides of a narrow cut."""
+    used = sum(bool(row[left:at].strip()) and bool(row[at:stop].strip()) for row in rows)
+    return used * 2 >= len(rows)
+
+
+def _between(text: str, start: int, end: int) -> tuple[str, int]:
+    raw = text[start:end]
+    return raw.strip(), start + len(raw) - len(raw.lstrip())
+
+
+def _row(line: Line, labels: Sequence[tuple[str, int]], cuts: Sequence[int]) -> Group:
+    text = line.text
+    if any(at < len(text) and text[at] != " " for at in cuts):
+        cells = cells_by_gap(text)
+        if len(cells) != len(labels):
+            return Group()
+    else:
+        cells = [_between(text, a, b) for a, b in zip([0, *cuts], [*cuts, len(text)], strict=True)]
+    heading = Heading(cells[0][0], line.number, cells[0][1] + 1) if not labels[0][0] and cells[0][0] else None
+    return Group(
+        heading,
+        entries=[
+            Entry(label, printed, line.number, column + 1)
+            for (label, _), (printed, column) in zip(labels, cells, strict=True)
+            if printed and label
+        ],
+    )

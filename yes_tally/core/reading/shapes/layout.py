@@ -1,0 +1,88 @@
+"""What a shape makes of a block: labelled values, grouped as they belong together."""
+
+from __future__ import annotations
+
+import re
+from collections.abc import Callable, Iterator, Sequence
+from dataclasses import dataclass, field
+
+from yes_tally.core.reading.decode import Line
+from yes_tally.core.reading.phrases import is_known
+
+
+@dataclass(frozen=True, slots=True)
+class Entry:
+    """A printed value with its label (``""`` when it stands alone). Line and column count from 1."""
+
+    label: str
+    printed: str
+    line: int
+    column: int
+
+
+@dataclass(frozen=True, slots=True)
+class Heading:
+    """A line that says what the following speaks of."""
+
+    text: str
+    line: int
+    column: int
+
+
+@dataclass(slots=True)
+class Group:
+    """Entries that belong together: a record, a table row, an indented part. ``table``: its children share labels."""
+
+    heading: Heading | None = None
+    entries: list[Entry] = field(default_factory=list)
+    children: list[Group] = field(default_factory=list)
+    table: bool = False
+
+    def walk(self) -> Iterator[Group]:
+        yield self
+        for child in self.children:
+            yield from child.walk()
+
+
+@dataclass(slots=True)
+class Layout:
+    """One shape's view of a block: its groups and how well they explain the block (0-1)."""
+
+    shape: str
+    groups: list[Group]
+    score: float
+
+
+Shape = Callable[[Sequence[Line]], Layout | None]
+
+MAX_LABEL = 80
+MAX_LINE = 20_000
+RULE = re.compile(r"\s*[-=_*~+#|─═]{3,}[-=_*~+#|─═ ]*$")
+_GAP = re.compile(r"\s{2,}")
+
+
+def indent_of(text: str) -> int:
+    return len(text) - len(text.lstrip())
+
+
+def known_share(entries: Sequence[Entry]) -> float:
+    """Which share of the entries has a label that means something; bare entries do not count."""
+    labels = [entry.label for entry in entries[:400] if entry.label]
+    return sum(map(is_known, labels)) / len(labels) if labels else 0.0
+
+
+def all_entries(groups: Sequence[Group]) -> list[Entry]:
+    return [entry for group in groups for part in group.walk() for entry in part.entries]
+
+
+def cells_by_gap(text: str) -> list[tuple[str, int]]:
+    """The parts of a line between runs of two or more blanks, each with its first column (from 0)."""
+    cells: list[tuple[str, int]] = []
+    at = indent_of(text)
+    for gap in _GAP.finditer(text, at):
+        if gap.start() > at:
+            cells.append((text[at : gap.start()], at))
+        at = gap.end()
+    if at < len(text):
+        cells.append((text[at:], at))
+    return cells

@@ -1,0 +1,154 @@
+"""Pairs: a label and its value on a line, by colon, equals sign, leader dots, or a gap; nested by indent.
+
+A first label that comes again starts the next record.
+"""
+
+from __future__ import annotations
+
+import re
+from collections import Counter
+from collections.abc import Sequence
+from dataclasses import dataclass
+
+from yes_tally.core.reading.decode import Line
+from yes_tally.core.reading.phrases import is_known
+from yes_tally.core.reading.shapes.layout import (
+    MAX_LABEL,
+    MAX_LINE,
+    RULE,
+    Entry,
+    Group,
+    Heading,
+    Layout,
+    all_entries,
+    indent_of,
+    known_share,
+)
+
+_DOTS = re.compile(r"(?P<label>\S.{0,79}?)\s?(?:\.\s?){3,}:?\s*(?P<value>.*)$")
+_COLON = re.compile(r"(?P<label>[^\s:=][^:=]{1,79}?)\s*:(?:\s+(?P<value>\S.*)|\s*)$")
+_EQUALS = re.compile(r"(?P<label>[^\s=][^=:]{0,79}?)\s*=\s*(?P<value>.*)$")
+_GAP = re.compile(r"(?P<label>\S+(?: \S+){0,6}?):?\s{2,}(?P<value>\S.*)$")
+_STYLES = (("dots", _DOTS), ("colon", _COLON), ("equals", _EQUALS), ("gap", _GAP))
+_FAMILY = {"dots": "mark", "colon": "mark", "equals": "equals", "gap": "gap"}
+_QUOTED = re.compile(r"([\"'])(.*)\1$")
+
+
+@dataclass(frozen=True, slots=True)
+class _Pair:
+    label: str
+    value: str
+    column: int
+    style: str
+
+
+def lay_out(lines: Sequence[Line]) -> Layout | None:
+    """Read a block as pairs, or ``None`` when no style of pair explains at least a third of it."""
+    parsed = [_pairs_of(line.text) for line in lines]
+    families = Counter(_FAMILY[style] for found in parsed for style in found)
+    if not families:
+        return None
+    family = max(("mark", "equals", "gap"), key=lambda f: (families[f] * (0.6 if f == "gap" else 1), f == "mark"))
+    pairs = [next((p for s, p in found.items() if _FAMILY[s] == family), None) for found in parsed]
+    if family == "gap" and not _aligned(pairs):
+        return None
+    matched = sum(pair is not None for pair in pairs)
+    if matched * 3 < len([line for line in lines if not RULE.match(line.text)]):
+        return None
+    groups = _tree(lines, pairs)
+    entries = all_entries(groups)
+    if not entries:
+        return None
+    coverage = min(1.0, len(entries) / len(lines))
+    repeated = sum(len(group.children) for group in groups) > 1 and any(len(g.entries) > 1 for g in groups[0].children)
+    share = known_share(entries)
+    weight = {"mark": 1.0, "equals": 1.0, "gap": 0.7}[family]
+    return Layout("records" if repeated else "pairs", groups, weight * (0.4 + 0.6 * share) * (0.5 + 0.5 * coverage))
+
+
+def _pairs_of(text: str) -> dict[str, _Pair]:
+    """The pairs that each style sees in a line."""
+    body = text.strip()
+    found: dict[str, _Pair] = {}
+    if not body or len(text) > MAX_LINE or RULE.match(text[:MAX_LABEL]):
+        return found
+    start = indent_of(text)
+    for style, pattern in _STYLES:
+        match = pattern.match(body)
+        if match is None or (style == "dots" and "..." not in match.group().replace(" ", "")):
+            continue
+        value = (match["value"] or "").rstrip()
+        column = start + (match.start("value") if value else len(body))
+        quoted = _QUOTED.match(value)
+        if quoted:
+            value, column = quoted[2], column + 1
+        label = match["label"].rstrip(" .")
+        if any(c.isalpha() for c in label):
+            found[style] = _Pair(label, value, column, style)
+    return found
+
+
+def _aligned(pairs: Sequence[_Pair | None]) -> bool:
+    """Whether a gap is a column: most values start below each other, and most labels mean something."""
+    columns = Counter(pair.column for pair in pairs if pair)
+    total = sum(columns.values())
+    top = sum(count for _, count in columns.most_common(3))
+    known = sum(is_known(pair.label) for pair in pairs if pair)
+    return total >= 2 and top * 3 >= total * 2 and known * 2 >= total or (total == 1 == known)
+
+
+def _tree(lines: Sequence[Line], pairs: Sequence[_Pair | None]) -> list[Group]:
+    root = Group()
+    stack: list[tuple[int, Group]] = [(-1, root)]
+    last: tuple[int, _Pair] | None = None
+    for index, (line, pair) in enumerate(zip(lines, pairs, strict=True)):
+        text = line.text
+        if not text.strip() or RULE.match(text[:MAX_LABEL]):
+            continue
+        indent = indent_of(text)
+        deeper = index + 1 < len(lines) and indent_of(lines[index + 1].text) > indent
+        if pair is None and last and indent > last[0] and not (deeper and indent < last[1].column):
+            _holder(stack, last[0]).entries.append(Entry(last[1].label, text.strip(), line.number, indent + 1))
+            continue
+        opens = deeper and not (pairs[index + 1] is None and pair is not None)
+        if (pair is None and (opens or _heads(pairs, index, text))) or (pair and not pair.value and opens):
+            while stack[-1][0] >= indent:
+                stack.pop()
+            child = Group(Heading(text.strip(), line.number, indent + 1))
+            stack[-1][1].children.append(child)
+            stack.append((indent if opens else indent - 1, child))
+            last = None
+        elif pair:
+            while stack[-1][0] >= indent:
+                stack.pop()
+            _add(stack, indent, Entry(pair.label, pair.value, line.number, pair.column + 1))
+            last = (indent, pair)
+    return _records(root)
+
+
+def _holder(stack: list[tuple[int, Group]], indent: int) -> Group:
+    return next(group for at, group in reversed(stack) if at < indent or group is stack[0][1])
+
+
+def _add(stack: list[tuple[int, Group]], indent: int, entry: Entry) -> None:
+    _holder(stack, indent).entries.append(entry)
+
+
+def _heads(pairs: Sequence[_Pair | None], index: int, text: str) -> bool:
+    """A short line before a pair, with none before it, is what the pairs speak of."""
+    before = pairs[index - 1] if index else None
+    after = pairs[index + 1] if index + 1 < len(pairs) else None
+    return after is not None and before is None and len(text.strip()) <= MAX_LABEL and not text.rstrip().endswith(".")
+
+
+def _records(root: Group) -> list[Group]:
+    """Split the top level where its first label is repeated; each part is then a record of its own."""
+    entries = root.entries
+    first = entries[0].label if entries else ""
+    starts = [i for i, e in enumerate(entries) if e.label == first and e.printed != ""]
+    apart = [i for i, j in zip(starts, starts[1:], strict=False) if j - i > 1]
+    if len(starts) < 2 or not apart:
+        return [root]
+    bounds = [*starts, len(entries)]
+    parts = [Group(entries=entries[a:b]) for a, b in zip(bounds, bounds[1:], strict=False)]
+    return [Group(heading=root.heading, children=[*parts, *root.children], table=False)]

@@ -1,0 +1,97 @@
+"""A ruled table: a header, a rule of dashes under it, rows."""
+
+from __future__ import annotations
+
+import re
+from collections.abc import Sequence
+
+from yes_tally.core.reading.decode import Line
+from yes_tally.core.reading.shapes.layout import (
+    MAX_LINE,
+    Entry,
+    Group,
+    Heading,
+    Layout,
+    all_entries,
+    cells_by_gap,
+    known_share,
+)
+
+_RULE = re.compile(r"\s*[-=─═]{2,}(?:[ +|]+[-=─═]+)*\s*$")
+_DASHES = re.compile(r"[-=─═]+")
+_MAX_COLUMNS = 400
+
+
+def lay_out(lines: Sequence[Line]) -> Layout | None:
+    """Read a block as a ruled table; a second rule ends the rows, and what follows it is left to other shapes."""
+    at = next((i for i, line in enumerate(lines) if i and len(line.text) <= MAX_LINE and _is_rule(line.text)), None)
+    if at is None or at + 1 >= len(lines):
+        return None
+    spans = [match.span() for match in _DASHES.finditer(lines[at].text)][:_MAX_COLUMNS]
+    if len(spans) < 2:
+        return None
+    header = cut_at(lines[at - 1].text, spans)
+    rows = []
+    for line in lines[at + 1 :]:
+        if _is_rule(line.text) or not line.text.strip():
+            break
+        rows.append(_row(line, header, spans))
+    rows = [row for row in rows if row.entries]
+    if not rows:
+        return None
+    title = lines[at - 2] if at >= 2 else None
+    heading = Heading(title.text.strip(), title.number, 1) if title else None
+    table = [Group(heading, children=rows, table=True)]
+    entries = all_entries(table)
+    return Layout("ruled table", table, 0.6 + 0.4 * known_share(entries))
+
+
+def _is_rule(text: str) -> bool:
+    return bool(_RULE.match(text)) and len(_DASHES.findall(text)) >= 2
+
+
+def cut_at(text: str, spans: Sequence[tuple[int, int]]) -> list[tuple[str, int]]:
+    """Cut a row at the gaps between column spans; a cell that runs over pushes the cut to the next blank.
+
+    Returns one ``(text, column)`` a span, the column from 0. Falls back to the order of the cells where nothing fits.
+    """
+    bounds: list[int] = [0]
+    for (_, end), (start, _) in zip(spans, spans[1:], strict=False):
+        at = _blank_between(text, end, start)
+        if at is None or at < bounds[-1]:
+            return _by_order(text, spans)
+        bounds.append(at)
+    bounds.append(len(text))
+    cells = []
+    for left, right in zip(bounds, bounds[1:], strict=False):
+        raw = text[left:right]
+        cells.append((raw.strip(), left + len(raw) - len(raw.lstrip())))
+    return cells
+
+
+def _blank_between(text: str, end: int, start: int) -> int | None:
+    """A blank to cut at: in the gap itself, else where the cell that runs over ends."""
+    if end >= len(text):
+        return len(text)
+    for at in range(min(start, len(text)) - 1, end - 1, -1):
+        if text[at] == " ":
+            return at
+    return None
+
+
+def _by_order(text: str, spans: Sequence[tuple[int, int]]) -> list[tuple[str, int]]:
+    cells = cells_by_gap(text)
+    if len(cells) != len(spans):
+        return []
+    return cells
+
+
+def _row(line: Line, header: Sequence[tuple[str, int]], spans: Sequence[tuple[int, int]]) -> Group:
+    cells = cut_at(line.text, spans)
+    return Group(
+        entries=[
+            Entry(label, printed, line.number, column + 1)
+            for (label, _), (printed, column) in zip(header, cells, strict=False)
+            if printed
+        ]
+    )

@@ -1,0 +1,106 @@
+"""Tagged lines: a head line that names a thing, then indented lines of words and values, as network tools print."""
+
+from __future__ import annotations
+
+import re
+from collections.abc import Sequence
+
+from yes_tally.core.reading.decode import Line
+from yes_tally.core.reading.phrases import is_known
+from yes_tally.core.reading.shapes.layout import (
+    MAX_LABEL,
+    Entry,
+    Group,
+    Layout,
+    all_entries,
+    cells_by_gap,
+    indent_of,
+    known_share,
+)
+
+_HEAD = re.compile(r"(?:\d{1,4}[:.)] +)?(?P<name>[^\s:<(][^:<]{0,78}?)(?P<mark>:(?=\s|$)|\s+(?=<)|\s{2,}|$)\s*")
+_INDEX = re.compile(r"\d{1,4}[:.)] ")
+_ANGLE = re.compile(r"<([^<>]{1,300})>")
+_WORD = re.compile(r"\S+")
+_MAX = 2000
+NAME = "name"
+BARE = ""
+
+
+def lay_out(lines: Sequence[Line]) -> Layout | None:
+    """Read a block as tagged lines; at least one head with two understood details, and heads need a mark or index."""
+    groups: list[Group] = []
+    for line in lines:
+        if indent_of(line.text) == 0:
+            group = _head(line)
+            if group is None:
+                return None
+            groups.append(group)
+        elif not groups:
+            return None
+        else:
+            _detail(groups[-1], line)
+    entries = [entry for entry in all_entries(groups) if entry.label not in (NAME, BARE)]
+    if len(entries) < (1 if _INDEX.match(lines[0].text) else 2) or len(lines) < 2 * len(groups):
+        return None
+    share = known_share(entries)
+    root = Group(children=groups)
+    return Layout("tagged lines", [root], 0.75 * share * min(1.0, len(entries) / (len(lines) - len(groups))))
+
+
+def _head(line: Line) -> Group | None:
+    text = line.text[:_MAX]
+    match = _HEAD.match(text)
+    if match is None or not (match["mark"].strip() or "<" in text or _INDEX.match(text)):
+        return None
+    group = Group(entries=[Entry(NAME, match["name"].strip(), line.number, match.start("name") + 1)])
+    for angle in _ANGLE.finditer(text, match.end()):
+        at = angle.start(1)
+        for part in angle[1].split(","):
+            column = at + len(part) - len(part.lstrip()) + 1
+            group.entries.append(Entry(BARE, part.strip(), line.number, column))
+            at += len(part) + 1
+    rest = _ANGLE.sub(lambda m: " " * len(m.group()), text)
+    _words(group, line, rest, match.end())
+    return group
+
+
+def _detail(group: Group, line: Line) -> None:
+    text = line.text[:_MAX]
+    cells = cells_by_gap(text)
+    last = group.entries[-1] if group.entries else None
+    if len(cells) >= 2:
+        label, rest = cells[0][0], cells[1:]
+        if len(rest) >= 2 and not is_known(label) or (len(rest) >= 2 and is_known(f"{label} {rest[0][0]}")):
+            label, rest = f"{label} {rest[0][0]}", rest[1:]
+        group.entries.append(Entry(label, rest[0][0], line.number, rest[0][1] + 1))
+        for cell, column in rest[1:]:
+            _words(group, line, " " * column + cell, column)
+        return
+    if last and last.label not in (NAME, BARE) and indent_of(text) + 1 >= last.column - MAX_LABEL // 4:
+        first, _, tail = text.strip().partition(" ")
+        stem = last.label.split()[0]
+        if tail and is_known(f"{stem} {first}") and not is_known(first):
+            column = text.index(tail.strip(), indent_of(text) + len(first)) + 1
+            group.entries.append(Entry(f"{stem} {first}", tail.strip(), line.number, column))
+            return
+        if not tail and indent_of(text) + 1 == last.column:
+            group.entries.append(Entry(last.label, first, line.number, indent_of(text) + 1))
+            return
+    _words(group, line, text, indent_of(text))
+
+
+def _words(group: Group, line: Line, text: str, start: int) -> None:
+    """Read ``word value word value``: the longest run of words that means something, then the word after it."""
+    words = [(match.group(), match.start()) for match in _WORD.finditer(text, start)]
+    index = 0
+    while index + 1 < len(words):
+        for length in (2, 1):
+            label = " ".join(word for word, _ in words[index : index + length]).rstrip(":")
+            if index + length < len(words) and is_known(label) and not label.replace(".", "").isdigit():
+                value, column = words[index + length]
+                group.entries.append(Entry(label, value.rstrip(","), line.number, column + 1))
+                index += length + 1
+                break
+        else:
+            index += 1

@@ -1,0 +1,204 @@
+"""From a printed text to the value of a fact: one small parser a kind, one table of exceptions."""
+
+from __future__ import annotations
+
+import ipaddress
+import re
+from collections.abc import Callable
+
+from yes_tally.core import quantity
+from yes_tally.core.catalogue import BINARY_SIZES, CHOICE_CODES, NOMINAL_SIZES, FactKind
+from yes_tally.core.moment import date_order, moment
+from yes_tally.core.quantity import Locale, Value, exactly
+from yes_tally.core.words import choice_of, flag_of, is_placeholder
+
+MAX_TEXT = 300
+_MAC = re.compile(r"(?<![\w:])(?:[0-9a-f]{2}([:-]))(?:[0-9a-f]{2}\1){4}[0-9a-f]{2}(?![\w:])|(?<!\w)(?:[0-9a-f]{4}\.){2}[0-9a-f]{4}(?!\w)", re.I)
+_UUID = re.compile(r"\{?([0-9a-f]{8}-(?:[0-9a-f]{4}-){3}[0-9a-f]{12})\}?", re.I)
+_IP = re.compile(r"(?<![\w.:])(?:\d{1,3}(?:\.\d{1,3}){3}|[0-9a-f]*(?::[0-9a-f]*){2,7}(?:%\w+)?)(?![\w:])", re.I)
+
+# What a text fact may look like; a print that does not is not taken for it.
+_TEXT_FORMS: dict[str, re.Pattern[str]] = {
+    "host.name": re.compile(r"[A-Za-z0-9][\w.-]{0,62}$"),
+    "host.domain": re.compile(r"[\w.-]{2,80}$"),
+    "licence.key_tail": re.compile(r"[A-Za-z0-9*?X-]*?(?P<keep>[A-Za-z0-9]{5})$"),
+    "volume.mount": re.compile(r"(?P<keep>[A-Za-z]:\\?|/.*|[A-Za-z][\w-]{0,30}:|\\\\.+|\[\w+\])$"),
+    "volume.filesystem": re.compile(r"(?P<keep>[A-Za-z][\w.+-]{1,19})$"),
+    "process.pid": re.compile(r"\d+$"),
+    "connection.pid": re.compile(r"\d+$"),
+    "disk.number": re.compile(r"(?:\D{0,12}\s)?(?P<keep>\d{1,3})$"),
+    "partition.number": re.compile(r"(?:\D{0,12}\s)?(?P<keep>\d{1,3})$"),
+    "processor.name": re.compile(r"(?P<keep>[^(]*[A-Za-z][^(]*(?:\([A-Za-z]+\)[^(]*)*)"),
+    "connection.protocol": re.compile(r"(?P<keep>tcp6?|udp6?|raw6?|icmp6?|unix)\b", re.I),
+    "board.version": re.compile(r".*\d.*$"),
+    "machine.serial": re.compile(r"[^:=]{3,60}$"),
+    "disk.serial": re.compile(r"[^:=]{3,60}$"),
+    "module.serial": re.compile(r"[^:=]{3,60}$"),
+}
+_DRIVE = re.compile(r"[A-Za-z]:\\$")
+
+
+def understand(fact: FactKind, printed: str, locale: Locale, unit: str = "") -> Value | None:
+    """What ``printed`` says of ``fact``, or ``None`` when it cannot be a value of it.
+
+    ``unit`` is the unit that the label gave. A placeholder is never a value.
+    """
+    text = printed.strip()
+    if not text or len(text) > 4 * MAX_TEXT:
+        return None
+    return _KINDS[fact.kind](fact, text, locale, unit)
+
+
+def _text(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
+    if is_placeholder(text) or len(text) > MAX_TEXT:
+        return None
+    form = _TEXT_FORMS.get(fact.name)
+    if form:
+        match = form.match(text)
+        if match is None:
+            return None
+        text = (match["keep"] if "keep" in form.groupindex else match.group()).strip()
+    if fact.name == "volume.mount" and _DRIVE.match(text):
+        text = text[:2]
+    return exactly("text", text) if text and not is_placeholder(text) else None
+
+
+def _size(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
+    value = quantity.size(
+        text, locale, binary=fact.name in BINARY_SIZES, nominal=fact.name in NOMINAL_SIZES, unit=unit
+    )
+    if value is None and not unit:
+        value = quantity.bare_bytes(text, locale)
+        if fact.group == "memory" and (value is None or value.value == 0):
+            value = quantity.memory_by_plausibility(text, locale)
+    return value
+
+
+def _clock(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
+    return quantity.clock(text, locale, unit)
+
+
+def _rate(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
+    return quantity.rate(text, locale, unit)
+
+
+def _count(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
+    return quantity.count(text)
+
+
+def _share(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
+    return quantity.share(text, locale)
+
+
+def _version(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
+    return None if is_placeholder(text) else quantity.version(text)
+
+
+def _moment(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
+    return moment(text, locale)
+
+
+def _span(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
+    return quantity.span(text, locale)
+
+
+def _flag(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
+    value = flag_of(text)
+    return None if value is None else exactly("flag", value)
+
+
+def _choice(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
+    codes = CHOICE_CODES.get(fact.name)
+    if codes and text.isdigit():
+        word = codes.get(int(text)) if len(text) < 4 else None
+    else:
+        word = choice_of(fact.field, fact.choices, text) if len(text) <= MAX_TEXT else None
+    return exactly("choice", word) if word and word != "unknown" else None
+
+
+def _mac(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
+    match = _MAC.search(text)
+    if match is None or is_placeholder(match.group()):
+        return None
+    digits = re.sub(r"[^0-9a-f]", "", match.group().casefold())
+    if len(set(digits)) == 1:
+        return None
+    return exactly("mac", ":".join(digits[i : i + 2] for i in range(0, 12, 2)))
+
+
+def _uuid(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
+    match = _UUID.search(text)
+    if match is None or len(set(match[1]) - {"-"}) <= 2:
+        return None
+    return exactly("uuid", match[1].casefold())
+
+
+def addresses(text: str) -> list[str]:
+    """Every IP address in ``text``, in its normal form; the unspecified address is none."""
+    found = []
+    for match in _IP.finditer(text[: 4 * MAX_TEXT]):
+        try:
+            address = ipaddress.ip_address(match.group())
+        except ValueError:
+            continue
+        if not address.is_unspecified:
+            found.append(str(address))
+    return found
+
+
+def _ip(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
+    found = addresses(text)
+    return exactly("ip", found[0]) if found else None
+
+
+_ADDRESS_LISTS = {"adapter.ipv4": 4, "adapter.ipv6": 6, "adapter.dns": 0, "lookup.address": 0}
+
+
+def _list(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
+    if fact.name in _ADDRESS_LISTS:
+        version = _ADDRESS_LISTS[fact.name]
+        parts = [a for a in addresses(text) if not version or (":" in a) == (version == 6)]
+    else:
+        parts = [part.strip(" *\"'{}[]") for part in re.split(r"[,;|]", text)]
+        parts = [part for part in parts if not is_placeholder(part)]
+    return Value("list", tuple(parts), tuple(parts), tuple(parts)) if parts else None
+
+
+_KINDS: dict[str, Callable[[FactKind, str, Locale, str], Value | None]] = {
+    "text": _text, "size": _size, "clock": _clock, "rate": _rate, "count": _count, "share": _share,
+    "version": _version, "moment": _moment, "span": _span, "flag": _flag, "choice": _choice, "mac": _mac,
+    "ip": _ip, "uuid": _uuid, "list": _list,
+}  # fmt: skip
+
+# A value often carries more in its text: (fact, pattern with one group, what the group says).
+ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
+    "processor.name": (
+        (re.compile(r"@\s*([\d.,]+\s*[GM]Hz)", re.I), "processor.clock"),
+        (re.compile(r"(\d+) (?:cores?|kerne|c(?:oe|œ)urs|n[uú]cleos)\b", re.I), "processor.cores"),
+        (re.compile(r"(\d+) (?:threads?|logical processors|hilos)\b", re.I), "processor.threads"),
+    ),
+    "memory.installed": (
+        (re.compile(r"\d+ (?:of|von|sur|de) (\d+) (?:memory )?(?:slots?|sockets?|steckplätzen?|emplacements|ranuras)", re.I), "memory.slots"),
+    ),
+    "adapter.ipv4": (
+        (re.compile(r"(/\d{1,2})\b"), "adapter.mask"),
+        (re.compile(r"(?:netmask|mask) (\S+)", re.I), "adapter.mask"),
+    ),
+}  # fmt: skip
+
+
+def mask_of(prefix: str) -> str | None:
+    """The dotted mask of ``/24`` (RFC 4632), or the text itself when it is an address already."""
+    if prefix.startswith("/"):
+        length = int(prefix[1:])
+        return str(ipaddress.ip_network(f"0.0.0.0/{length}").netmask) if length <= 32 else None
+    return prefix
+
+
+def locale_of(texts: str) -> Locale:
+    """How a report writes numbers and dates, from the prints that can be read in one way only."""
+    comma = len(re.findall(r"(?<![\d,.])\d{1,4},\d{1,2}\s?(?:[KMGT]i?[BO]|[GM]Hz|%)", texts, re.I))
+    point = len(re.findall(r"(?<![\d,.])\d{1,4}\.\d{1,2}\s?(?:[KMGT]i?[BO]|[GM]Hz|%)", texts, re.I))
+    return Locale(None if comma == point else comma > point, date_order(texts))
+
+

@@ -13,7 +13,9 @@ from yes_tally.core.reading.as_json import report_as_json
 from yes_tally.core.reading.reader import ReadReport, read
 from yes_tally.core.words import FAILURE_SENTENCES
 
-app = typer.Typer(no_args_is_help=True, add_completion=False, help="Yes Tally: what the office's PCs say, read and sealed.")
+app = typer.Typer(
+    no_args_is_help=True, add_completion=False, help="Yes Tally: what the office's PCs say, read and sealed."
+)
 
 
 @app.callback()
@@ -47,7 +49,9 @@ def _print_report(file: str, report: ReadReport) -> None:
     typer.echo(f"{file}: {len(report.lines)} lines, {report.encoding}, {len(report.readings)} readings")
     for section in report.sections:
         if section.failure:
-            typer.echo(f"  line {section.failure_line}: {section.command or 'a command'} failed: {FAILURE_SENTENCES[section.failure]}")
+            typer.echo(
+                f"  line {section.failure_line}: {section.command or 'a command'} failed: {FAILURE_SENTENCES[section.failure]}"
+            )
     for reading in report.readings:
         name = f"{reading.fact} ({reading.item})" if reading.item else reading.fact
         typer.echo(f"  line {reading.line:>4}  {name:<36} {reading.printed!r} -> {reading.value.value!r}")

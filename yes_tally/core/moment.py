@@ -25,9 +25,13 @@ _MONTH |= {name[:3]: index for name, index in list(_MONTH.items())} | {"mrz": 3,
 _TIME = r"(?:[T\s,]+(?:at |um |a las )?(?P<h>\d{1,2})[:.h](?P<mi>\d{2})(?:[:.](?P<s>\d{2})(?:[.,]\d+)?)?\s*(?P<half>[ap]\.?m\.?)?)?"
 _ISO = re.compile(r"(?<!\d)(?P<y>\d{4})[-/.](?P<m>\d{1,2})[-/.](?P<d>\d{1,2})" + _TIME, re.I)
 _NUMERIC = re.compile(r"(?<![\d.])(?P<a>\d{1,2})(?P<sep>[-/.])(?P<b>\d{1,2})(?P=sep)(?P<y>\d{4})" + _TIME, re.I)
-_NAMED = re.compile(r"(?<!\d)(?P<d>\d{1,2})\.?\s+(?:de )?(?P<month>[^\W\d_]{3,10})\.?,?\s+(?:de )?(?P<y>\d{4})" + _TIME, re.I)
+_NAMED = re.compile(
+    r"(?<!\d)(?P<d>\d{1,2})\.?\s+(?:de )?(?P<month>[^\W\d_]{3,10})\.?,?\s+(?:de )?(?P<y>\d{4})" + _TIME, re.I
+)
 _NAMED_FIRST = re.compile(r"(?P<month>[^\W\d_]{3,10})\.?\s+(?P<d>\d{1,2}),?\s+(?P<y>\d{4})" + _TIME, re.I)
-_COMPACT = re.compile(r"(?<!\d)(?P<y>(?:19|20)\d{2})(?P<m>\d{2})(?P<d>\d{2})(?:(?P<h>\d{2})(?P<mi>\d{2})(?P<s>\d{2}))?(?!\d)")
+_COMPACT = re.compile(
+    r"(?<!\d)(?P<y>(?:19|20)\d{2})(?P<m>\d{2})(?P<d>\d{2})(?:(?P<h>\d{2})(?P<mi>\d{2})(?P<s>\d{2}))?(?!\d)"
+)
 
 
 def moment(text: str, locale: Locale) -> Value | None:

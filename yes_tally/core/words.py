@@ -19,12 +19,12 @@ def plain(text: str) -> str:
 
 
 YES = frozenset(
-    "yes y true on enabled enable active 1 ja wahr ein aktiviert aktiv oui vrai active si sim verdadero activado "
-    "habilitado habilitada attivo aan wlaczone tak up connected present supported required".split()
+    "yes y true on enabled enable active 1 ja wahr ein aktiviert aktiv oui vrai active si sim verdadero "
+    "activado habilitado habilitada attivo aan wlaczone tak up connected present supported required".split()
 )
 NO = frozenset(
-    "no n false off disabled disable inactive 0 nein falsch aus deaktiviert inaktiv non faux desactive "
-    "falso desactivado deshabilitado deshabilitada nao uit wylaczone nie down disconnected absent unsupported".split()
+    "no n false off disabled disable inactive 0 nein falsch aus deaktiviert inaktiv non faux desactive falso "
+    "desactivado deshabilitado deshabilitada nao uit wylaczone nie down disconnected absent unsupported".split()
 ) | {"not connected", "not required", "not supported", "not enabled", "not active", "no-carrier"}
 
 _PLACEHOLDERS = frozenset({
@@ -108,7 +108,14 @@ CHOICE_WORDS: dict[str, dict[str, str]] = {
 
 _CHOICE_PATTERNS: dict[str, list[tuple[str, re.Pattern[str]]]] = {
     field: [
-        (choice, re.compile(r"(?<![\w-])(?:" + "|".join(re.escape(w) for w in sorted(words.split("|"), key=len, reverse=True)) + r")(?![\w-])"))
+        (
+            choice,
+            re.compile(
+                r"(?<![\w-])(?:"
+                + "|".join(re.escape(w) for w in sorted(words.split("|"), key=len, reverse=True))
+                + r")(?![\w-])"
+            ),
+        )
         for choice, words in table.items()
     ]
     for field, table in CHOICE_WORDS.items()

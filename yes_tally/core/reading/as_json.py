@@ -42,7 +42,9 @@ def value_as_json(value: Value) -> dict[str, Any]:
     """``value``, ``low`` and ``high``; readings in doubt as ``others`` where there are any."""
     plain: dict[str, Any] = {"value": _plain(value.value), "low": _plain(value.low), "high": _plain(value.high)}
     if value.others:
-        plain["others"] = [{"value": _plain(o.value), "low": _plain(o.low), "high": _plain(o.high)} for o in value.others]
+        plain["others"] = [
+            {"value": _plain(o.value), "low": _plain(o.low), "high": _plain(o.high)} for o in value.others
+        ]
     return plain
 
 

@@ -26,7 +26,6 @@ NAMING: dict[str, str] = {
 RELATED: dict[str, frozenset[str]] = {
     "module": frozenset({"memory"}),
     "memory": frozenset({"module"}),
-    "volume": frozenset({"disk"}),
 }
 
 

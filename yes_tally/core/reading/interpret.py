@@ -52,7 +52,12 @@ _INDEXED = re.compile(
     r"\W*(?P<noun>[^\W\d_]+(?:[ _-][^\W\d_]+){0,3}?)\s*(?:#|no\.|nr\.|:)?\s*"
     r"(?P<rest>\d{1,4}|[A-Za-z]:\\?|/\S*|\"[^\"]+\"|'[^']+'|[A-Z]+\d+)?\W*$"
 )
-_ITEM_HEADING = {"processor": "processor.socket", "adapter": "adapter.name", "module": "module.slot", "disk": "disk.number"}
+_ITEM_HEADING = {
+    "processor": "processor.socket",
+    "adapter": "adapter.name",
+    "module": "module.slot",
+    "disk": "disk.number",
+}
 
 
 class Interpreter:
@@ -145,7 +150,9 @@ class Interpreter:
         if parent and f"{item.group}.{parent.group}" in FACTS and parent.keys:
             number = next(iter(parent.keys.values()))
             at = Entry(heading.text, number, heading.line, heading.column)
-            self._add(f"{item.group}.{parent.group}", item, at, exactly("text", number), shape, 0.8, "it stands under it")
+            self._add(
+                f"{item.group}.{parent.group}", item, at, exactly("text", number), shape, 0.8, "it stands under it"
+            )
         return item, (item.group, *(n for n in named if n != item.group))
 
     def _entries(self, entries: Sequence[Entry], shape: str, context: Context, item: Item | None) -> None:
@@ -168,9 +175,9 @@ class Interpreter:
                 continue
             rivals = tuple(g.fact for g in guesses if g.fact != guess.fact and g.confidence >= guess.confidence - 0.02)
             sure = guess.confidence - (0.1 if place else 0.0) - (0.05 if rivals else 0.0)
-            fact = _total_memory(guess, value)
-            self._add(fact, item, entry, value, shape, sure, guess.why, rivals[:2])
-            self._asides(fact, item, entry, shape, sure)
+            name = _total_memory(guess, value)
+            self._add(name, item, entry, value, shape, sure, guess.why, rivals[:2])
+            self._asides(name, item, entry, shape, sure)
             return
 
     def _asides(self, fact: str, item: Item | None, entry: Entry, shape: str, confidence: float) -> None:
@@ -190,7 +197,11 @@ class Interpreter:
             self._add(fact, item, entry, exactly(kind, value), shape, 0.85, f"“{entry.printed}” says it by itself")
             return
         for measure in _BARE_MEASURES:
-            known = understand(FACTS[measure], entry.printed, self.locale) if measure.startswith(f"{context.group}.") else None
+            known = (
+                understand(FACTS[measure], entry.printed, self.locale)
+                if measure.startswith(f"{context.group}.")
+                else None
+            )
             if known:
                 self._add(measure, item, entry, known, shape, 0.85, "its unit says what it is")
 
@@ -253,7 +264,7 @@ def _columns(labels: Sequence[str], context: Context) -> dict[str, tuple[Guess, 
     """What each column of a table means: no two columns tell the same fact; the one with fewer choices goes first."""
     guesses = {label: decide(label, context) for label in labels if label}
     taken: dict[str, str] = {}
-    for label in sorted(guesses, key=lambda name: len(guesses[name])):
+    for label in sorted(guesses, key=lambda name: sum(guess.confidence > 0.9 for guess in guesses[name])):
         for guess in guesses[label]:
             if guess.fact not in taken:
                 taken[guess.fact] = label

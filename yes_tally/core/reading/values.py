@@ -13,7 +13,10 @@ from yes_tally.core.quantity import Locale, Value, exactly
 from yes_tally.core.words import choice_of, flag_of, is_placeholder
 
 MAX_TEXT = 300
-_MAC = re.compile(r"(?<![\w:])(?:[0-9a-f]{2}([:-]))(?:[0-9a-f]{2}\1){4}[0-9a-f]{2}(?![\w:])|(?<!\w)(?:[0-9a-f]{4}\.){2}[0-9a-f]{4}(?!\w)", re.I)
+_MAC = re.compile(
+    r"(?<![\w:])(?:[0-9a-f]{2}([:-]))(?:[0-9a-f]{2}\1){4}[0-9a-f]{2}(?![\w:])|(?<!\w)(?:[0-9a-f]{4}\.){2}[0-9a-f]{4}(?!\w)",
+    re.I,
+)
 _UUID = re.compile(r"\{?([0-9a-f]{8}-(?:[0-9a-f]{4}-){3}[0-9a-f]{12})\}?", re.I)
 _IP = re.compile(r"(?<![\w.:])(?:\d{1,3}(?:\.\d{1,3}){3}|[0-9a-f]*(?::[0-9a-f]*){2,7}(?:%\w+)?)(?![\w:])", re.I)
 
@@ -64,9 +67,7 @@ def _text(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
 
 
 def _size(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
-    value = quantity.size(
-        text, locale, binary=fact.name in BINARY_SIZES, nominal=fact.name in NOMINAL_SIZES, unit=unit
-    )
+    value = quantity.size(text, locale, binary=fact.name in BINARY_SIZES, nominal=fact.name in NOMINAL_SIZES, unit=unit)
     if value is None and not unit:
         value = quantity.bare_bytes(text, locale)
         if fact.group == "memory" and (value is None or value.value == 0):
@@ -200,5 +201,3 @@ def locale_of(texts: str) -> Locale:
     comma = len(re.findall(r"(?<![\d,.])\d{1,4},\d{1,2}\s?(?:[KMGT]i?[BO]|[GM]Hz|%)", texts, re.I))
     point = len(re.findall(r"(?<![\d,.])\d{1,4}\.\d{1,2}\s?(?:[KMGT]i?[BO]|[GM]Hz|%)", texts, re.I))
     return Locale(None if comma == point else comma > point, date_order(texts))
-
-

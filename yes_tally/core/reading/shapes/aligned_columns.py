@@ -53,7 +53,11 @@ def _under(lines: Sequence[Line], at: int) -> Layout | None:
     labels = [_between(header, a, b) for a, b in zip(bounds, [*cuts, len(header)], strict=True)]
     known = sum(is_known(label) for label, _ in labels if label)
     named = sum(bool(label) for label, _ in labels)
-    if known < 2 or (known * 2 < named and not (known >= 4 and header.isupper())) or any(re.fullmatch(r"[\d.,:%]+", label) for label, _ in labels if label):
+    if (
+        known < 2
+        or (known * 2 < named and not (known >= 4 and header.isupper()))
+        or any(re.fullmatch(r"[\d.,:%]+", label) for label, _ in labels if label)
+    ):
         return None
     rows = [row for line in body if (row := _row(line, labels, cuts)).entries]
     if not rows:

@@ -5,6 +5,7 @@ A first label that comes again starts the next record.
 
 from __future__ import annotations
 
+import itertools
 import re
 from collections import Counter
 from collections.abc import Sequence
@@ -94,7 +95,7 @@ def _aligned(pairs: Sequence[_Pair | None]) -> bool:
     total = sum(columns.values())
     top = sum(count for _, count in columns.most_common(3))
     known = sum(is_known(pair.label) for pair in pairs if pair)
-    return total >= 2 and top * 3 >= total * 2 and known * 2 >= total or (total == 1 == known)
+    return (total >= 2 and top * 3 >= total * 2 and known * 2 >= total) or (total == 1 == known)
 
 
 def _tree(lines: Sequence[Line], pairs: Sequence[_Pair | None]) -> list[Group]:
@@ -146,9 +147,9 @@ def _records(root: Group) -> list[Group]:
     entries = root.entries
     first = entries[0].label if entries else ""
     starts = [i for i, e in enumerate(entries) if e.label == first and e.printed != ""]
-    apart = [i for i, j in zip(starts, starts[1:], strict=False) if j - i > 1]
+    apart = [i for i, j in itertools.pairwise(starts) if j - i > 1]
     if len(starts) < 2 or not apart:
         return [root]
     bounds = [*starts, len(entries)]
-    parts = [Group(entries=entries[a:b]) for a, b in zip(bounds, bounds[1:], strict=False)]
+    parts = [Group(entries=entries[a:b]) for a, b in itertools.pairwise(bounds)]
     return [Group(heading=root.heading, children=[*parts, *root.children], table=False)]

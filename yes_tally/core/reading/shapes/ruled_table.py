@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import itertools
 import re
 from collections.abc import Sequence
 
@@ -56,14 +57,14 @@ def cut_at(text: str, spans: Sequence[tuple[int, int]]) -> list[tuple[str, int]]
     Returns one ``(text, column)`` a span, the column from 0. Falls back to the order of the cells where nothing fits.
     """
     bounds: list[int] = [0]
-    for (_, end), (start, _) in zip(spans, spans[1:], strict=False):
+    for (_, end), (start, _) in itertools.pairwise(spans):
         at = _blank_between(text, end, start)
         if at is None or at < bounds[-1]:
             return _by_order(text, spans)
         bounds.append(at)
     bounds.append(len(text))
     cells = []
-    for left, right in zip(bounds, bounds[1:], strict=False):
+    for left, right in itertools.pairwise(bounds):
         raw = text[left:right]
         cells.append((raw.strip(), left + len(raw) - len(raw.lstrip())))
     return cells

@@ -71,7 +71,7 @@ def _detail(group: Group, line: Line) -> None:
     last = group.entries[-1] if group.entries else None
     if len(cells) >= 2:
         label, rest = cells[0][0], cells[1:]
-        if len(rest) >= 2 and not is_known(label) or (len(rest) >= 2 and is_known(f"{label} {rest[0][0]}")):
+        if (len(rest) >= 2 and not is_known(label)) or (len(rest) >= 2 and is_known(f"{label} {rest[0][0]}")):
             label, rest = f"{label} {rest[0][0]}", rest[1:]
         group.entries.append(Entry(label, rest[0][0], line.number, rest[0][1] + 1))
         for cell, column in rest[1:]:

@@ -9,6 +9,8 @@ from typing import Annotated
 
 import typer
 
+from yes_tally.collecting import this_pc
+from yes_tally.collecting.hand_in import HandInFailed, hand_in
 from yes_tally.core.reading.as_json import report_as_json
 from yes_tally.core.reading.reader import ReadReport, read
 from yes_tally.core.words import FAILURE_SENTENCES
@@ -57,6 +59,26 @@ def _print_report(file: str, report: ReadReport) -> None:
         typer.echo(f"  line {reading.line:>4}  {name:<36} {reading.printed!r} -> {reading.value.value!r}")
     if report.unread_lines:
         typer.echo(f"  {len(report.unread_lines)} lines carried nothing that is known")
+
+
+@app.command()
+def collect(
+    to: Annotated[str, typer.Option("--to", help="Hand the report in to this server.")] = "",
+    token: Annotated[str, typer.Option("--token", envvar="YES_TALLY_TOKEN", help="A collector's token.")] = "",
+) -> None:
+    """Read this Linux PC and print its report; with --to, hand it in as well."""
+    report = this_pc.collect()
+    sys.stdout.write(report)
+    if not to:
+        return
+    if not token:
+        typer.echo("handing in needs --token T (or YES_TALLY_TOKEN); the report above was not sent", err=True)
+        raise typer.Exit(2)
+    try:
+        typer.echo(hand_in(report, to, token), err=True)
+    except HandInFailed as error:
+        typer.echo(f"{error}; the report above was not sent", err=True)
+        raise typer.Exit(1) from error
 
 
 def main() -> None:

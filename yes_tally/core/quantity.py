@@ -11,11 +11,10 @@ import math
 import re
 from collections.abc import Iterator
 from dataclasses import dataclass, replace
-from typing import Union
 
 from yes_tally.core.catalogue import Kind
 
-Scalar = Union[str, int, float, bool, tuple[str, ...]]
+Scalar = str | int | float | bool | tuple[str, ...]
 
 
 @dataclass(frozen=True, slots=True)

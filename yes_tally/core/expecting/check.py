@@ -8,6 +8,7 @@ from datetime import datetime, timedelta
 from typing import Literal
 
 from yes_tally.core.catalogue import FACTS, NUMBER_KINDS, FactKind
+from yes_tally.core.expecting.comparisons import TEST_WORDS, TESTS, order_of
 from yes_tally.core.expecting.terms import (
     All,
     Any_,
@@ -22,7 +23,6 @@ from yes_tally.core.expecting.terms import (
     Strength,
     Term,
 )
-from yes_tally.core.expecting.tests import TEST_WORDS, TESTS, order_of
 from yes_tally.core.quantity import Value, exactly
 from yes_tally.core.saying import say, say_scalar, say_span
 from yes_tally.core.settling.facts import Cluster, Fact, FactBook, Witness

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from collections.abc import Mapping
 from dataclasses import dataclass
-from typing import Literal, Union
+from typing import Literal
 
 Strength = Literal["must", "should"]
 
@@ -76,7 +76,7 @@ class Same:
     group: str
 
 
-Term = Union[Comparison, All, Any_, Not, Quantified, Counted, Same]
+Term = Comparison | All | Any_ | Not | Quantified | Counted | Same
 
 
 @dataclass(frozen=True, slots=True)

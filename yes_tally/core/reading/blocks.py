@@ -13,7 +13,7 @@ from yes_tally.core.reading.shapes.layout import MAX_LABEL, RULE, Group, Layout
 MIN_SCORE = 0.2
 MAX_BLOCK = 2000
 _DECORATED = re.compile(
-    r"\s*(?:[=#*~-]{2,}\s*(?P<a>[^=#*~-].{0,78}?)\s*[=#*~-]{2,}|\[(?P<b>[^\]]{2,60})\]|#+ (?P<c>.{2,80}))\s*$"
+    r"\s*(?:[=#*~-]{2,}\s*(?P<a>[^\s=#*~-].{0,78}?)\s*[=#*~-]{2,}|\[(?P<b>[^\]]{2,60})\]|#+ (?P<c>.{2,80}))\s*$"
 )
 
 

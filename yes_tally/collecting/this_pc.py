@@ -1,0 +1,51 @@
+"""Reading this PC: every probe's answer in one readable report (docs/formats.md)."""
+
+from __future__ import annotations
+
+import os
+import socket
+from collections.abc import Iterable, Iterator, Sequence
+from datetime import UTC, datetime
+from pathlib import Path
+
+from yes_tally.collecting.probe import NotSaid, Probe
+from yes_tally.collecting.probes import PROBES
+
+
+def collect(root: Path = Path("/"), probes: Sequence[Probe] = PROBES) -> str:
+    """The report of this PC, as text. One probe failing never stops the others."""
+    host = _host(root)
+    at = datetime.now(UTC).strftime("%Y-%m-%d %H:%M:%S UTC")
+    return "\n".join([f"Yes Tally report 1, {at}", "", *_sections(host, root, probes)]) + "\n"
+
+
+def _host(root: Path) -> str:
+    try:
+        name = (root / "proc/sys/kernel/hostname").read_text().strip()
+    except OSError:
+        name = socket.gethostname()
+    return name.split()[0] if name.split() else "this-pc"
+
+
+def _sections(host: str, root: Path, probes: Iterable[Probe]) -> Iterator[str]:
+    for probe in probes:
+        yield f"{host} $ probe {probe.name}"
+        yield from _answer(probe, root)
+        yield ""
+
+
+def _answer(probe: Probe, root: Path) -> list[str]:
+    try:
+        return [_one_line(line) for line in probe.ask(root)]
+    except NotSaid as error:
+        return [f"probe {probe.name}: {_one_line(str(error))}"]
+    except PermissionError as error:
+        return [f"probe {probe.name}: permission denied ({error.filename}); it needs administrator rights"]
+    except OSError as error:
+        return [f"probe {probe.name}: could not read {error.filename}: {os.strerror(error.errno or 0)}"]
+    except (ValueError, IndexError, KeyError) as error:
+        return [f"probe {probe.name}: {probe.source} is not supported in this form ({_one_line(str(error))})"]
+
+
+def _one_line(text: str) -> str:
+    return "".join(char if char.isprintable() else " " for char in text)

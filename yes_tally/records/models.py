@@ -1,0 +1,134 @@
+"""The tables as objects; their columns are those of ``migrations``."""
+
+from __future__ import annotations
+
+from peewee import (
+    AutoField,
+    BlobField,
+    BooleanField,
+    FloatField,
+    ForeignKeyField,
+    IntegerField,
+    Model,
+    TextField,
+)
+
+from yes_tally.records.store import database
+
+
+class _Table(Model):
+    class Meta:
+        database = database
+        legacy_table_names = False
+
+
+class Person(_Table):
+    sign_in = TextField()
+    name = TextField()
+    role = TextField()
+    password_hash = TextField()
+    created_at = TextField()
+
+
+class Session(_Table):
+    token_hash = TextField(primary_key=True)
+    person = ForeignKeyField(Person)
+    created_at = TextField()
+    expires_at = TextField()
+
+
+class Token(_Table):
+    name = TextField()
+    token_hash = TextField()
+    person = ForeignKeyField(Person)
+    created_at = TextField()
+    last_used_at = TextField(null=True)
+    revoked_at = TextField(null=True)
+
+
+class Asset(_Table):
+    tag = TextField()
+    host = TextField(default="")
+    serial = TextField(default="")
+    uuid = TextField(default="")
+    macs = TextField(default="[]")
+    role = TextField(default="")
+    site = TextField(default="")
+    room = TextField(default="")
+    desk = TextField(default="")
+    form = TextField(default="")
+    created_at = TextField()
+
+
+class SpecText(_Table):
+    name = TextField()
+
+    class Meta:
+        table_name = "spec"
+
+
+class SpecRevision(_Table):
+    spec = ForeignKeyField(SpecText, backref="revisions")
+    number = IntegerField()
+    text = TextField()
+    note = TextField()
+    author = ForeignKeyField(Person)
+    published_at = TextField()
+
+
+class Report(_Table):
+    sha256 = TextField(primary_key=True)
+    size = IntegerField()
+    compressed = BlobField()
+    first_at = TextField()
+
+
+class Visit(_Table):
+    asset = ForeignKeyField(Asset, null=True)
+    state = TextField(default="open")
+    version = IntegerField(default=1)
+    taken_at = TextField()
+    opened_by = ForeignKeyField(Person)
+    entered_by = ForeignKeyField(Person, null=True)
+    note = TextField(default="")
+
+
+class VisitReport(_Table):
+    visit = ForeignKeyField(Visit, backref="reports")
+    report = ForeignKeyField(Report)
+    file = TextField()
+    way = TextField()
+    by = ForeignKeyField(Person)
+    at = TextField()
+
+
+class Record(_Table):
+    number = AutoField()
+    visit = ForeignKeyField(Visit)
+    asset = ForeignKeyField(Asset)
+    body = BlobField()
+    sha256 = TextField()
+    sealed_at = TextField()
+    sealed_by = ForeignKeyField(Person)
+
+
+class VisitFact(_Table):
+    visit = ForeignKeyField(Visit)
+    name = TextField()
+    item = TextField(null=True)
+    shown = TextField()
+    low = FloatField(null=True)
+    high = FloatField(null=True)
+    disputed = BooleanField()
+
+
+class VisitAnswer(_Table):
+    visit = ForeignKeyField(Visit)
+    revision = ForeignKeyField(SpecRevision)
+    line = IntegerField()
+    expectation = TextField()
+    strength = TextField()
+    verdict = TextField()
+    found = TextField()
+    margin = TextField()
+    why = TextField()

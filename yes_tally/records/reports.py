@@ -1,0 +1,34 @@
+"""Reports: kept whole, compressed, named by their SHA-256; and read, once a process."""
+
+from __future__ import annotations
+
+import hashlib
+import zlib
+from functools import lru_cache
+
+from yes_tally.core.reading.reader import ReadReport, read
+from yes_tally.records.models import Report
+from yes_tally.records.store import NotThere, now
+
+
+def keep(data: bytes) -> str:
+    """Store a report's bytes, once however often they come; inside a write. Returns the SHA-256."""
+    sha256 = hashlib.sha256(data).hexdigest()
+    Report.insert(
+        sha256=sha256, size=len(data), compressed=zlib.compress(data, 6), first_at=now()
+    ).on_conflict_ignore().execute()
+    return sha256
+
+
+def bytes_of(sha256: str) -> bytes:
+    """A report's bytes as they came. Raises ``NotThere``."""
+    report = Report.get_or_none(Report.sha256 == sha256)
+    if report is None:
+        raise NotThere(f"there is no report {sha256[:12]}")
+    return zlib.decompress(bytes(report.compressed))
+
+
+@lru_cache(maxsize=128)
+def read_report(sha256: str) -> ReadReport:
+    """What a stored report says. Raises ``NotThere``."""
+    return read(bytes_of(sha256))

@@ -1,0 +1,85 @@
+"""A visit understood: its reports read, its facts settled, whom it seems to be of, and its answers."""
+
+from __future__ import annotations
+
+from collections.abc import Sequence
+from dataclasses import dataclass
+from datetime import UTC, datetime
+from functools import lru_cache
+
+from yes_tally.core.expecting.check import Answer, Visited, check, with_visit_facts
+from yes_tally.core.reading.reader import ReadReport
+from yes_tally.core.settling.facts import FactBook
+from yes_tally.core.settling.identity import Identity, identify
+from yes_tally.core.settling.settle import settle
+from yes_tally.core.words import FAILURE_SENTENCES
+from yes_tally.records.assets import known_assets, place_of
+from yes_tally.records.models import Asset, Visit, VisitReport
+from yes_tally.records.reports import read_report
+from yes_tally.records.specs import PublishedSpec, specs_of
+
+
+@dataclass(frozen=True, slots=True)
+class HeldAgainst:
+    """A visit's answers to one published spec."""
+
+    published: PublishedSpec
+    answers: tuple[Answer, ...]
+
+
+@dataclass(frozen=True, slots=True)
+class Understanding:
+    """All that can be said of an open visit. ``asset`` is the one entered, else the one it surely is of."""
+
+    visit: Visit
+    attached: tuple[VisitReport, ...]
+    reports: tuple[ReadReport, ...]
+    book: FactBook
+    identity: Identity
+    asset: Asset | None
+    held: tuple[HeldAgainst, ...]
+
+    @property
+    def answers(self) -> tuple[Answer, ...]:
+        return tuple(answer for held in self.held for answer in held.answers)
+
+
+def understand(visit: Visit) -> Understanding:
+    """Read, settle, match and check a visit as it stands."""
+    attached = tuple(VisitReport.select().where(VisitReport.visit == visit).order_by(VisitReport.id))
+    hashes = tuple(entry.report_id for entry in attached)
+    reports = tuple(read_report(sha256) for sha256 in hashes)
+    book = settled(hashes)
+    identity = identify(book, known_assets())
+    asset = visit.asset
+    if asset is None and identity.kind == "sure":
+        asset = Asset.get_by_id(identity.candidates[0].asset)
+    held = held_against(asset, book, visit, reports) if asset else ()
+    return Understanding(visit, attached, reports, book, identity, asset, held)
+
+
+@lru_cache(maxsize=256)
+def settled(hashes: tuple[str, ...]) -> FactBook:
+    """The facts of these reports together; the same reports always settle to the same facts."""
+    return settle([read_report(sha256) for sha256 in hashes])
+
+
+def held_against(asset: Asset, book: FactBook, visit: Visit, reports: Sequence[ReadReport]) -> tuple[HeldAgainst, ...]:
+    """The answers of a visit's facts to every current spec that applies to the asset."""
+    visited = Visited(
+        now=datetime.now(UTC).replace(tzinfo=None),
+        taken_at=datetime.fromisoformat(visit.taken_at.rstrip("Z")),
+        failures=failures_of(reports),
+    )
+    own = with_visit_facts(book, visited, len(reports))
+    return tuple(HeldAgainst(p, tuple(check(p.spec, own, visited))) for p in specs_of(place_of(asset)))
+
+
+def failures_of(reports: Sequence[ReadReport]) -> tuple[str, ...]:
+    """What failed in the reports, in words: "about licence failed: it needs administrator rights"."""
+    return tuple(
+        f"“{section.command or 'a command'}” failed: {FAILURE_SENTENCES[section.failure]}"
+        for report in reports
+        for section in report.sections
+        if section.failure
+    )

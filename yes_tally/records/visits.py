@@ -1,0 +1,230 @@
+"""Visits: opened by a report, joined by more, entered to an asset, sealed. Every change carries the version it is based on."""
+
+from __future__ import annotations
+
+from collections.abc import Iterable
+from typing import Any
+
+from yes_tally.core.expecting.check import Answer
+from yes_tally.core.reading.as_json import value_as_json
+from yes_tally.core.reading.reader import READER_VERSION
+from yes_tally.core.saying import say_fact
+from yes_tally.core.sealing import GENESIS, SealedRecord, seal
+from yes_tally.core.settling.facts import Fact
+from yes_tally.core.settling.identity import evidence
+from yes_tally.records.assets import NewAsset, add_asset, get_asset, learn_identity
+from yes_tally.records.models import Person, Record, Visit, VisitAnswer, VisitFact, VisitReport
+from yes_tally.records.reports import keep
+from yes_tally.records.store import AlreadySealed, NotThere, Refused, Stale, now, writing
+from yes_tally.records.understanding import HeldAgainst, Understanding, settled, understand
+
+MAX_REPORTS = 500
+
+
+def get_visit(number: int) -> Visit:
+    """The visit of that id. Raises ``NotThere``."""
+    visit = Visit.get_or_none(Visit.id == number)
+    if visit is None:
+        raise NotThere(f"there is no visit {number}")
+    return visit
+
+
+def open_visits() -> list[Visit]:
+    """The visits not sealed yet, the newest first."""
+    return list(Visit.select().where(Visit.state == "open").order_by(Visit.id.desc()))
+
+
+def hand_in(
+    data: bytes, file: str, way: str, by: Person, beside: int | None = None, taken_at: str | None = None
+) -> Visit:
+    """Take a report in: to the visit ``beside`` when it does not speak of another PC, to the open visit of the same PC,
+    else to a new one. The same bytes twice in one visit are one report.
+
+    Raises ``Refused`` when there is nothing in it.
+    """
+    if not data.strip(b" \t\r\n\x00\xff\xfe"):
+        raise Refused("there is nothing in this report: it is empty")
+    with writing():
+        sha256 = keep(data)
+        visit = _visit_for(sha256, beside)
+        if visit is None:
+            visit = Visit.create(taken_at=taken_at or now(), opened_by=by)
+        if VisitReport.select().where(VisitReport.visit == visit).count() >= MAX_REPORTS:
+            raise Refused(f"a visit takes at most {MAX_REPORTS} reports; seal this one first")
+        added = (
+            VisitReport.insert(visit=visit, report=sha256, file=file, way=way, by=by, at=taken_at or now())
+            .on_conflict_ignore()
+            .execute()
+        )
+        if added:
+            Visit.update(version=Visit.version + 1).where(Visit.id == visit.id).execute()
+    return get_visit(visit.id)
+
+
+def _visit_for(sha256: str, beside: int | None) -> Visit | None:
+    said = evidence(settled((sha256,)))
+    if beside is not None:
+        visit = Visit.get_or_none((Visit.id == beside) & (Visit.state == "open"))
+        if visit and not _contradicts(said, _evidence_of(visit)):
+            return visit
+    if not said:
+        return None
+    return next((v for v in open_visits() if _agrees(said, _evidence_of(v))), None)
+
+
+def _evidence_of(visit: Visit) -> dict[str, frozenset[str]]:
+    hashes = tuple(r.report_id for r in VisitReport.select().where(VisitReport.visit == visit).order_by(VisitReport.id))
+    return evidence(settled(hashes)) if hashes else {}
+
+
+def _contradicts(a: dict[str, frozenset[str]], b: dict[str, frozenset[str]]) -> bool:
+    return any(kind in b and not (values & b[kind]) for kind, values in a.items() if kind != "mac")
+
+
+def _agrees(a: dict[str, frozenset[str]], b: dict[str, frozenset[str]]) -> bool:
+    return any(kind in b and values & b[kind] for kind, values in a.items()) and not _contradicts(a, b)
+
+
+def enter(number: int, version: int, asset: int | NewAsset, by: Person) -> Visit:
+    """Enter a visit to an asset, known or new. Raises ``Stale``, ``AlreadySealed``, ``NotThere``, ``Refused``."""
+    with writing():
+        visit = _changeable(number, version)
+        entered = add_asset(asset) if isinstance(asset, NewAsset) else get_asset(asset)
+        Visit.update(asset=entered, entered_by=by, version=Visit.version + 1).where(Visit.id == visit.id).execute()
+    return get_visit(number)
+
+
+def _changeable(number: int, version: int) -> Visit:
+    visit = get_visit(number)
+    if visit.state == "sealed":
+        record = Record.get(Record.visit == visit)
+        raise AlreadySealed(f"{record.sealed_by.name} sealed this visit as record {record.number}; nothing was changed")
+    if visit.version != version:
+        who = visit.entered_by.name if visit.entered_by else "a colleague"
+        place = f" and entered it to {visit.asset.tag}" if visit.asset else ""
+        raise Stale(f"{who} changed this visit{place} while you were looking at it; nothing of it was overwritten")
+    return visit
+
+
+def seal_visit(number: int, version: int, by: Person, sealed_at: str | None = None) -> Record:
+    """Seal a visit: its record is written and never changes. Raises ``Stale``, ``AlreadySealed``, ``Refused``."""
+    with writing():
+        visit = _changeable(number, version)
+        if visit.asset is None:
+            raise Refused("it is not said yet which asset this visit is of; enter it first")
+        understood = understand(visit)
+        at = sealed_at or now()
+        sealed = _sealed(understood, by, at)
+        record = Record.create(
+            visit=visit, asset=visit.asset, body=sealed.body, sha256=sealed.sha256, sealed_at=at, sealed_by=by
+        )  # fmt: skip
+        if record.number != sealed.number:
+            raise Refused(f"record {sealed.number} was expected to be next, not {record.number}; nothing was sealed")
+        _keep_results(visit, understood)
+        learn_identity(visit.asset, understood.book)
+        Visit.update(state="sealed", version=Visit.version + 1).where(Visit.id == visit.id).execute()
+    return record
+
+
+def _sealed(understood: Understanding, by: Person, at: str) -> SealedRecord:
+    last = Record.select().order_by(Record.number.desc()).first()
+    own = Record.select().where(Record.asset == understood.visit.asset).order_by(Record.number.desc()).first()
+    return seal(
+        last.number + 1 if last else 1,
+        _content(understood, by, at),
+        last.sha256 if last else GENESIS,
+        own.sha256 if own else None,
+    )
+
+
+def _content(understood: Understanding, by: Person, at: str) -> dict[str, Any]:
+    visit, asset = understood.visit, understood.visit.asset
+    return {
+        "format": "yes-tally record 1",
+        "asset": {"tag": asset.tag, "host": asset.host, "role": asset.role, "site": asset.site, "room": asset.room},
+        "visit": {"taken_at": visit.taken_at, "entered_by": visit.entered_by.name, "note": visit.note},
+        "sealed": {"at": at, "by": by.name},
+        "reader": READER_VERSION,
+        "reports": [
+            {"sha256": entry.report_id, "file": entry.file, "way": entry.way, "at": entry.at}
+            for entry in understood.attached
+        ],
+        "facts": [_fact(fact) for fact in understood.book],
+        "specs": [
+            {
+                "name": held.published.spec.name,
+                "revision": held.published.number,
+                "answers": [_answer(answer) for answer in held.answers],
+            }
+            for held in understood.held
+        ],
+    }
+
+
+def _fact(fact: Fact) -> dict[str, Any]:
+    return {
+        "name": fact.name,
+        "item": fact.item,
+        "derived": fact.derived,
+        "estimated": fact.estimated,
+        "values": [
+            {
+                **value_as_json(cluster.value),
+                "witnesses": [
+                    {"source": w.source, "printed": w.printed, "report": w.report, "line": w.line}
+                    for w in cluster.witnesses
+                ],
+            }
+            for cluster in fact.clusters
+        ],
+    }
+
+
+def _answer(answer: Answer) -> dict[str, Any]:
+    return {
+        "expectation": answer.expectation,
+        "strength": answer.strength,
+        "answer": answer.verdict,
+        "found": answer.found,
+        "margin": answer.margin,
+        "why": answer.why,
+    }
+
+
+def _keep_results(visit: Visit, understood: Understanding) -> None:
+    _insert(VisitFact, [_fact_row(visit, fact) for fact in understood.book])
+    _insert(VisitAnswer, [row for held in understood.held for row in _answer_rows(visit, held)])
+
+
+def _insert(table: Any, rows: list[dict[str, Any]]) -> None:
+    for start in range(0, len(rows), 200):
+        table.insert_many(rows[start : start + 200]).execute()
+
+
+def _fact_row(visit: Visit, fact: Fact) -> dict[str, Any]:
+    low, high = fact.value.low, fact.value.high
+    numeric = isinstance(low, (int, float)) and isinstance(high, (int, float))
+    return {
+        "visit": visit.id,
+        "name": fact.name,
+        "item": fact.item,
+        "shown": say_fact(fact.name, fact.value),
+        "low": float(low) if numeric else None,
+        "high": float(high) if numeric else None,
+        "disputed": fact.disputed,
+    }
+
+
+def _answer_rows(visit: Visit, held: HeldAgainst) -> Iterable[dict[str, Any]]:
+    for answer in held.answers:
+        yield {
+            "visit": visit.id,
+            "revision": held.published.revision_id,
+            "line": answer.line,
+            "expectation": answer.expectation,
+            "strength": answer.strength,
+            "verdict": answer.verdict,
+            "found": answer.found,
+            "margin": answer.margin,
+            "why": answer.why,
+        }

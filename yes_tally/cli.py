@@ -4,16 +4,28 @@ from __future__ import annotations
 
 import json
 import sys
+from datetime import datetime
 from pathlib import Path
 from typing import Annotated
 
 import typer
+import uvicorn
 
 from yes_tally.collecting import this_pc
 from yes_tally.collecting.hand_in import HandInFailed, hand_in
+from yes_tally.core.expecting.check import Visited, check, with_visit_facts
+from yes_tally.core.expecting.parse import parse_spec
+from yes_tally.core.expecting.terms import SpecMistakes
 from yes_tally.core.reading.as_json import report_as_json
 from yes_tally.core.reading.reader import ReadReport, read
+from yes_tally.core.settling.settle import settle
 from yes_tally.core.words import FAILURE_SENTENCES
+from yes_tally.demo import build_demo, sign_in_lines
+from yes_tally.records import chain, people
+from yes_tally.records.models import Person
+from yes_tally.records.store import RecordsError, database, open_store, using
+from yes_tally.server.app import create_app
+from yes_tally.server.logs import configure_logs
 
 app = typer.Typer(
     no_args_is_help=True, add_completion=False, help="Yes Tally: what the office's PCs say, read and sealed."
@@ -79,6 +91,148 @@ def collect(
     except HandInFailed as error:
         typer.echo(f"{error}; the report above was not sent", err=True)
         raise typer.Exit(1) from error
+
+
+DATA = Path("data")
+Data = Annotated[Path, typer.Option("--data", envvar="YES_TALLY_DATA", help="The folder that holds the store.")]
+Port = Annotated[int, typer.Option("--port", envvar="PORT", help="The port to serve at.")]
+
+
+@app.command("check")
+def check_command(
+    spec: Annotated[Path, typer.Argument(help="A spec's text.")],
+    files: Annotated[list[Path], typer.Argument(help="The reports of one PC.")],
+) -> None:
+    """Hold one PC's reports against a spec; exit 1 when a must gets a no."""
+    try:
+        parsed = parse_spec(spec.read_text("utf-8"))
+        reports = [read(file.read_bytes()) for file in files]
+    except SpecMistakes as mistakes:
+        for error in mistakes.errors:
+            typer.echo(f"{spec}: {error}", err=True)
+        raise typer.Exit(2) from mistakes
+    except (OSError, UnicodeDecodeError) as error:
+        typer.echo(f"{error}", err=True)
+        raise typer.Exit(2) from error
+    now = datetime.now()
+    visited = Visited(now, now)
+    answers = check(parsed, with_visit_facts(settle(reports), visited, len(reports)), visited)
+    for answer in answers:
+        margin = f" ({answer.margin})" if answer.margin else ""
+        typer.echo(f"{answer.verdict:<9} {answer.expectation}\n          {answer.found}{margin}")
+    if any(answer.verdict == "no" and answer.strength == "must" for answer in answers):
+        raise typer.Exit(1)
+
+
+@app.command("verify")
+def verify_command(data: Data = DATA) -> None:
+    """Walk the sealed records; name the first that does not add up, and exit 1."""
+    _open(data, must_exist=True)
+    with using():
+        count, flaw = chain.verify()
+    if flaw is None:
+        typer.echo(f"{count} sealed records, all whole")
+        return
+    typer.echo(f"record {flaw.number}: {flaw.what}" if flaw.number else flaw.what)
+    raise typer.Exit(1)
+
+
+@app.command()
+def demo(
+    data: Data = DATA / "demo", port: Port = 8040, serve_it: Annotated[bool, typer.Option("--serve/--no-serve")] = True
+) -> None:
+    """Load the demo office (once) and serve it."""
+    path = data / STORE
+    if not path.exists():
+        typer.echo("Loading the demo office, Lantern Sound Ferries: 36 PCs, their reports read and sealed …")
+        building = data / f"{STORE}.building"
+        for leftover in data.glob(f"{STORE}.building*"):
+            leftover.unlink()
+        build_demo(building)
+        database.close_all()
+        building.rename(path)
+    _open(data, must_exist=True)
+    typer.echo(f"\nYes Tally is at http://127.0.0.1:{port}\nSign in with:")
+    for line in sign_in_lines():
+        typer.echo(f"  {line}")
+    typer.echo("")
+    if serve_it:
+        _serve(port)
+
+
+@app.command()
+def serve(data: Data = DATA, port: Port = 8040) -> None:
+    """Serve the store in the data folder."""
+    _open(data)
+    with using():
+        if not Person.select().exists():
+            typer.echo(
+                "Nobody can sign in yet: add the first lead with `yes-tally add-person NAME --role lead`.", err=True
+            )
+            raise typer.Exit(2)
+    typer.echo(f"Yes Tally is at http://127.0.0.1:{port}")
+    _serve(port)
+
+
+@app.command("add-person")
+def add_person_command(
+    sign_in: Annotated[str, typer.Argument(help="The name to sign in with.")],
+    name: Annotated[str, typer.Option("--name", help="The full name.")] = "",
+    role: Annotated[str, typer.Option("--role", help="reader, technician or lead.")] = "technician",
+    password: Annotated[str, typer.Option(prompt=True, hide_input=True, confirmation_prompt=True)] = "",
+    data: Data = DATA,
+) -> None:
+    """Add a person who can sign in."""
+    _open(data)
+    try:
+        with using():
+            people.add_person(sign_in, name or sign_in, role, password)
+    except RecordsError as error:
+        typer.echo(str(error), err=True)
+        raise typer.Exit(2) from error
+    typer.echo(f"{sign_in} can sign in as a {role}")
+
+
+@app.command("add-token")
+def add_token_command(
+    name: Annotated[str, typer.Argument(help="What the token is for.")],
+    person: Annotated[str, typer.Option("--for", help="The sign-in name it stands for.")],
+    data: Data = DATA,
+) -> None:
+    """Make a collector's token, shown this once."""
+    _open(data, must_exist=True)
+    try:
+        with using():
+            typer.echo(people.add_token(name, person))
+    except RecordsError as error:
+        typer.echo(str(error), err=True)
+        raise typer.Exit(2) from error
+
+
+@app.command(hidden=True)
+def openapi() -> None:
+    """Print the API's description, from which the front end's types are made."""
+    sys.stdout.write(json.dumps(create_app().openapi(), indent=1, sort_keys=True) + "\n")
+
+
+STORE = "yes-tally.db"
+
+
+def _open(data: Path, must_exist: bool = False) -> None:
+    path = data / STORE
+    if must_exist and not path.exists():
+        typer.echo(f"there is no store in {data}", err=True)
+        raise typer.Exit(2)
+    try:
+        open_store(path)
+    except RecordsError as error:
+        typer.echo(str(error), err=True)
+        raise typer.Exit(2) from error
+
+
+def _serve(port: int) -> None:
+    configure_logs()
+    uvicorn.run(create_app(), host="127.0.0.1", port=port, log_level="warning", access_log=False)
 
 
 def main() -> None:

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from collections.abc import Sequence
 from dataclasses import dataclass
-from datetime import UTC, datetime
+from datetime import datetime
 from functools import lru_cache
 
 from yes_tally.core.expecting.check import Answer, Visited, check, with_visit_facts
@@ -17,6 +17,7 @@ from yes_tally.records.assets import known_assets, place_of
 from yes_tally.records.models import Asset, Visit, VisitReport
 from yes_tally.records.reports import read_report
 from yes_tally.records.specs import PublishedSpec, specs_of
+from yes_tally.records.store import now
 
 
 @dataclass(frozen=True, slots=True)
@@ -44,8 +45,8 @@ class Understanding:
         return tuple(answer for held in self.held for answer in held.answers)
 
 
-def understand(visit: Visit) -> Understanding:
-    """Read, settle, match and check a visit as it stands."""
+def understand(visit: Visit, at: str | None = None) -> Understanding:
+    """Read, settle, match and check a visit as it stands, as of now or of the moment ``at``."""
     attached = tuple(VisitReport.select().where(VisitReport.visit == visit).order_by(VisitReport.id))
     hashes = tuple(entry.report_id for entry in attached)
     reports = tuple(read_report(sha256) for sha256 in hashes)
@@ -54,7 +55,7 @@ def understand(visit: Visit) -> Understanding:
     asset = visit.asset
     if asset is None and identity.kind == "sure":
         asset = Asset.get_by_id(identity.candidates[0].asset)
-    held = held_against(asset, book, visit, reports) if asset else ()
+    held = held_against(asset, book, visit, reports, at) if asset else ()
     return Understanding(visit, attached, reports, book, identity, asset, held)
 
 
@@ -64,10 +65,12 @@ def settled(hashes: tuple[str, ...]) -> FactBook:
     return settle([read_report(sha256) for sha256 in hashes])
 
 
-def held_against(asset: Asset, book: FactBook, visit: Visit, reports: Sequence[ReadReport]) -> tuple[HeldAgainst, ...]:
+def held_against(
+    asset: Asset, book: FactBook, visit: Visit, reports: Sequence[ReadReport], at: str | None = None
+) -> tuple[HeldAgainst, ...]:
     """The answers of a visit's facts to every current spec that applies to the asset."""
     visited = Visited(
-        now=datetime.now(UTC).replace(tzinfo=None),
+        now=datetime.fromisoformat((at or now()).rstrip("Z")),
         taken_at=datetime.fromisoformat(visit.taken_at.rstrip("Z")),
         failures=failures_of(reports),
     )

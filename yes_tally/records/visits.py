@@ -112,8 +112,8 @@ def seal_visit(number: int, version: int, by: Person, sealed_at: str | None = No
         visit = _changeable(number, version)
         if visit.asset is None:
             raise Refused("it is not said yet which asset this visit is of; enter it first")
-        understood = understand(visit)
         at = sealed_at or now()
+        understood = understand(visit, at)
         sealed = _sealed(understood, by, at)
         record = Record.create(
             visit=visit, asset=visit.asset, body=sealed.body, sha256=sealed.sha256, sealed_at=at, sealed_by=by

@@ -1,0 +1,54 @@
+# Two commands matter: `make demo` and `make test`. Each sets up what it needs, also on a fresh machine.
+SHELL := /bin/bash
+PYTHON ?= python3
+PORT ?= 8040
+BIN := .venv/bin
+FRONTEND := $(shell find frontend/src frontend/index.html frontend/vite.config.ts -type f 2>/dev/null)
+export PIP_DISABLE_PIP_VERSION_CHECK = 1
+
+.PHONY: demo test bench check setup dev types
+demo: setup
+	PORT=$(PORT) $(BIN)/yes-tally demo
+
+setup: .setup/python .setup/frontend
+
+.setup/python: requirements.lock pyproject.toml
+	mkdir -p .setup
+	test -x $(BIN)/python || $(PYTHON) -m venv .venv || { apt-get update && apt-get install -y python3-venv && $(PYTHON) -m venv .venv; }
+	$(BIN)/pip install -q -r requirements.lock
+	$(BIN)/pip install -q --no-deps -e .
+	touch $@
+
+.setup/npm: frontend/package.json frontend/package-lock.json
+	mkdir -p .setup
+	cd frontend && npm ci --no-audit --no-fund --loglevel=error
+	touch $@
+
+.setup/frontend: .setup/npm $(FRONTEND)
+	cd frontend && npm run build --silent
+	touch $@
+
+.setup/chromium:
+	mkdir -p .setup
+	command -v chromium >/dev/null || { apt-get update && apt-get install -y --no-install-recommends chromium; }
+	touch $@
+
+types: .setup/python .setup/npm
+	$(BIN)/yes-tally openapi > frontend/openapi.json
+	cd frontend && npm run types --silent && npx biome format --write src/api/schema.d.ts
+
+check: .setup/python .setup/npm
+	$(BIN)/ruff check yes_tally tests bench
+	$(BIN)/ruff format --check yes_tally tests bench
+	$(BIN)/mypy
+	$(BIN)/lint-imports
+	cd frontend && npm run check --silent
+
+test: setup .setup/chromium
+	$(BIN)/python -m tests
+
+bench: .setup/python
+	$(BIN)/python -m bench $(ONLY)
+
+dev: setup
+	$(BIN)/yes-tally demo --port 8041 & cd frontend && npm run dev

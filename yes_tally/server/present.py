@@ -1,0 +1,323 @@
+"""The one place that turns the core's and the store's things into what the API gives."""
+
+from __future__ import annotations
+
+import hashlib
+import re
+from collections import Counter
+from collections.abc import Iterable, Sequence
+
+from yes_tally.core.catalogue import FACTS
+from yes_tally.core.expecting.check import Answer
+from yes_tally.core.reading.as_json import value_as_json
+from yes_tally.core.reading.reader import Reading, ReadReport
+from yes_tally.core.saying import say_fact
+from yes_tally.core.settling.facts import Fact, Witness
+from yes_tally.core.words import FAILURE_SENTENCES
+from yes_tally.records import floor as floor_records
+from yes_tally.records.models import Asset, Record, Visit, VisitReport
+from yes_tally.records.understanding import Understanding
+from yes_tally.server import schemas
+
+DOUBTFUL = 0.8
+_BECAUSE = re.compile(r'\s+because\s+"[^"]*"$')
+_STRENGTH = re.compile(r"^(must|should)\s+")
+
+
+def says(expectation: str) -> str:
+    """An expectation without its strength and its reason."""
+    return _BECAUSE.sub("", _STRENGTH.sub("", expectation))
+
+
+def asset_ref(asset: Asset) -> schemas.AssetRef:
+    return schemas.AssetRef(
+        id=asset.id, tag=asset.tag, host=asset.host, role=asset.role, site=asset.site, room=asset.room, desk=asset.desk
+    )
+
+
+def stroke(row: floor_records.Stroke) -> schemas.Stroke:
+    return schemas.Stroke(
+        says=says(row.expectation), strength=row.strength, verdict=row.verdict, found=row.found, margin=row.margin
+    )
+
+
+def answer(given: Answer, spec: str) -> schemas.Answer:
+    scale = given.scale
+    return schemas.Answer(
+        says=says(given.expectation),
+        strength=given.strength,
+        verdict=given.verdict,
+        found=given.found,
+        margin=given.margin,
+        because=given.because,
+        why=given.why,
+        spec=spec,
+        witnesses=[witness("", w) for w in given.witnesses],
+        scale=schemas.Scale(low=scale.low, high=scale.high, limit=scale.limit, better=scale.better) if scale else None,
+    )
+
+
+def answers(understood: Understanding) -> list[schemas.Answer]:
+    return [answer(given, held.published.spec.name) for held in understood.held for given in held.answers]
+
+
+def specs_named(understood: Understanding) -> list[str]:
+    return [f"“{held.published.spec.name}”, revision {held.published.number}" for held in understood.held]
+
+
+def witness(name: str, said: Witness) -> schemas.Witness:
+    shown = say_fact(name, said.value) if name else said.printed
+    return schemas.Witness(source=said.source, printed=said.printed, report=said.report, line=said.line, shown=shown)
+
+
+def fact(settled: Fact) -> schemas.Fact:
+    return schemas.Fact(
+        name=settled.name,
+        item=settled.item,
+        values=[
+            schemas.FactValue(
+                shown=say_fact(settled.name, cluster.value),
+                value=value_as_json(cluster.value)["value"],
+                witnesses=[witness(settled.name, w) for w in cluster.witnesses],
+            )
+            for cluster in settled.clusters
+        ],
+        derived=settled.derived,
+        estimated=settled.estimated,
+    )
+
+
+def facts(settled: Iterable[Fact]) -> list[schemas.Fact]:
+    order = {name: index for index, name in enumerate(FACTS)}
+    return [fact(f) for f in sorted(settled, key=lambda f: order[f.name])]
+
+
+def title(understood: Understanding) -> str:
+    """What a visit is called before anyone said so: the asset's host, the host it names, or nothing."""
+    if understood.asset:
+        return understood.asset.host or understood.asset.tag
+    named = understood.book.single("host.name")
+    return str(named.value.value) if named else ""
+
+
+def sign(understood: Understanding) -> schemas.Verdict:
+    """The worst that a ``must`` gets; a visit that nothing is held against is unsaid."""
+    verdicts = {a.verdict for a in understood.answers if a.strength == "must"}
+    if understood.identity.kind == "candidates" or any(f.disputed for f in understood.book):
+        verdicts.add("disputed")
+    if not understood.asset:
+        return "disputed" if "disputed" in verdicts else "unsaid"
+    return next((v for v in ("no", "disputed", "unsaid") if v in verdicts), "yes")
+
+
+def tray_entry(understood: Understanding) -> schemas.TrayEntry:
+    visit = understood.visit
+    return schemas.TrayEntry(
+        id=visit.id,
+        version=visit.version,
+        title=title(understood) or "not known yet",
+        known=bool(title(understood)),
+        reports=len(understood.attached),
+        failures=sum(bool(section.failure) for report in understood.reports for section in report.sections),
+        way=understood.attached[0].way if understood.attached else "",
+        taken_at=visit.taken_at,
+        sign=sign(understood),
+        entered=visit.asset_id is not None,
+    )
+
+
+def visit_detail(understood: Understanding) -> schemas.VisitDetail:
+    visit = understood.visit
+    host = understood.book.single("host.name")
+    tag = understood.book.single("machine.tag")
+    return schemas.VisitDetail(
+        id=visit.id,
+        version=visit.version,
+        state=visit.state,
+        taken_at=visit.taken_at,
+        title=title(understood),
+        entered=visit.asset_id is not None,
+        asset=asset_ref(understood.asset) if understood.asset else None,
+        identity=identity(understood),
+        specs=specs_named(understood),
+        answers=answers(understood),
+        facts=facts(understood.book),
+        reports=reports(understood),
+        suggested_tag=str(tag.value.value)[:80] if tag else "",
+        suggested_host=str(host.value.value)[:80] if host else "",
+    )
+
+
+def identity(understood: Understanding) -> schemas.Identity:
+    found = understood.identity
+    known = {asset.id: asset for asset in Asset.select().where(Asset.id.in_([c.asset for c in found.candidates]))}
+    return schemas.Identity(
+        kind=found.kind,
+        reason=found.reason,
+        candidates=[
+            schemas.Candidate(asset=asset_ref(known[c.asset]), agree=list(c.agree), differ=list(c.differ))
+            for c in found.candidates
+            if c.asset in known
+        ],
+    )
+
+
+Marks = dict[tuple[str, int, int], str]
+
+
+def reports(understood: Understanding) -> list[schemas.Report]:
+    marks = _marks(understood)
+    return [report(entry, read, marks) for entry, read in zip(understood.attached, understood.reports, strict=True)]
+
+
+def _marks(understood: Understanding) -> Marks:
+    """The places in reports that a no or a dispute rests on."""
+    marks: Marks = {}
+    for settled in understood.book:
+        if settled.disputed:
+            marks.update({(w.report, w.line, w.column): "disputed" for w in settled.witnesses})
+    for given in understood.answers:
+        if given.verdict == "no":
+            marks.update({(w.report, w.line, w.column): "no" for w in given.witnesses})
+    return marks
+
+
+def report(entry: VisitReport, read: ReadReport, marks: Marks) -> schemas.Report:
+    return schemas.Report(
+        sha256=read.sha256,
+        file=entry.file,
+        way=entry.way,
+        by=entry.by.name,
+        at=entry.at,
+        encoding=read.encoding,
+        lines=[line.text[:20_000] for line in read.lines],
+        readings=[reading(r, marks.get((read.sha256, r.line, r.column))) for r in read.readings],
+        failures=[
+            schemas.Failure(line=s.failure_line, command=s.command or "", sentence=FAILURE_SENTENCES[s.failure])
+            for s in read.sections
+            if s.failure and s.failure_line
+        ],
+        prompt_lines=[s.prompt_line for s in read.sections if s.prompt_line],
+        unread_lines=list(read.unread_lines),
+        blank_lines=list(read.blank_lines),
+    )
+
+
+def reading(read: Reading, mark: str | None) -> schemas.Reading:
+    own = "doubt" if read.confidence < DOUBTFUL or read.also else "read"
+    return schemas.Reading(
+        line=read.line,
+        column=read.column,
+        end_column=read.end_column,
+        fact=read.fact,
+        item=read.item,
+        label=read.label,
+        printed=read.printed,
+        shown=say_fact(read.fact, read.value),
+        confidence=read.confidence,
+        why=read.why,
+        shape=read.shape,
+        also=list(read.also),
+        mark=mark or own,
+    )
+
+
+def record_ref(record: Record) -> schemas.RecordRef:
+    """A record, and whether its text still has the hash it was sealed with."""
+    return schemas.RecordRef(
+        number=record.number,
+        sha256=record.sha256,
+        sealed_at=record.sealed_at,
+        sealed_by=record.sealed_by.name,
+        whole=hashlib.sha256(bytes(record.body)).hexdigest() == record.sha256,
+    )
+
+
+def sealed_visit(row: floor_records.SealedVisit) -> schemas.SealedVisit:
+    return schemas.SealedVisit(
+        id=row.visit.id,
+        taken_at=row.visit.taken_at,
+        reports=row.reports,
+        record=record_ref(row.record),
+        strokes=[stroke(s) for s in row.strokes],
+    )
+
+
+def floor(
+    rows: Sequence[floor_records.FloorRow],
+    twice: Sequence[floor_records.MetTwice],
+    doubtful: Sequence[Understanding],
+) -> schemas.Floor:
+    assets = [
+        schemas.FloorAsset(
+            asset=asset_ref(row.asset), visited_at=row.visited_at, strokes=[stroke(s) for s in row.strokes]
+        )
+        for row in rows
+    ]
+    return schemas.Floor(assets=assets, most_no=_most_no(assets), matters=_matters(assets, twice, doubtful))
+
+
+def _matters(
+    assets: Sequence[schemas.FloorAsset],
+    twice: Sequence[floor_records.MetTwice],
+    doubtful: Sequence[Understanding],
+) -> list[schemas.Matter]:
+    """Open visits that may be of several assets, answers that are disputed, ids that two assets have shown."""
+    matters = [
+        schemas.Matter(where=[title(u) or "an open visit"], what=u.identity.reason, asset=None, visit=u.visit.id)
+        for u in doubtful
+        if u.identity.kind == "candidates" and not u.visit.asset_id
+    ]
+    for entry in assets:
+        name = entry.asset.host or entry.asset.tag
+        matters += [
+            schemas.Matter(where=[name], what=f"{s.says}: {s.found}", asset=entry.asset.id, visit=None)
+            for s in entry.strokes
+            if s.verdict == "disputed"
+        ]
+    shared: dict[tuple[str, ...], list[str]] = {}
+    for met in twice:
+        shared.setdefault(met.assets, []).append(met.name.replace(".", " "))
+    matters += [
+        schemas.Matter(
+            where=list(who), what=f"both have shown the same {' and '.join(sorted(set(names)))}", asset=None, visit=None
+        )
+        for who, names in shared.items()
+    ]
+    return matters
+
+
+def _most_no(assets: Sequence[schemas.FloorAsset]) -> list[schemas.MostNo]:
+    counts: dict[str, Counter[str]] = {}
+    for asset in assets:
+        for s in asset.strokes:
+            counts.setdefault(s.says, Counter())[s.verdict] += 1
+    told = [schemas.MostNo(says=k, no=c["no"], unsaid=c["unsaid"], disputed=c["disputed"]) for k, c in counts.items()]
+    worst = sorted(told, key=lambda m: (-m.no, -m.disputed, -m.unsaid))
+    return [m for m in worst if m.no or m.disputed or m.unsaid][:8]
+
+
+def tick(row: floor_records.Tick) -> schemas.Tick:
+    return schemas.Tick(
+        at=row.at,
+        visit=row.visit,
+        asset=row.asset,
+        file=row.file,
+        by=row.by,
+        verdict=row.verdict,
+    )
+
+
+def asset_detail(
+    asset: Asset, visits: Sequence[floor_records.SealedVisit], understood: Understanding | None
+) -> schemas.AssetDetail:
+    last: Visit | None = visits[0].visit if visits else None
+    return schemas.AssetDetail(
+        asset=asset_ref(asset),
+        serial=asset.serial,
+        taken_at=last.taken_at if last else None,
+        specs=specs_named(understood) if understood else [],
+        answers=answers(understood) if understood else [],
+        facts=facts(understood.book) if understood else [],
+        visits=[sealed_visit(v) for v in visits],
+    )

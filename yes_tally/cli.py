@@ -23,7 +23,7 @@ from yes_tally.core.words import FAILURE_SENTENCES
 from yes_tally.demo import build_demo, sign_in_lines
 from yes_tally.records import chain, people
 from yes_tally.records.models import Person
-from yes_tally.records.store import RecordsError, database, open_store, using
+from yes_tally.records.store import RecordsError, open_store, using
 from yes_tally.server.app import create_app
 from yes_tally.server.logs import configure_logs
 
@@ -149,7 +149,6 @@ def demo(
         for leftover in data.glob(f"{STORE}.building*"):
             leftover.unlink()
         build_demo(building)
-        database.close_all()
         building.rename(path)
     _open(data, must_exist=True)
     typer.echo(f"\nYes Tally is at http://127.0.0.1:{port}\nSign in with:")

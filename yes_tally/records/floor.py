@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from dataclasses import dataclass
+from typing import Any
 
 from peewee import JOIN, fn
 
@@ -147,7 +148,7 @@ class MetTwice:
 
 def met_twice() -> list[MetTwice]:
     """Ids that several assets have shown: a part that moved, a copied image, a doctored report."""
-    rows = (
+    rows: Any = (
         VisitFact.select(VisitFact.name, VisitFact.shown, Asset.host, Asset.tag)
         .join(Visit, on=(VisitFact.visit == Visit.id))
         .join(Asset, on=(Visit.asset == Asset.id))

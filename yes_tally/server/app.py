@@ -43,8 +43,7 @@ def create_app() -> FastAPI:
 
 
 def _add_pages(app: FastAPI) -> None:
-    if (STATIC / "assets").is_dir():
-        app.mount("/static/assets", StaticFiles(directory=STATIC / "assets"), name="assets")
+    app.mount("/static/assets", StaticFiles(directory=STATIC / "assets", check_dir=False), name="assets")
 
     @app.get("/{path:path}", include_in_schema=False)
     def page(path: str) -> Response:

@@ -294,7 +294,7 @@ def _most_no(assets: Sequence[schemas.FloorAsset]) -> list[schemas.MostNo]:
             counts.setdefault(s.says, Counter())[s.verdict] += 1
     told = [schemas.MostNo(says=k, no=c["no"], unsaid=c["unsaid"], disputed=c["disputed"]) for k, c in counts.items()]
     worst = sorted(told, key=lambda m: (-m.no, -m.disputed, -m.unsaid))
-    return [m for m in worst if m.no or m.disputed or m.unsaid][:8]
+    return [m for m in worst if m.no or m.disputed or m.unsaid][:6]
 
 
 def tick(row: floor_records.Tick) -> schemas.Tick:

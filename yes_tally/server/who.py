@@ -3,14 +3,13 @@
 from __future__ import annotations
 
 import time
-from collections.abc import Callable, Iterator
+from collections.abc import Callable
 from typing import Annotated
 
 from fastapi import Cookie, Depends, Header
 
 from yes_tally.records import people
 from yes_tally.records.models import Person
-from yes_tally.records.store import using
 from yes_tally.server.problems import ProblemError
 
 COOKIE = "yes_tally_session"
@@ -18,16 +17,7 @@ _RANK = {role: rank for rank, role in enumerate(people.ROLES)}
 MAX_TRIES, TRY_WINDOW = 10, 60.0
 
 
-def store() -> Iterator[None]:
-    """A connection to the store for this request."""
-    with using():
-        yield
-
-
-Store = Annotated[None, Depends(store)]
-
-
-def signed_in(_: Store, session: Annotated[str | None, Cookie(alias=COOKIE)] = None) -> Person:
+def signed_in(session: Annotated[str | None, Cookie(alias=COOKIE)] = None) -> Person:
     """The person of the session. Raises a 401 problem."""
     person = people.by_session(session) if session else None
     if person is None:
@@ -54,7 +44,7 @@ Technician = Annotated[Person, Depends(at_least("technician"))]
 Lead = Annotated[Person, Depends(at_least("lead"))]
 
 
-def by_token(_: Store, authorization: Annotated[str, Header()] = "") -> Person:
+def by_token(authorization: Annotated[str, Header()] = "") -> Person:
     """The person a collector's token stands for. Raises a 401 problem."""
     scheme, _mark, secret = authorization.partition(" ")
     person = people.by_token(secret.strip()) if scheme.casefold() == "bearer" else None

@@ -8,7 +8,7 @@ from dataclasses import dataclass
 
 from yes_tally.core.reading.decode import Line
 from yes_tally.core.reading.shapes import SHAPES
-from yes_tally.core.reading.shapes.layout import MAX_LABEL, RULE, Group, Layout
+from yes_tally.core.reading.shapes.layout import MAX_LABEL, RULE, Group, Heading, Layout
 
 MIN_SCORE = 0.2
 MAX_BLOCK = 2000
@@ -23,13 +23,13 @@ class Block:
 
     lines: tuple[Line, ...]
     layout: Layout | None
-    headings: tuple[str, ...]
+    headings: tuple[Heading, ...]
     totals: bool = False
 
 
 def blocks_of(lines: Sequence[Line]) -> Iterator[Block]:
     """The blocks of a section in order; records that repeat over blank lines come as one."""
-    headings: tuple[str, ...] = ()
+    headings: tuple[Heading, ...] = ()
     pending: list[Block] = []
     for chunk in _chunks(lines):
         chunk, above = _peel_heading(chunk)
@@ -44,7 +44,7 @@ def blocks_of(lines: Sequence[Line]) -> Iterator[Block]:
             pending = []
         if layout is None:
             if len(chunk) == 1 and _may_head(chunk[0].text):
-                headings = (chunk[0].text.strip(), *headings[:1])
+                headings = (Heading(chunk[0].text.strip(), chunk[0].number, 1), *headings[:1])
             yield block
             continue
         pending.append(block)
@@ -82,13 +82,14 @@ def _chunks(lines: Sequence[Line]) -> Iterator[list[Line]]:
         yield chunk
 
 
-def _peel_heading(chunk: list[Line]) -> tuple[list[Line], str | None]:
+def _peel_heading(chunk: list[Line]) -> tuple[list[Line], Heading | None]:
     """A decorated or underlined first line is a heading, not part of the block."""
     match = _DECORATED.match(chunk[0].text[: 2 * MAX_LABEL])
     if match:
-        return chunk[1:], (match["a"] or match["b"] or match["c"] or "").strip()
+        text = (match["a"] or match["b"] or match["c"] or "").strip()
+        return chunk[1:], Heading(text, chunk[0].number, 1)
     if len(chunk) >= 2 and _underlines(chunk[1].text) and _may_head(chunk[0].text):
-        return chunk[2:], chunk[0].text.strip()
+        return chunk[2:], Heading(chunk[0].text.strip(), chunk[0].number, 1)
     return chunk, None
 
 
@@ -129,7 +130,7 @@ def _records_in(layout: Layout) -> list[Group]:
     return [part for group in layout.groups for part in ([group] if group.entries else group.children)]
 
 
-def _after_table(chunk: Sequence[Line], headings: tuple[str, ...]) -> Iterator[Block]:
+def _after_table(chunk: Sequence[Line], headings: tuple[Heading, ...]) -> Iterator[Block]:
     """What follows the second rule of a ruled table: totals, told of what the table lists."""
     rules = [i for i, line in enumerate(chunk) if i and RULE.match(line.text[:MAX_LABEL])]
     if len(rules) < 2 or rules[1] + 1 >= len(chunk):

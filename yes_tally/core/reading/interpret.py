@@ -67,6 +67,7 @@ class Interpreter:
         self.locale = locale
         self.drafts: list[Draft] = []
         self.blanks: set[int] = set()
+        self.frame: set[int] = set()
         self._items: list[Item] = []
         self._loose: dict[str, Item] = {}
         self._listed: str | None = None
@@ -89,13 +90,17 @@ class Interpreter:
         for group in layout.groups:
             self._group(group, layout.shape, around, None, ())
 
-    def heading(self, text: str) -> tuple[str, ...]:
-        """The subjects that a heading names, the likeliest first."""
-        return tuple(dict.fromkeys(at.group for at in subjects_in(words_of(text[:MAX_TEXT]))))
+    def heading(self, text: str, line: int | None = None) -> tuple[str, ...]:
+        """The subjects that a heading names, the likeliest first; a heading that names one is understood."""
+        named = tuple(dict.fromkeys(at.group for at in subjects_in(words_of(text[:MAX_TEXT]))))
+        if named and line is not None:
+            self.frame.add(line)
+        return named
 
     def _group(
         self, group: Group, shape: str, around: tuple[str, ...], parent: Item | None, labels: tuple[str, ...]
     ) -> None:
+        self.frame.update(group.frame)
         opened, named = (None, ()) if group.heading is None else self._open(group.heading, shape, around, parent)
         inner = (*named, *(a for a in around if a not in named))
         own = labels or tuple(dict.fromkeys(entry.label for entry in group.entries if entry.label))
@@ -137,7 +142,7 @@ class Interpreter:
         self, heading: Heading, shape: str, around: tuple[str, ...], parent: Item | None
     ) -> tuple[Item | None, tuple[str, ...]]:
         """A heading that names an item and which one opens it; any other only says what is spoken of."""
-        named = self.heading(heading.text)
+        named = self.heading(heading.text, heading.line)
         match = _INDEXED.match(heading.text[:MAX_TEXT])
         group = SUBJECTS.get(words_of(match["noun"])) if match else None
         if match is None or group not in ITEM_GROUPS or not match["rest"]:

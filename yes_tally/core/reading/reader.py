@@ -11,7 +11,7 @@ from yes_tally.core.reading.blocks import Block, blocks_of
 from yes_tally.core.reading.decode import Decoded, Line, decode
 from yes_tally.core.reading.interpret import Draft, Interpreter
 from yes_tally.core.reading.sections import Section, cut
-from yes_tally.core.reading.shapes.layout import MAX_LINE, Entry
+from yes_tally.core.reading.shapes.layout import MAX_LABEL, MAX_LINE, RULE, Entry
 from yes_tally.core.reading.values import locale_of
 
 READER_VERSION = 1
@@ -84,7 +84,7 @@ def _read_section(interpreter: Interpreter, section: Section) -> None:
 def _read_block(interpreter: Interpreter, block: Block, command: tuple[str, ...]) -> None:
     if block.layout is None:
         return
-    named = [subject for heading in block.headings for subject in interpreter.heading(heading)]
+    named = [subject for heading in block.headings for subject in interpreter.heading(heading.text, heading.line)]
     interpreter.read(block.layout, tuple(dict.fromkeys([*named, *command])), totals=block.totals)
 
 
@@ -93,7 +93,7 @@ def _prompt_host(interpreter: Interpreter, section: Section) -> None:
         return
     entry = Entry("prompt", section.host or "", section.prompt_line or 0, 1)
     value = exactly("text", section.host or "")
-    interpreter.drafts.append(Draft("host.name", None, entry, value, "prompt", 0.7, "the prompt names the host"))
+    interpreter.drafts.append(Draft("host.name", None, entry, value, "prompt", 0.8, "the prompt names the host"))
 
 
 def _report(
@@ -105,10 +105,10 @@ def _report(
         while place < len(ends) - 1 and index >= ends[place]:
             place += 1
         readings.append(_reading(draft, place, decoded.lines))
-    spoken = {reading.line for reading in readings} | interpreter.blanks
+    spoken = {reading.line for reading in readings} | interpreter.blanks | interpreter.frame
     spoken |= {section.prompt_line for section in sections if section.prompt_line}
     spoken |= {section.failure_line for section in sections if section.failure_line}
-    unread = tuple(line.number for line in decoded.lines if line.text.strip() and line.number not in spoken)
+    unread = tuple(line.number for line in decoded.lines if line.number not in spoken and _says_something(line.text))
     return ReadReport(
         sha256=hashlib.sha256(data).hexdigest(),
         encoding=decoded.encoding,
@@ -118,6 +118,10 @@ def _report(
         unread_lines=unread,
         blank_lines=tuple(sorted(interpreter.blanks)),
     )
+
+
+def _says_something(text: str) -> bool:
+    return bool(text.strip()) and not RULE.match(text[:MAX_LABEL])
 
 
 def _reading(draft: Draft, section: int, lines: Sequence[Line]) -> Reading:

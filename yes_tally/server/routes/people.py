@@ -9,14 +9,14 @@ from fastapi import APIRouter, Cookie, Response
 from yes_tally.records import people
 from yes_tally.server.problems import RESPONSES, ProblemError
 from yes_tally.server.schemas import Me, SignIn
-from yes_tally.server.who import COOKIE, Reader, Store, Tries
+from yes_tally.server.who import COOKIE, Reader, Tries
 
 router = APIRouter(prefix="/api", tags=["people"], responses=RESPONSES)
 tries = Tries()
 
 
 @router.post("/sign-in", operation_id="signIn")
-def sign_in(given: SignIn, response: Response, _: Store) -> Me:
+def sign_in(given: SignIn, response: Response) -> Me:
     """Sign in with a name and a password; the session is a cookie that scripts cannot read."""
     name = given.sign_in.strip().casefold()
     tries.check(name)

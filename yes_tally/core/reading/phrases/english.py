@@ -66,7 +66,7 @@ LABELS: dict[str, str] = {
     "firmware.secure_boot": "!secure boot|!secure boot state|!secure start|!secureboot enabled",
     "security.tpm": "!tpm|!tpm version|!trusted platform module|!security chip version|!tpm spec version",
     "security.virtualisation": "!virtualisation|!virtualization|!virtualisation support|!virtualization firmware enabled|!hardware virtualisation",
-    "host.name": "!host name|!hostname|!computer name|!pc name|!machine name|!node name|!dns host name|name|?host|!name of computer|!system name|!cs name",
+    "host.name": "!host name|!hostname|!computer name|!pc name|!machine name|!node name|!dns host name|name|!host|!name of computer|!system name|!cs name",
     "host.domain": "!domain|!workgroup|!domain name|!dns domain|!domain workgroup|!dns suffix",
     "host.owner": "!registered owner|!registered user|!owner|!registered name",
     "host.organisation": "!organisation|!organization|!registered organisation|!registered organization|!company",

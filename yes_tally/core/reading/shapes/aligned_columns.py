@@ -64,7 +64,7 @@ def _under(lines: Sequence[Line], at: int) -> Layout | None:
         return None
     title = lines[at - 1] if at else None
     heading = Heading(title.text.strip(), title.number, 1) if title else None
-    table = [Group(heading, children=rows, table=True)]
+    table = [Group(heading, children=rows, table=True, frame=(lines[at].number,))]
     fitting = len(rows) / len(body)
     return Layout("aligned columns", table, (0.45 + 0.4 * known_share(all_entries(table))) * (0.5 + 0.5 * fitting))
 

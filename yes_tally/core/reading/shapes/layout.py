@@ -31,12 +31,16 @@ class Heading:
 
 @dataclass(slots=True)
 class Group:
-    """Entries that belong together: a record, a table row, an indented part. ``table``: its children share labels."""
+    """Entries that belong together: a record, a table row, an indented part.
+
+    ``table``: its children share labels. ``frame``: the lines that carry the layout (a header, its rule).
+    """
 
     heading: Heading | None = None
     entries: list[Entry] = field(default_factory=list)
     children: list[Group] = field(default_factory=list)
     table: bool = False
+    frame: tuple[int, ...] = ()
 
     def walk(self) -> Iterator[Group]:
         yield self

@@ -42,7 +42,7 @@ def lay_out(lines: Sequence[Line]) -> Layout | None:
         return None
     title = lines[at - 2] if at >= 2 else None
     heading = Heading(title.text.strip(), title.number, 1) if title else None
-    table = [Group(heading, children=rows, table=True)]
+    table = [Group(heading, children=rows, table=True, frame=(lines[at - 1].number, lines[at].number))]
     entries = all_entries(table)
     return Layout("ruled table", table, 0.6 + 0.4 * known_share(entries))
 

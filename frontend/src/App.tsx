@@ -1,0 +1,40 @@
+import { createBrowserRouter, Navigate, Outlet, RouterProvider } from "react-router";
+import { Masthead } from "./parts/Masthead";
+import { Failed } from "./parts/States";
+import { AssetPage } from "./places/asset/AssetPage";
+import { Bench } from "./places/bench/Bench";
+import { Floor } from "./places/floor/Floor";
+import { SignIn } from "./places/sign-in/SignIn";
+
+function Office() {
+  return (
+    <div className="flex h-screen min-w-[760px] flex-col">
+      <Masthead />
+      <main className="min-h-0 flex-1">
+        <Outlet />
+      </main>
+    </div>
+  );
+}
+
+const router = createBrowserRouter([
+  { path: "/sign-in", element: <SignIn /> },
+  {
+    element: <Office />,
+    errorElement: (
+      <Failed
+        error={new Error("This page broke. Go back to the Bench; nothing that was handed in is lost.")}
+      />
+    ),
+    children: [
+      { path: "/", element: <Navigate to="/bench" replace /> },
+      { path: "/bench/:visit?", element: <Bench /> },
+      { path: "/floor", element: <Floor /> },
+      { path: "/assets/:asset", element: <AssetPage /> },
+    ],
+  },
+]);
+
+export function App() {
+  return <RouterProvider router={router} />;
+}

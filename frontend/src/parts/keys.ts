@@ -1,0 +1,19 @@
+/** Every key of the application, in one place: the help and the handlers are made from it. */
+export const KEYS = {
+  find: { keys: "slash", shown: "/", does: "find a PC" },
+  help: { keys: "shift+slash", shown: "?", does: "show the keys" },
+  bench: { keys: "b", shown: "b", does: "go to the Bench" },
+  floor: { keys: "f", shown: "f", does: "go to the Floor" },
+  down: { keys: "j,down", shown: "j ↓", does: "next line, PC or visit" },
+  up: { keys: "k,up", shown: "k ↑", does: "line, PC or visit before" },
+  doubt: { keys: "n", shown: "n", does: "next doubt in the report" },
+  failure: { keys: "e", shown: "e", does: "next failed command in the report" },
+  unread: { keys: "u", shown: "u", does: "next unread line of the report" },
+  report: { keys: "r", shown: "r", does: "next report of the visit" },
+  file: { keys: "o", shown: "o", does: "hand a file in" },
+  fresh: { keys: "v", shown: "v", does: "put what you paste next in a visit of its own" },
+  seal: { keys: "mod+enter", shown: "Ctrl ↵", does: "enter and seal the visit" },
+  worst: { keys: "w", shown: "w", does: "worst first, or by room" },
+} as const;
+
+export type Act = keyof typeof KEYS;

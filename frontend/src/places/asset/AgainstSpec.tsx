@@ -1,0 +1,91 @@
+import { useEffect, useState } from "react";
+import { useHotkeys } from "react-hotkeys-hook";
+import { useLocation } from "react-router";
+import type { Schemas } from "../../api/client";
+import { KEYS } from "../../parts/keys";
+import { Scale } from "../../parts/Scale";
+import { Stroke } from "../../parts/Stroke";
+import { badness, plural } from "../../parts/words";
+
+type Answer = Schemas["Answer"];
+
+/** Every expectation with what was found beside its limit. */
+export function AgainstSpec({ answers, specs }: { answers: Answer[]; specs: string[] }) {
+  const [noFirst, setNoFirst] = useState(true);
+  const { hash } = useLocation();
+  useHotkeys(KEYS.worst.keys, () => setNoFirst((now) => !now));
+  useEffect(() => {
+    if (hash) document.getElementById(hash.slice(1))?.scrollIntoView({ block: "center" });
+  }, [hash]);
+  const rows = answers.map((answer, index) => ({ answer, index }));
+  if (noFirst) rows.sort((a, b) => badness([b.answer]) - badness([a.answer]) || a.index - b.index);
+  return (
+    <section className="sheet px-5 pt-4 pb-2" aria-label="Against the spec">
+      <div className="flex items-baseline gap-4">
+        <h2 className="text-[17px]">
+          {specs.length ? `Against ${specs.join(" and ")}` : "No spec is for this PC"}
+        </h2>
+        <button
+          type="button"
+          className="ml-auto text-[13px] text-soft underline underline-offset-2"
+          onClick={() => setNoFirst(!noFirst)}
+        >
+          {noFirst ? "in the spec's order" : "no first"} <kbd className="key">w</kbd>
+        </button>
+      </div>
+      <ul className="mt-2">
+        {rows.map(({ answer, index }) => (
+          <Row key={index} answer={answer} index={index} isGoal={hash === `#answer-${index}`} />
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+function Row({ answer, index, isGoal }: { answer: Answer; index: number; isGoal: boolean }) {
+  return (
+    <li
+      id={`answer-${index}`}
+      className={`grid min-h-[40px] grid-cols-[18px_minmax(0,1.5fr)_minmax(0,1fr)_150px_minmax(0,0.9fr)] items-center gap-3 border-t border-rule py-1 ${isGoal ? "bg-wash-doubt" : ""}`}
+    >
+      <Stroke verdict={answer.verdict} strength={answer.strength} height={19} />
+      <span className="font-mono text-[12px] leading-snug" title={answer.why}>
+        {answer.says}
+        {answer.strength === "should" && <span className="text-pale"> (should)</span>}
+      </span>
+      <span className="line-clamp-3 leading-snug font-semibold" title={answer.why}>
+        {answer.found}
+      </span>
+      {answer.scale && answer.verdict !== "unsaid" ? (
+        <Scale scale={answer.scale} verdict={answer.verdict} margin={answer.margin} />
+      ) : (
+        <span className={`text-[12px] ${answer.verdict === "no" ? "text-no-text" : "text-soft"}`}>
+          {answer.margin}
+        </span>
+      )}
+      <span className="text-[12px] leading-snug text-soft" title={evidence(answer)}>
+        {note(answer)}
+      </span>
+    </li>
+  );
+}
+
+function sources(answer: Answer): string[] {
+  return [...new Set(answer.witnesses.filter((w) => w.line > 0).map((w) => w.source))];
+}
+
+function note(answer: Answer): string {
+  if (answer.verdict === "unsaid")
+    return answer.why.includes("failed") ? answer.why.slice(answer.why.indexOf("“")) : answer.why;
+  if (answer.verdict === "disputed") return answer.why;
+  const said = sources(answer).length;
+  const witnesses = said ? plural(said, "witness").replace(/witnesss$/, "witnesses") : "";
+  return answer.verdict === "no" && answer.because ? answer.because : witnesses;
+}
+
+function evidence(answer: Answer): string {
+  return answer.witnesses
+    .filter((w) => w.line > 0)
+    .map((w) => `${w.source}, line ${w.line}: ${w.printed}`)
+    .join("\n");
+}

@@ -55,9 +55,11 @@ def _utf16(key: Any) -> bytes:
 def _number(value: float) -> str:
     """A number as ECMA-262 6.1.6.1.20 (Number::toString) prints it."""
     if isinstance(value, int):
-        if abs(value) > MAX_SAFE_INTEGER:
+        if abs(value) <= MAX_SAFE_INTEGER:
+            return str(value)
+        if abs(value) > 2**1023 or float(value) != value:
             raise NotCanonical(f"{value} is beyond what JSON numbers keep exactly (2^53)")
-        return str(value)
+        value = float(value)
     if not math.isfinite(value):
         raise NotCanonical("JSON has no NaN and no infinity")
     if value == 0:

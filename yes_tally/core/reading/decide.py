@@ -104,7 +104,8 @@ def _by_naming(label: str, context: Context) -> list[Guess]:
 def infer_group(labels: tuple[str, ...], around: tuple[str, ...], table: bool) -> str | None:
     """Which group a record's or a table's labels speak of: the one that explains most of them.
 
-    An item must explain half of a table's header or three fifths of a record, or be named around it.
+    An item must explain half of a table's header (two labels at least) or three fifths of a record (three labels at
+    least), or be named around it.
     """
     if not labels:
         return None
@@ -119,7 +120,7 @@ def infer_group(labels: tuple[str, ...], around: tuple[str, ...], table: bool) -
             fact = meaning.phrase.fact.partition(".")[2]
             key = group in KEYS and any(k.field == fact for k in KEYS[group])
             weight = 1.0 + (0.2 if key else 0.0) + (0.3 if group in named else 0.0)
-            weight += 0.3 if meaning.phrase.reach == STRONG else 0.0
+            weight += {STRONG: 0.3, WEAK: 0.25}.get(meaning.phrase.reach, 0.0)
             explained[group] = explained.get(group, 0.0) + weight
             hits[group] = hits.get(group, 0) + 1
     for place, group in enumerate(around):
@@ -132,6 +133,6 @@ def infer_group(labels: tuple[str, ...], around: tuple[str, ...], table: bool) -
         if group not in ITEM_GROUPS:
             if hits[group] >= 2 or near:
                 return group
-        elif (share >= (0.5 if table else 0.6) and hits[group] >= 2) or (near and share >= 0.3):
+        elif (share >= (0.5 if table else 0.6) and hits[group] >= (2 if table else 3)) or (near and share >= 0.3):
             return group
     return None

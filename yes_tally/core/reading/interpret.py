@@ -71,11 +71,13 @@ class Interpreter:
         self._items: list[Item] = []
         self._loose: dict[str, Item] = {}
         self._listed: str | None = None
+        self._before: tuple[str, str] | None = None
 
     def section_starts(self) -> None:
         """Loose items (a processor told among the PC's own facts) are one a section."""
         self._loose = {}
         self._listed = None
+        self._before = None
 
     def read(self, layout: Layout, around: tuple[str, ...], *, totals: bool = False) -> None:
         """Read one layout. ``around``: the subjects of the command and headings above, nearest first.
@@ -87,6 +89,9 @@ class Interpreter:
             for group in layout.groups:
                 self._entries(group.entries, layout.shape, Context(self._listed, around), None)
             return
+        if self._before and self._before[0] == layout.shape and self._before[1] not in around:
+            # Blocks of one shape that follow each other speak of one kind of thing.
+            around = (*around, self._before[1])
         for group in layout.groups:
             self._group(group, layout.shape, around, None, ())
 
@@ -108,6 +113,7 @@ class Interpreter:
         item = opened
         if item is None and subject in ITEM_GROUPS and group.entries:
             item = self._new(subject or "")
+            self._before = (shape, subject or "")
         self._entries(group.entries, shape, Context(subject, inner), item)
         if group.table:
             self._rows(group.children, shape, inner, item)

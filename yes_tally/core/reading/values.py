@@ -68,10 +68,10 @@ def _text(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
 
 def _size(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
     value = quantity.size(text, locale, binary=fact.name in BINARY_SIZES, nominal=fact.name in NOMINAL_SIZES, unit=unit)
+    if value is None and not unit and fact.group == "memory":
+        value = quantity.memory_by_plausibility(text, locale)
     if value is None and not unit:
         value = quantity.bare_bytes(text, locale)
-        if fact.group == "memory" and (value is None or value.value == 0):
-            value = quantity.memory_by_plausibility(text, locale)
     return value
 
 

@@ -88,7 +88,7 @@ def _same_text(a: Value, b: Value, identity: bool) -> Value | None:
         return a
     if identity:
         return None
-    first, second = (_TRADE.sub(" ", text).strip() for text in (first, second))
+    first, second = (" ".join(_TRADE.sub(" ", text).split()) for text in (first, second))
     longer = a if len(first) >= len(second) else b
     short, long = sorted((first, second), key=len)
     return longer if short and (long == short or long.startswith((short + " ", short + "."))) else None

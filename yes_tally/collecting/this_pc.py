@@ -3,12 +3,12 @@
 from __future__ import annotations
 
 import os
-import socket
+import re
 from collections.abc import Iterable, Iterator, Sequence
 from datetime import UTC, datetime
 from pathlib import Path
 
-from yes_tally.collecting.probe import NotSaid, Probe
+from yes_tally.collecting.probe import NotSaid, Probe, text_of
 from yes_tally.collecting.probes import PROBES
 
 
@@ -20,16 +20,14 @@ def collect(root: Path = Path("/"), probes: Sequence[Probe] = PROBES) -> str:
 
 
 def _host(root: Path) -> str:
-    try:
-        name = (root / "proc/sys/kernel/hostname").read_text().strip()
-    except OSError:
-        name = socket.gethostname()
-    return name.split()[0] if name.split() else "this-pc"
+    """The host's name, as far as it can stand in a prompt."""
+    name = re.sub(r"[^\w.-]", "", text_of(root / "proc/sys/kernel/hostname"), flags=re.ASCII)
+    return name or "this-pc"
 
 
 def _sections(host: str, root: Path, probes: Iterable[Probe]) -> Iterator[str]:
     for probe in probes:
-        yield f"{host} $ probe {probe.name}"
+        yield f"yes-tally@{host} $ probe {probe.name}"
         yield from _answer(probe, root)
         yield ""
 

@@ -11,10 +11,15 @@ from yes_tally.records.models import Record, Report
 from yes_tally.records.reports import bytes_of
 
 
+def body_of(record: Record) -> bytes:
+    """A record's text as stored; whoever changed it behind our back may have left a text where bytes were."""
+    return record.body.encode() if isinstance(record.body, str) else bytes(record.body)
+
+
 def sealed_records() -> Iterator[SealedRecord]:
     """Every sealed record in the office's order."""
     for record in Record.select().order_by(Record.number).iterator():
-        yield SealedRecord(record.number, bytes(record.body), record.sha256)
+        yield SealedRecord(record.number, body_of(record), record.sha256)
 
 
 def verify() -> tuple[int, Flaw | None]:

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import codecs
 from collections.abc import Iterable
 from typing import Any
 
@@ -19,6 +20,7 @@ from yes_tally.records.store import AlreadySealed, NotThere, Refused, Stale, now
 from yes_tally.records.understanding import HeldAgainst, Understanding, settled, understand
 
 MAX_REPORTS = 500
+_NOTHING = (b"", codecs.BOM_UTF8, codecs.BOM_UTF16_LE, codecs.BOM_UTF16_BE)
 
 
 def get_visit(number: int) -> Visit:
@@ -42,7 +44,7 @@ def hand_in(
 
     Raises ``Refused`` when there is nothing in it.
     """
-    if not data.strip(b" \t\r\n\x00\xff\xfe"):
+    if data.strip(b" \t\r\n\x00") in _NOTHING:
         raise Refused("there is nothing in this report: it is empty")
     with writing():
         sha256 = keep(data)
@@ -51,12 +53,9 @@ def hand_in(
             visit = Visit.create(taken_at=taken_at or now(), opened_by=by)
         if VisitReport.select().where(VisitReport.visit == visit).count() >= MAX_REPORTS:
             raise Refused(f"a visit takes at most {MAX_REPORTS} reports; seal this one first")
-        added = (
-            VisitReport.insert(visit=visit, report=sha256, file=file, way=way, by=by, at=taken_at or now())
-            .on_conflict_ignore()
-            .execute()
-        )
-        if added:
+        known = VisitReport.get_or_none((VisitReport.visit == visit) & (VisitReport.report == sha256))
+        if known is None:
+            VisitReport.create(visit=visit, report=sha256, file=file, way=way, by=by, at=taken_at or now())
             Visit.update(version=Visit.version + 1).where(Visit.id == visit.id).execute()
     return get_visit(visit.id)
 

@@ -15,6 +15,7 @@ from yes_tally.core.saying import say_fact
 from yes_tally.core.settling.facts import Fact, Witness
 from yes_tally.core.words import FAILURE_SENTENCES
 from yes_tally.records import floor as floor_records
+from yes_tally.records.chain import body_of
 from yes_tally.records.models import Asset, Record, Visit, VisitReport
 from yes_tally.records.understanding import Understanding
 from yes_tally.server import schemas
@@ -229,7 +230,7 @@ def record_ref(record: Record) -> schemas.RecordRef:
         sha256=record.sha256,
         sealed_at=record.sealed_at,
         sealed_by=record.sealed_by.name,
-        whole=hashlib.sha256(bytes(record.body)).hexdigest() == record.sha256,
+        whole=hashlib.sha256(body_of(record)).hexdigest() == record.sha256,
     )
 
 

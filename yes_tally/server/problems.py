@@ -126,7 +126,7 @@ def add_problem_handlers(app: FastAPI) -> None:
     async def _request(request: Request, error: RequestValidationError) -> JSONResponse:
         first = error.errors()[0]
         place = ".".join(str(part) for part in first["loc"][1:]) or str(first["loc"][0])
-        return problem(422, "That cannot be done", f"{place}: {first['msg']}. Nothing was changed.")
+        return problem(422, "That cannot be done", _sentence(f"{place}: {first['msg']}. Nothing was changed."))
 
     @app.exception_handler(HTTPException)
     async def _http(request: Request, error: HTTPException) -> JSONResponse:

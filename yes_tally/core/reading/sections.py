@@ -67,7 +67,18 @@ def _prompts(lines: Sequence[Line]) -> list[_Prompt]:
         if match and not re.match(r"\s*\d+\s?%|\s*%", match["command"] or ""):
             found.append((_Prompt(index, match["where"].strip("[]"), match["command"].strip()), match["mark"]))
     seen = Counter((p.where, mark) for p, mark in found)
-    return [p for p, mark in found if seen[(p.where, mark)] > 1 or (_STRONG_HOST.search(p.where) and p.command)]
+    return [
+        prompt
+        for prompt, mark in found
+        if seen[(prompt.where, mark)] > 1
+        or (prompt.command and (_STRONG_HOST.search(prompt.where) or _answered(lines, prompt)))
+    ]
+
+
+def _answered(lines: Sequence[Line], prompt: _Prompt) -> bool:
+    """Whether the next line is the command speaking of itself, as commands do when they fail."""
+    after = lines[prompt.index + 1].text if prompt.index + 1 < len(lines) else ""
+    return after.startswith(f"{prompt.command.split()[0]}:")
 
 
 def _section(lines: Sequence[Line], prompt: _Prompt | None, start: int, end: int) -> Section:

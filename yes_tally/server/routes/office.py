@@ -49,7 +49,7 @@ def record(number: int, _: Reader) -> Response:
     if found is None:
         raise NotThere(f"there is no record {number}")
     name = f'attachment; filename="record-{number}.json"'
-    return Response(bytes(found.body), media_type="application/json", headers={"Content-Disposition": name})
+    return Response(chain.body_of(found), media_type="application/json", headers={"Content-Disposition": name})
 
 
 @router.get("/reports/{sha256}", operation_id="report", response_class=Response)

@@ -1,0 +1,55 @@
+"""Stores for tests: an empty one, or a copy of the demo office, made once a run."""
+
+from __future__ import annotations
+
+import atexit
+import shutil
+import tempfile
+from datetime import UTC, datetime
+from functools import lru_cache
+from pathlib import Path
+
+from yes_tally.demo import build_demo
+from yes_tally.records import people
+from yes_tally.records.models import Person
+from yes_tally.records.store import open_store, using
+
+PASSWORD = "a-long-password"
+
+
+@lru_cache(maxsize=1)
+def folder() -> Path:
+    """One temporary folder for the whole run."""
+    path = Path(tempfile.mkdtemp(prefix="yes-tally-tests-"))
+    atexit.register(shutil.rmtree, path, ignore_errors=True)
+    return path
+
+
+@lru_cache(maxsize=1)
+def demo_store() -> Path:
+    """The demo office's store; copy it before changing anything."""
+    path = folder() / "demo.db"
+    build_demo(path, datetime.now(UTC).replace(hour=12, minute=0))
+    return path
+
+
+def fresh_path(name: str) -> Path:
+    """A path for a store that does not exist yet."""
+    return Path(tempfile.mkdtemp(dir=folder())) / f"{name}.db"
+
+
+def copy_of_demo() -> Path:
+    """A copy of the demo office's store, opened."""
+    path = fresh_path("office")
+    shutil.copy(demo_store(), path)
+    open_store(path)
+    return path
+
+
+def empty_store() -> tuple[Path, Person]:
+    """A new store, opened, with one lead in it."""
+    path = fresh_path("empty")
+    open_store(path)
+    with using():
+        lead = people.add_person("ines", "Ines Calloway", "lead", PASSWORD)
+    return path, lead

@@ -5,7 +5,6 @@ from __future__ import annotations
 import atexit
 import shutil
 import tempfile
-from datetime import UTC, datetime
 from functools import lru_cache
 from pathlib import Path
 
@@ -29,7 +28,7 @@ def folder() -> Path:
 def demo_store() -> Path:
     """The demo office's store; copy it before changing anything."""
     path = folder() / "demo.db"
-    build_demo(path, datetime.now(UTC).replace(hour=12, minute=0))
+    build_demo(path)
     return path
 
 

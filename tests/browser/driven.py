@@ -74,7 +74,7 @@ class Driven(unittest.TestCase):
         self.page.get_by_label("Name").fill(name)
         self.page.get_by_label("Password").fill(PASSWORDS[name])
         self.page.keyboard.press("Enter")
-        self.page.wait_for_url("**/bench**")
+        self.page.wait_for_url("**/bench/*")
 
     def paste(self, text: str) -> None:
         """Paste as a person does: the clipboard holds it, the page has the focus, Ctrl+V."""
@@ -83,6 +83,6 @@ class Driven(unittest.TestCase):
 
     def axe(self) -> list[str]:
         """What axe-core finds wrong with the page as it stands."""
-        self.page.add_script_tag(content=AXE.read_text())
+        self.page.evaluate(AXE.read_text())
         found = self.page.evaluate("() => axe.run(document, {resultTypes: ['violations']})")
         return [f"{v['id']}: {v['help']} at {[n['html'][:120] for n in v['nodes'][:3]]}" for v in found["violations"]]

@@ -129,7 +129,7 @@ function FactValue({ fact, isHot, onHot, onGo }: { fact: Fact } & Handlers) {
     .join("\n");
   const kind = fact.estimated ? " (an estimate)" : fact.derived ? " (follows from other facts)" : "";
   const text = (
-    <span className={`${hot ? "bg-wash-doubt" : ""} ${fact.values.length > 1 ? "text-disputed" : ""}`}>
+    <span className={`${hot ? "bg-wash-doubt" : ""} ${fact.values.length > 1 ? "text-disputed-text" : ""}`}>
       {shown(fact)}
       {fact.estimated && <span className="text-pale"> (estimated)</span>}
     </span>

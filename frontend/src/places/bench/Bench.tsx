@@ -109,7 +109,7 @@ export function Bench() {
             </Empty>
           )}
         </div>
-      ) : detail.error ? (
+      ) : detail.error && !detail.data ? (
         <div className="col-span-2">
           <Failed error={detail.error} again={() => detail.refetch()} />
         </div>

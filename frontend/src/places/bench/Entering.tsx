@@ -100,7 +100,7 @@ export function Entering({ visit }: { visit: Schemas["VisitDetail"] }) {
       <div className="flex gap-2.5">
         <button type="button" className="deed flex-1" disabled={!can} onClick={seal}>
           {visit.entered ? "Seal" : "Enter and seal"}{" "}
-          <kbd className="key ml-1 bg-sheet/25 text-inherit">Ctrl ↵</kbd>
+          <kbd className="key ml-1 bg-ink/30 text-inherit">Ctrl ↵</kbd>
         </button>
         {!visit.entered && (
           <button type="button" className="quiet" disabled={!can} onClick={keep}>

@@ -67,7 +67,7 @@ export function Understanding({
         )}
         {failures.length > 0 && (
           <div className="mt-5">
-            <h3 className="text-[15px]">Not said, because it failed</h3>
+            <h2 className="text-[15px]">Not said, because it failed</h2>
             <ul className="mt-1">
               {failures.map((failure) => (
                 <li key={`${failure.report} ${failure.line}`} className="border-t border-rule">
@@ -87,9 +87,9 @@ export function Understanding({
             </ul>
           </div>
         )}
-        <h3 className="mt-5 text-[15px]">
+        <h2 className="mt-5 text-[15px]">
           Read from {visit.reports.length === 1 ? "this report" : "these reports"}
-        </h3>
+        </h2>
         {visit.facts.length === 0 ? (
           <p className="mt-1 text-soft">Nothing in it was understood. It is kept whole.</p>
         ) : (
@@ -133,10 +133,10 @@ function Who({ visit }: { visit: Schemas["VisitDetail"] }) {
 function Dispute({ fact, onGo }: { fact: Schemas["Fact"]; onGo: (spot: Spot) => void }) {
   return (
     <div className="mt-4 rounded-[10px] border border-disputed/40 bg-wash-doubt p-3.5">
-      <h3 className="flex items-center gap-2 text-[15px]">
+      <h2 className="flex items-center gap-2 text-[15px]">
         <Stroke verdict="disputed" height={17} />{" "}
         <span className="first-letter:uppercase">{nameOf(fact)}: which is true?</span>
-      </h3>
+      </h2>
       <table className="mt-1.5 w-full text-[13px]">
         <tbody>
           {fact.values.flatMap((value) =>
@@ -173,7 +173,7 @@ function Noes({
 }) {
   return (
     <div className="mt-5">
-      <h3 className="text-[15px]">Not as expected</h3>
+      <h2 className="text-[15px]">Not as expected</h2>
       <ul className="mt-1">
         {answers.map((answer) => (
           <li key={answer.spec + answer.says} className="border-t border-rule">

@@ -52,3 +52,7 @@ bench: .setup/python
 
 dev: setup
 	$(BIN)/yes-tally demo --port 8041 & cd frontend && npm run dev
+
+.PHONY: screenshots
+screenshots: setup .setup/chromium
+	$(BIN)/python -m unittest tests.browser.screenshots.Screenshots

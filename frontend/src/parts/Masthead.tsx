@@ -86,7 +86,7 @@ function Person({ name, role, onKeys }: { name: string; role: string; onKeys: ()
   return (
     <DropdownMenu.Root>
       <DropdownMenu.Trigger
-        aria-label={`Signed in as ${name}`}
+        aria-label={`${initials}: signed in as ${name}`}
         className="size-8 rounded-full bg-ink text-[12px] font-bold text-sheet"
       >
         {initials}

@@ -11,6 +11,7 @@ from yes_tally.core.reading.shapes import SHAPES
 from yes_tally.core.reading.shapes.layout import MAX_LABEL, RULE, Group, Heading, Layout
 
 MIN_SCORE = 0.2
+PLAIN_SCORE = 0.9
 MAX_BLOCK = 2000
 _DECORATED = re.compile(
     r"\s*(?:[=#*~-]{2,}\s*(?P<a>[^\s=#*~-].{0,78}?)\s*[=#*~-]{2,}|\[(?P<b>[^\]]{2,60})\]|#+ (?P<c>.{2,80}))\s*$"
@@ -57,9 +58,14 @@ def blocks_of(lines: Sequence[Line]) -> Iterator[Block]:
 
 
 def best_layout(lines: Sequence[Line]) -> Layout | None:
-    """The shape that explains a block best, or ``None``; a shape that fails on it is left out."""
-    layouts = [layout for shape in SHAPES.values() if (layout := shape(lines)) is not None]
-    best = max(layouts, key=lambda layout: layout.score, default=None)
+    """The shape that explains a block best, or ``None``; where one explains all but everything, no other is tried."""
+    best: Layout | None = None
+    for shape in SHAPES.values():
+        layout = shape(lines)
+        if layout and (best is None or layout.score > best.score):
+            best = layout
+        if best and best.score >= PLAIN_SCORE:
+            break
     return best if best and best.score >= MIN_SCORE else None
 
 

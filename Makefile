@@ -21,7 +21,7 @@ setup: .setup/python .setup/frontend
 
 .setup/npm: frontend/package.json frontend/package-lock.json
 	mkdir -p .setup
-	cd frontend && npm ci --no-audit --no-fund --loglevel=error
+	cd frontend && npm install --no-save --no-audit --no-fund --loglevel=error
 	touch $@
 
 .setup/frontend: .setup/npm $(FRONTEND)

@@ -147,6 +147,79 @@ tcp    [fe80::3e5a:b4ff:fe10:7a11%1]:9100  [::]:0  listening   480
         self.assertEqual(found[("volume.disk", "volume#1")], "/dev/sda1")
 
 
+class Sentences(unittest.TestCase):
+    """What no label says: statements, dialogs, closing lines; wordings of our own, not the practice reports'."""
+
+    CASES = (
+        ("This board supports up to 128 GB.", "memory.limit", 128 * GIB),
+        ("The system can use 15.8 GB of it.", "memory.usable", 15.8 * GIB),
+        ("32 GB of memory is installed.", "memory.installed", 32 * GIB),
+        ("This machine is not activated yet.", "licence.state", "inactive"),
+        ("The system has been activated.", "licence.state", "active"),
+        ("Your licence has expired.", "licence.state", "expired"),
+        ("The licence is permanent.", "licence.permanent", True),
+        ("This licence is not permanent.", "licence.permanent", False),
+        ("The subscription licence\nends on 2026-05-01 at 12:00.", "licence.expires_at", "2026-05-01T12:00:00"),
+        ("Retail licence, key ends in 7KQ4P", "licence.channel", "retail"),
+        ("Retail licence, key ends in 7KQ4P", "licence.key_tail", "7KQ4P"),
+        ("Harbour OS 12\nStudio edition", "os.edition", "Studio"),
+        ("Harbour OS 12\nStudio edition", "os.name", "Harbour OS 12"),
+        ("Inventory report of GP-WKS-02, printed today", "host.name", "GP-WKS-02"),
+    )
+
+    def test_state_facts(self):
+        for text, fact, expected in self.CASES:
+            found = told(text)
+            if isinstance(expected, float):
+                self.assertAlmostEqual(found[fact], expected, delta=1, msg=text)
+            else:
+                self.assertEqual(found.get(fact), expected, text)
+
+    def test_state_nothing_that_they_do_not_say(self):
+        for text in ("The licence server is far away.", "Nothing is permanent.", "He activated the alarm.", "2 of 3 steps done", "errors are human",
+                     "Please check the disk."):  # fmt: skip
+            self.assertEqual(told(text), {}, text)
+
+    def test_a_dialog_is_read_without_its_frame(self):
+        text = """+---------- Licence ----------+
+|                             |
+|  Retail licence             |
+|  It runs out on 2026-05-01. |
+|           [ OK ]            |
++-----------------------------+
+"""
+        report = read(text.encode())
+        self.assertEqual({r.fact: (r.line, r.column) for r in report.readings}["licence.expires_at"], (4, 19))
+        self.assertEqual(told(text)["licence.channel"], "retail")
+
+    def test_a_check_says_what_it_checked_and_found(self):
+        for command, words, kind, result in (
+            ("scan --system-files", "No integrity violations were found.", "system-files", "clean"),
+            (
+                "volcheck sys:",
+                "Checking the disk for errors.\nProblems were found and repaired.\n3 errors, 1 warning",
+                "disk",
+                "repaired",
+            ),
+            ("ramtest", "Memory test of 2 modules\nThe test was interrupted.", "memory", "not-finished"),
+            ("volcheck data:", "Disk check\nThe volume is corrupt.", "disk", "damaged"),
+        ):
+            found = told(f"ines@nq-1 > {command}\n{words}\n")
+            check = item(found, "health_check#1")
+            self.assertEqual(check.get("health_check.result"), result, command)
+            if kind != "system-files":
+                self.assertEqual(check.get("health_check.kind"), kind, command)
+            if "3 errors" in words:
+                self.assertEqual((check["health_check.errors"], check["health_check.warnings"]), (3, 1))
+
+    def test_a_list_under_a_label_is_items(self):
+        text = "Updates installed: 2 of them\n                   1. HU-24117  2024-12-03  Winter roll-up\n                   2. HU-25006  2025-01-14  Security fix\n"
+        found = told(text)
+        self.assertEqual(found[("update.id", "update#2")], "HU-25006")
+        self.assertEqual(found[("update.title", "update#1")], "Winter roll-up")
+        self.assertEqual(found[("update.installed_at", "update#2")], "2025-01-14")
+
+
 class Sections(unittest.TestCase):
     def test_are_cut_at_prompts_of_any_shell_s_form(self):
         for prompt in ("nq-acc-03 H:\\> ", "user@nq-acc-03:~$ ", "root@nq-acc-03:/etc# ", "[nq-acc-03] /> ", "nq-acc-03% ", "nq-acc-03 ~ ",

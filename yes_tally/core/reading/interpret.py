@@ -6,12 +6,14 @@ import re
 from collections.abc import Iterator, Sequence
 from dataclasses import dataclass, field
 
-from yes_tally.core.catalogue import FACTS, KEYS
+from yes_tally.core.catalogue import FACTS, FIELDS, KEYS
 from yes_tally.core.quantity import Locale, Value, exactly
 from yes_tally.core.reading.decide import ITEM_GROUPS, NAMING, Context, Guess, decide, infer_group
+from yes_tally.core.reading.decode import Line
 from yes_tally.core.reading.labels import split_unit, words_of
 from yes_tally.core.reading.phrases import SUBJECTS, subjects_in
-from yes_tally.core.reading.shapes.layout import Entry, Group, Heading, Layout
+from yes_tally.core.reading.sentences import CHECK_KINDS, CHECK_SAYS, PATTERNS, Stated, statements
+from yes_tally.core.reading.shapes.layout import Entry, Group, Heading, Layout, cells_by_gap
 from yes_tally.core.reading.values import ASIDES, MAX_TEXT, mask_of, understand
 from yes_tally.core.words import is_placeholder
 
@@ -47,6 +49,8 @@ _BARE: dict[str, tuple[str, bool | str]] = {
     "wireless": ("adapter.kind", "wireless"), "bluetooth": ("adapter.kind", "bluetooth"),
     "virtual": ("adapter.kind", "virtual"), "loopback": ("adapter.kind", "loopback"),
 }  # fmt: skip
+_BULLET = re.compile(r"(?:\[\d{1,4}\]|\d{1,4}[.)]|[*•-])\s+(?=\S)")
+MAX_RECENT = 5000
 _BARE_MEASURES = ("adapter.speed",)
 _INDEXED = re.compile(
     r"\W*(?P<noun>[^\W\d_]+(?:[ _-][^\W\d_]+){0,3}?)\s*(?:#|no\.|nr\.|:)?\s*"
@@ -101,6 +105,28 @@ class Interpreter:
         if named and line is not None:
             self.frame.add(line)
         return named
+
+    def states(self, lines: Sequence[Line], command: str) -> None:
+        """Read what the lines that no shape could read say in sentences; a check's words belong to that check."""
+        read = {draft.entry.line for draft in self.drafts[-MAX_RECENT:]} | self.blanks | self.frame
+        left = [line for line in lines if line.number not in read]
+        for stated in statements(left, PATTERNS):
+            self._state(stated, None)
+        kind = next(statements(left, CHECK_KINDS), None)
+        if kind is None and not any(row.pattern.search(command) for row in CHECK_KINDS):
+            return
+        said = list(statements(left, CHECK_SAYS))
+        if not said:
+            return
+        item = self._new("health_check")
+        for stated in ([kind] if kind else []) + said:
+            self._state(stated, item)
+
+    def _state(self, stated: Stated, item: Item | None) -> None:
+        value = understand(FACTS[stated.fact], stated.value, self.locale)
+        if value and (item or FACTS[stated.fact].group not in ITEM_GROUPS):
+            entry = Entry("", stated.printed, stated.line, stated.column)
+            self._add(stated.fact, item, entry, value, "sentences", 0.85, "a sentence says so")
 
     def _group(
         self, group: Group, shape: str, around: tuple[str, ...], parent: Item | None, labels: tuple[str, ...]
@@ -168,10 +194,30 @@ class Interpreter:
 
     def _entries(self, entries: Sequence[Entry], shape: str, context: Context, item: Item | None) -> None:
         for entry in entries:
-            if entry.label:
+            listed = _BULLET.match(entry.printed) if entry.label else None
+            if listed:
+                self._listed_item(entry, listed.end(), shape)
+            elif entry.label:
                 self._place(entry, shape, decide(entry.label, context), item)
             else:
                 self._bare(entry, shape, context, item)
+
+    def _listed_item(self, entry: Entry, start: int, shape: str) -> None:
+        """One line of a list under a label that names items: its cells tell by their form what they are."""
+        group = next((g for g in self.heading(entry.label) if g in ITEM_GROUPS), None)
+        cells = cells_by_gap(" " * start + entry.printed[start:])
+        if group is None or not cells:
+            return
+        item = self._new(group)
+        left = [f for f in FIELDS[group] if f.kind in ("text", "moment", "version")]
+        for text, at in cells:
+            for fact in sorted(left, key=lambda f: f.kind == "text"):
+                value = understand(fact, text, self.locale)
+                if value and (fact.kind != "version" or value.value == text):
+                    left.remove(fact)
+                    place = Entry(entry.label, text, entry.line, entry.column + at)
+                    self._add(fact.name, item, place, value, shape, 0.8, f"it is listed under {group}")
+                    break
 
     def _place(self, entry: Entry, shape: str, guesses: Sequence[Guess], item: Item | None) -> None:
         if guesses and (not entry.printed.strip() or is_placeholder(entry.printed)):

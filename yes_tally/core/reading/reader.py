@@ -79,6 +79,7 @@ def _read_section(interpreter: Interpreter, section: Section) -> None:
     command = interpreter.heading(section.command) if section.command else ()
     for block in blocks_of([line for line in section.lines if len(line.text) <= MAX_LINE]):
         _read_block(interpreter, block, command)
+    interpreter.states(section.lines, section.command or "")
 
 
 def _read_block(interpreter: Interpreter, block: Block, command: tuple[str, ...]) -> None:

@@ -8,7 +8,7 @@ from __future__ import annotations
 import re
 from collections import Counter
 from collections.abc import Sequence
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 
 from yes_tally.core.reading.decode import Line
 from yes_tally.core.words import failure_kind
@@ -82,7 +82,7 @@ def _answered(lines: Sequence[Line], prompt: _Prompt) -> bool:
 
 
 def _section(lines: Sequence[Line], prompt: _Prompt | None, start: int, end: int) -> Section:
-    body = tuple(lines[start:end])
+    body = tuple(_unframed(lines[start:end]))
     failure, at = _failure(body)
     first = lines[prompt.index].number if prompt else body[0].number
     return Section(
@@ -95,6 +95,28 @@ def _section(lines: Sequence[Line], prompt: _Prompt | None, start: int, end: int
         failure_line=at,
         prompt_line=lines[prompt.index].number if prompt else None,
     )
+
+
+_BORDER = re.compile(r"\s*\+[-=]{2,}.*[-=]{2,}\+\s*$|\s*[┌╔└╚].*[┐╗┘╝]\s*$")
+_FRAMED = re.compile(r"\s*[|│║](?P<inside>[^|│║]*)[|│║]\s*$")
+
+
+def _unframed(lines: Sequence[Line]) -> list[Line]:
+    """A dialog's frame is taken off its text; what stands in the upper border is its heading. Columns stay."""
+    found = list(lines)
+    for index, line in enumerate(lines):
+        if len(line.text) > _MAX_FRAME or not line.text.strip():
+            continue
+        if _BORDER.match(line.text):
+            found[index] = replace(
+                line, text=re.sub(r"[+┌╔└╚┐╗┘╝]", " ", line.text).replace("─", "-").replace("═", "=")
+            )
+        elif match := _FRAMED.match(line.text):
+            found[index] = replace(line, text=" " * match.start("inside") + match["inside"].rstrip())
+    return found
+
+
+_MAX_FRAME = 400
 
 
 def _host(where: str) -> str | None:

@@ -110,7 +110,7 @@ def _flag(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
 
 def _choice(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
     codes = CHOICE_CODES.get(fact.name)
-    if codes and text.isdigit():
+    if codes and text.isascii() and text.isdigit():
         word = codes.get(int(text)) if len(text) < 4 else None
     else:
         word = choice_of(fact.field, fact.choices, text) if len(text) <= MAX_TEXT else None

@@ -5,7 +5,7 @@ import type { Schemas } from "../../api/client";
 import { KEYS } from "../../parts/keys";
 import { Scale } from "../../parts/Scale";
 import { Stroke } from "../../parts/Stroke";
-import { badness, plural } from "../../parts/words";
+import { badness } from "../../parts/words";
 
 type Answer = Schemas["Answer"];
 
@@ -64,23 +64,28 @@ function Row({ answer, index, isGoal }: { answer: Answer; index: number; isGoal:
         </span>
       )}
       <span className="text-[12px] leading-snug text-soft" title={evidence(answer)}>
-        {note(answer)}
+        <Note answer={answer} />
       </span>
     </li>
   );
 }
 
-function sources(answer: Answer): string[] {
-  return [...new Set(answer.witnesses.filter((w) => w.line > 0).map((w) => w.source))];
-}
-
-function note(answer: Answer): string {
-  if (answer.verdict === "unsaid")
-    return answer.why.includes("failed") ? answer.why.slice(answer.why.indexOf("“")) : answer.why;
+/** Why it is not a yes, or who says that it is: the command and its line. */
+function Note({ answer }: { answer: Answer }) {
+  const said = answer.witnesses.filter((witness) => witness.line > 0);
+  const sources = new Set(said.map((witness) => witness.source));
+  if (answer.verdict === "unsaid") {
+    const failed = answer.why.indexOf("“");
+    return answer.why.includes("failed") ? answer.why.slice(failed) : answer.why;
+  }
   if (answer.verdict === "disputed") return answer.why;
-  const said = sources(answer).length;
-  const witnesses = said ? plural(said, "witness").replace(/witnesss$/, "witnesses") : "";
-  return answer.verdict === "no" && answer.because ? answer.because : witnesses;
+  if (answer.verdict === "no" && answer.because) return answer.because;
+  if (sources.size > 1) return `${sources.size} witnesses`;
+  return said[0] ? (
+    <>
+      <span className="font-mono">{said[0].source}</span>, line {said[0].line}
+    </>
+  ) : null;
 }
 
 function evidence(answer: Answer): string {

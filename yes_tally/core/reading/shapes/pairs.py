@@ -32,6 +32,7 @@ _EQUALS = re.compile(r"(?P<label>[^\s=][^=:]{0,79}?)\s*=\s*(?P<value>.*)$")
 _GAP = re.compile(r"(?P<label>\S+(?: \S+){0,6}?):?\s{2,}(?P<value>\S.*)$")
 _STYLES = (("dots", _DOTS), ("colon", _COLON), ("equals", _EQUALS), ("gap", _GAP))
 _FAMILY = {"dots": "mark", "colon": "mark", "equals": "equals", "gap": "gap"}
+_WEIGHT = {"mark": 1.0, "equals": 1.0, "gap": 0.7}
 _QUOTED = re.compile(r"([\"'])(.*)\1$")
 
 
@@ -49,11 +50,16 @@ def lay_out(lines: Sequence[Line]) -> Layout | None:
     families = Counter(_FAMILY[style] for found in parsed for style in found)
     if not families:
         return None
-    family = max(("mark", "equals", "gap"), key=lambda f: (families[f] * (0.6 if f == "gap" else 1), f == "mark"))
+    ranked = sorted(families, key=lambda f: (-families[f] * _WEIGHT[f], f != "mark"))
+    return next((layout for family in ranked if (layout := _as(family, lines, parsed))), None)
+
+
+def _as(family: str, lines: Sequence[Line], parsed: Sequence[dict[str, _Pair]]) -> Layout | None:
+    """The block read by one family of marks."""
     pairs = [next((p for s, p in found.items() if _FAMILY[s] == family), None) for found in parsed]
     if family == "gap" and not _aligned(pairs):
         return None
-    matched = sum(pair is not None for pair in pairs)
+    matched = sum(pair is not None for pair in pairs) + _going_on(lines, pairs)
     if matched * 3 < len([line for line in lines if not RULE.match(line.text)]):
         return None
     groups = _tree(lines, pairs)
@@ -63,8 +69,20 @@ def lay_out(lines: Sequence[Line]) -> Layout | None:
     coverage = min(1.0, len(entries) / len(lines))
     repeated = sum(len(group.children) for group in groups) > 1 and any(len(g.entries) > 1 for g in groups[0].children)
     share = known_share(entries)
-    weight = {"mark": 1.0, "equals": 1.0, "gap": 0.7}[family]
-    return Layout("records" if repeated else "pairs", groups, weight * (0.4 + 0.6 * share) * (0.5 + 0.5 * coverage))
+    return Layout(
+        "records" if repeated else "pairs", groups, _WEIGHT[family] * (0.4 + 0.6 * share) * (0.5 + 0.5 * coverage)
+    )
+
+
+def _going_on(lines: Sequence[Line], pairs: Sequence[_Pair | None]) -> int:
+    """How many lines stand under the value of the pair above them: they go on with it."""
+    count, column = 0, 0
+    for line, pair in zip(lines, pairs, strict=True):
+        if pair:
+            column = pair.column
+        elif column and indent_of(line.text) >= column - 2:
+            count += 1
+    return count
 
 
 def _pairs_of(text: str) -> dict[str, _Pair]:

@@ -1,0 +1,151 @@
+"""Plain statements: what a sentence, a dialog or a closing line says. Patterns are data, tried only on lines that no
+shape could read.
+
+A pattern's ``v`` is the part that is understood as the fact's value; a row with a fixed word needs none.
+"""
+
+from __future__ import annotations
+
+import re
+from collections.abc import Iterator, Sequence
+from dataclasses import dataclass
+
+from yes_tally.core.reading.decode import Line
+from yes_tally.core.reading.shapes.layout import MAX_LABEL, RULE, indent_of
+
+MAX_STATEMENT = 2000
+_SIZE = r"\d[\d.,  ]*\s?[KMGT]i?B"
+_DATE = r"(?:\d{4}-\d\d-\d\d|\d{1,2}[./]\d{1,2}[./]\d{4}|\d{1,2}\.? \w{3,10} \d{4}|\w{3,9} \d{1,2}, \d{4})(?:[T ,]+(?:at |um |a las )?\d{1,2}:\d\d(?::\d\d)?)?"
+_LICENCE = r"(?:licen[cs]e|activation|lizenz|licence|licencia)"
+
+
+@dataclass(frozen=True, slots=True)
+class Pattern:
+    """One way to state a fact. ``word`` is the value where the sentence does not print it; ``alone``: it is a whole line."""
+
+    fact: str
+    pattern: re.Pattern[str]
+    word: str = ""
+    alone: bool = False
+
+
+def _row(fact: str, pattern: str, word: str = "", alone: bool = False) -> Pattern:
+    return Pattern(fact, re.compile(pattern, re.I), word, alone)
+
+
+PATTERNS: tuple[Pattern, ...] = (
+    _row("memory.limit", rf"\b(?:takes|supports|accepts|holds|allows)\s+(?:up to|at most|a maximum of)\s+(?P<v>{_SIZE})\b"),
+    _row("memory.limit", rf"\b(?:takes|supports|accepts|holds|allows)\s+(?P<v>{_SIZE})\s+(?:of memory )?(?:at most|at the most|maximum)\b"),
+    _row("memory.limit", rf"\bmaximum (?:of|is)\s+(?P<v>{_SIZE})\s+(?:of )?(?:memory|ram)\b"),
+    _row("memory.usable", rf"\b(?:system|os) (?:sees|can use|can see|may use|uses)\s+(?P<v>{_SIZE})\b"),
+    _row("memory.usable", rf"(?P<v>{_SIZE})\s+(?:of (?:it|memory|ram) )?(?:is |are |can be )?(?:usable|used by the system)\b"),
+    _row("memory.installed", rf"(?P<v>{_SIZE})\s+(?:of )?(?:memory|ram) (?:is |are )?(?:installed|fitted|present)\b"),
+    _row("memory.running_speed", r"\bmodules run at\b.{0,40}?(?P<v>\d[\d.,]* ?(?:MT/s|MHz))"),
+    _row("os.name", r"(?P<v>(?-i:[A-Z])\w*(?: \w+){0,2} (?:OS|Linux) \d+(?:\.\d+)*)$", alone=True),
+    _row("os.edition", r"\b(?P<v>(?-i:[A-Z])\w*(?: (?-i:[A-Z])\w*){0,2}) edition\b"),
+    _row("licence.channel", rf"\b(?P<v>volume|retail|oem|subscription|evaluation|trial) {_LICENCE}\b"),
+    _row("licence.state", r"\bis (?P<v>not activated|not licensed|unlicensed)\b", "inactive"),
+    _row("licence.state", r"\b(?:is|has been) (?:now |permanently )?(?:activated|licensed)\b", "active"),
+    _row("licence.state", rf"\b{_LICENCE} (?:has )?(?:expired|run out|ended)\b", "expired"),
+    _row("licence.state", r"\bis in (?:its|the|a) grace period\b", "grace"),
+    _row("licence.permanent", rf"\b{_LICENCE}\b.{{0,20}}\b(?:is|ist|est|es) (?:not|nicht|no|pas) (?:permanent|dauerhaft|permanente)\b", "no"),
+    _row("licence.permanent", rf"\b{_LICENCE}\b.{{0,20}}\b(?:is|ist|est|es) (?:permanent|for good|dauerhaft|permanente)\b", "yes"),
+    _row("licence.permanent", rf"\bpermanently activated\b|\b{_LICENCE} never (?:expires|runs out|ends)\b", "yes"),
+    _row("licence.expires_at", rf"\b(?:runs out|expires|will expire|ends|is valid until|valid until|läuft ab)(?: on| at| am)? (?P<v>{_DATE})"),
+    _row("licence.key_tail", r"\bkey (?:ends (?:in|with)|ending(?: in| with)?) (?P<v>[A-Z0-9]{5})\b"),
+    _row("host.name", r"\b(?:host|computer|machine|pc)(?: name)?:? (?P<v>[A-Za-z]\w*(?:-\w+)*-\w*\d\w*)\b"),
+    _row("host.name", r"\b(?:report|sheet|\d) (?:of|on|for) (?P<v>(?-i:[A-Z]{2,})(?:-[A-Z0-9]+)*-\w*\d)\b"),
+)  # fmt: skip
+
+# What a check checks, in its command or its own words; everything else it says belongs to it.
+CHECK_KINDS: tuple[Pattern, ...] = (
+    _row("health_check.kind", r"\bsystem[ -]?files?\b|\bfile ?(?:check|scan)|\bintegrity (?:check|scan)\b", "system-files"),
+    _row("health_check.kind", r"\b(?:energy|power) ?(?:check|report|efficiency|scan|diagnos)", "energy"),
+    _row("health_check.kind", r"\b(?:memory|ram) ?(?:check|test|diagnos)", "memory"),
+    _row("health_check.kind", r"\b(?:disk|volume|drive|disc) ?(?:check|scan|test)|\bcheck(?:ing)? (?:of )?(?:the )?(?:disk|volume|drive|file system)\b", "disk"),
+)  # fmt: skip
+CHECK_SAYS: tuple[Pattern, ...] = (
+    _row("health_check.result", r"\bdid not finish\b|\bnot (?:been )?(?:finished|completed)\b|\b(?:stopped|cancelled|interrupted|aborted) by\b|\bwas (?:stopped|cancelled|interrupted|aborted)\b", "not-finished"),
+    _row("health_check.result", r"\b(?:could|can) not be (?:repaired|fixed|mended|corrected)\b|\bnot all of them\b.{0,30}\brepaired\b", "damaged"),
+    _row("health_check.result", r"\b(?:found|damaged|corrupt|errors?|problems?)\b.{0,80}\b(?:repaired|fixed|mended|corrected)\b|\b(?:repaired|fixed|mended)\b.{0,40}\b(?:all|successfully)\b", "repaired"),
+    _row("health_check.result", r"\bno (?:\w+ ){0,2}(?:problems?|errors?|violations?|faults?|damage)\b.{0,12}\b(?:found|detected|seen)\b|\bfound no (?:\w+ )?(?:problems?|errors?|violations?)|\bis (?:clean|healthy)\b", "clean"),
+    _row("health_check.result", r"\b(?:is|are|was|were) (?:damaged|corrupt(?:ed)?)\b|\b(?:damage|corruption|violations?|bad sectors?)\b.{0,20}\b(?:was|were)? ?(?:found|detected)\b", "damaged"),
+    _row("health_check.errors", r"\b(?P<v>\d+) errors?\b|\berrors?\s*:\s*(?P<w>\d+)"),
+    _row("health_check.warnings", r"\b(?P<v>\d+) warnings?\b|\bwarnings?\s*:\s*(?P<w>\d+)"),
+    _row("health_check.notes", r"\b(?P<v>\d+) (?:notes?|remarks?|informational)\b|\b(?:notes?|remarks?)\s*:\s*(?P<w>\d+)"),
+)  # fmt: skip
+
+
+@dataclass(frozen=True, slots=True)
+class Stated:
+    """A fact that a sentence states: the printed part with its place (from 1), the text to understand."""
+
+    fact: str
+    printed: str
+    value: str
+    line: int
+    column: int
+
+
+def statements(lines: Sequence[Line], patterns: Sequence[Pattern]) -> Iterator[Stated]:
+    """What runs of lines state, each fact once a run; a sentence may go on on the next line."""
+    for run in _runs(lines):
+        text, places = _joined(run)
+        said: set[str] = set()
+        for row in patterns:
+            match = _match(row, run, text) if row.fact not in said else None
+            if match is None:
+                continue
+            said.add(row.fact)
+            groups = {name: value for name, value in match.groupdict().items() if value}
+            name = next(iter(groups), None)
+            start, end = match.span(name) if name and not row.word else match.span()
+            line, column = _place(places, start + text.index(match.string))
+            yield Stated(
+                row.fact, _on_one_line(run, line, column, text[start:end]), row.word or groups[name or ""], line, column
+            )
+
+
+def _match(row: Pattern, run: Sequence[Line], text: str) -> re.Match[str] | None:
+    if not row.alone:
+        return row.pattern.search(text)
+    return next((match for line in run if (match := row.pattern.match(line.text.strip()))), None)
+
+
+def _runs(lines: Sequence[Line]) -> Iterator[list[Line]]:
+    run: list[Line] = []
+    length = 0
+    for line in lines:
+        follows = bool(run) and line.number == run[-1].number + 1 and length + len(line.text) < MAX_STATEMENT
+        if run and (not follows or not line.text.strip()):
+            yield run
+            run, length = [], 0
+        if line.text.strip() and len(line.text) <= MAX_STATEMENT and not RULE.match(line.text[:MAX_LABEL]):
+            run.append(line)
+            length += len(line.text)
+    if run:
+        yield run
+
+
+def _joined(run: Sequence[Line]) -> tuple[str, list[tuple[int, int, int]]]:
+    """The lines as one text, and where each begins: offset, line, column."""
+    parts: list[str] = []
+    places: list[tuple[int, int, int]] = []
+    at = 0
+    for line in run:
+        body = line.text.strip()
+        places.append((at, line.number, indent_of(line.text) + 1))
+        parts.append(body)
+        at += len(body) + 1
+    return " ".join(parts), places
+
+
+def _place(places: Sequence[tuple[int, int, int]], offset: int) -> tuple[int, int]:
+    start, line, column = next(place for place in reversed(places) if place[0] <= offset)
+    return line, column + offset - start
+
+
+def _on_one_line(run: Sequence[Line], number: int, column: int, text: str) -> str:
+    """The part of a statement that stands on its first line."""
+    own = next(line.text for line in run if line.number == number)
+    return own[column - 1 : column - 1 + len(text)].rstrip()

@@ -6,7 +6,8 @@ from datetime import datetime
 from importlib.resources import files
 
 from bench.rows import Row, best
-from yes_tally.core.expecting.check import Visited, check, with_visit_facts
+from yes_tally.core.expecting.check import check, with_visit_facts
+from yes_tally.core.expecting.judgement import Visited
 from yes_tally.core.expecting.parse import parse_spec
 from yes_tally.core.reading.reader import read
 from yes_tally.core.settling.facts import FactBook

@@ -13,7 +13,8 @@ import uvicorn
 
 from yes_tally.collecting import this_pc
 from yes_tally.collecting.hand_in import HandInFailed, hand_in
-from yes_tally.core.expecting.check import Visited, check, with_visit_facts
+from yes_tally.core.expecting.check import check, with_visit_facts
+from yes_tally.core.expecting.judgement import Visited
 from yes_tally.core.expecting.parse import parse_spec
 from yes_tally.core.expecting.terms import SpecMistakes
 from yes_tally.core.reading.as_json import report_as_json

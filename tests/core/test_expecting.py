@@ -10,8 +10,9 @@ from hypothesis import strategies as st
 
 from yes_tally.core.catalogue import FACTS
 from yes_tally.core.expecting.applies import Place, applies
-from yes_tally.core.expecting.check import Visited, check, check_expectation, tally, with_visit_facts
+from yes_tally.core.expecting.check import check, check_expectation, tally, with_visit_facts
 from yes_tally.core.expecting.comparisons import TESTS, glob
+from yes_tally.core.expecting.judgement import Visited
 from yes_tally.core.expecting.parse import parse_expectation, parse_spec
 from yes_tally.core.expecting.terms import SpecMistakes
 from yes_tally.core.quantity import Value

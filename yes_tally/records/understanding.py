@@ -7,7 +7,8 @@ from dataclasses import dataclass
 from datetime import datetime
 from functools import lru_cache
 
-from yes_tally.core.expecting.check import Answer, Visited, check, with_visit_facts
+from yes_tally.core.expecting.check import Answer, check, with_visit_facts
+from yes_tally.core.expecting.judgement import Visited
 from yes_tally.core.reading.reader import ReadReport
 from yes_tally.core.settling.facts import FactBook
 from yes_tally.core.settling.identity import Identity, identify

@@ -1,0 +1,130 @@
+"""One comparison: a fact's value, with all that it may be, against its limits."""
+
+from __future__ import annotations
+
+from collections.abc import Callable, Sequence
+from datetime import datetime, timedelta
+from typing import Literal
+
+from yes_tally.core.catalogue import FACTS, NUMBER_KINDS, FactKind
+from yes_tally.core.expecting.comparisons import TEST_WORDS, TESTS, order_of
+from yes_tally.core.expecting.judgement import Fields, Judgement, Scale, Verdict, Visited
+from yes_tally.core.expecting.terms import Comparison, Limit
+from yes_tally.core.quantity import Value
+from yes_tally.core.saying import say, say_scalar, say_span
+from yes_tally.core.settling.facts import Fact, FactBook
+
+
+def judge_comparison(term: Comparison, book: FactBook, item: Fields | None, visited: Visited) -> Judgement:
+    kind = FACTS[term.fact]
+    fact, trouble = _find(kind, book, item)
+    if fact is None:
+        return Judgement(
+            "unsaid", trouble if trouble else "nothing said it", why=trouble or f"nothing told {term.fact}"
+        )
+    limits = [_limit_value(limit, kind, book, item, visited) for limit in term.limits]
+    if None in limits:
+        missing = next(limit for limit, value in zip(term.limits, limits, strict=True) if value is None)
+        return Judgement("unsaid", say(kind, fact.value), why=f"nothing told {missing.of}", facts=(fact,))
+    known = [value for value in limits if value is not None]
+    verdicts = [verdict_of(TESTS[term.test], kind, cluster.value, known) for cluster in fact.clusters]
+    verdict: Verdict = verdicts[0] if len(set(verdicts)) == 1 else "disputed"
+    return Judgement(
+        verdict=verdict,
+        found=" or ".join(dict.fromkeys(say(kind, cluster.value) for cluster in fact.clusters)),
+        margin=margin_of(term, kind, fact.value, known, verdict),
+        why=_why(term, kind, fact, verdict),
+        facts=(fact,),
+        scale=scale_of(term, kind, fact.value, known),
+    )
+
+
+def _find(kind: FactKind, book: FactBook, item: Fields | None) -> tuple[Fact | None, str]:
+    if item is not None and kind.item:
+        return item.get(kind.field), ""
+    if not kind.item:
+        return book.single(kind.name), ""
+    items = [fields for fields in book.items(kind.group).values() if kind.field in fields]
+    if len(items) > 1:
+        return None, f"this PC has {len(items)} {kind.group}s: the spec must say every, some or no {kind.group}"
+    return (items[0][kind.field] if items else None), ""
+
+
+def _limit_value(
+    limit: Limit, kind: FactKind, book: FactBook, item: Fields | None, visited: Visited
+) -> float | str | None:
+    if limit.kind == "number":
+        return limit.number
+    if limit.kind == "text":
+        return limit.text
+    if limit.kind == "today":
+        return (visited.now + timedelta(seconds=limit.number)).replace(microsecond=0, tzinfo=None).isoformat()
+    of, _ = _find(FACTS[limit.of], book, item)
+    if of is None or not isinstance(of.value.value, (int, float)):
+        return None
+    return limit.number * float(of.value.value)
+
+
+_Test = Callable[[FactKind, Value, Sequence["float | str"]], "bool | None"]
+
+
+def verdict_of(test: _Test, kind: FactKind, value: Value, limits: Sequence[float | str]) -> Verdict:
+    """A value in doubt is a yes or a no only when every reading of it is."""
+    verdicts = {test(kind, reading, limits) for reading in value.readings()}
+    if verdicts == {True}:
+        return "yes"
+    return "no" if verdicts == {False} else "unsaid"
+
+
+_MORE = frozenset({"at_least", "above", "after"})
+_LESS = frozenset({"at_most", "below", "before"})
+
+
+def scale_of(term: Comparison, kind: FactKind, value: Value, limits: Sequence[float | str]) -> Scale | None:
+    if term.test not in _MORE | _LESS or kind.kind not in NUMBER_KINDS or isinstance(limits[0], str):
+        return None
+    better: Literal["more", "less"] = "more" if term.test in _MORE else "less"
+    return Scale(float(value.low), float(value.high), float(limits[0]), better)  # type: ignore[arg-type]
+
+
+def margin_of(term: Comparison, kind: FactKind, value: Value, limits: Sequence[float | str], verdict: Verdict) -> str:
+    """By how much a limit is missed or cleared, with its unit: "short by 8 GB"."""
+    if term.test not in _MORE | _LESS or verdict in ("unsaid", "disputed"):
+        return ""
+    if kind.kind == "moment":
+        return _moment_margin(str(value.value), str(limits[0]))
+    if kind.kind == "version":
+        low, high = order_of(kind, value, limits[0])
+        return (
+            f"older than {limits[0]}"
+            if verdict == "no" and term.test in _MORE
+            else ("newer" if low == high == 1 else "")
+        )
+    if not isinstance(value.value, (int, float)) or isinstance(limits[0], str):
+        return ""
+    gap = abs(float(value.value) - limits[0])
+    if verdict == "yes":
+        return f"{say_scalar(kind, gap)} to spare" if gap else "just met"
+    return f"{'short by' if term.test in _MORE else 'over by'} {say_scalar(kind, gap)}" if gap else "just missed"
+
+
+def _moment_margin(found: str, limit: str) -> str:
+    if found == "never":
+        return ""
+    apart = (datetime.fromisoformat(found) - datetime.fromisoformat(limit)).total_seconds()
+    return f"{say_span(abs(apart))} {'later' if apart >= 0 else 'earlier'}"
+
+
+def _why(term: Comparison, kind: FactKind, fact: Fact, verdict: Verdict) -> str:
+    limit = ", ".join(limit.printed for limit in term.limits)
+    wanted = f"{TEST_WORDS[term.test]} {limit}".strip()
+    told = f"{kind.name} is {say(kind, fact.value)}"
+    if verdict == "disputed":
+        sides = "; ".join(f"{c.witnesses[0].source} says {say(kind, c.value)}" for c in fact.clusters)
+        return f"witnesses disagree: {sides}"
+    if verdict == "unsaid":
+        return f"{told} as printed, which is too coarse to tell whether it is {wanted}"
+    first = fact.witnesses[0]
+    place = f" (line {first.line} of {first.source})" if first.line else ""
+    guess = ", an estimate" if fact.estimated else ""
+    return f"{told}{guess}{place}; expected {wanted}"

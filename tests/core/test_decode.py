@@ -34,7 +34,8 @@ class Encodings(unittest.TestCase):
     def test_what_the_window_showed_is_what_is_read(self):
         self.assertEqual(shown("\x1b[33mDamaged\x1b[0m files"), "Damaged files")
         self.assertEqual(shown("looking 12%\rlooking 100%"), "looking 100%")
-        self.assertEqual(shown("a\tb"), "a       b")
+        tabbed = decode(b"a\tb").lines[0]
+        self.assertEqual((tabbed.text, tabbed.tabbed), ("a       b", "a\tb"))
         self.assertEqual(shown("nul\x00s"), "nuls")
 
     @given(st.binary(max_size=3000))

@@ -84,8 +84,8 @@ CHOICE_WORDS: dict[str, dict[str, str]] = {
     },
     "layout": {"gpt": "gpt", "mbr": "mbr|dos|msdos", "none": "none|raw|no table"},
     "health": {
-        "failing": "failing|failed|bad|critical|fail|predicted failure", "warning": "warning|degraded|caution|prefail",
-        "good": "good|ok|healthy|passed|fine",
+        "failing": "failing|failed|bad|critical|schlecht|defekt|defaillant|malo|critico|fail|predicted failure", "warning": "warning|degraded|caution|prefail|warnung|avertissement|advertencia|avviso",
+        "good": "good|ok|healthy|passed|fine|gut|bon|bonne|bueno|buena|buono|goed|dobry|bom",
     },
     "kind": {
         "fixed": "fixed|local|local disk|fest", "removable": "removable|wechsel", "network": "network|remote|netz",

@@ -7,7 +7,7 @@ from collections.abc import Iterator, Sequence
 from dataclasses import dataclass
 
 from yes_tally.core.reading.decode import Line
-from yes_tally.core.reading.shapes import SHAPES
+from yes_tally.core.reading.shapes import SHAPES, WHOLE
 from yes_tally.core.reading.shapes.layout import MAX_LABEL, RULE, Group, Heading, Layout
 
 MIN_SCORE = 0.2
@@ -30,6 +30,10 @@ class Block:
 
 def blocks_of(lines: Sequence[Line]) -> Iterator[Block]:
     """The blocks of a section in order; records that repeat over blank lines come as one."""
+    for shape in WHOLE.values():
+        if whole := shape(lines):
+            yield Block(tuple(lines), whole, ())
+            return
     headings: tuple[Heading, ...] = ()
     pending: list[Block] = []
     for chunk in _chunks(lines):
@@ -100,7 +104,7 @@ def _peel_heading(chunk: list[Line]) -> tuple[list[Line], Heading | None]:
 
 
 def _underlines(text: str) -> bool:
-    return bool(RULE.match(text[:MAX_LABEL])) and len(text.split()) == 1
+    return bool(RULE.match(text[:MAX_LABEL])) and len(text.split()) == 1 and "|" not in text.strip("|")
 
 
 def _may_head(text: str) -> bool:

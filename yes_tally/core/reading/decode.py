@@ -24,12 +24,16 @@ TAB = 8
 
 @dataclass(frozen=True, slots=True)
 class Line:
-    """One line as shown: ``number`` counts from 1; ``start`` and ``end`` are byte offsets in the report."""
+    """One line as shown: ``number`` counts from 1; ``start`` and ``end`` are byte offsets in the report.
+
+    ``tabbed`` is the text with its tabs, where it has some; in ``text`` they are spread to blanks.
+    """
 
     number: int
     text: str
     start: int
     end: int
+    tabbed: str | None = None
 
 
 @dataclass(frozen=True, slots=True)
@@ -81,13 +85,18 @@ def _lines(text: str, encoding: str, offset: int) -> list[Line]:
     for match in _ENDS.finditer(text):
         raw = text[at : match.start()]
         size = len(raw) if single else _size(raw, encoding)
-        lines.append(Line(len(lines) + 1, shown(raw), offset, offset + size))
+        lines.append(_line(len(lines) + 1, raw, offset, offset + size))
         offset += size + len(match.group()) * width
         at = match.end()
     if at < len(text):
         raw = text[at:]
-        lines.append(Line(len(lines) + 1, shown(raw), offset, offset + (len(raw) if single else _size(raw, encoding))))
+        lines.append(_line(len(lines) + 1, raw, offset, offset + (len(raw) if single else _size(raw, encoding))))
     return lines
+
+
+def _line(number: int, raw: str, start: int, end: int) -> Line:
+    text = shown(raw)
+    return Line(number, text.expandtabs(TAB), start, end, text) if "\t" in text else Line(number, text, start, end)
 
 
 def _size(raw: str, encoding: str) -> int:
@@ -95,10 +104,10 @@ def _size(raw: str, encoding: str) -> int:
 
 
 def shown(raw: str) -> str:
-    """A raw line as the window showed it: colours off, tabs spread, the last state of an overwritten line."""
+    """A raw line as the window showed it, but for its tabs: colours off, the last state of an overwritten line."""
     if _NEEDS_CLEANING.search(raw):
         raw = _ANSI.sub("", raw)
         if "\r" in raw:
             raw = next((part for part in reversed(raw.split("\r")) if part.strip()), "")
         raw = _UNSEEN.sub("", raw)
-    return raw.expandtabs(TAB) if "\t" in raw else raw
+    return raw

@@ -11,7 +11,7 @@ from yes_tally.core.quantity import Locale, Value, exactly
 from yes_tally.core.reading.decide import ITEM_GROUPS, NAMING, Context, Guess, decide, infer_group
 from yes_tally.core.reading.decode import Line
 from yes_tally.core.reading.labels import split_unit, words_of
-from yes_tally.core.reading.phrases import SUBJECTS, subjects_in
+from yes_tally.core.reading.phrases import SUBJECTS, SubjectAt, subjects_in
 from yes_tally.core.reading.sentences import CHECK_KINDS, CHECK_SAYS, PATTERNS, Stated, statements
 from yes_tally.core.reading.shapes.layout import Entry, Group, Heading, Layout, cells_by_gap
 from yes_tally.core.reading.values import ASIDES, MAX_TEXT, mask_of, understand
@@ -49,6 +49,8 @@ _BARE: dict[str, tuple[str, bool | str]] = {
     "wireless": ("adapter.kind", "wireless"), "bluetooth": ("adapter.kind", "bluetooth"),
     "virtual": ("adapter.kind", "virtual"), "loopback": ("adapter.kind", "loopback"),
 }  # fmt: skip
+_FOLDERS = re.compile(r"^[A-Za-z]:\\.*;|^/[^:]*:/")
+_PARTS = re.compile(r"(?:^|[,;]\s*)(?P<label>[^\W\d_]+(?: [^\W\d_]+){0,2}?)(?::\s*|\s+)(?P<value>[^,;\s][^,;]{0,60})")
 _BULLET = re.compile(r"(?:\[\d{1,4}\]|\d{1,4}[.)]|[*•-])\s+(?=\S)")
 MAX_RECENT = 5000
 _BARE_MEASURES = ("adapter.speed",)
@@ -76,12 +78,14 @@ class Interpreter:
         self._loose: dict[str, Item] = {}
         self._listed: str | None = None
         self._before: tuple[str, str] | None = None
+        self._variables = 0
 
     def section_starts(self) -> None:
         """Loose items (a processor told among the PC's own facts) are one a section."""
         self._loose = {}
         self._listed = None
         self._before = None
+        self._variables = 0
 
     def read(self, layout: Layout, around: tuple[str, ...], *, totals: bool = False) -> None:
         """Read one layout. ``around``: the subjects of the command and headings above, nearest first.
@@ -136,6 +140,9 @@ class Interpreter:
         inner = (*named, *(a for a in around if a not in named))
         own = labels or tuple(dict.fromkeys(entry.label for entry in group.entries if entry.label))
         subject = opened.group if opened else infer_group(own, inner, False) if group.entries else None
+        if "variable" in inner[:2] and opened is None and group.entries and not _names_variables(own):
+            self._variable_list(group.entries, shape)
+            return
         item = opened
         if item is None and subject in ITEM_GROUPS and group.entries:
             item = self._new(subject or "")
@@ -181,7 +188,8 @@ class Interpreter:
             return None, named
         item = self._new(group or "")
         fact = _ITEM_HEADING.get(item.group) or NAMING.get(item.group)
-        if fact:
+        # A bare number tells items apart; it is the name of none.
+        if fact and not (match["rest"].isdigit() and fact.endswith(".name")):
             entry = Entry(match["noun"], match["rest"].strip("\"'"), heading.line, heading.column + match.start("rest"))
             self._place(entry, shape, (Guess(fact, 0.9, f"the heading names {group}"),), item)
         if parent and f"{item.group}.{parent.group}" in FACTS and parent.keys:
@@ -197,10 +205,44 @@ class Interpreter:
             listed = _BULLET.match(entry.printed) if entry.label else None
             if listed:
                 self._listed_item(entry, listed.end(), shape)
+            elif entry.label and ("," in entry.printed or ";" in entry.printed) and self._compound(entry, shape):
+                continue
             elif entry.label:
                 self._place(entry, shape, decide(entry.label, context), item)
             else:
                 self._bare(entry, shape, context, item)
+
+    def _compound(self, entry: Entry, shape: str) -> bool:
+        """``Public profile: state off, inbound allow``: the label names an item, the value its fields."""
+        at = next((a for a in subjects_in(words_of(entry.label)) if a.group in ITEM_GROUPS), None)
+        parts = list(_PARTS.finditer(entry.printed))
+        if at is None or len(parts) < 2:
+            return False
+        context = Context(at.group, (at.group,))
+        told = [
+            (part, guesses)
+            for part in parts
+            if (guesses := decide(part["label"], context)) and guesses[0].confidence > 0.9
+        ]
+        if len(told) < 2:
+            return False
+        item = self._new(at.group)
+        name = " ".join(
+            word
+            for word in entry.label.split()
+            if words_of(word) and words_of(word)[0] not in _words_at(entry.label, at)
+        )
+        if name and at.group in NAMING:
+            self._place(
+                Entry(entry.label, name, entry.line, entry.column),
+                shape,
+                (Guess(NAMING[at.group], 0.85, "the label names it"),),
+                item,
+            )
+        for part, guesses in told:
+            place = Entry(part["label"], part["value"].strip(), entry.line, entry.column + part.start("value"))
+            self._place(place, shape, guesses, item)
+        return True
 
     def _listed_item(self, entry: Entry, start: int, shape: str) -> None:
         """One line of a list under a label that names items: its cells tell by their form what they are."""
@@ -245,6 +287,41 @@ class Interpreter:
             if match and value:
                 at = Entry(entry.label, match[1], entry.line, entry.column + match.start(1))
                 self._add(aside, item, at, value, shape, confidence - 0.05, f"it is said within {fact}")
+
+    def _variable_list(self, entries: Sequence[Entry], shape: str) -> None:
+        """In a list of variables the labels are their names, whatever else they might mean."""
+        for entry in entries:
+            item = self._new("variable")
+            text = understand(FACTS["variable.value"], entry.printed, self.locale)
+            name = Entry(entry.label, entry.label, entry.line, max(1, entry.column - len(entry.label) - 1))
+            self._add("variable.name", item, name, exactly("text", entry.label), shape, 0.9, "a list of variables")
+            if text:
+                self._add("variable.value", item, entry, text, shape, 0.9, "a list of variables")
+            self._search_path(entry, shape)
+
+    def _search_path(self, entry: Entry, shape: str) -> None:
+        """An executable search path is a list of folders, in order."""
+        if not {"path", "search"} & set(words_of(entry.label)) or not _FOLDERS.search(entry.printed):
+            return
+        mark = ";" if ";" in entry.printed else ":"
+        at = 0
+        for folder in entry.printed.split(mark):
+            value = understand(FACTS["search_folder.folder"], folder, self.locale)
+            if value:
+                item = self._new("search_folder")
+                self._variables += 1
+                place = Entry(entry.label, folder.strip(), entry.line, entry.column + at)
+                self._add(
+                    "search_folder.order",
+                    item,
+                    place,
+                    exactly("count", self._variables),
+                    shape,
+                    0.8,
+                    "its place in the path",
+                )
+                self._add("search_folder.folder", item, place, value, shape, 0.85, "a folder of the path")
+            at += len(folder) + 1
 
     def _bare(self, entry: Entry, shape: str, context: Context, item: Item | None) -> None:
         word = " ".join(words_of(entry.printed))
@@ -346,6 +423,15 @@ _ANY_KEY: dict[str, tuple[str, ...]] = {
     "disk": ("disk.number", "disk.serial"),
     "display": ("display.serial",),
 }
+
+
+def _names_variables(labels: Sequence[str]) -> bool:
+    """Whether labels are those of a record of one variable (name, value), not variables themselves."""
+    return {words_of(label) for label in labels} <= {("name",), ("value",), ("variable",)}
+
+
+def _words_at(label: str, at: SubjectAt) -> tuple[str, ...]:
+    return words_of(label)[at.start : at.end]
 
 
 def _identity(item: Item) -> Iterator[tuple[str, str]]:

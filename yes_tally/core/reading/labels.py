@@ -36,7 +36,7 @@ def split_unit(label: str) -> tuple[str, str]:
         if _UNIT.fullmatch(inner.strip()):
             unit = inner.strip()
     bare = _BRACKETED.sub(" ", label).strip()
-    last = bare.replace("_", " ").rsplit(" ", 1)
+    last = _CAMEL.sub(" ", bare.replace("_", " ")).rsplit(" ", 1)
     if not unit and len(last) == 2 and _UNIT.fullmatch(last[1]) and last[1] != "%":
         return last[0], last[1]
     return (bare or label.strip("()[]{} ")), unit

@@ -129,9 +129,11 @@ def _reading(draft: Draft, section: int, lines: Sequence[Line]) -> Reading:
     entry = draft.entry
     text = lines[entry.line - 1].text
     column = entry.column
+    length = len(entry.printed)
     if not text.startswith(entry.printed, column - 1):
         found = text.find(entry.printed)
-        column = found + 1 if found >= 0 else column
+        # What follows from where a line stands is printed elsewhere: it has a place here, but no width.
+        column, length = (found + 1, length) if found >= 0 else (min(column, len(text) + 1), 0)
     return Reading(
         fact=draft.fact,
         item=draft.item.name if draft.item else None,
@@ -139,7 +141,7 @@ def _reading(draft: Draft, section: int, lines: Sequence[Line]) -> Reading:
         value=draft.value,
         line=entry.line,
         column=column,
-        end_column=column + len(entry.printed),
+        end_column=column + length,
         shape=draft.shape,
         label=entry.label,
         confidence=draft.confidence,

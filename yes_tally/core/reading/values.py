@@ -181,6 +181,11 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
     "memory.installed": (
         (re.compile(r"\d+ (?:of|von|sur|de) (\d+) (?:memory )?(?:slots?|sockets?|steckplätzen?|emplacements|ranuras)", re.I), "memory.slots"),
     ),
+    "graphics.width": (
+        (re.compile(r"\d\s?[x×]\s?(\d+)", re.I), "graphics.height"),
+        (re.compile(r"(\d+) ?Hz", re.I), "graphics.refresh"),
+    ),
+    "display.width": ((re.compile(r"\d\s?[x×]\s?(\d+)", re.I), "display.height"),),
     "adapter.ipv4": (
         (re.compile(r"(/\d{1,2})\b"), "adapter.mask"),
         (re.compile(r"(?:netmask|mask) (\S+)", re.I), "adapter.mask"),

@@ -2,26 +2,42 @@
 
 from __future__ import annotations
 
-from yes_tally.core.reading.shapes import aligned_columns, pairs, ruled_table, tagged_lines
+from yes_tally.core.reading.shapes import (
+    aligned_columns,
+    delimited,
+    json_tree,
+    markup,
+    pairs,
+    ruled_table,
+    tagged_lines,
+)
 from yes_tally.core.reading.shapes.layout import Layout, Shape
 
 SHAPES: dict[str, Shape] = {}
+"""The shapes of a block: lines without a blank line between them."""
+
+WHOLE: dict[str, Shape] = {}
+"""The shapes of a whole section, tried before it is cut into blocks."""
 
 
 class ShapeClash(ValueError):
     """Two shapes claim one name."""
 
 
-def register(name: str, shape: Shape) -> None:
-    """Add a shape under its name. Raises ``ShapeClash`` when the name is taken."""
-    if name in SHAPES:
-        raise ShapeClash(f"the shape {name!r} is already {SHAPES[name].__module__}")
-    SHAPES[name] = shape
+def register(name: str, shape: Shape, *, whole: bool = False) -> None:
+    """Add a shape of a block, or of a ``whole`` section, under its name. Raises ``ShapeClash`` when it is taken."""
+    for known in (SHAPES, WHOLE):
+        if name in known:
+            raise ShapeClash(f"the shape {name!r} is already {known[name].__module__}")
+    (WHOLE if whole else SHAPES)[name] = shape
 
 
 register("ruled table", ruled_table.lay_out)
 register("pairs", pairs.lay_out)
 register("aligned columns", aligned_columns.lay_out)
 register("tagged lines", tagged_lines.lay_out)
+register("delimited", delimited.lay_out)
+register("JSON", json_tree.lay_out, whole=True)
+register("markup", markup.lay_out, whole=True)
 
-__all__ = ["SHAPES", "Layout", "Shape", "ShapeClash", "register"]
+__all__ = ["SHAPES", "WHOLE", "Layout", "Shape", "ShapeClash", "register"]

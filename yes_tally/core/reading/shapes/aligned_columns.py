@@ -19,6 +19,7 @@ from yes_tally.core.reading.shapes.layout import (
     Layout,
     all_entries,
     cells_by_gap,
+    indent_of,
     known_share,
 )
 
@@ -26,6 +27,7 @@ _WORD = re.compile(r"\S+")
 _MAX_WIDTH = 600
 _MAX_WORDS = 60
 _SAMPLE = 400
+_BELONGS = "category"
 
 
 def lay_out(lines: Sequence[Line]) -> Layout | None:
@@ -59,7 +61,7 @@ def _under(lines: Sequence[Line], at: int) -> Layout | None:
         or any(re.fullmatch(r"[\d.,:%]+", label) for label, _ in labels if label)
     ):
         return None
-    rows = [row for line in body if (row := _row(line, labels, cuts)).entries]
+    rows = [row for row in _grouped(body, [_row(line, labels, cuts) for line in body]) if row.entries]
     if not rows:
         return None
     title = lines[at - 1] if at else None
@@ -67,6 +69,24 @@ def _under(lines: Sequence[Line], at: int) -> Layout | None:
     table = [Group(heading, children=rows, table=True, frame=(lines[at].number,))]
     fitting = len(rows) / len(body)
     return Layout("aligned columns", table, (0.45 + 0.4 * known_share(all_entries(table))) * (0.5 + 0.5 * fitting))
+
+
+def _grouped(lines: Sequence[Line], rows: list[Group]) -> list[Group]:
+    """A row with nothing but its first cell, before rows that are indented under it, is what those rows belong to."""
+    above: Entry | None = None
+    kept: list[Group] = []
+    for index, (line, row) in enumerate(zip(lines, rows, strict=True)):
+        indent = indent_of(line.text)
+        under = index + 1 < len(lines) and indent_of(lines[index + 1].text) > indent
+        if len(row.entries) == 1 and under:
+            above = row.entries[0]
+            continue
+        if above and row.entries and indent > above.column - 1:
+            row.entries.append(Entry(_BELONGS, above.printed, line.number, row.entries[0].column))
+        else:
+            above = None
+        kept.append(row)
+    return kept
 
 
 def _rows_of(lines: Sequence[Line]) -> list[Line]:

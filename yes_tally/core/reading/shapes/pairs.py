@@ -87,11 +87,11 @@ def _going_on(lines: Sequence[Line], pairs: Sequence[_Pair | None]) -> int:
 
 def _pairs_of(text: str) -> dict[str, _Pair]:
     """The pairs that each style sees in a line."""
-    body = text.strip()
+    body, dash = _without_dash(text)
     found: dict[str, _Pair] = {}
     if not body or len(text) > MAX_LINE or RULE.match(text[:MAX_LABEL]):
         return found
-    start = indent_of(text)
+    start = indent_of(text) + dash
     for style, pattern in _STYLES:
         match = pattern.match(body)
         if match is None or (style == "dots" and "..." not in match.group().replace(" ", "")):
@@ -105,6 +105,12 @@ def _pairs_of(text: str) -> dict[str, _Pair]:
         if any(c.isalpha() for c in label):
             found[style] = _Pair(label, value, column, style)
     return found
+
+
+def _without_dash(text: str) -> tuple[str, int]:
+    """``- mount: C:`` begins an item of a list; the dash is no part of the label."""
+    body = text.strip()
+    return (body[2:].lstrip(), len(body) - len(body[2:].lstrip())) if body.startswith("- ") else (body, 0)
 
 
 def _aligned(pairs: Sequence[_Pair | None]) -> bool:
@@ -138,8 +144,14 @@ def _tree(lines: Sequence[Line], pairs: Sequence[_Pair | None]) -> list[Group]:
             stack.append((indent if opens else indent - 1, child))
             last = None
         elif pair:
+            dash = _without_dash(text)[1]
             while stack[-1][0] >= indent:
                 stack.pop()
+            if dash:
+                item = Group()
+                _holder(stack, indent).children.append(item)
+                stack.append((indent, item))
+                indent += dash
             _add(stack, indent, Entry(pair.label, pair.value, line.number, pair.column + 1))
             last = (indent, pair)
     return _records(root)

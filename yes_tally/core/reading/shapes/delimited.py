@@ -1,0 +1,83 @@
+"""Delimited rows: comma, semicolon, tab or pipe (RFC 4180 quoting), under a header; also tables drawn with pipes."""
+
+from __future__ import annotations
+
+import csv
+import re
+from collections import Counter
+from collections.abc import Sequence
+
+from yes_tally.core.reading.decode import TAB, Line
+from yes_tally.core.reading.phrases import is_known
+from yes_tally.core.reading.shapes.layout import MAX_LINE, Entry, Group, Layout, known_share
+
+_DELIMITERS = (";", ",", "\t", "|")
+_PIPES = re.compile(r"[│║┃]")
+_RULE = re.compile(r"[\s|+:=\-─═┼├┤╪╞╡┬┴┌┐└┘╔╗╚╝╠╣╦╩╬]+$")
+_MAX_COLUMNS = 200
+_MIN_ROWS = 2
+
+
+def lay_out(lines: Sequence[Line]) -> Layout | None:
+    """Read a block as delimited rows, or ``None`` when no delimiter divides most lines alike under a known header."""
+    layouts = [layout for mark in _DELIMITERS if (layout := _by(mark, lines)) is not None]
+    return max(layouts, key=lambda layout: layout.score, default=None)
+
+
+def _by(mark: str, lines: Sequence[Line]) -> Layout | None:
+    texts = [(line, _text(line, mark)) for line in lines if len(line.text) <= MAX_LINE]
+    rows = [(line, text, cells_of(text, mark)) for line, text in texts if mark in text and not _RULE.match(text)]
+    if len(rows) < _MIN_ROWS:
+        return None
+    width, count = Counter(len(cells) for _, _, cells in rows).most_common(1)[0]
+    if not 2 <= width <= _MAX_COLUMNS or count < _MIN_ROWS or count * 2 < len(texts):
+        return None
+    fitting = [row for row in rows if len(row[2]) == width]
+    header_line, _, header = fitting[0]
+    labels = [cell.strip() for cell in header]
+    known = sum(map(is_known, labels))
+    if known < 2 or known * 3 < sum(map(bool, labels)):
+        return None
+    table = Group(table=True, frame=(header_line.number,))
+    table.children = [
+        group for line, text, cells in fitting[1:] if (group := _row(line, text, labels, cells, mark)).entries
+    ]
+    if not table.children:
+        return None
+    share = known_share([entry for row in table.children for entry in row.entries])
+    return Layout("delimited", [table], (0.55 + 0.4 * share) * (0.4 + 0.6 * count / len(texts)))
+
+
+def _text(line: Line, mark: str) -> str:
+    if mark == "\t":
+        return line.tabbed or ""
+    return _PIPES.sub("|", line.text) if mark == "|" else line.text
+
+
+def cells_of(text: str, mark: str) -> list[str]:
+    """The cells of one line; a table drawn with pipes has none before its first and after its last."""
+    body = text.strip() if mark != "\t" else text
+    if mark == "|":
+        return [cell.strip() for cell in body.removeprefix("|").removesuffix("|").split("|")]
+    try:
+        return next(csv.reader([body], delimiter=mark, skipinitialspace=True), [])
+    except csv.Error:
+        return body.split(mark)
+
+
+def _row(line: Line, text: str, labels: Sequence[str], cells: Sequence[str], mark: str) -> Group:
+    group = Group()
+    at = 0
+    for label, cell in zip(labels, cells, strict=True):
+        printed = cell.strip()
+        found = text.find(printed, at) if printed else -1
+        if found < 0 and '"' in printed:
+            printed = printed.replace('"', '""')
+            found = text.find(printed, at)
+        if found < 0:
+            continue
+        at = found + len(printed)
+        if label:
+            column = len(text[:found].expandtabs(TAB)) if mark == "\t" else found
+            group.entries.append(Entry(label, printed, line.number, column + 1))
+    return group

@@ -10,19 +10,33 @@ import re
 from datetime import datetime, timedelta
 
 from yes_tally.core.quantity import Locale, Value
+from yes_tally.core.words import plain
 
 NEVER_WORDS = frozenset({"never", "nie", "niemals", "jamais", "nunca", "mai", "nooit", "nigdy"})
 
 _MONTHS = (
-    "january|januar|janvier|enero", "february|februar|fevrier|febrero", "march|marz|mars|marzo",
-    "april|avril|abril", "may|mai|mayo", "june|juni|juin|junio", "july|juli|juillet|julio", "august|aout|agosto",
-    "september|septembre|septiembre", "october|oktober|octobre|octubre", "november|novembre|noviembre",
-    "december|dezember|decembre|diciembre",
-)  # fmt: skip
+    "january|januar|janvier|enero|janeiro|gennaio|januari|styczen|stycznia",
+    "february|februar|fevrier|febrero|fevereiro|febbraio|februari|luty|lutego",
+    "march|marz|mars|marzo|marco|maart|marzec|marca",
+    "april|avril|abril|aprile|kwiecien|kwietnia",
+    "may|mai|mayo|maio|maggio|mei|maj|maja",
+    "june|juni|juin|junio|junho|giugno|czerwiec|czerwca",
+    "july|juli|juillet|julio|julho|luglio|lipiec|lipca",
+    "august|aout|agosto|augustus|sierpien|sierpnia",
+    "september|septembre|septiembre|setembro|settembre|wrzesien|wrzesnia",
+    "october|oktober|octobre|octubre|outubro|ottobre|pazdziernik|pazdziernika",
+    "november|novembre|noviembre|novembro|listopad|listopada",
+    "december|dezember|decembre|diciembre|dezembro|dicembre|grudzien|grudnia",
+)
 _MONTH = {name: index for index, names in enumerate(_MONTHS, 1) for name in names.split("|")}
-_MONTH |= {name[:3]: index for name, index in list(_MONTH.items())} | {"mrz": 3, "dez": 12, "okt": 10, "dic": 12}
+_SHORT = {
+    "jan": 1, "feb": 2, "mar": 3, "apr": 4, "may": 5, "jun": 6, "jul": 7, "aug": 8, "sep": 9, "oct": 10, "nov": 11, "dec": 12,
+    "mrz": 3, "mai": 5, "okt": 10, "dez": 12, "ene": 1, "abr": 4, "ago": 8, "dic": 12, "fev": 2, "avr": 4, "gen": 1, "mag": 5,
+    "giu": 6, "lug": 7, "set": 9, "ott": 10, "out": 10, "sty": 1, "lut": 2, "kwi": 4, "maj": 5, "cze": 6, "lip": 7, "sie": 8,
+    "wrz": 9, "paz": 10, "lis": 11, "gru": 12, "mrt": 3, "mei": 5,
+}  # fmt: skip
 
-_TIME = r"(?:[T\s,]+(?:at |um |a las )?(?P<h>\d{1,2})[:.h](?P<mi>\d{2})(?:[:.](?P<s>\d{2})(?:[.,]\d+)?)?\s*(?P<half>[ap]\.?m\.?)?)?"
+_TIME = r"(?:[T\s,]+(?:at |um |à |a las |alle |om |o )?(?P<h>\d{1,2})[:.h](?P<mi>\d{2})(?:[:.](?P<s>\d{2})(?:[.,]\d+)?)?\s*(?P<half>[ap]\.?m\.?)?)?"
 _ISO = re.compile(r"(?<!\d)(?P<y>\d{4})[-/.](?P<m>\d{1,2})[-/.](?P<d>\d{1,2})" + _TIME, re.I)
 _NUMERIC = re.compile(r"(?<![\d.])(?P<a>\d{1,2})(?P<sep>[-/.])(?P<b>\d{1,2})(?P=sep)(?P<y>\d{4})" + _TIME, re.I)
 _NAMED = re.compile(
@@ -63,8 +77,8 @@ def _orders(match: re.Match[str], locale: Locale) -> list[tuple[int, int]]:
     """(month, day) pairs that the match allows, likeliest first."""
     parts = match.groupdict()
     if parts.get("month"):
-        name = parts["month"].casefold().translate(_PLAIN)
-        month = _MONTH.get(name) or _MONTH.get(name[:3])
+        name = plain(parts["month"])
+        month = _MONTH.get(name) or _SHORT.get(name.rstrip("."))
         return [(month, int(parts["d"]))] if month else []
     if "a" in parts:
         a, b = int(parts["a"]), int(parts["b"])
@@ -75,9 +89,6 @@ def _orders(match: re.Match[str], locale: Locale) -> list[tuple[int, int]]:
             return [month_first]
         return [day_first] if a == b else [day_first, month_first]
     return [(int(parts["m"]), int(parts["d"]))]
-
-
-_PLAIN = str.maketrans("äéèêûóíáú", "aeeeuoiau")
 
 
 def _moment(match: re.Match[str], month: int, day: int) -> Value | None:

@@ -9,22 +9,26 @@ import re
 import unicodedata
 from functools import lru_cache
 
+# Letters that do not fall apart into a letter and a mark.
+_STROKED = str.maketrans({"ł": "l", "Ł": "L", "ø": "o", "Ø": "O", "đ": "d", "Đ": "D", "ß": "ss", "œ": "oe", "æ": "ae"})
+
 
 @lru_cache(maxsize=8192)
 def plain(text: str) -> str:
     """``text`` casefolded, without accents, its spaces single."""
     if not text.isascii():
+        text = text.translate(_STROKED)
         text = "".join(c for c in unicodedata.normalize("NFKD", text) if not unicodedata.combining(c))
     return " ".join(text.casefold().split())
 
 
 YES = frozenset(
     "yes y true on enabled enable active 1 ja wahr ein aktiviert aktiv oui vrai active si sim verdadero "
-    "activado habilitado habilitada attivo aan wlaczone tak up connected present supported required".split()
+    "activado habilitado habilitada attivo aan wlaczone wlaczony wlaczona tak ingeschakeld attiva abilitato abilitata ativo ativa ativado ativada aktywne aktywny up connected present supported required".split()
 )
 NO = frozenset(
     "no n false off disabled disable inactive 0 nein falsch aus deaktiviert inaktiv non faux desactive falso "
-    "desactivado deshabilitado deshabilitada nao uit wylaczone nie down disconnected absent unsupported".split()
+    "desactivado deshabilitado deshabilitada nao uit wylaczone wylaczony wylaczona nie nee nao disattivato disabilitato uitgeschakeld desativado desativada down disconnected absent unsupported".split()
 ) | {"not connected", "not required", "not supported", "not enabled", "not active", "no-carrier"}
 
 _PLACEHOLDERS = frozenset({
@@ -73,8 +77,8 @@ CHOICE_WORDS: dict[str, dict[str, str]] = {
     },
     "state": {
         "expired": "expired|abgelaufen|expire|caducada|run out", "grace": "grace|in grace|grace period|gnadenfrist",
-        "inactive": "inactive|not activated|not active|unlicensed|not licensed|nicht aktiviert|non active|sin activar",
-        "active": "active|activated|licensed|aktiviert|aktiv|active|activada|activado",
+        "inactive": "inactive|nieaktywna|inativa|inattiva|inactief|niet geactiveerd|nao ativada|non attivata|non activee|not activated|not active|unlicensed|not licensed|nicht aktiviert|non active|sin activar",
+        "active": "active|activated|licensed|aktywna|ativa|attiva|actief|geactiveerd|ativada|attivata|activee|aktiviert|aktiv|active|activada|activado",
     },
     "type": {t: t.casefold() for t in (
         "LPDDR5", "LPDDR4", "LPDDR3", "LPDDR2", "LPDDR", "DDR5", "DDR4", "DDR3", "DDR2", "DDR")} | {"unknown": "unknown"},

@@ -9,6 +9,7 @@ from dataclasses import dataclass
 from yes_tally.core.reading.decode import Line
 from yes_tally.core.reading.shapes import SHAPES, WHOLE
 from yes_tally.core.reading.shapes.layout import MAX_LABEL, RULE, Group, Heading, Layout
+from yes_tally.core.reading.wrapped import led_back, parts_of_rows, put_together
 
 MIN_SCORE = 0.2
 PLAIN_SCORE = 0.9
@@ -63,6 +64,13 @@ def blocks_of(lines: Sequence[Line]) -> Iterator[Block]:
 
 def best_layout(lines: Sequence[Line]) -> Layout | None:
     """The shape that explains a block best, or ``None``; where one explains all but everything, no other is tried."""
+    parts = parts_of_rows(lines)
+    if parts > 1:
+        whole, width = put_together(lines, parts)
+        layout = best_layout(whole)
+        if layout:
+            led_back(layout.groups, width, parts)
+        return layout
     best: Layout | None = None
     for shape in SHAPES.values():
         layout = shape(lines)

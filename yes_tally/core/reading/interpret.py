@@ -12,7 +12,17 @@ from yes_tally.core.reading.decide import ITEM_GROUPS, NAMING, Context, Guess, d
 from yes_tally.core.reading.decode import Line
 from yes_tally.core.reading.labels import split_unit, words_of
 from yes_tally.core.reading.phrases import SUBJECTS, SubjectAt, subjects_in
-from yes_tally.core.reading.sentences import CHECK_KINDS, CHECK_SAYS, PATTERNS, Stated, statements
+from yes_tally.core.reading.sentences import (
+    CHECK_KINDS,
+    CHECK_SAYS,
+    PATTERNS,
+    REACH_SAYS,
+    REACH_TARGET,
+    TIME,
+    Stated,
+    place_of_number,
+    statements,
+)
 from yes_tally.core.reading.shapes.layout import Entry, Group, Heading, Layout, cells_by_gap
 from yes_tally.core.reading.values import ASIDES, MAX_TEXT, mask_of, understand
 from yes_tally.core.words import is_placeholder
@@ -116,6 +126,8 @@ class Interpreter:
         left = [line for line in lines if line.number not in read]
         for stated in statements(left, PATTERNS):
             self._state(stated, None)
+        self._reach(left, command)
+        self._hops(left, command)
         kind = next(statements(left, CHECK_KINDS), None)
         if kind is None and not any(row.pattern.search(command) for row in CHECK_KINDS):
             return
@@ -125,6 +137,35 @@ class Interpreter:
         item = self._new("health_check")
         for stated in ([kind] if kind else []) + said:
             self._state(stated, item)
+
+    def _reach(self, lines: Sequence[Line], command: str) -> None:
+        """An echo test is one item: whom it asked, what came back, how long it took."""
+        said = list({s.fact: s for s in statements(lines, REACH_SAYS)}.values())
+        if len([s for s in said if s.fact in ("reach.sent", "reach.received", "reach.lost")]) < 2:
+            return
+        item = self._new("reach")
+        for stated in [*{s.fact: s for s in reversed(list(statements(lines, REACH_TARGET)))}.values(), *said]:
+            self._state(stated, item)
+
+    def _hops(self, lines: Sequence[Line], command: str) -> None:
+        """A traced way, a step a line; at least two steps, so that no other numbered line is one."""
+        steps = [(line, match) for line in lines if (match := place_of_number(line))]
+        if len(steps) < 2:
+            return
+        for line, match in steps:
+            item = self._new("hop")
+            times = sorted(TIME.findall(match["times"]), key=lambda text: float(text.rstrip("ms ").replace(",", ".")))
+            parts = [
+                ("hop.number", match["number"], match.start("number")),
+                ("hop.address", match["address"], match.start("address")),
+            ]
+            if times:
+                parts += [
+                    (f, t, match.start("times") + match["times"].index(t))
+                    for f, t in (("hop.best", times[0]), ("hop.worst", times[-1]))
+                ]
+            for fact, text, at in parts:
+                self._state(Stated(fact, text, text, line.number, at + 1), item)
 
     def _state(self, stated: Stated, item: Item | None) -> None:
         value = understand(FACTS[stated.fact], stated.value, self.locale)

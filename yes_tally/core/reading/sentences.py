@@ -57,6 +57,29 @@ PATTERNS: tuple[Pattern, ...] = (
     _row("host.name", r"\b(?:report|sheet|\d) (?:of|on|for) (?P<v>(?-i:[A-Z]{2,})(?:-[A-Z0-9]+)*-\w*\d)\b"),
 )  # fmt: skip
 
+# An echo test: how many questions came back, and how long they took.
+_TIME = r"\d+(?:[.,]\d+)?\s?m?s"
+REACH_SAYS: tuple[Pattern, ...] = (
+    _row(
+        "reach.sent", r"\b(?P<v>\d+) (?:\w+ )?(?:sent|transmitted|asked)\b|\b(?:sent|transmitted)\s*[:=]?\s*(?P<w>\d+)"
+    ),
+    _row(
+        "reach.received",
+        r"\b(?P<v>\d+) (?:\w+ )?(?:received|answered|came back|returned)\b|\b(?:received|answered)\s*[:=]?\s*(?P<w>\d+)",
+    ),
+    _row("reach.lost", r"\b(?P<v>\d+) (?:\w+ )?(?:lost|missing)\b|\blost\s*[:=]?\s*(?P<w>\d+)"),
+    _row("reach.best", rf"\b(?:best|min(?:imum)?|fastest|shortest)\s*[:=]?\s*(?P<v>{_TIME})"),
+    _row("reach.average", rf"\b(?:average|avg|mean)\s*[:=]?\s*(?P<v>{_TIME})"),
+    _row("reach.worst", rf"\b(?:worst|max(?:imum)?|slowest|longest)\s*[:=]?\s*(?P<v>{_TIME})"),
+)
+REACH_TARGET = (
+    _row(
+        "reach.target",
+        r"\b(?:asking|pinging|ping(?:ed)?|reach(?:ing)?|echo(?:ing)?(?: to)?|calling|testing)\s+(?P<v>[A-Za-z0-9][\w.-]*[\w])",
+    ),
+    _row("reach.address", r"[\[(](?P<v>\d{1,3}(?:\.\d{1,3}){3}|[0-9a-f:]*:[0-9a-f:]+)[\])]"),
+)
+
 # What a check checks, in its command or its own words; everything else it says belongs to it.
 CHECK_KINDS: tuple[Pattern, ...] = (
     _row("health_check.kind", r"\bsystem[ -]?files?\b|\bfile ?(?:check|scan)|\bintegrity (?:check|scan)\b", "system-files"),
@@ -104,6 +127,17 @@ def statements(lines: Sequence[Line], patterns: Sequence[Pattern]) -> Iterator[S
             yield Stated(
                 row.fact, _on_one_line(run, line, column, text[start:end]), row.word or groups[name or ""], line, column
             )
+
+
+def place_of_number(line: Line) -> re.Match[str] | None:
+    """A step of a traced way: its number, the times it took, the address that answered; or ``None``."""
+    return _HOP.match(line.text) if len(line.text) < 300 else None
+
+
+_HOP = re.compile(
+    rf"\s*(?P<number>\d{{1,2}})[.:)]?\s+(?P<times>(?:(?:<\s?)?{_TIME}\s+|\*\s+){{1,5}})(?P<address>(?:[\w.-]+ [\[(])?[0-9a-fA-F.:]{{7,45}})[\])]?\s*$"
+)
+TIME = re.compile(_TIME)
 
 
 def _match(row: Pattern, run: Sequence[Line], text: str) -> re.Match[str] | None:

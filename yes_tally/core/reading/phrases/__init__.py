@@ -8,9 +8,11 @@ from functools import lru_cache
 
 from yes_tally.core.catalogue import FACTS
 from yes_tally.core.reading.labels import words_of
-from yes_tally.core.reading.phrases import english, french, german, spanish
+from yes_tally.core.reading.phrases import dutch, english, french, german, italian, polish, portuguese, spanish
 
-LANGUAGES = {"en": english, "de": german, "fr": french, "es": spanish}
+LANGUAGES = {
+    "en": english, "de": german, "fr": french, "es": spanish, "pt": portuguese, "it": italian, "nl": dutch, "pl": polish,
+}  # fmt: skip
 
 # How far a phrase reaches: "scoped" only where its group is spoken of, "weak" also among other facts of the PC,
 # "strong" anywhere.

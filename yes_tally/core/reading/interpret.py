@@ -9,22 +9,11 @@ from dataclasses import dataclass, field
 from yes_tally.core.catalogue import FACTS, FIELDS, KEYS
 from yes_tally.core.quantity import Locale, Value, exactly
 from yes_tally.core.reading.decide import ITEM_GROUPS, NAMING, Context, Guess, decide, infer_group
-from yes_tally.core.reading.decode import Line
 from yes_tally.core.reading.labels import split_unit, words_of
 from yes_tally.core.reading.phrases import SUBJECTS, SubjectAt, subjects_in
-from yes_tally.core.reading.sentences import (
-    CHECK_KINDS,
-    CHECK_SAYS,
-    PATTERNS,
-    REACH_SAYS,
-    REACH_TARGET,
-    TIME,
-    Stated,
-    place_of_number,
-    statements,
-)
 from yes_tally.core.reading.shapes.layout import Entry, Group, Heading, Layout, cells_by_gap
 from yes_tally.core.reading.values import ASIDES, MAX_TEXT, mask_of, understand
+from yes_tally.core.reading.variables import names_variables, variable_list
 from yes_tally.core.words import is_placeholder
 
 
@@ -59,10 +48,8 @@ _BARE: dict[str, tuple[str, bool | str]] = {
     "wireless": ("adapter.kind", "wireless"), "bluetooth": ("adapter.kind", "bluetooth"),
     "virtual": ("adapter.kind", "virtual"), "loopback": ("adapter.kind", "loopback"),
 }  # fmt: skip
-_FOLDERS = re.compile(r"^[A-Za-z]:\\.*;|^/[^:]*:/")
 _PARTS = re.compile(r"(?:^|[,;]\s*)(?P<label>[^\W\d_]+(?: [^\W\d_]+){0,2}?)(?::\s*|\s+)(?P<value>[^,;\s][^,;]{0,60})")
 _BULLET = re.compile(r"(?:\[\d{1,4}\]|\d{1,4}[.)]|[*•-])\s+(?=\S)")
-MAX_RECENT = 5000
 _BARE_MEASURES = ("adapter.speed",)
 _INDEXED = re.compile(
     r"\W*(?P<noun>[^\W\d_]+(?:[ _-][^\W\d_]+){0,3}?)\s*(?:#|no\.|nr\.|:)?\s*"
@@ -88,14 +75,14 @@ class Interpreter:
         self._loose: dict[str, Item] = {}
         self._listed: str | None = None
         self._before: tuple[str, str] | None = None
-        self._variables = 0
+        self.folders = 0
 
     def section_starts(self) -> None:
         """Loose items (a processor told among the PC's own facts) are one a section."""
         self._loose = {}
         self._listed = None
         self._before = None
-        self._variables = 0
+        self.folders = 0
 
     def read(self, layout: Layout, around: tuple[str, ...], *, totals: bool = False) -> None:
         """Read one layout. ``around``: the subjects of the command and headings above, nearest first.
@@ -120,59 +107,6 @@ class Interpreter:
             self.frame.add(line)
         return named
 
-    def states(self, lines: Sequence[Line], command: str) -> None:
-        """Read what the lines that no shape could read say in sentences; a check's words belong to that check."""
-        read = {draft.entry.line for draft in self.drafts[-MAX_RECENT:]} | self.blanks | self.frame
-        left = [line for line in lines if line.number not in read]
-        for stated in statements(left, PATTERNS):
-            self._state(stated, None)
-        self._reach(left, command)
-        self._hops(left, command)
-        kind = next(statements(left, CHECK_KINDS), None)
-        if kind is None and not any(row.pattern.search(command) for row in CHECK_KINDS):
-            return
-        said = list(statements(left, CHECK_SAYS))
-        if not said:
-            return
-        item = self._new("health_check")
-        for stated in ([kind] if kind else []) + said:
-            self._state(stated, item)
-
-    def _reach(self, lines: Sequence[Line], command: str) -> None:
-        """An echo test is one item: whom it asked, what came back, how long it took."""
-        said = list({s.fact: s for s in statements(lines, REACH_SAYS)}.values())
-        if len([s for s in said if s.fact in ("reach.sent", "reach.received", "reach.lost")]) < 2:
-            return
-        item = self._new("reach")
-        for stated in [*{s.fact: s for s in reversed(list(statements(lines, REACH_TARGET)))}.values(), *said]:
-            self._state(stated, item)
-
-    def _hops(self, lines: Sequence[Line], command: str) -> None:
-        """A traced way, a step a line; at least two steps, so that no other numbered line is one."""
-        steps = [(line, match) for line in lines if (match := place_of_number(line))]
-        if len(steps) < 2:
-            return
-        for line, match in steps:
-            item = self._new("hop")
-            times = sorted(TIME.findall(match["times"]), key=lambda text: float(text.rstrip("ms ").replace(",", ".")))
-            parts = [
-                ("hop.number", match["number"], match.start("number")),
-                ("hop.address", match["address"], match.start("address")),
-            ]
-            if times:
-                parts += [
-                    (f, t, match.start("times") + match["times"].index(t))
-                    for f, t in (("hop.best", times[0]), ("hop.worst", times[-1]))
-                ]
-            for fact, text, at in parts:
-                self._state(Stated(fact, text, text, line.number, at + 1), item)
-
-    def _state(self, stated: Stated, item: Item | None) -> None:
-        value = understand(FACTS[stated.fact], stated.value, self.locale)
-        if value and (item or FACTS[stated.fact].group not in ITEM_GROUPS):
-            entry = Entry("", stated.printed, stated.line, stated.column)
-            self._add(stated.fact, item, entry, value, "sentences", 0.85, "a sentence says so")
-
     def _group(
         self, group: Group, shape: str, around: tuple[str, ...], parent: Item | None, labels: tuple[str, ...]
     ) -> None:
@@ -181,12 +115,12 @@ class Interpreter:
         inner = (*named, *(a for a in around if a not in named))
         own = labels or tuple(dict.fromkeys(entry.label for entry in group.entries if entry.label))
         subject = opened.group if opened else infer_group(own, inner, False) if group.entries else None
-        if "variable" in inner[:2] and opened is None and group.entries and not _names_variables(own):
-            self._variable_list(group.entries, shape)
+        if "variable" in inner[:2] and opened is None and group.entries and not names_variables(own):
+            variable_list(self, group.entries, shape)
             return
         item = opened
         if item is None and subject in ITEM_GROUPS and group.entries:
-            item = self._new(subject or "")
+            item = self.new_item(subject or "")
             self._before = (shape, subject or "")
         self._entries(group.entries, shape, Context(subject, inner), item)
         if group.table:
@@ -214,7 +148,7 @@ class Interpreter:
                 named = self.heading(row.heading.text)
                 self._entries(row.entries, shape, Context(None, (*named, *around) if named else ("",)), None)
             elif subject:
-                item = self._new(subject) if subject in ITEM_GROUPS else None
+                item = self.new_item(subject) if subject in ITEM_GROUPS else None
                 for entry in row.entries:
                     self._place(entry, shape, columns.get(entry.label, ()), item)
 
@@ -227,7 +161,7 @@ class Interpreter:
         group = SUBJECTS.get(words_of(match["noun"])) if match else None
         if match is None or group not in ITEM_GROUPS or not match["rest"]:
             return None, named
-        item = self._new(group or "")
+        item = self.new_item(group or "")
         fact = _ITEM_HEADING.get(item.group) or NAMING.get(item.group)
         # A bare number tells items apart; it is the name of none.
         if fact and not (match["rest"].isdigit() and fact.endswith(".name")):
@@ -236,7 +170,7 @@ class Interpreter:
         if parent and f"{item.group}.{parent.group}" in FACTS and parent.keys:
             number = next(iter(parent.keys.values()))
             at = Entry(heading.text, number, heading.line, heading.column)
-            self._add(
+            self.add(
                 f"{item.group}.{parent.group}", item, at, exactly("text", number), shape, 0.8, "it stands under it"
             )
         return item, (item.group, *(n for n in named if n != item.group))
@@ -267,7 +201,7 @@ class Interpreter:
         ]
         if len(told) < 2:
             return False
-        item = self._new(at.group)
+        item = self.new_item(at.group)
         name = " ".join(
             word
             for word in entry.label.split()
@@ -291,7 +225,7 @@ class Interpreter:
         cells = cells_by_gap(" " * start + entry.printed[start:])
         if group is None or not cells:
             return
-        item = self._new(group)
+        item = self.new_item(group)
         left = [f for f in FIELDS[group] if f.kind in ("text", "moment", "version")]
         for text, at in cells:
             for fact in sorted(left, key=lambda f: f.kind == "text"):
@@ -299,7 +233,7 @@ class Interpreter:
                 if value and (fact.kind != "version" or value.value == text):
                     left.remove(fact)
                     place = Entry(entry.label, text, entry.line, entry.column + at)
-                    self._add(fact.name, item, place, value, shape, 0.8, f"it is listed under {group}")
+                    self.add(fact.name, item, place, value, shape, 0.8, f"it is listed under {group}")
                     break
 
     def _place(self, entry: Entry, shape: str, guesses: Sequence[Guess], item: Item | None) -> None:
@@ -316,7 +250,7 @@ class Interpreter:
             rivals = tuple(g.fact for g in guesses if g.fact != guess.fact and g.confidence >= guess.confidence - 0.02)
             sure = guess.confidence - (0.1 if place else 0.0) - (0.05 if rivals else 0.0)
             name = _total_memory(guess, value)
-            self._add(name, item, entry, value, shape, sure, guess.why, rivals[:2])
+            self.add(name, item, entry, value, shape, sure, guess.why, rivals[:2])
             self._asides(name, item, entry, shape, sure)
             return
 
@@ -327,49 +261,14 @@ class Interpreter:
             value = understand(FACTS[aside], text, self.locale) if text else None
             if match and value:
                 at = Entry(entry.label, match[1], entry.line, entry.column + match.start(1))
-                self._add(aside, item, at, value, shape, confidence - 0.05, f"it is said within {fact}")
-
-    def _variable_list(self, entries: Sequence[Entry], shape: str) -> None:
-        """In a list of variables the labels are their names, whatever else they might mean."""
-        for entry in entries:
-            item = self._new("variable")
-            text = understand(FACTS["variable.value"], entry.printed, self.locale)
-            name = Entry(entry.label, entry.label, entry.line, max(1, entry.column - len(entry.label) - 1))
-            self._add("variable.name", item, name, exactly("text", entry.label), shape, 0.9, "a list of variables")
-            if text:
-                self._add("variable.value", item, entry, text, shape, 0.9, "a list of variables")
-            self._search_path(entry, shape)
-
-    def _search_path(self, entry: Entry, shape: str) -> None:
-        """An executable search path is a list of folders, in order."""
-        if not {"path", "search"} & set(words_of(entry.label)) or not _FOLDERS.search(entry.printed):
-            return
-        mark = ";" if ";" in entry.printed else ":"
-        at = 0
-        for folder in entry.printed.split(mark):
-            value = understand(FACTS["search_folder.folder"], folder, self.locale)
-            if value:
-                item = self._new("search_folder")
-                self._variables += 1
-                place = Entry(entry.label, folder.strip(), entry.line, entry.column + at)
-                self._add(
-                    "search_folder.order",
-                    item,
-                    place,
-                    exactly("count", self._variables),
-                    shape,
-                    0.8,
-                    "its place in the path",
-                )
-                self._add("search_folder.folder", item, place, value, shape, 0.85, "a folder of the path")
-            at += len(folder) + 1
+                self.add(aside, item, at, value, shape, confidence - 0.05, f"it is said within {fact}")
 
     def _bare(self, entry: Entry, shape: str, context: Context, item: Item | None) -> None:
         word = " ".join(words_of(entry.printed))
         fact, value = _BARE.get(word, ("", ""))
         if fact.partition(".")[0] == context.group:
             kind = FACTS[fact].kind
-            self._add(fact, item, entry, exactly(kind, value), shape, 0.85, f"“{entry.printed}” says it by itself")
+            self.add(fact, item, entry, exactly(kind, value), shape, 0.85, f"“{entry.printed}” says it by itself")
             return
         for measure in _BARE_MEASURES:
             known = (
@@ -378,15 +277,15 @@ class Interpreter:
                 else None
             )
             if known:
-                self._add(measure, item, entry, known, shape, 0.85, "its unit says what it is")
+                self.add(measure, item, entry, known, shape, 0.85, "its unit says what it is")
 
-    def _add(
+    def add(
         self, fact: str, item: Item | None, entry: Entry, value: Value, shape: str, confidence: float, why: str,
         also: tuple[str, ...] = (),
     ) -> None:  # fmt: skip
         group = fact.partition(".")[0]
         if group in ITEM_GROUPS and (item is None or item.group != group):
-            item = self._loose.get(group) or self._loose.setdefault(group, self._new(group))
+            item = self._loose.get(group) or self._loose.setdefault(group, self.new_item(group))
         elif group not in ITEM_GROUPS:
             item = None
         if item and FACTS[fact].key:
@@ -412,7 +311,8 @@ class Interpreter:
             if first.entry.label == entry.label and lines < draft.entry.line - 1:
                 return
 
-    def _new(self, group: str) -> Item:
+    def new_item(self, group: str) -> Item:
+        """A new item of a group; it gets its name when the report is read."""
         item = Item(group)
         self._items.append(item)
         return item
@@ -464,11 +364,6 @@ _ANY_KEY: dict[str, tuple[str, ...]] = {
     "disk": ("disk.number", "disk.serial"),
     "display": ("display.serial",),
 }
-
-
-def _names_variables(labels: Sequence[str]) -> bool:
-    """Whether labels are those of a record of one variable (name, value), not variables themselves."""
-    return {words_of(label) for label in labels} <= {("name",), ("value",), ("variable",)}
 
 
 def _words_at(label: str, at: SubjectAt) -> tuple[str, ...]:

@@ -12,6 +12,7 @@ from yes_tally.core.reading.decode import Decoded, Line, decode
 from yes_tally.core.reading.interpret import Draft, Interpreter
 from yes_tally.core.reading.sections import Section, cut
 from yes_tally.core.reading.shapes.layout import MAX_LABEL, MAX_LINE, RULE, Entry
+from yes_tally.core.reading.stated import read_statements
 from yes_tally.core.reading.values import locale_of
 
 READER_VERSION = 1
@@ -79,7 +80,7 @@ def _read_section(interpreter: Interpreter, section: Section) -> None:
     command = interpreter.heading(section.command) if section.command else ()
     for block in blocks_of([line for line in section.lines if len(line.text) <= MAX_LINE]):
         _read_block(interpreter, block, command)
-    interpreter.states(section.lines, section.command or "")
+    read_statements(interpreter, section.lines, section.command or "")
 
 
 def _read_block(interpreter: Interpreter, block: Block, command: tuple[str, ...]) -> None:

@@ -1,0 +1,84 @@
+"""What sentences state, as readings: plain facts, and the bundles that belong to one check, one echo test, one way."""
+
+from __future__ import annotations
+
+from collections.abc import Sequence
+from typing import TYPE_CHECKING
+
+from yes_tally.core.catalogue import FACTS, ITEMS
+from yes_tally.core.reading.decode import Line
+from yes_tally.core.reading.sentences import (
+    CHECK_KINDS,
+    CHECK_SAYS,
+    PATTERNS,
+    REACH_SAYS,
+    REACH_TARGET,
+    TIME,
+    Stated,
+    place_of_number,
+    statements,
+)
+from yes_tally.core.reading.shapes.layout import Entry
+from yes_tally.core.reading.values import understand
+
+if TYPE_CHECKING:
+    from yes_tally.core.reading.interpret import Interpreter, Item
+
+MAX_RECENT = 5000
+
+
+def read_statements(interpreter: Interpreter, lines: Sequence[Line], command: str) -> None:
+    """Read what the lines that no shape could read say in sentences; a check's words belong to that check."""
+    read = {draft.entry.line for draft in interpreter.drafts[-MAX_RECENT:]} | interpreter.blanks | interpreter.frame
+    left = [line for line in lines if line.number not in read]
+    for stated in statements(left, PATTERNS):
+        _state(interpreter, stated, None)
+    _reach(interpreter, left, command)
+    _hops(interpreter, left, command)
+    kind = next(statements(left, CHECK_KINDS), None)
+    if kind is None and not any(row.pattern.search(command) for row in CHECK_KINDS):
+        return
+    said = list(statements(left, CHECK_SAYS))
+    if not said:
+        return
+    item = interpreter.new_item("health_check")
+    for stated in ([kind] if kind else []) + said:
+        _state(interpreter, stated, item)
+
+
+def _reach(interpreter: Interpreter, lines: Sequence[Line], command: str) -> None:
+    """An echo test is one item: whom it asked, what came back, how long it took."""
+    said = list({s.fact: s for s in statements(lines, REACH_SAYS)}.values())
+    if len([s for s in said if s.fact in ("reach.sent", "reach.received", "reach.lost")]) < 2:
+        return
+    item = interpreter.new_item("reach")
+    for stated in [*{s.fact: s for s in reversed(list(statements(lines, REACH_TARGET)))}.values(), *said]:
+        _state(interpreter, stated, item)
+
+
+def _hops(interpreter: Interpreter, lines: Sequence[Line], command: str) -> None:
+    """A traced way, a step a line; at least two steps, so that no other numbered line is one."""
+    steps = [(line, match) for line in lines if (match := place_of_number(line))]
+    if len(steps) < 2:
+        return
+    for line, match in steps:
+        item = interpreter.new_item("hop")
+        times = sorted(TIME.findall(match["times"]), key=lambda text: float(text.rstrip("ms ").replace(",", ".")))
+        parts = [
+            ("hop.number", match["number"], match.start("number")),
+            ("hop.address", match["address"], match.start("address")),
+        ]
+        if times:
+            parts += [
+                (f, t, match.start("times") + match["times"].index(t))
+                for f, t in (("hop.best", times[0]), ("hop.worst", times[-1]))
+            ]
+        for fact, text, at in parts:
+            _state(interpreter, Stated(fact, text, text, line.number, at + 1), item)
+
+
+def _state(interpreter: Interpreter, stated: Stated, item: Item | None) -> None:
+    value = understand(FACTS[stated.fact], stated.value, interpreter.locale)
+    if value and (item or FACTS[stated.fact].group not in ITEMS):
+        entry = Entry("", stated.printed, stated.line, stated.column)
+        interpreter.add(stated.fact, item, entry, value, "sentences", 0.85, "a sentence says so")

@@ -1,0 +1,60 @@
+"""Lists of variables, where every label is a name; and the search path among them."""
+
+from __future__ import annotations
+
+import re
+from collections.abc import Sequence
+from typing import TYPE_CHECKING
+
+from yes_tally.core.catalogue import FACTS
+from yes_tally.core.quantity import exactly
+from yes_tally.core.reading.labels import words_of
+from yes_tally.core.reading.shapes.layout import Entry
+from yes_tally.core.reading.values import understand
+
+if TYPE_CHECKING:
+    from yes_tally.core.reading.interpret import Interpreter
+
+_FOLDERS = re.compile(r"^[A-Za-z]:\\.*;|^/[^:]*:/")
+
+
+def names_variables(labels: Sequence[str]) -> bool:
+    """Whether labels are those of a record of one variable (name, value), not variables themselves."""
+    return {words_of(label) for label in labels} <= {("name",), ("value",), ("variable",)}
+
+
+def variable_list(interpreter: Interpreter, entries: Sequence[Entry], shape: str) -> None:
+    """In a list of variables the labels are their names, whatever else they might mean."""
+    for entry in entries:
+        item = interpreter.new_item("variable")
+        text = understand(FACTS["variable.value"], entry.printed, interpreter.locale)
+        name = Entry(entry.label, entry.label, entry.line, max(1, entry.column - len(entry.label) - 1))
+        interpreter.add("variable.name", item, name, exactly("text", entry.label), shape, 0.9, "a list of variables")
+        if text:
+            interpreter.add("variable.value", item, entry, text, shape, 0.9, "a list of variables")
+        _search_path(interpreter, entry, shape)
+
+
+def _search_path(interpreter: Interpreter, entry: Entry, shape: str) -> None:
+    """An executable search path is a list of folders, in order."""
+    if not {"path", "search"} & set(words_of(entry.label)) or not _FOLDERS.search(entry.printed):
+        return
+    mark = ";" if ";" in entry.printed else ":"
+    at = 0
+    for folder in entry.printed.split(mark):
+        value = understand(FACTS["search_folder.folder"], folder, interpreter.locale)
+        if value:
+            item = interpreter.new_item("search_folder")
+            interpreter.folders += 1
+            place = Entry(entry.label, folder.strip(), entry.line, entry.column + at)
+            interpreter.add(
+                "search_folder.order",
+                item,
+                place,
+                exactly("count", interpreter.folders),
+                shape,
+                0.8,
+                "its place in the path",
+            )
+            interpreter.add("search_folder.folder", item, place, value, shape, 0.85, "a folder of the path")
+        at += len(folder) + 1

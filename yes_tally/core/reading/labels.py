@@ -13,7 +13,7 @@ _BRACKETED = re.compile(r"[(\[{]([^)\]}]*)[)\]}]")
 _UNIT = re.compile(r"(?:[kmgt]i?b|bytes?|[kmg]?hz|[kmg]bit/s|[kmg]bps|mt/s|%)$", re.I)
 _STOP = frozenset(
     "the of a an in on at to for and is are this its your der die das des dem den von vom im am zu le la les "
-    "du de d l el los las del y en que o u".split()
+    "du de d l el los las del y en que o u do da dos della di delle van het op w na".split()
 )
 
 

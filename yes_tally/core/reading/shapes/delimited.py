@@ -16,6 +16,7 @@ _PIPES = re.compile(r"[│║┃]")
 _RULE = re.compile(r"[\s|+:=\-─═┼├┤╪╞╡┬┴┌┐└┘╔╗╚╝╠╣╦╩╬]+$")
 _MAX_COLUMNS = 200
 _MIN_ROWS = 2
+_MAX_LABEL_WORDS = 5
 
 
 def lay_out(lines: Sequence[Line]) -> Layout | None:
@@ -35,6 +36,8 @@ def _by(mark: str, lines: Sequence[Line]) -> Layout | None:
     fitting = [row for row in rows if len(row[2]) == width]
     header_line, _, header = fitting[0]
     labels = [cell.strip() for cell in header]
+    if any(label.endswith(".") or len(label.split()) > _MAX_LABEL_WORDS for label in labels):
+        return None
     known = sum(map(is_known, labels))
     if known < 2 or known * 3 < sum(map(bool, labels)):
         return None

@@ -35,8 +35,9 @@ class _Text:
 
 @dataclass(slots=True)
 class _Node:
-    """An element: its name, its own text, its children."""
+    """An element: its name as written and folded, its own text, its children."""
 
+    label: str
     name: str
     line: int
     column: int
@@ -66,13 +67,14 @@ def lay_out(lines: Sequence[Line]) -> Layout | None:
 
 
 def _parse(lines: Sequence[Line]) -> _Node:
-    root = _Node("", 0, 0)
+    root = _Node("", "", 0, 0)
     stack = [root]
     for token, line, column in _tokens(lines):
         if isinstance(token, str):
             stack[-1].texts.append(_Text(html.unescape(token), line, column))
             continue
-        name = (token["name"] or "").casefold().rsplit(":", 1)[-1] if token["name"] else ""
+        label = (token["name"] or "").rsplit(":", 1)[-1]
+        name = label.casefold()
         if not name or name in _INLINE:
             continue
         if token["close"]:
@@ -82,11 +84,11 @@ def _parse(lines: Sequence[Line]) -> _Node:
             continue
         if name in ("tr", "td", "th", "dt", "dd", "li"):
             _close_open_sibling(stack, name)
-        node = _Node(name, line, column)
+        node = _Node(label, name, line, column)
         for match in _ATTRIBUTE.finditer(token["attributes"] or ""):
             offset = match.start(2) if match[2] is not None else match.start(3)
             place = column + token.start("attributes") - token.start() + offset
-            node.attributes[match[1].casefold()] = _Text(html.unescape(match[2] or match[3] or ""), line, place)
+            node.attributes[match[1]] = _Text(html.unescape(match[2] or match[3] or ""), line, place)
         stack[-1].children.append(node)
         if not token["empty"] and len(stack) < 2000:
             stack.append(node)
@@ -150,7 +152,7 @@ def _tree(root: _Node) -> Group:
             if child.name == "key" and said:
                 pending = said
                 continue
-            label = pending.text if pending else child.name
+            label = pending.text if pending else child.label
             if child.children or (child.attributes and not _is_pair(child)):
                 inner = Group(Heading(label, child.line, child.column))
                 inner.entries = [
@@ -161,7 +163,7 @@ def _tree(root: _Node) -> Group:
                 group.children.append(inner)
                 waiting.append((child, inner))
             elif _is_pair(child):
-                name = next(child.attributes[key] for key in _LABEL_NAMES if key in child.attributes)
+                name = next(text for key, text in child.attributes.items() if key.casefold() in _LABEL_NAMES)
                 value = said or child.attributes.get("value")
                 if value:
                     group.entries.append(Entry(name.text, value.text, value.line, value.column))
@@ -175,8 +177,8 @@ def _tree(root: _Node) -> Group:
 
 def _is_pair(node: _Node) -> bool:
     """``<property name="Size">8 GB</property>``: the attribute is the label."""
-    names = [name for name in node.attributes if name in _LABEL_NAMES]
-    others = set(node.attributes) - set(_LABEL_NAMES) - {"value", "type"}
+    names = [name for name in node.attributes if name.casefold() in _LABEL_NAMES]
+    others = {name.casefold() for name in node.attributes} - set(_LABEL_NAMES) - {"value", "type"}
     return bool(names) and not others and not node.children and (node.said() is not None or "value" in node.attributes)
 
 

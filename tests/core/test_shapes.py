@@ -1,0 +1,226 @@
+"""Every further layout a PC or a tool may print in; one small report each, in wordings of our own."""
+
+import json
+import unittest
+from pathlib import Path
+
+from hypothesis import given, settings
+from hypothesis import strategies as st
+
+from tests.core.test_reader import GIB, MIB, item, told
+from yes_tally.core.reading.reader import read
+
+
+class Delimited(unittest.TestCase):
+    def test_rows_by_any_mark_with_quotes_and_empty_cells(self):
+        rows = (
+            ("Program", "Version", "Publisher", "Installed on"), ("Tideline Ledger, till edition", "4.2.7", "Tideline", "2024-06-14"),
+            ("Pennant Reader", "8.3.1", "", "2023-01-30"),
+        )  # fmt: skip
+        for mark in (",", ";", "\t", "|"):
+            quote = (lambda cell: f'"{cell}"' if "," in cell else cell) if mark == "," else (lambda cell: cell)
+            text = "\n".join(mark.join(quote(cell) for cell in row) for row in rows) + "\n"
+            found = told(text)
+            first, second = item(found, "software#1"), item(found, "software#2")
+            self.assertEqual(first["software.name"], "Tideline Ledger, till edition", repr(mark))
+            self.assertEqual(first["software.installed_at"], "2024-06-14")
+            self.assertEqual((second["software.version"], second.get("software.maker")), ("8.3.1", None))
+
+    def test_a_table_drawn_with_pipes(self):
+        text = "| Mount | Label  | Size     | Free     |\n|-------|--------|----------|----------|\n| sys:  | System | 465 GiB  | 60 GiB   |\n"
+        self.assertEqual(item(told(text), "volume#1")["volume.free"], 60 * GIB)
+
+    def test_prose_with_commas_is_no_table(self):
+        text = "The name, the size, and the place are kept.\nThe maker, the model, and the date are not.\n"
+        self.assertEqual(told(text), {})
+
+
+class Trees(unittest.TestCase):
+    MACHINE = {
+        "host": "gp-wks-02",
+        "memory": {"slots": 4, "modules": [{"slot": "A1", "size_mb": 8192, "type": "DDR4"}, {"slot": "A2", "size_mb": 8192, "serial": None}]},
+        "disks": [{"model": "Basalt NV500", "serialNumber": "B5-7714-QX", "sizeBytes": 500107862016, "partitions": [{"number": 1, "size": "260 MiB"}]}],
+        "networkAdapters": [{"name": "Wickerlink GbE 210", "macAddress": "3c:5a:b4:10:77:e2", "ipv4": ["10.20.1.41", "10.20.1.42"], "dhcpEnabled": True}],
+    }  # fmt: skip
+
+    def test_json_in_any_indent(self):
+        for indent in (None, 1, 4):
+            found = told(json.dumps(self.MACHINE, indent=indent))
+            self.assertEqual((found["host.name"], found["memory.slots"]), ("gp-wks-02", 4), indent)
+            self.assertEqual(found[("module.size", "module#2")], 8192 * MIB)
+            self.assertNotIn(("module.serial", "module#2"), found)
+            self.assertEqual(found[("disk.size", "disk#1")], 500107862016)
+            self.assertEqual(found[("partition.size", "partition#1")], 260 * MIB)
+            self.assertIs(found[("adapter.dhcp", "adapter#1")], True)
+
+    def test_json_lines_and_a_cut_off_end(self):
+        lines = "".join(
+            json.dumps({"pid": n, "name": f"task {n}", "user": "system", "memory": f"{n} MB"}) + "\n" for n in (1, 2, 3)
+        )
+        found = told(lines[:-20])
+        self.assertEqual(found[("process.name", "process#3")], "task 3")
+        self.assertEqual(found[("process.memory", "process#2")], 2 * MIB)
+
+    def test_xml_by_elements_and_attributes(self):
+        text = """<?xml version="1.0"?>
+<machine>
+  <maker>Veldt &amp; Rowe</maker><serialNumber>VR779331Q</serialNumber>
+  <drives>
+    <disk number="0"><model>Basalt NV500</model><size>500107862016</size></disk>
+    <disk number="1"><model>Shale 1T</model></disk>
+  </drives>
+  <property name="Secure boot">on</property>
+</machine>
+"""
+        found = told(text)
+        self.assertEqual((found["machine.maker"], found["machine.serial"]), ("Veldt & Rowe", "VR779331Q"))
+        self.assertEqual(found[("disk.model", "disk#2")], "Shale 1T")
+        self.assertEqual(found[("disk.size", "disk#1")], 500107862016)
+        self.assertIs(found["firmware.secure_boot"], True)
+
+    def test_a_property_list_pairs_its_keys_with_what_follows(self):
+        text = "<plist><dict><key>Host name</key><string>nq-crw-01</string><key>Secure boot</key><true/></dict></plist>"
+        self.assertEqual(told(text), {"host.name": "nq-crw-01", "firmware.secure_boot": True})
+
+    def test_html_tables_and_definitions_with_rows_that_do_not_end(self):
+        text = """<html><head><title>x</title><style>td{}</style></head><body><h2>Printers</h2>
+<table><tr><th>Name<th>Port<th>Default
+<tr><td>Office &amp; hall<td>USB001<td>yes</table>
+<h2>Battery</h2><table><tr><td>Design capacity</td><td>52,000 mWh</td></tr><tr><td>Cycle count</td><td>312</td></tr></table>
+<dl><dt>Host name<dd>nq-crw-01</dl></body></html>
+"""
+        found = told(text)
+        self.assertEqual(found[("printer.name", "printer#1")], "Office & hall")
+        self.assertIs(found[("printer.default", "printer#1")], True)
+        self.assertEqual((found[("battery.design", "battery#1")], found[("battery.cycles", "battery#1")]), (52000, 312))
+        self.assertEqual(found["host.name"], "nq-crw-01")
+
+    def test_a_list_with_dashes(self):
+        text = "machine:\n  maker: Corrane\nvolumes:\n  - mount: sys:\n    size: 500 GiB\n  - mount: data:\n    size: 100 GiB\n"
+        found = told(text)
+        self.assertEqual(
+            (found[("volume.size", "volume#1")], found[("volume.size", "volume#2")]), (500 * GIB, 100 * GIB)
+        )
+        self.assertEqual(found["machine.maker"], "Corrane")
+
+    def test_a_section_of_an_ini_file_is_a_heading(self):
+        self.assertEqual(
+            told("[Firmware]\nVersion = L52.1.18\nDate = 2023-09-04\n"),
+            {"firmware.version": "L52.1.18", "firmware.dated": "2023-09-04"},
+        )
+
+    @settings(max_examples=100, deadline=None)
+    @given(st.text(alphabet='{}[]",:<>/ab1= \n&;', max_size=400))
+    def test_broken_trees_break_nothing(self, text):
+        for start in ("{", "<a ", "[", ""):
+            read((start + text).encode())
+
+    def test_any_depth_is_bounded(self):
+        for text in (
+            '{"a":' * 50_000,
+            "[" * 50_000 + '"x"',
+            "<a>" * 50_000,
+            "<a " + "b='c' " * 20_000 + ">",
+            '["' + "x" * 200_000,
+        ):
+            read(text.encode())
+
+
+class Wrapped(unittest.TestCase):
+    TEXT = """Protocol  Local address            Remote address
+State        PID
+--------  -----------------------  -----------------------
+-----------  ----
+tcp       10.20.0.62:50114         10.20.0.12:7443
+established  2204
+udp       0.0.0.0:6021             *:*
+             312
+"""
+
+    def test_a_row_cut_into_lines_is_put_together_and_led_back(self):
+        report = read(self.TEXT.encode())
+        found = {(r.fact, r.item): (r.value.value, r.line) for r in report.readings}
+        self.assertEqual(found[("connection.state", "connection#1")], ("established", 6))
+        self.assertEqual(found[("connection.pid", "connection#2")], ("312", 8))
+        for reading in report.readings:
+            line = report.lines[reading.line - 1].text
+            self.assertEqual(line[reading.column - 1 : reading.end_column - 1], reading.printed)
+        self.assertEqual(report.unread_lines, ())
+
+
+class Compounds(unittest.TestCase):
+    def test_a_value_can_hold_the_fields_of_an_item(self):
+        text = "Domain profile   : State ON,  inbound BLOCK, outbound ALLOW\nPublic profile   : State OFF, inbound ALLOW, outbound ALLOW\n"
+        found = told(text)
+        self.assertEqual(found[("firewall.profile", "firewall#2")], "Public")
+        self.assertEqual([found[("firewall.on", f"firewall#{n}")] for n in (1, 2)], [True, False])
+        self.assertEqual(found[("firewall.inbound", "firewall#1")], "block")
+
+    def test_rows_under_a_row_belong_to_it(self):
+        text = "Category/Subcategory   Setting\nLogon\n  Sign-in              Success and Failure\n  Sign-out             Success\nSystem\n  Integrity            No Auditing\n"
+        found = told(text)
+        self.assertEqual(found[("policy.category", "policy#2")], "Logon")
+        self.assertEqual(found[("policy.subcategory", "policy#3")], "Integrity")
+        self.assertEqual([found[("policy.records", f"policy#{n}")] for n in (1, 2, 3)], ["both", "success", "none"])
+
+    def test_a_resolution_is_width_height_and_refresh(self):
+        found = told(
+            "Graphics adapter #1\n  Name .......... Lumenarc 440\n  Resolution .... 2560 x 1440 at 60 Hz\n  Driver date ... 2024-05-02\n"
+        )
+        self.assertEqual(
+            [found[(f"graphics.{f}", "graphics#1")] for f in ("name", "width", "height", "refresh")],
+            ["Lumenarc 440", 2560, 1440, 60],
+        )
+
+    def test_variables_are_names_whatever_their_names_mean(self):
+        found = told("nq-1$ environment\nCOMPUTER=NQ-DRW-01\nMODEL=none such\nSEARCH_PATH=C:\\Bin;C:\\Tools\n")
+        self.assertEqual(found[("variable.name", "variable#1")], "COMPUTER")
+        self.assertEqual(found[("search_folder.folder", "search_folder#2")], "C:\\Tools")
+        self.assertNotIn("machine.model", found)
+
+    def test_an_echo_test_and_a_traced_way(self):
+        text = """gp-1 > reach quay
+Asking quay.lanternsound.example [10.20.0.12] with 32 bytes:
+4 sent, 3 received, 1 lost
+best 2 ms, average 3 ms, worst 14 ms
+gp-1 > way quay
+  1   1 ms   1 ms   2 ms  10.20.1.1
+  2   3 ms    *    13 ms  10.20.0.12
+"""
+        found = told(text)
+        self.assertEqual(
+            [found[(f"reach.{f}", "reach#1")] for f in ("target", "sent", "received", "lost")],
+            ["quay.lanternsound.example", 4, 3, 1],
+        )
+        self.assertAlmostEqual(found[("reach.worst", "reach#1")], 0.014)
+        self.assertEqual((found[("hop.address", "hop#2")], found[("hop.number", "hop#2")]), ("10.20.0.12", 2))
+        self.assertAlmostEqual(found[("hop.worst", "hop#2")], 0.013)
+
+
+class Languages(unittest.TestCase):
+    # host, installed memory, an account that is an administrator, last seen, by language
+    REPORTS = {
+        "German": ("Rechnername: NQ-1\nArbeitsspeicher eingebaut: 8 GB\n\nKonto: ines\nAktiv: ja\nAdministrator: ja\nLetzte Anmeldung: 11.02.2025 07:44\n"),
+        "French": ("Nom de l'ordinateur : NQ-1\nMémoire installée : 8 Go\n\nCompte : ines\nActif : oui\nAdministrateur : oui\nDernière connexion : 11/02/2025 07:44\nChangé 20/01/2025\n"),
+        "Spanish": ("Nombre del equipo: NQ-1\nMemoria instalada: 8 GB\n\nCuenta: ines\nHabilitada: sí\nAdministrador: sí\nÚltimo inicio de sesión: 11 de febrero de 2025 07:44\n"),
+        "Portuguese": ("Nome do computador: NQ-1\nMemória instalada: 8 GB\n\nConta: ines\nAtiva: sim\nAdministrador: sim\nÚltimo acesso: 11 fevereiro 2025 07:44\n"),
+        "Italian": ("Nome computer: NQ-1\nMemoria installata: 8,0 GB\n\nUtente: ines\nAbilitato: sì\nAmministratore: sì\nUltimo accesso: 11 febbraio 2025 alle 07:44\n"),
+        "Dutch": ("Computernaam: NQ-1\nGeïnstalleerd geheugen: 8 GB\n\nGebruiker: ines\nIngeschakeld: ja\nBeheerder: ja\nLaatste aanmelding: 11 februari 2025 07:44\n"),
+        "Polish": ("Nazwa komputera: NQ-1\nPamięć zainstalowana: 8 GB\n\nKonto: ines\nWłączone: tak\nAdministrator: tak\nOstatnie logowanie: 11 lutego 2025 07:44\n"),
+    }  # fmt: skip
+
+    def test_say_the_same(self):
+        for language, text in self.REPORTS.items():
+            found = told(text)
+            with self.subTest(language):
+                self.assertEqual((found["host.name"], found["memory.installed"]), ("NQ-1", 8 * GIB))
+                account = item(found, "account#1")
+                self.assertEqual(
+                    (account["account.name"], account["account.enabled"], account["account.admin"]),
+                    ("ines", True, True),
+                )
+                self.assertEqual(account["account.last_logon_at"], "2025-02-11T07:44:00")
+
+    def test_every_language_has_its_own_file_and_its_words_meet_no_other_meaning(self):
+        folder = Path(__file__).resolve().parents[2] / "yes_tally/core/reading/phrases"
+        self.assertEqual(len([f for f in folder.glob("*.py") if f.name != "__init__.py"]), 8)

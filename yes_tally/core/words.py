@@ -78,7 +78,7 @@ CHOICE_WORDS: dict[str, dict[str, str]] = {
     "state": {
         "expired": "expired|abgelaufen|expire|caducada|run out", "grace": "grace|in grace|grace period|gnadenfrist",
         "inactive": "inactive|nieaktywna|inativa|inattiva|inactief|niet geactiveerd|nao ativada|non attivata|non activee|not activated|not active|unlicensed|not licensed|nicht aktiviert|non active|sin activar",
-        "active": "active|activated|licensed|aktywna|ativa|attiva|actief|geactiveerd|ativada|attivata|activee|aktiviert|aktiv|active|activada|activado",
+        "active": "active|activated|licensed|lizenziert|aktywna|ativa|attiva|actief|geactiveerd|ativada|attivata|activee|aktiviert|aktiv|active|activada|activado",
     },
     "type": {t: t.casefold() for t in (
         "LPDDR5", "LPDDR4", "LPDDR3", "LPDDR2", "LPDDR", "DDR5", "DDR4", "DDR3", "DDR2", "DDR")} | {"unknown": "unknown"},
@@ -136,10 +136,14 @@ def choice_of(field: str, choices: tuple[str, ...], text: str) -> str | None:
     return next((c for c, pattern in _CHOICE_PATTERNS.get(field, []) if c in choices and pattern.search(word)), None)
 
 
+_GOES_ON = frozenset("in by for since with until as im in dem seit par depuis por desde".split())
+
+
 def flag_of(text: str) -> bool | None:
     """Yes or no from a word in any of the languages, also when more is said after it (``yes, from 10.0.0.2``)."""
     word = plain(text).strip("()[]<>\"'. ")
-    for candidate in (word, re.split(r"[,;(]", word)[0].strip()):
+    first, *rest = word.split() or [""]
+    for candidate in (word, re.split(r"[,;(]", word)[0].strip(), first if rest and rest[0] in _GOES_ON else ""):
         if candidate in YES:
             return True
         if candidate in NO:

@@ -25,6 +25,8 @@ _TEXT_FORMS: dict[str, re.Pattern[str]] = {
     "host.name": re.compile(r"[A-Za-z0-9][\w.-]{0,62}$"),
     "host.domain": re.compile(r"[\w.-]{2,80}$"),
     "licence.key_tail": re.compile(r"[A-Za-z0-9*?X-]*?(?P<keep>[A-Za-z0-9]{5})$"),
+    "host.user": re.compile(r".*[^\W\d_].*$"),
+    "host.owner": re.compile(r".*[^\W\d_].*$"),
     "volume.mount": re.compile(r"(?P<keep>[A-Za-z]:\\?|/.*|[A-Za-z][\w-]{0,30}:|\\\\.+|\[\w+\])$"),
     "volume.filesystem": re.compile(r"(?P<keep>[A-Za-z][\w.+-]{1,19})$"),
     "process.pid": re.compile(r"\d+$"),
@@ -134,21 +136,21 @@ def _uuid(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
     return exactly("uuid", match[1].casefold())
 
 
-def addresses(text: str) -> list[str]:
-    """Every IP address in ``text``, in its normal form; the unspecified address is none."""
+def addresses(text: str, unspecified: bool = False) -> list[str]:
+    """Every IP address in ``text``, in its normal form; the unspecified address only where asked for."""
     found = []
     for match in _IP.finditer(text[: 4 * MAX_TEXT]):
         try:
             address = ipaddress.ip_address(match.group())
         except ValueError:
             continue
-        if not address.is_unspecified:
+        if unspecified or not address.is_unspecified:
             found.append(str(address))
     return found
 
 
 def _ip(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
-    found = addresses(text)
+    found = addresses(text, unspecified=fact.name in ("route.destination", "route.mask"))
     return exactly("ip", found[0]) if found else None
 
 
@@ -179,6 +181,7 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
         (re.compile(r"(\d+) (?:threads?|logical processors|hilos)\b", re.I), "processor.threads"),
     ),
     "memory.installed": (
+        (re.compile(r"\(([\d.,]+ ?[KMGT]i?B) (?:usable|seen|available to the system|nutzbar|utilisables?|utilizables?)\)", re.I), "memory.usable"),
         (re.compile(r"\d+ (?:of|von|sur|de) (\d+) (?:memory )?(?:slots?|sockets?|steckplätzen?|emplacements|ranuras)", re.I), "memory.slots"),
     ),
     "graphics.width": (

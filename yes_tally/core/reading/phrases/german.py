@@ -51,7 +51,7 @@ LABELS: dict[str, str] = {
     "os.installed_at": "!eingerichtet|!installiert|!installationsdatum|!eingerichtet am|!installiert am",
     "os.oldest_trace_at": "!alteste spur|!altester ordner|!altestes protokoll",
     "os.language": "!sprache|!systemsprache",
-    "licence.channel": "kanal|!lizenzart|art|!lizenzkanal",
+    "licence.channel": "kanal|beschreibung|!lizenzart|art|!lizenzkanal",
     "licence.state": "zustand|status|!lizenzstatus|!lizenzzustand|!aktivierung",
     "licence.permanent": "dauerhaft|unbefristet",
     "licence.key_tail": "!schlusselende|!schlussel endet|!letzte funf zeichen",

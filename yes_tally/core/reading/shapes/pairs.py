@@ -11,7 +11,7 @@ from collections import Counter
 from collections.abc import Sequence
 from dataclasses import dataclass
 
-from yes_tally.core.reading.decode import Line
+from yes_tally.core.reading.decode import TAB, Line
 from yes_tally.core.reading.phrases import is_known
 from yes_tally.core.reading.shapes.layout import (
     MAX_LABEL,
@@ -46,7 +46,7 @@ class _Pair:
 
 def lay_out(lines: Sequence[Line]) -> Layout | None:
     """Read a block as pairs, or ``None`` when no style of pair explains at least a third of it."""
-    parsed = [_pairs_of(line.text) for line in lines]
+    parsed = [_pairs_of(line) for line in lines]
     families = Counter(_FAMILY[style] for found in parsed for style in found)
     if not families:
         return None
@@ -85,8 +85,9 @@ def _going_on(lines: Sequence[Line], pairs: Sequence[_Pair | None]) -> int:
     return count
 
 
-def _pairs_of(text: str) -> dict[str, _Pair]:
+def _pairs_of(line: Line) -> dict[str, _Pair]:
     """The pairs that each style sees in a line."""
+    text = line.text
     body, dash = _without_dash(text)
     found: dict[str, _Pair] = {}
     if not body or len(text) > MAX_LINE or RULE.match(text[:MAX_LABEL]):
@@ -101,10 +102,22 @@ def _pairs_of(text: str) -> dict[str, _Pair]:
         quoted = _QUOTED.match(value)
         if quoted:
             value, column = quoted[2], column + 1
-        label = match["label"].rstrip(" .")
+        label = match["label"].rstrip(" .:")
         if any(c.isalpha() for c in label):
             found[style] = _Pair(label, value, column, style)
+    if line.tabbed and (pair := _at_tab(line.tabbed)):
+        found["gap"] = pair
     return found
+
+
+def _at_tab(tabbed: str) -> _Pair | None:
+    """A tab between label and value is a gap, however few blanks it spreads to."""
+    body = tabbed.strip()
+    label, _, value = body.partition("\t")
+    if not value.strip() or len(label) > MAX_LABEL or not any(c.isalpha() for c in label):
+        return None
+    before = tabbed[: tabbed.index(body) + len(label)] + "\t" + value[: len(value) - len(value.lstrip())]
+    return _Pair(label.rstrip(" .:"), value.strip(), len(before.expandtabs(TAB)), "gap")
 
 
 def _without_dash(text: str) -> tuple[str, int]:

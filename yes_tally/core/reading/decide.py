@@ -100,6 +100,10 @@ def _by_naming(label: str, context: Context) -> list[Guess]:
     return [Guess(fact, 0.85 if group != context.group else 0.9, f"the label names {group}")]
 
 
+# So many labels of one item speak for it even among others.
+_MANY = 5
+
+
 @lru_cache(maxsize=4096)
 def infer_group(labels: tuple[str, ...], around: tuple[str, ...], table: bool) -> str | None:
     """Which group a record's or a table's labels speak of: the one that explains most of them.
@@ -128,11 +132,15 @@ def infer_group(labels: tuple[str, ...], around: tuple[str, ...], table: bool) -
             explained[group] += 1.5 - 0.4 * min(place, 2)
     order = {group: index for index, group in enumerate((*SINGLE_GROUPS, *ITEMS))}
     for group in sorted(explained, key=lambda g: (-explained[g], order[g])):
-        share = hits[group] / known if hits[group] * 5 >= len(labels) else 0.0
+        share = hits[group] / known if hits[group] * 5 >= len(labels) or hits[group] >= _MANY else 0.0
         near = group in around[:2]
         if group not in ITEM_GROUPS:
             if hits[group] >= 2 or near:
                 return group
-        elif (share >= (0.5 if table else 0.6) and hits[group] >= (2 if table else 3)) or (near and share >= 0.3):
+        elif (
+            (share >= (0.5 if table else 0.6) and hits[group] >= (2 if table else 3))
+            or (near and share >= 0.3)
+            or (hits[group] >= _MANY and share >= 0.4)
+        ):
             return group
     return None

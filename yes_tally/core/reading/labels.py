@@ -20,7 +20,7 @@ _STOP = frozenset(
 @lru_cache(maxsize=16384)
 def words_of(label: str) -> tuple[str, ...]:
     """The words of a label in order: split at camel case and marks, plain, singular, without small words."""
-    words = (_singular(word) for word in _WORD.findall(plain(_CAMEL.sub(" ", label))))
+    words = (_singular(word) for word in _WORD.findall(plain(_CAMEL.sub(" ", label.replace("(s)", "s")))))
     return tuple(word for word in words if word not in _STOP)
 
 
@@ -35,7 +35,7 @@ def split_unit(label: str) -> tuple[str, str]:
     for inner in _BRACKETED.findall(label):
         if _UNIT.fullmatch(inner.strip()):
             unit = inner.strip()
-    bare = _BRACKETED.sub(" ", label).strip()
+    bare = _BRACKETED.sub(" ", label.replace("(s)", "s")).strip()
     last = _CAMEL.sub(" ", bare.replace("_", " ")).rsplit(" ", 1)
     if not unit and len(last) == 2 and _UNIT.fullmatch(last[1]) and last[1] != "%":
         return last[0], last[1]

@@ -35,6 +35,8 @@ _TEXT_FORMS: dict[str, re.Pattern[str]] = {
     "partition.number": re.compile(r"(?:\D{0,12}\s)?(?P<keep>\d{1,3})$"),
     "processor.name": re.compile(r"(?P<keep>[^(]*[A-Za-z][^(]*(?:\([A-Za-z]+\)[^(]*)*)"),
     "connection.protocol": re.compile(r"(?P<keep>tcp6?|udp6?|raw6?|icmp6?|unix)\b", re.I),
+    # What the kernel calls a disk is not its model.
+    "disk.model": re.compile(r"(?!(?:[svh]d|xvd)[a-z]\d*$|(?:nvme|mmcblk|zram|loop|md|dm-|sr|fd)\d)(?P<keep>.+)$"),
     "board.version": re.compile(r".*\d.*$"),
     "machine.serial": re.compile(r"[^:=]{3,60}$"),
     "disk.serial": re.compile(r"[^:=]{3,60}$"),

@@ -49,7 +49,7 @@ SUBJECTS: dict[str, str] = {
 
 LABELS: dict[str, str] = {
     "machine.maker": "?maker|?manufacturer|?vendor|?system manufacturer|!system maker|!computer maker|sys vendor|!pc maker|!system vendor",
-    "machine.model": "?model|!system model|!product name|!computer model|!machine model|model name|product|?pc model|!system product",
+    "machine.model": "?model|!system model|!product name|!computer model|!machine model|product|?pc model|!system product",
     "machine.serial": "?serial number|?serial|?serial no|!system serial number|!pc serial number|!product serial|!chassis serial number|!machine serial|identifying number|!computer serial",
     "machine.tag": "!asset tag|!asset number|!inventory tag|!inventory number|tag|!asset",
     "machine.sku": "!sku|!sku number|!stock code|!system sku|!product sku|!sku code",
@@ -112,7 +112,7 @@ LABELS: dict[str, str] = {
     "processor.cache_l1": "l1 cache|cache l1|l1|level 1 cache|!l1 cache|l1 cache size",
     "processor.cache_l2": "l2 cache|cache l2|l2|level 2 cache|!l2 cache|l2 cache size|!cache l2",
     "processor.cache_l3": "l3 cache|cache l3|l3|level 3 cache|!l3 cache|l3 cache size|!cache l3",
-    "processor.socket": "physical id|socket designation|!cpu socket|socket id|processor socket|package",
+    "processor.socket": "physical id|socket designation|!cpu socket|socket id|processor socket",
     "processor.stepping": "stepping",
     "module.slot": "slot|locator|device locator|socket|position|location|place|slot name|!memory slot|!dimm slot|connector",
     "module.bank": "bank|bank locator|bank label|channel|memory bank",

@@ -128,7 +128,7 @@ def _spread(kind: Kind, number: PrintedNumber, factor: float, exact: bool) -> Va
         return None
     value = number.value * factor
     half = 0.0 if exact else number.step * factor / 2
-    if kind == "size":
+    if kind in ("size", "clock", "rate"):
         return Value(kind, round(value), round(max(0.0, value - half)), round(value + half))
     return Value(
         kind, _whole(value), _whole(max(0.0, value - half) if value >= 0 else value - half), _whole(value + half)

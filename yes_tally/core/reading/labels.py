@@ -21,7 +21,8 @@ _STOP = frozenset(
 def words_of(label: str) -> tuple[str, ...]:
     """The words of a label in order: split at camel case and marks, plain, singular, without small words."""
     words = (_singular(word) for word in _WORD.findall(plain(_CAMEL.sub(" ", label.replace("(s)", "s")))))
-    return tuple(word for word in words if word not in _STOP)
+    found = tuple(words)
+    return tuple(word for word in found if word not in _STOP) or found
 
 
 def _singular(word: str) -> str:

@@ -28,6 +28,8 @@ _MAX_WIDTH = 600
 _MAX_WORDS = 60
 _SAMPLE = 400
 _BELONGS = "category"
+# A number, or words with a mark of a pair or of a sentence in them, head no column.
+_NO_LABEL = re.compile(r"^[\d.,:%]+$|[,;=:.]$|: |^[:=]")
 
 
 def lay_out(lines: Sequence[Line]) -> Layout | None:
@@ -58,7 +60,7 @@ def _under(lines: Sequence[Line], at: int) -> Layout | None:
     if (
         known < 2
         or (known * 2 < named and not (known >= 4 and header.isupper()))
-        or any(re.fullmatch(r"[\d.,:%]+", label) for label, _ in labels if label)
+        or any(_NO_LABEL.search(label) for label, _ in labels if label)
     ):
         return None
     rows = [row for row in _grouped(body, [_row(line, labels, cuts) for line in body]) if row.entries]
@@ -114,7 +116,9 @@ def _cuts(header: str, words: list[tuple[int, int]], rows: list[str]) -> list[in
         at, blank = _blankest(rows, end, start)
         wide = start - end >= 2
         needed = 0.5 if wide else 1.0
-        if blank >= needed * len(rows) and (wide or _both_used(rows, left, at, stop)):
+        if blank >= needed * len(rows) and (
+            wide or (_both_used(rows, left, at, stop) and not is_known(header[left:stop]))
+        ):
             cuts.append(at)
             left = start
     return cuts

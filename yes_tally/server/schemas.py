@@ -2,11 +2,19 @@
 
 from __future__ import annotations
 
-from typing import Literal
+from typing import Annotated, Literal
 
+from fastapi import Path
 from pydantic import BaseModel, Field
 
 from yes_tally.server.problems import SpecMistake
+
+MAX_ID = 2**53 - 1
+Id = Annotated[int, Field(ge=1, le=MAX_ID)]
+"""A number that the store gave."""
+
+Number = Annotated[int, Path(ge=1, le=MAX_ID)]
+"""The same, in an address."""
 
 Verdict = Literal["yes", "no", "unsaid", "disputed"]
 Strength = Literal["must", "should"]
@@ -187,13 +195,13 @@ class NewAsset(BaseModel):
 class Enter(BaseModel):
     """Enter a visit: to a known asset, or to a new one."""
 
-    version: int
-    asset: int | None = None
+    version: Id
+    asset: Id | None = None
     new: NewAsset | None = None
 
 
 class Seal(BaseModel):
-    version: int
+    version: Id
 
 
 class RecordRef(BaseModel):

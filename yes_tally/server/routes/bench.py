@@ -11,7 +11,7 @@ from yes_tally.records.assets import NewAsset
 from yes_tally.records.understanding import understand
 from yes_tally.server import present
 from yes_tally.server.problems import RESPONSES, ProblemError
-from yes_tally.server.schemas import Enter, HandedIn, Seal, Sealed, TrayEntry, VisitDetail, Way
+from yes_tally.server.schemas import Enter, HandedIn, Number, Seal, Sealed, TrayEntry, VisitDetail, Way
 from yes_tally.server.who import Collector, Reader, Technician
 
 router = APIRouter(prefix="/api", tags=["bench"], responses=RESPONSES)
@@ -39,7 +39,7 @@ def open_visits(_: Reader) -> list[TrayEntry]:
 
 
 @router.get("/visits/{number}", operation_id="visit")
-def visit(number: int, _: Reader) -> VisitDetail:
+def visit(number: Number, _: Reader) -> VisitDetail:
     """One visit, understood."""
     return present.visit_detail(understand(visits.get_visit(number)))
 
@@ -71,7 +71,7 @@ def hand_in(body: Body, person: Collector, file: FileName = "collector") -> Hand
 
 
 @router.post("/visits/{number}/enter", operation_id="enterVisit")
-def enter(number: int, given: Enter, person: Technician) -> VisitDetail:
+def enter(number: Number, given: Enter, person: Technician) -> VisitDetail:
     """Enter a visit to an asset, known or new."""
     if (given.asset is None) == (given.new is None):
         raise ProblemError(422, "That cannot be done", "Say either a known asset or a new one. Nothing was changed.")
@@ -80,7 +80,7 @@ def enter(number: int, given: Enter, person: Technician) -> VisitDetail:
 
 
 @router.post("/visits/{number}/seal", operation_id="sealVisit")
-def seal(number: int, given: Seal, person: Technician) -> Sealed:
+def seal(number: Number, given: Seal, person: Technician) -> Sealed:
     """Seal a visit as an audit record."""
     record = visits.seal_visit(number, given.version, person)
     return Sealed(asset=record.asset_id, record=present.record_ref(record))

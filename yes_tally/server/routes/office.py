@@ -14,7 +14,7 @@ from yes_tally.records.store import NotThere, now
 from yes_tally.records.understanding import understand
 from yes_tally.server import present
 from yes_tally.server.problems import RESPONSES
-from yes_tally.server.schemas import AssetDetail, Floor, Tape, Verified
+from yes_tally.server.schemas import AssetDetail, Floor, Number, Tape, Verified
 from yes_tally.server.who import Reader
 
 router = APIRouter(prefix="/api", tags=["office"], responses=RESPONSES)
@@ -28,7 +28,7 @@ def the_floor(_: Reader) -> Floor:
 
 
 @router.get("/assets/{number}", operation_id="asset")
-def asset(number: int, _: Reader) -> AssetDetail:
+def asset(number: Number, _: Reader) -> AssetDetail:
     """One asset: its latest visit against the current specs, its facts, its visits and records."""
     found = get_asset(number)
     sealed = floor.sealed_visits(found)
@@ -43,7 +43,7 @@ def tape(_: Reader, hours: Annotated[int, Query(ge=1, le=48)] = 24) -> Tape:
 
 
 @router.get("/records/{number}", operation_id="record", response_class=Response)
-def record(number: int, _: Reader) -> Response:
+def record(number: Number, _: Reader) -> Response:
     """A sealed record as it was sealed: canonical JSON."""
     found = Record.get_or_none(Record.number == number)
     if found is None:

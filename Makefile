@@ -35,7 +35,7 @@ setup: .setup/python .setup/frontend
 
 types: .setup/python .setup/npm
 	$(BIN)/yes-tally openapi > frontend/openapi.json
-	cd frontend && npm run types --silent && npx biome format --write src/api/schema.d.ts
+	cd frontend && npm run types --silent
 
 check: .setup/python .setup/npm
 	$(BIN)/ruff check yes_tally tests bench

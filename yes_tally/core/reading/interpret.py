@@ -71,6 +71,8 @@ class Interpreter:
         self.drafts: list[Draft] = []
         self.blanks: set[int] = set()
         self.frame: set[int] = set()
+        self.hosts: set[str] = set()
+        self.section_from = 0
         self._items: list[Item] = []
         self._loose: dict[str, Item] = {}
         self._listed: str | None = None
@@ -79,6 +81,7 @@ class Interpreter:
 
     def section_starts(self) -> None:
         """Loose items (a processor told among the PC's own facts) are one a section."""
+        self.section_from = len(self.drafts)
         self._loose = {}
         self._listed = None
         self._before = None

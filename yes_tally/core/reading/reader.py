@@ -91,8 +91,9 @@ def _read_block(interpreter: Interpreter, block: Block, command: tuple[str, ...]
 
 
 def _prompt_host(interpreter: Interpreter, section: Section) -> None:
-    if any(d.fact == "host.name" and d.entry.printed == section.host for d in interpreter.drafts):
+    if section.host in interpreter.hosts:
         return
+    interpreter.hosts.add(section.host or "")
     entry = Entry("prompt", section.host or "", section.prompt_line or 0, 1)
     value = exactly("text", section.host or "")
     interpreter.drafts.append(Draft("host.name", None, entry, value, "prompt", 0.8, "the prompt names the host"))

@@ -24,12 +24,14 @@ from yes_tally.core.reading.values import understand
 if TYPE_CHECKING:
     from yes_tally.core.reading.interpret import Interpreter, Item
 
-MAX_RECENT = 5000
-
 
 def read_statements(interpreter: Interpreter, lines: Sequence[Line], command: str) -> None:
     """Read what the lines that no shape could read say in sentences; a check's words belong to that check."""
-    read = {draft.entry.line for draft in interpreter.drafts[-MAX_RECENT:]} | interpreter.blanks | interpreter.frame
+    read = (
+        {draft.entry.line for draft in interpreter.drafts[interpreter.section_from :]}
+        | interpreter.blanks
+        | interpreter.frame
+    )
     left = [line for line in lines if line.number not in read]
     for stated in statements(left, PATTERNS):
         _state(interpreter, stated, None)

@@ -27,11 +27,7 @@ if TYPE_CHECKING:
 
 def read_statements(interpreter: Interpreter, lines: Sequence[Line], command: str) -> None:
     """Read what the lines that no shape could read say in sentences; a check's words belong to that check."""
-    read = (
-        {draft.entry.line for draft in interpreter.drafts[interpreter.section_from :]}
-        | interpreter.blanks
-        | interpreter.frame
-    )
+    read = {draft.entry.line for draft in interpreter.drafts[interpreter.section_from :]} | interpreter.blanks
     left = [line for line in lines if line.number not in read]
     for stated in statements(left, PATTERNS):
         _state(interpreter, stated, None)

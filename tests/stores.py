@@ -8,12 +8,17 @@ import tempfile
 from functools import lru_cache
 from pathlib import Path
 
+from argon2 import PasswordHasher
+
 from yes_tally.demo import build_demo
 from yes_tally.records import people
 from yes_tally.records.models import Person
 from yes_tally.records.store import open_store, using
 
 PASSWORD = "a-long-password"
+
+# Signing in costs a tenth of a second by design; a run of tests signs in hundreds of times.
+people._hasher = PasswordHasher(time_cost=1, memory_cost=64, parallelism=1)
 
 
 @lru_cache(maxsize=1)

@@ -197,6 +197,27 @@ gp-1 > way quay
         self.assertAlmostEqual(found[("hop.worst", "hop#2")], 0.013)
 
 
+class NearMisses(unittest.TestCase):
+    def test_a_misspelt_label_is_read_in_doubt_where_its_subject_is_spoken_of(self):
+        text = "Disk 0\n    Model          Basalt NV500\n    Serail number  B5-7714-QX\n    Capcity        500 GiB\n    Media          solid state\n"
+        report = read(text.encode())
+        found = {r.fact: (r.value.value, r.confidence) for r in report.readings}
+        self.assertEqual(found["disk.serial"][0], "B5-7714-QX")
+        self.assertEqual(found["disk.size"][0], 500 * GIB)
+        for fact in ("disk.serial", "disk.size"):
+            self.assertTrue(0.5 < found[fact][1] < 0.8, found[fact])
+        self.assertGreater(found["disk.model"][1], 0.9)
+
+    def test_other_words_are_left_alone(self):
+        for text in (
+            "Disk 0\n    Model  Shale 1T\n    Sector  512\n    Cereal  oats\n    Modem  none such\n",
+            "Hast name: nq-1\n",
+            "Motel: Brig 10\nCereal number: 5\n",
+        ):
+            facts = {r.fact for r in read(text.encode()).readings}
+            self.assertLessEqual(facts, {"disk.number", "disk.model"}, text)
+
+
 class Languages(unittest.TestCase):
     # host, installed memory, an account that is an administrator, last seen, by language
     REPORTS = {

@@ -20,7 +20,7 @@ from yes_tally.standins.office import office
 from yes_tally.standins.printers import ENGLISH, session
 
 ANY_JSON = st.recursive(
-    st.none() | st.booleans() | st.integers() | st.floats(allow_nan=False) | st.text(max_size=30),
+    st.none() | st.booleans() | st.integers() | st.floats(allow_nan=False, allow_infinity=False) | st.text(max_size=30),
     lambda inner: st.lists(inner, max_size=3) | st.dictionaries(st.sampled_from(["version", "asset", "new", "tag", "text", "note", "sign_in", "password"]), inner, max_size=4),
     max_leaves=8,
 )  # fmt: skip

@@ -7,7 +7,7 @@ from functools import lru_cache
 
 from yes_tally.core.catalogue import ITEMS, KEYS, SINGLE_GROUPS
 from yes_tally.core.reading.labels import split_unit, words_of
-from yes_tally.core.reading.phrases import STRONG, WEAK, Meaning, meanings, subjects_in
+from yes_tally.core.reading.phrases import STRONG, WEAK, Meaning, meanings, near_misses, subjects_in
 
 ITEM_GROUPS = frozenset(ITEMS)
 
@@ -64,6 +64,8 @@ def decide(label: str, context: Context) -> tuple[Guess, ...]:
     bare, _ = split_unit(label)
     if not guesses and bare != label:
         return decide(bare, context)
+    if not guesses:
+        guesses = {guess.fact: guess for guess in _near(label, context)}
     return tuple(sorted(guesses.values(), key=lambda g: -g.confidence))
 
 
@@ -88,6 +90,15 @@ def _weigh(meaning: Meaning, context: Context) -> Guess | None:
     return None
 
 
+def _near(label: str, context: Context) -> list[Guess]:
+    """A misspelt label counts only where its group is spoken of, and is always a doubt."""
+    found = [guess for meaning in near_misses(label) if (guess := _weigh(meaning, context)) and guess.confidence > 0.9]
+    return [
+        Guess(g.fact, round(g.confidence - NEAR_LOSS, 3), f"“{label}” looks like a misspelling: {g.why}", g.phrase)
+        for g in found
+    ]
+
+
 def _by_naming(label: str, context: Context) -> list[Guess]:
     words = words_of(label)
     found = subjects_in(words)
@@ -100,6 +111,7 @@ def _by_naming(label: str, context: Context) -> list[Guess]:
     return [Guess(fact, 0.85 if group != context.group else 0.9, f"the label names {group}")]
 
 
+NEAR_LOSS = 0.25
 # So many labels of one item speak for it even among others.
 _MANY = 5
 

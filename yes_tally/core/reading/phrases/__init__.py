@@ -6,6 +6,9 @@ from collections.abc import Mapping
 from dataclasses import dataclass
 from functools import lru_cache
 
+from rapidfuzz import process
+from rapidfuzz.distance import OSA
+
 from yes_tally.core.catalogue import FACTS
 from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.phrases import dutch, english, french, german, italian, polish, portuguese, spanish
@@ -126,6 +129,40 @@ def meanings(label: str) -> tuple[Meaning, ...]:
     if bare:
         add(bare, None, False)
     return tuple(found.values())
+
+
+_LONG = 9
+_SHORTEST_NEAR = 5
+
+
+@lru_cache(maxsize=1)
+def _vocabulary() -> tuple[str, ...]:
+    words = {word for phrase in (*LABELS, *SUBJECTS) for word in phrase}
+    return tuple(sorted(word for word in words if len(word) >= _SHORTEST_NEAR))
+
+
+@lru_cache(maxsize=16384)
+def near_misses(label: str) -> tuple[Meaning, ...]:
+    """What a misspelt label may stand for: each unknown longer word taken for the one known word next to it.
+
+    Empty when the label means something as it is, or when a word has no near neighbour or more than one.
+    """
+    words = words_of(label)
+    if not words or len(words) > 6 or meanings(label):
+        return ()
+    known = set(_vocabulary())
+    mended = [word if word in known or len(word) < _SHORTEST_NEAR else _neighbour(word) for word in words]
+    if None in mended or mended == list(words):
+        return ()
+    return meanings(" ".join(str(word) for word in mended))
+
+
+def _neighbour(word: str) -> str | None:
+    """The one known word that a slip of the fingers away: a letter wrong, missing, too many, or two changed places."""
+    slips = 1 if len(word) < _LONG else 2
+    found = process.extract(word, _vocabulary(), scorer=OSA.distance, score_cutoff=slips, limit=2)
+    alone = len(found) == 1 or (len(found) == 2 and found[0][1] < found[1][1])
+    return str(found[0][0]) if alone and found[0][0][0] == word[0] else None
 
 
 def is_known(label: str) -> bool:

@@ -57,6 +57,11 @@ class HandingIn(WithAStore):
         self.assertEqual(self.hand(b"Build: 12.0.4417.82\nEdition: Studio\n", beside=first.id).id, first.id)
         self.assertNotEqual(self.hand(b"Build: 12.0.4417.85\nEdition: Studio\n").id, first.id)
 
+    def test_a_report_that_names_a_pc_never_joins_a_visit_of_nobody(self):
+        nobody = self.hand(b"Build: 12.0.4417.82\nEdition: Studio\n")
+        named = self.hand(printed("nq-tkt-01", ENGLISH[:1]), beside=nobody.id)
+        self.assertNotEqual(named.id, nobody.id)
+
     def test_a_sealed_visit_takes_nothing_more(self):
         record = self.sealed()
         again = self.hand(printed("nq-tkt-01", ENGLISH[:1]), beside=record.visit_id)

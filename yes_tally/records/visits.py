@@ -39,8 +39,8 @@ def open_visits() -> list[Visit]:
 def hand_in(
     data: bytes, file: str, way: str, by: Person, beside: int | None = None, taken_at: str | None = None
 ) -> Visit:
-    """Take a report in: to the visit ``beside`` when it does not speak of another PC, to the open visit of the same PC,
-    else to a new one. The same bytes twice in one visit are one report.
+    """Take a report in: to the visit ``beside`` when it says no PC or the same one, to the open visit of the same PC,
+    else to a new one: a report that names a PC never joins a visit of nobody, since that could not be undone. The same bytes twice in one visit are one report.
 
     Raises ``Refused`` when there is nothing in it.
     """
@@ -64,7 +64,7 @@ def _visit_for(sha256: str, beside: int | None) -> Visit | None:
     said = evidence(settled((sha256,)))
     if beside is not None:
         visit = Visit.get_or_none((Visit.id == beside) & (Visit.state == "open"))
-        if visit and not _contradicts(said, _evidence_of(visit)):
+        if visit and (not said or _agrees(said, _evidence_of(visit))):
             return visit
     if not said:
         return None

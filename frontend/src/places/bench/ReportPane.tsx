@@ -43,6 +43,13 @@ export function ReportPane({
   useHotkeys(KEYS.doubt.keys, () => jump(doubts));
   useHotkeys(KEYS.failure.keys, () => jump(report?.failures.map((failure) => failure.line) ?? []));
   useHotkeys(KEYS.unread.keys, () => jump(report?.unread_lines ?? []));
+  const count = visit.reports.length;
+  const before = useRef(count);
+  useEffect(() => {
+    // A report that has just joined is the one to look at.
+    if (count > before.current) setIndex(count - 1);
+    before.current = count;
+  }, [count]);
   useEffect(() => {
     if (!goal) return;
     const place = visit.reports.findIndex((r) => r.sha256 === goal.report);

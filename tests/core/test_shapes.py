@@ -115,6 +115,16 @@ class Trees(unittest.TestCase):
         for start in ("{", "<a ", "[", ""):
             read((start + text).encode())
 
+    def test_any_depth_over_many_lines_is_read(self):
+        """Line by line, since a line as long as all of it would be passed over."""
+        for text in (
+            '{"a":\n' * 20_000 + '"x": 1', '{"size": 1,\n"disk":\n' * 8_000, "<disk>\n<size>1 GB</size>\n" * 8_000, "[\n" * 20_000 + '"x"',
+            "\n".join(" " * n + f"part {n}:" for n in range(2_000)), "\n".join(f"{' ' * n}size: 1 GB\n{' ' * n}disk:" for n in range(1_000)),
+        ):  # fmt: skip
+            read(text.encode())
+        deep = "{" + '"box": {' * 60 + '"host_name": "nq-1", "serial_number": "VR-1-22"' + "}" * 61
+        self.assertEqual(told(json.dumps(json.loads(deep), indent=1))["host.name"], "nq-1")
+
     def test_any_depth_is_bounded(self):
         for text in (
             '{"a":' * 50_000,

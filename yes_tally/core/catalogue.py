@@ -18,7 +18,6 @@ Kind = Literal[
 ]  # fmt: skip
 
 UNIT: dict[str, str] = {"size": "bytes", "clock": "hertz", "rate": "bits/s", "share": "0-1", "span": "seconds"}
-ORDERED_KINDS = frozenset({"size", "clock", "rate", "count", "share", "version", "moment", "span"})
 NUMBER_KINDS = frozenset({"size", "clock", "rate", "count", "share", "span"})
 
 
@@ -171,11 +170,3 @@ CHOICE_CODES: dict[str, dict[int, str]] = {
     "module.form": MEMORY_FORM_CODES,
     "machine.form": CHASSIS_CODES,
 }
-
-
-def fact_kind(name: str) -> FactKind:
-    """The catalogue's entry for a dotted name.
-
-    Raises ``KeyError`` with the name when there is none.
-    """
-    return FACTS[name]

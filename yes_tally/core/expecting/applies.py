@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-from collections.abc import Iterable
 from dataclasses import dataclass
 
 from yes_tally.core.expecting.terms import Spec
@@ -23,8 +22,3 @@ def applies(spec: Spec, place: Place) -> bool:
     """Whether every ``for`` line of the spec names this asset; a spec with none is for all."""
     own = {"role": place.role, "site": place.site, "form": place.form, "tag": place.tag}
     return all(plain(own[key]) in {plain(word) for word in words} for key, words in spec.applies.items())
-
-
-def specs_for(specs: Iterable[Spec], place: Place) -> list[Spec]:
-    """The specs that apply, in order; their expectations add up."""
-    return [spec for spec in specs if applies(spec, place)]

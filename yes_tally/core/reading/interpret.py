@@ -63,6 +63,10 @@ _ITEM_HEADING = {
 }
 
 
+# No PC nests what it prints as deep as this; what does is read side by side.
+MAX_DEPTH = 40
+
+
 class Interpreter:
     """Reads the layouts of one report; keeps its items and what it could not place."""
 
@@ -111,7 +115,13 @@ class Interpreter:
         return named
 
     def _group(
-        self, group: Group, shape: str, around: tuple[str, ...], parent: Item | None, labels: tuple[str, ...]
+        self,
+        group: Group,
+        shape: str,
+        around: tuple[str, ...],
+        parent: Item | None,
+        labels: tuple[str, ...],
+        depth: int = 0,
     ) -> None:
         self.frame.update(group.frame)
         opened, named = (None, ()) if group.heading is None else self._open(group.heading, shape, around, parent)
@@ -127,12 +137,13 @@ class Interpreter:
             self._before = (shape, subject or "")
         self._entries(group.entries, shape, Context(subject, inner), item)
         if group.table:
-            self._rows(group.children, shape, inner, item)
+            self._rows(group.children, shape, inner)
             return
         below = (subject, *inner) if subject and opened else inner
-        shared = self._shared(group.children)
-        for child in group.children:
-            self._group(child, shape, below, item or parent, shared)
+        children = group.children if depth < MAX_DEPTH else _side_by_side(group)
+        shared = self._shared(children)
+        for child in children:
+            self._group(child, shape, below, item or parent, shared, depth + 1)
 
     @staticmethod
     def _shared(children: Sequence[Group]) -> tuple[str, ...]:
@@ -141,7 +152,7 @@ class Interpreter:
             return ()
         return tuple(dict.fromkeys(e.label for child in children for e in child.entries if e.label))
 
-    def _rows(self, rows: Sequence[Group], shape: str, around: tuple[str, ...], item: Item | None) -> None:
+    def _rows(self, rows: Sequence[Group], shape: str, around: tuple[str, ...]) -> None:
         labels = tuple(dict.fromkeys(entry.label for row in rows[:200] for entry in row.entries))
         subject = infer_group(labels, around, True)
         self._listed = subject
@@ -336,6 +347,11 @@ class Interpreter:
             item.name = f"{item.group}#{numbers[item.group]}"
             if key[1]:
                 known[key] = item.name
+
+
+def _side_by_side(group: Group) -> list[Group]:
+    """All that is nested below a group, as if none of it were nested."""
+    return [Group(part.heading, part.entries) for part in group.walk() if part is not group]
 
 
 def _columns(labels: Sequence[str], context: Context) -> dict[str, tuple[Guess, ...]]:

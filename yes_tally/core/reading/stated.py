@@ -31,8 +31,8 @@ def read_statements(interpreter: Interpreter, lines: Sequence[Line], command: st
     left = [line for line in lines if line.number not in read]
     for stated in statements(left, PATTERNS):
         _state(interpreter, stated, None)
-    _reach(interpreter, left, command)
-    _hops(interpreter, left, command)
+    _reach(interpreter, left)
+    _hops(interpreter, left)
     kind = next(statements(left, CHECK_KINDS), None)
     if kind is None and not any(row.pattern.search(command) for row in CHECK_KINDS):
         return
@@ -44,7 +44,7 @@ def read_statements(interpreter: Interpreter, lines: Sequence[Line], command: st
         _state(interpreter, stated, item)
 
 
-def _reach(interpreter: Interpreter, lines: Sequence[Line], command: str) -> None:
+def _reach(interpreter: Interpreter, lines: Sequence[Line]) -> None:
     """An echo test is one item: whom it asked, what came back, how long it took."""
     said = list({s.fact: s for s in statements(lines, REACH_SAYS)}.values())
     if len([s for s in said if s.fact in ("reach.sent", "reach.received", "reach.lost")]) < 2:
@@ -54,7 +54,7 @@ def _reach(interpreter: Interpreter, lines: Sequence[Line], command: str) -> Non
         _state(interpreter, stated, item)
 
 
-def _hops(interpreter: Interpreter, lines: Sequence[Line], command: str) -> None:
+def _hops(interpreter: Interpreter, lines: Sequence[Line]) -> None:
     """A traced way, a step a line; at least two steps, so that no other numbered line is one."""
     steps = [(line, match) for line in lines if (match := place_of_number(line))]
     if len(steps) < 2:

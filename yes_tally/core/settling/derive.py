@@ -17,7 +17,6 @@ EDITION_WORDS = frozenset(
     "home pro professional desk enterprise studio education server workstation basic standard core ultimate "
     "business desktop starter embedded datacenter essentials team lts".split()
 )
-_ARCHITECTURE_OF_WIDTH = {32: "x86", 64: "x86-64"}
 
 
 def installed_from_modules(book: FactBook) -> Iterable[Fact]:

@@ -43,9 +43,12 @@ class Group:
     frame: tuple[int, ...] = ()
 
     def walk(self) -> Iterator[Group]:
-        yield self
-        for child in self.children:
-            yield from child.walk()
+        """This group and all below it, in order, however deep they are nested."""
+        waiting = [self]
+        while waiting:
+            group = waiting.pop()
+            yield group
+            waiting += reversed(group.children)
 
 
 @dataclass(slots=True)

@@ -4,12 +4,16 @@ from __future__ import annotations
 
 import os
 import re
-from collections.abc import Iterable, Iterator, Sequence
+import struct
+from collections.abc import Iterator, Sequence
+from concurrent.futures import ThreadPoolExecutor
 from datetime import UTC, datetime
 from pathlib import Path
 
 from yes_tally.collecting.probe import NotSaid, Probe, text_of
 from yes_tally.collecting.probes import PROBES
+
+_SIDE_BY_SIDE = 6
 
 
 def collect(root: Path = Path("/"), probes: Sequence[Probe] = PROBES) -> str:
@@ -25,11 +29,14 @@ def _host(root: Path) -> str:
     return name or "this-pc"
 
 
-def _sections(host: str, root: Path, probes: Iterable[Probe]) -> Iterator[str]:
-    for probe in probes:
-        yield f"yes-tally@{host} $ probe {probe.name}"
-        yield from _answer(probe, root)
-        yield ""
+def _sections(host: str, root: Path, probes: Sequence[Probe]) -> Iterator[str]:
+    slowest_first = sorted(probes, key=lambda probe: -probe.seconds)
+    with ThreadPoolExecutor(_SIDE_BY_SIDE) as side_by_side:
+        answers = {probe.name: side_by_side.submit(_answer, probe, root) for probe in slowest_first}
+        for probe in probes:
+            yield f"yes-tally@{host} $ probe {probe.name}"
+            yield from answers[probe.name].result()
+            yield ""
 
 
 def _answer(probe: Probe, root: Path) -> list[str]:
@@ -41,7 +48,7 @@ def _answer(probe: Probe, root: Path) -> list[str]:
         return [f"probe {probe.name}: permission denied ({error.filename}); it needs administrator rights"]
     except OSError as error:
         return [f"probe {probe.name}: could not read {error.filename}: {os.strerror(error.errno or 0)}"]
-    except (ValueError, IndexError, KeyError) as error:
+    except (ValueError, IndexError, KeyError, struct.error, OverflowError) as error:
         return [f"probe {probe.name}: {probe.source} is not supported in this form ({_one_line(str(error))})"]
 
 

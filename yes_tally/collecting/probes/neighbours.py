@@ -5,7 +5,7 @@ from __future__ import annotations
 from collections.abc import Iterable
 from pathlib import Path
 
-from yes_tally.collecting.probe import NotSaid, Probe, needed
+from yes_tally.collecting.probe import NotSaid, Probe, needed, table
 
 _COMPLETE, _PERMANENT = 0x2, 0x4  # ATF_COM, ATF_PERM of <linux/if_arp.h>
 
@@ -17,14 +17,10 @@ def ask(root: Path) -> Iterable[str]:
         words = line.split()
         if len(words) >= 6 and int(words[2], 16) & _COMPLETE:
             kind = "static" if int(words[2], 16) & _PERMANENT else "dynamic"
-            rows.append(f"{words[0]:<16}  {words[3]:<18}  {words[5]:<12}  {kind:<8}".rstrip())
+            rows.append((words[0], words[3], words[5], kind))
     if not rows:
         raise NotSaid("/proc/net/arp lists no neighbour: not available on this PC now")
-    return [
-        f"{'IP address':<16}  {'Hardware address':<18}  {'Interface':<12}  {'Entry type':<10}".rstrip(),
-        f"{'-' * 16}  {'-' * 18}  {'-' * 12}  {'-' * 10}",
-        *rows,
-    ]
+    return table(("IP address", "Hardware address", "Interface", "Entry type"), rows)
 
 
 PROBE = Probe("neighbours", "/proc/net/arp", ask)

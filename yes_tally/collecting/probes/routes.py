@@ -7,7 +7,7 @@ import struct
 from collections.abc import Iterable
 from pathlib import Path
 
-from yes_tally.collecting.probe import NotSaid, Probe, needed
+from yes_tally.collecting.probe import NotSaid, Probe, needed, table
 
 _UP = 0x1  # RTF_UP of <linux/route.h>
 
@@ -17,9 +17,7 @@ def ask(root: Path) -> Iterable[str]:
     rows = list(_rows(needed(root / "proc/net/route")))
     if not rows:
         raise NotSaid("/proc/net/route lists no route: not supported on this PC")
-    head = f"{'Destination':<16}  {'Mask':<16}  {'Gateway':<16}  {'Interface':<12}  {'Metric':>6}"
-    rule = f"{'-' * 16}  {'-' * 16}  {'-' * 16}  {'-' * 12}  {'-' * 6}"
-    return [head, rule, *(f"{d:<16}  {m:<16}  {g:<16}  {i:<12}  {c:>6}" for i, d, g, m, c in rows)]
+    return table(("Destination", "Mask", "Gateway", "Interface", "Metric"), [(d, m, g, i, c) for i, d, g, m, c in rows])
 
 
 def _rows(text: str) -> Iterable[tuple[str, str, str, str, str]]:

@@ -12,8 +12,9 @@ from yes_tally.core.expecting.parse import parse_spec
 from yes_tally.core.reading.reader import read
 from yes_tally.core.settling.facts import FactBook
 from yes_tally.core.settling.settle import settle
+from yes_tally.standins.commands import ENGLISH
 from yes_tally.standins.office import office
-from yes_tally.standins.printers import ENGLISH, session
+from yes_tally.standins.reports import session
 
 SEED = 1_000_003
 NOW = datetime(2026, 3, 2)

@@ -6,8 +6,9 @@ from datetime import datetime
 
 from bench.rows import Row, best
 from yes_tally.core.reading.reader import read
+from yes_tally.standins.commands import ENGLISH
 from yes_tally.standins.office import office
-from yes_tally.standins.printers import ENGLISH, session
+from yes_tally.standins.reports import session
 
 SEED = 1_000_003  # used by no test
 

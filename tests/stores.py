@@ -5,6 +5,7 @@ from __future__ import annotations
 import atexit
 import shutil
 import tempfile
+from dataclasses import replace
 from functools import lru_cache
 from pathlib import Path
 
@@ -14,6 +15,7 @@ from yes_tally.demo import build_demo
 from yes_tally.records import people
 from yes_tally.records.models import Person
 from yes_tally.records.store import open_store, using
+from yes_tally.standins.machine import Machine
 
 PASSWORD = "a-long-password"
 
@@ -57,3 +59,12 @@ def empty_store() -> tuple[Path, Person]:
     with using():
         lead = people.add_person("ines", "Ines Calloway", "lead", PASSWORD)
     return path, lead
+
+
+def stranger(pc: Machine) -> Machine:
+    """A stand-in made into a PC that no inventory knows."""
+    adapter, *rest = pc.items["adapter"]
+    new = pc.but(
+        {"host.name": "nq-new-01", "machine.tag": "LSF-0900"}, adapter=({**adapter, "mac": "3c:5a:b4:99:99:99"}, *rest)
+    )
+    return replace(new, tag="LSF-0900")

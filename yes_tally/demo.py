@@ -13,9 +13,10 @@ from yes_tally.records.assets import NewAsset, add_asset
 from yes_tally.records.models import Asset, Person
 from yes_tally.records.store import open_store, using
 from yes_tally.records.visits import enter, get_visit, hand_in, seal_visit
+from yes_tally.standins.commands import ENGLISH, GERMAN
 from yes_tally.standins.machine import Machine
 from yes_tally.standins.office import earlier, office
-from yes_tally.standins.printers import ENGLISH, GERMAN, session
+from yes_tally.standins.reports import session
 
 SEED = 8040
 PEOPLE = (
@@ -84,14 +85,14 @@ class _Seeder:
         if not healthy or not pc.troubles:
             if pc.host in ("nq-acc-02", "gp-wks-01") and not healthy:
                 other = "gp-wks-01" if pc.host == "nq-acc-02" else "nq-acc-02"
-                return replace(pc, disks=next(m for m in self.machines if m.host == other).disks)
+                return pc.but(disk=next(m for m in self.machines if m.host == other).items["disk"])
             return pc
-        licence = replace(pc.licence, channel="volume", state="active", expires_at=None)
-        software = tuple(s for s in pc.software if s.name != "MagnetPull")
-        accounts = tuple(a for a in pc.accounts if a.name != "helper2")
-        return replace(
-            pc, licence=licence, software=software, accounts=accounts, claimed_memory=None, claimed_setup=None
-        )
+        healthy_facts = {
+            "licence.channel": "volume", "licence.state": "active", "licence.expires_at": "never", "licence.permanent": True,
+        }  # fmt: skip
+        software = tuple(s for s in pc.items["software"] if s["name"] != "MagnetPull")
+        accounts = tuple(a for a in pc.items["account"] if a["name"] != "helper2")
+        return replace(pc.but(healthy_facts, software=software, account=accounts), claims={})
 
     def _sealed_visit(self, pc: Machine, at: datetime) -> None:
         who = self.folk[self.random.choice(("ines", "tamsin"))]
@@ -122,7 +123,7 @@ class _Seeder:
     def _today(self) -> None:
         """What lies on the Bench this morning."""
         by_host = {pc.host: pc for pc in self.machines}
-        renamed = replace(by_host["gp-hbr-02"], host="nq-dsp-05")
+        renamed = by_host["gp-hbr-02"].but({"host.name": "nq-dsp-05"})
         for minutes, pc in (
             (95, by_host["nq-tkt-02"]),
             (60, by_host["nq-dsp-04"]),

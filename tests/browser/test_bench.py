@@ -1,7 +1,6 @@
 """A technician's morning in the real interface: paste, look, enter, seal, find again; by mouse and by keyboard alone."""
 
 import unittest
-from dataclasses import replace
 from datetime import datetime
 from pathlib import Path
 from tempfile import NamedTemporaryFile
@@ -9,15 +8,14 @@ from tempfile import NamedTemporaryFile
 from playwright.sync_api import expect
 
 from tests.browser.driven import Driven
+from tests.stores import stranger
+from yes_tally.standins.commands import ENGLISH
 from yes_tally.standins.office import office
-from yes_tally.standins.printers import ENGLISH, session
+from yes_tally.standins.reports import session
 
 TODAY = datetime.now().replace(microsecond=0)
 OFFICE = {pc.host: pc for pc in office(8040, TODAY)}
-STRANGER = office(77, TODAY)[0]
-STRANGER = replace(
-    STRANGER, tag="LSF-0900", host="nq-new-01", adapter=replace(STRANGER.adapter, mac="3c:5a:b4:99:99:99")
-)
+STRANGER = stranger(office(77, TODAY)[0])
 
 
 def printed(host):
@@ -28,10 +26,11 @@ class AtTheBench(Driven):
     def test_paste_see_the_marks_and_the_tally_seal_and_find_it_again(self):
         self.sign_in()
         page = self.page
-        pc = replace(OFFICE["nq-tkt-06"], modules=OFFICE["nq-tkt-06"].modules[:1])
+        pc = OFFICE["nq-tkt-06"]
+        pc = pc.but(module=pc.items["module"][:1])
         self.paste(session(pc, ENGLISH))
         expect(page.get_by_role("heading", level=1, name="nq-tkt-06")).to_be_visible()
-        build = page.locator(".mark", has_text=pc.build).first
+        build = page.locator(".mark", has_text=pc["os.build"]).first
         expect(build).to_have_attribute("data-mark", "read")
         self.assertIn("os.build", build.get_attribute("title"))
         self.assertEqual(page.locator(".mark[data-mark=no]").first.inner_text(), "8 GB")

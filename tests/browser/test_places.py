@@ -7,7 +7,8 @@ from playwright.sync_api import expect
 
 from tests.browser.driven import Driven
 from tests.browser.test_bench import OFFICE
-from yes_tally.standins.printers import ENGLISH, session
+from yes_tally.standins.commands import ENGLISH
+from yes_tally.standins.reports import session
 
 
 class OnTheFloor(Driven):

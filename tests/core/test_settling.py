@@ -4,6 +4,7 @@ import unittest
 from dataclasses import replace
 from datetime import datetime
 
+from tests.stores import stranger
 from yes_tally.core.catalogue import FACTS
 from yes_tally.core.quantity import Locale, Value, exactly
 from yes_tally.core.reading.reader import read
@@ -11,8 +12,9 @@ from yes_tally.core.reading.values import understand
 from yes_tally.core.settling.agree import meet
 from yes_tally.core.settling.identity import KnownAsset, evidence, identify
 from yes_tally.core.settling.settle import settle
+from yes_tally.standins.commands import ENGLISH
 from yes_tally.standins.office import office
-from yes_tally.standins.printers import ENGLISH, session
+from yes_tally.standins.reports import session
 
 GIB = 2**30
 TODAY = datetime(2026, 3, 2, 9, 0)
@@ -156,7 +158,7 @@ class Identity(unittest.TestCase):
     def setUp(self):
         self.office = office(0, TODAY)
         self.known = [
-            KnownAsset(number, m.tag, m.host, m.serial, m.uuid, (m.adapter.mac,))
+            KnownAsset(number, m.tag, m.host, m["machine.serial"], m["machine.uuid"], (m.items["adapter"][0]["mac"],))
             for number, m in enumerate(self.office, 1)
         ]
 
@@ -170,18 +172,14 @@ class Identity(unittest.TestCase):
             self.assertIn("serial", found.reason)
 
     def test_a_name_that_points_elsewhere_is_never_decided_silently(self):
-        found = self._identify(replace(self.office[0], host="nq-dsp-05"))
+        found = self._identify(self.office[0].but({"host.name": "nq-dsp-05"}))
         self.assertEqual(found.kind, "candidates")
         self.assertIn("host name differs", found.reason)
         self.assertEqual(found.candidates[0].asset, 1)
         self.assertIn("host name", found.candidates[1].agree)
 
     def test_a_new_pc_is_new_and_one_without_ids_is_unsaid(self):
-        stranger = office(99, TODAY)[0]
-        stranger = replace(
-            stranger, tag="LSF-0900", host="nq-new-01", adapter=replace(stranger.adapter, mac="3c:5a:b4:99:99:99")
-        )
-        self.assertEqual(self._identify(stranger).kind, "new")
+        self.assertEqual(self._identify(stranger(office(99, TODAY)[0])).kind, "new")
         self.assertEqual(identify(book("Build: 12.0.4417.82\nEdition: Studio\n"), self.known).kind, "unsaid")
 
     def test_virtual_adapters_do_not_identify(self):

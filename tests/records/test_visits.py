@@ -14,8 +14,9 @@ from yes_tally.records.assets import NewAsset
 from yes_tally.records.models import Asset, Person, Record, Visit, VisitReport
 from yes_tally.records.store import AlreadySealed, NotThere, Refused, Stale, database, using
 from yes_tally.records.understanding import understand
+from yes_tally.standins.commands import ENGLISH
 from yes_tally.standins.office import office
-from yes_tally.standins.printers import ENGLISH, session
+from yes_tally.standins.reports import session
 
 TODAY = datetime(2026, 3, 2, 9, 0)
 OFFICE = {pc.host: pc for pc in office(3, TODAY)}

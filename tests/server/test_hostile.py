@@ -16,8 +16,9 @@ from yes_tally.records import chain, people
 from yes_tally.records.models import Record, Report, Visit, VisitReport
 from yes_tally.records.store import using
 from yes_tally.server.app import create_app
+from yes_tally.standins.commands import ENGLISH
 from yes_tally.standins.office import office
-from yes_tally.standins.printers import ENGLISH, session
+from yes_tally.standins.reports import session
 
 ANY_JSON = st.recursive(
     st.none() | st.booleans() | st.integers() | st.floats(allow_nan=False, allow_infinity=False) | st.text(max_size=30),
@@ -221,5 +222,7 @@ class TheDemoOverTheApi(unittest.TestCase):
     def test_the_stand_ins_print_what_the_demo_read(self):
         today = next(pc for pc in office(SEED, datetime.now()) if pc.host == "nq-tkt-03")
         facts = {f["name"]: f["values"][0]["value"] for f in self.asset("nq-tkt-03")["facts"] if f["item"] is None}
-        self.assertEqual((facts["machine.serial"], facts["memory.slots"]), (today.serial, today.slots))
+        self.assertEqual(
+            (facts["machine.serial"], facts["memory.slots"]), (today["machine.serial"], today["memory.slots"])
+        )
         self.assertIn(today.serial, session(today, ENGLISH))

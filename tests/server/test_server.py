@@ -17,8 +17,9 @@ from yes_tally.server.guards import MAX_BODY
 from yes_tally.server.logs import configure_logs
 from yes_tally.server.routes.people import tries
 from yes_tally.server.who import MAX_TRIES
+from yes_tally.standins.commands import ENGLISH
 from yes_tally.standins.office import office
-from yes_tally.standins.printers import ENGLISH, session
+from yes_tally.standins.reports import session
 
 configure_logs(quiet=True)
 PC = office(3, datetime(2026, 3, 2, 9, 0))[0]

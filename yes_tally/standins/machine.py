@@ -1,77 +1,21 @@
-"""The whole truth of one made-up PC. Printers print from it; nothing in it comes from a report."""
+"""The whole truth of one made-up PC, by the catalogue's names. Printers print from it; nothing in it comes from a report."""
 
 from __future__ import annotations
 
-from dataclasses import dataclass, field
-from datetime import datetime
+from collections.abc import Mapping
+from dataclasses import dataclass, replace
+from typing import Any
 
-
-@dataclass(frozen=True)
-class Module:
-    slot: str
-    gigabytes: int
-    code: int
-    speed: int
-    running: int
-    maker: str
-    part: str
-    serial: str
-
-
-@dataclass(frozen=True)
-class Disk:
-    model: str
-    serial: str
-    size: int
-    media: str
-
-
-@dataclass(frozen=True)
-class Volume:
-    mount: str
-    label: str
-    filesystem: str
-    size: int
-    free: int
-
-
-@dataclass(frozen=True)
-class Account:
-    name: str
-    full_name: str
-    enabled: bool
-    admin: bool
-    password_set_at: datetime
-
-
-@dataclass(frozen=True)
-class Software:
-    name: str
-    version: str
-    maker: str
-
-
-@dataclass(frozen=True)
-class Licence:
-    channel: str
-    state: str
-    key_tail: str
-    expires_at: datetime | None = None
-
-
-@dataclass(frozen=True)
-class Adapter:
-    name: str
-    kind: str
-    mac: str
-    ipv4: str
-    gateway: str
-    dns: tuple[str, ...]
+Item = Mapping[str, Any]
 
 
 @dataclass(frozen=True)
 class Machine:
-    """One PC as it is. ``claimed_memory`` and ``claimed_setup`` are what a doctored summary says instead."""
+    """One PC as it is: where it stands, its single facts (``os.build``) and its items (``module`` to fields).
+
+    Values are in the catalogue's base units; moments are ``datetime`` or the word ``never``; lists are tuples.
+    ``claims`` is what a doctored summary says instead of the truth, by fact.
+    """
 
     tag: str
     host: str
@@ -79,37 +23,23 @@ class Machine:
     room: str
     desk: str
     role: str
-    maker: str
-    model: str
-    serial: str
-    uuid: str
-    form: str
-    processor: str
-    cores: int
-    threads: int
-    megahertz: int
-    graphics: str
-    slots: int
-    memory_limit: int
-    modules: tuple[Module, ...]
-    disks: tuple[Disk, ...]
-    volumes: tuple[Volume, ...]
-    edition: str
-    version: str
-    build: str
-    set_up_at: datetime
-    oldest_trace_at: datetime
-    licence: Licence
-    adapter: Adapter
-    accounts: tuple[Account, ...]
-    software: tuple[Software, ...]
-    secure_boot: bool = True
-    firewall_off: tuple[str, ...] = ()
-    claimed_memory: int | None = None
-    claimed_setup: datetime | None = None
-    troubles: tuple[str, ...] = field(default=())
+    facts: Mapping[str, Any]
+    items: Mapping[str, tuple[Item, ...]]
+    claims: Mapping[str, Any]
+    troubles: tuple[str, ...] = ()
 
-    @property
-    def memory(self) -> int:
-        """What its modules add up to, in gigabytes."""
-        return sum(module.gigabytes for module in self.modules)
+    def __getitem__(self, fact: str) -> Any:
+        return self.facts[fact]
+
+    def claimed(self, fact: str) -> Any:
+        """What its own summary says of a fact."""
+        return self.claims.get(fact, self.facts[fact])
+
+    def but(self, facts: Mapping[str, Any] | None = None, **items: tuple[Item, ...]) -> Machine:
+        """The same PC with some facts or items otherwise."""
+        host = (facts or {}).get("host.name", self.host)
+        return replace(self, host=host, facts={**self.facts, **(facts or {})}, items={**self.items, **items})
+
+    def troubled(self, name: str) -> Machine:
+        """The same PC with one more named trouble."""
+        return replace(self, troubles=(*self.troubles, name))

@@ -11,6 +11,7 @@ from typing import Annotated
 import typer
 import uvicorn
 
+from yes_tally.cli import standins
 from yes_tally.collecting import this_pc
 from yes_tally.collecting.hand_in import HandInFailed, hand_in
 from yes_tally.core.expecting.check import check, with_visit_facts
@@ -31,6 +32,8 @@ from yes_tally.server.logs import configure_logs
 app = typer.Typer(
     no_args_is_help=True, add_completion=False, help="Yes Tally: what the office's PCs say, read and sealed."
 )
+
+app.add_typer(standins.app, name="standins")
 
 
 @app.callback()

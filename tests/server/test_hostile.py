@@ -225,4 +225,4 @@ class TheDemoOverTheApi(unittest.TestCase):
         self.assertEqual(
             (facts["machine.serial"], facts["memory.slots"]), (today["machine.serial"], today["memory.slots"])
         )
-        self.assertIn(today.serial, session(today, ENGLISH))
+        self.assertIn(today["machine.serial"], session(today, ENGLISH))

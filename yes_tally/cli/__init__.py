@@ -241,7 +241,3 @@ def _serve(port: int) -> None:
 def main() -> None:
     """The console script."""
     app()
-
-
-if __name__ == "__main__":
-    main()

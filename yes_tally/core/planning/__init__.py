@@ -1,0 +1,1 @@
+"""Planning: what to ask."""

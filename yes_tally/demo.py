@@ -8,8 +8,9 @@ from importlib.resources import files
 from pathlib import Path
 from random import Random
 
-from yes_tally.records import people, specs
-from yes_tally.records.assets import NewAsset, add_asset
+from yes_tally.records import people, sheets, specs
+from yes_tally.records.asking import give_address
+from yes_tally.records.assets import NewAsset, add_asset, get_asset
 from yes_tally.records.models import Asset, Person
 from yes_tally.records.store import open_store, using
 from yes_tally.records.visits import enter, get_visit, hand_in, seal_visit
@@ -19,6 +20,12 @@ from yes_tally.standins.office import earlier, office
 from yes_tally.standins.reports import session
 
 SEED = 8040
+FIRST_PORT = 8100
+SHEET = "Harbour OS"
+_SHEETS = {
+    "harbour-os.csv": SHEET, "harbour-os-deutsch.csv": "Harbour OS, Deutsch", "harbour-os-francais.csv": "Harbour OS, français",
+    "harbour-os-espanol.csv": "Harbour OS, español",
+}  # fmt: skip
 PEOPLE = (
     ("ines", "Ines Calloway", "lead", "lantern-room-7"),
     ("tamsin", "Tamsin Quill", "technician", "harbour-desk-3"),
@@ -43,6 +50,9 @@ def build_demo(path: Path, today: datetime | None = None) -> None:
     """Make the demo office's store at ``path``, which must not exist yet."""
     open_store(path)
     with using():
+        for file, name in _SHEETS.items():
+            text = (files("yes_tally.standins") / "sheets" / file).read_text("utf-8")
+            sheets.save(name, SHEET, sheets.from_csv(text))
         now = (today or datetime.now(UTC)).replace(tzinfo=None, microsecond=0)
         folk = {name: people.add_person(name, full, role, password) for name, full, role, password in PEOPLE}
         for entry in sorted((files("yes_tally.standins") / "specs").iterdir(), key=lambda e: e.name):
@@ -60,9 +70,10 @@ class _Seeder:
         self.assets: dict[str, Asset] = {}
 
     def run(self) -> None:
-        for pc in self.machines:
-            asset = NewAsset(pc.tag, pc.role, pc.site, pc.room, pc.desk, pc.host)
-            self.assets[pc.host] = add_asset(asset)
+        for index, pc in enumerate(self.machines):
+            asset = add_asset(NewAsset(pc.tag, pc.role, pc.site, pc.room, pc.desk, pc.host))
+            give_address(asset, "127.0.0.1", FIRST_PORT + index, SHEET)
+            self.assets[pc.host] = get_asset(asset.id)
         for at, pc in sorted(self._plan(), key=lambda visit: visit[0]):
             self._sealed_visit(pc, at)
         self._today()
@@ -155,3 +166,9 @@ def _stored(at: datetime) -> str:
 def sign_in_lines() -> list[str]:
     """The demo's sign-in names and passwords, for printing."""
     return [f"{name:<8} {password:<16} ({role}: {full})" for name, full, role, password in PEOPLE]
+
+
+def day_of_store() -> datetime:
+    """The day that the demo's store was built, to which the made-up PCs' dates are anchored."""
+    first = Asset.select().order_by(Asset.id).first()
+    return datetime.fromisoformat(first.created_at.rstrip("Z"))

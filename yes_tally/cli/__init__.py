@@ -3,8 +3,10 @@
 from __future__ import annotations
 
 import json
+import subprocess
 import sys
 from datetime import datetime
+from importlib.resources import files
 from pathlib import Path
 from typing import Annotated
 
@@ -22,12 +24,13 @@ from yes_tally.core.reading.as_json import report_as_json
 from yes_tally.core.reading.reader import ReadReport, read
 from yes_tally.core.settling.settle import settle
 from yes_tally.core.words import FAILURE_SENTENCES
-from yes_tally.demo import build_demo, sign_in_lines
-from yes_tally.records import chain, people
+from yes_tally.demo import build_demo, day_of_store, sign_in_lines
+from yes_tally.records import chain, people, sheets
 from yes_tally.records.models import Person
 from yes_tally.records.store import RecordsError, open_store, using
 from yes_tally.server.app import create_app
 from yes_tally.server.logs import configure_logs
+from yes_tally.standins.host import PASSWORD, USER
 
 app = typer.Typer(
     no_args_is_help=True, add_completion=False, help="Yes Tally: what the office's PCs say, read and sealed."
@@ -158,9 +161,18 @@ def demo(
     typer.echo(f"\nYes Tally is at http://127.0.0.1:{port}\nSign in with:")
     for line in sign_in_lines():
         typer.echo(f"  {line}")
-    typer.echo("")
-    if serve_it:
+    typer.echo(f"\nCollect asks its made-up PCs over SSH: user {USER}, password {PASSWORD}\n")
+    if not serve_it:
+        return
+    with using():
+        day = day_of_store().isoformat()
+    pcs = subprocess.Popen(
+        [sys.executable, "-m", "yes_tally.cli", "standins", "serve", "--day", day], stdout=subprocess.DEVNULL
+    )
+    try:
         _serve(port)
+    finally:
+        pcs.terminate()
 
 
 @app.command()
@@ -231,11 +243,17 @@ def _open(data: Path, must_exist: bool = False) -> None:
     except RecordsError as error:
         typer.echo(str(error), err=True)
         raise typer.Exit(2) from error
+    with using():
+        if not sheets.counted():
+            text = (files("yes_tally.collecting") / "sheets" / "linux.csv").read_text("utf-8")
+            sheets.save("Linux", "Linux", sheets.from_csv(text))
 
 
 def _serve(port: int) -> None:
     configure_logs()
-    uvicorn.run(create_app(), host="127.0.0.1", port=port, log_level="warning", access_log=False)
+    uvicorn.run(
+        create_app(), host="127.0.0.1", port=port, log_level="warning", access_log=False, timeout_graceful_shutdown=3
+    )
 
 
 def main() -> None:

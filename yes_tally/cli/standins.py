@@ -2,11 +2,16 @@
 
 from __future__ import annotations
 
+import asyncio
+from datetime import datetime
 from pathlib import Path
 from typing import Annotated
 
 import typer
 
+from yes_tally.demo import FIRST_PORT, SEED
+from yes_tally.standins.host import PASSWORD, USER, StandInHost
+from yes_tally.standins.office import office
 from yes_tally.standins.printing import printed_office
 
 app = typer.Typer(no_args_is_help=True, help="The made-up office: reports with their truth, and PCs that answer.")
@@ -30,3 +35,37 @@ def print_command(
         typer.echo(f"{out}: cannot be written: {error.strerror}", err=True)
         raise typer.Exit(2) from error
     typer.echo(f"{count} reports and their truth in {out}")
+
+
+@app.command("serve")
+def serve_command(
+    seed: Annotated[int, typer.Option("--seed", help="Which office.")] = SEED,
+    first_port: Annotated[
+        int, typer.Option("--first-port", help="The first PC's port; the others follow.")
+    ] = FIRST_PORT,
+    pace: Annotated[float, typer.Option("--pace", help="Stretches or shortens every delay.")] = 1.0,
+    day: Annotated[str, typer.Option("--day", help="The day that the PCs' dates are anchored to, as 2026-01-05.")] = "",
+) -> None:
+    """Answer SSH for the made-up office on loopback, a port a PC, until stopped."""
+    try:
+        anchor = datetime.fromisoformat(day) if day else datetime.now().replace(microsecond=0)
+    except ValueError as error:
+        typer.echo(f"“{day}” is no day", err=True)
+        raise typer.Exit(2) from error
+    host = StandInHost(office(seed, anchor), first_port, pace)
+    try:
+        asyncio.run(_until_stopped(host))
+    except OSError as error:
+        typer.echo(f"a port from {first_port} on cannot be used: {error.strerror}", err=True)
+        raise typer.Exit(1) from error
+    except KeyboardInterrupt:
+        pass
+
+
+async def _until_stopped(host: StandInHost) -> None:
+    await host.start()
+    first = min(host.ports.values())
+    typer.echo(
+        f"{len(host.ports)} stand-in PCs answer SSH at 127.0.0.1 from port {first} on; user {USER}, password {PASSWORD}"
+    )
+    await asyncio.Event().wait()

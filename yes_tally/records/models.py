@@ -6,6 +6,7 @@ from peewee import (
     AutoField,
     BlobField,
     BooleanField,
+    CompositeKey,
     FloatField,
     ForeignKeyField,
     IntegerField,
@@ -58,6 +59,9 @@ class Asset(_Table):
     desk = TextField(default="")
     form = TextField(default="")
     created_at = TextField()
+    address = TextField(default="")
+    port = IntegerField(default=22)
+    sheet = TextField(default="")
 
 
 class SpecText(_Table):
@@ -100,6 +104,11 @@ class VisitReport(_Table):
     way = TextField()
     by = ForeignKeyField(Person)
     at = TextField()
+    command = TextField(default="")
+    exit_code = IntegerField(null=True)
+    took_ms = IntegerField(null=True)
+    errors_from = IntegerField(null=True)
+    failure = TextField(default="")
 
 
 class Record(_Table):
@@ -132,3 +141,90 @@ class VisitAnswer(_Table):
     found = TextField()
     margin = TextField()
     why = TextField()
+
+
+class AskSheet(_Table):
+    name = TextField()
+    system = TextField(default="")
+
+
+class AskCommand(_Table):
+    sheet = ForeignKeyField(AskSheet, backref="commands")
+    position = IntegerField()
+    typed = TextField()
+    purpose = TextField(default="")
+    rights = TextField(default="anyone")
+    seconds = FloatField(default=1.0)
+
+
+class CommandTold(_Table):
+    typed = TextField()
+    fact = TextField()
+    asset = ForeignKeyField(Asset)
+    at = TextField()
+
+    class Meta:
+        primary_key = CompositeKey("typed", "fact", "asset")
+
+
+class CommandOutcome(_Table):
+    typed = TextField()
+    asset = ForeignKeyField(Asset)
+    at = TextField()
+    took_ms = IntegerField(null=True)
+    failure = TextField(default="")
+
+
+class HostKey(_Table):
+    address = TextField()
+    port = IntegerField()
+    shown = TextField()
+    first_at = TextField()
+
+    class Meta:
+        primary_key = CompositeKey("address", "port")
+
+
+class HandInAddress(_Table):
+    code_hash = TextField()
+    visit = ForeignKeyField(Visit, null=True)
+    person = ForeignKeyField(Person)
+    created_at = TextField()
+    expires_at = TextField()
+
+
+class Credential(_Table):
+    name = TextField()
+    user = TextField()
+    sealed = BlobField()
+    person = ForeignKeyField(Person)
+    created_at = TextField()
+
+
+class Run(_Table):
+    name = TextField()
+    person = ForeignKeyField(Person)
+    limits = TextField()
+    started_at = TextField()
+    ended_at = TextField(null=True)
+
+
+class RunPc(_Table):
+    run = ForeignKeyField(Run, backref="pcs")
+    asset = ForeignKeyField(Asset)
+    visit = ForeignKeyField(Visit, null=True)
+    state = TextField(default="waiting")
+    why = TextField(default="")
+    kind = TextField(default="")
+    understood = BooleanField(default=True)
+
+
+class RunCommand(_Table):
+    pc = ForeignKeyField(RunPc, backref="commands")
+    typed = TextField()
+    seconds = FloatField()
+    state = TextField(default="waiting")
+    failure = TextField(default="")
+    why = TextField(default="")
+    took_ms = IntegerField(null=True)
+    report = ForeignKeyField(Report, null=True)

@@ -28,7 +28,7 @@ def bytes_of(sha256: str) -> bytes:
     return zlib.decompress(bytes(report.compressed))
 
 
-@lru_cache(maxsize=128)
-def read_report(sha256: str) -> ReadReport:
-    """What a stored report says. Raises ``NotThere``."""
-    return read(bytes_of(sha256))
+@lru_cache(maxsize=2048)
+def read_report(sha256: str, command: str = "") -> ReadReport:
+    """What a stored report says; ``command`` is what it was asked with, if that is known. Raises ``NotThere``."""
+    return read(bytes_of(sha256), command)

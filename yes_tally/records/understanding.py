@@ -49,41 +49,56 @@ class Understanding:
 def understand(visit: Visit, at: str | None = None) -> Understanding:
     """Read, settle, match and check a visit as it stands, as of now or of the moment ``at``."""
     attached = tuple(VisitReport.select().where(VisitReport.visit == visit).order_by(VisitReport.id))
-    hashes = tuple(entry.report_id for entry in attached)
-    reports = tuple(read_report(sha256) for sha256 in hashes)
-    book = settled(hashes)
+    sources = sources_of(attached)
+    reports = tuple(read_report(*source) for source in sources)
+    book = settled(sources)
     identity = identify(book, known_assets())
     asset = visit.asset
     if asset is None and identity.kind == "sure":
         asset = Asset.get_by_id(identity.candidates[0].asset)
-    held = held_against(asset, book, visit, reports, at) if asset else ()
+    held = held_against(asset, book, visit, failures_of(attached, reports), len(reports), at) if asset else ()
     return Understanding(visit, attached, reports, book, identity, asset, held)
 
 
+Source = tuple[str, str]
+"""A report by its hash, and the command it was asked with (or nothing)."""
+
+
+def sources_of(attached: Sequence[VisitReport]) -> tuple[Source, ...]:
+    """The reports of a visit, as they are read."""
+    return tuple((entry.report_id, entry.command) for entry in attached)
+
+
 @lru_cache(maxsize=256)
-def settled(hashes: tuple[str, ...]) -> FactBook:
+def settled(sources: tuple[Source, ...]) -> FactBook:
     """The facts of these reports together; the same reports always settle to the same facts."""
-    return settle([read_report(sha256) for sha256 in hashes])
+    return settle([read_report(*source) for source in sources])
 
 
 def held_against(
-    asset: Asset, book: FactBook, visit: Visit, reports: Sequence[ReadReport], at: str | None = None
+    asset: Asset, book: FactBook, visit: Visit, failures: tuple[str, ...], reports: int, at: str | None = None
 ) -> tuple[HeldAgainst, ...]:
     """The answers of a visit's facts to every current spec that applies to the asset."""
     visited = Visited(
         now=datetime.fromisoformat((at or now()).rstrip("Z")),
         taken_at=datetime.fromisoformat(visit.taken_at.rstrip("Z")),
-        failures=failures_of(reports),
+        failures=failures,
     )
-    own = with_visit_facts(book, visited, len(reports))
+    own = with_visit_facts(book, visited, reports)
     return tuple(HeldAgainst(p, tuple(check(p.spec, own, visited))) for p in specs_of(place_of(asset)))
 
 
-def failures_of(reports: Sequence[ReadReport]) -> tuple[str, ...]:
-    """What failed in the reports, in words: "about licence failed: it needs administrator rights"."""
+def failures_of(attached: Sequence[VisitReport], reports: Sequence[ReadReport]) -> tuple[str, ...]:
+    """What failed, in words: "about licence failed: it needs administrator rights"."""
+    answered = {entry.command for entry in attached if entry.command and not entry.failure}
     return tuple(
-        f"“{section.command or 'a command'}” failed: {FAILURE_SENTENCES[section.failure]}"
-        for report in reports
-        for section in report.sections
-        if section.failure
+        f"“{command or 'a command'}” failed: {FAILURE_SENTENCES.get(kind, 'it ended with an error')}"
+        for entry, report in zip(attached, reports, strict=True)
+        for command, kind in _failed(entry, report)
+        if not (entry.failure and entry.command in answered)  # asked again since, and answered
     )
+
+
+def _failed(entry: VisitReport, report: ReadReport) -> list[tuple[str, str]]:
+    said = [(section.command or "", section.failure) for section in report.sections if section.failure]
+    return said or ([(entry.command, entry.failure)] if entry.failure else [])

@@ -14,10 +14,11 @@ from yes_tally.core.sealing import GENESIS, SealedRecord, seal
 from yes_tally.core.settling.facts import Fact
 from yes_tally.core.settling.identity import evidence
 from yes_tally.records.assets import NewAsset, add_asset, get_asset, learn_identity
+from yes_tally.records.learning import learn
 from yes_tally.records.models import Person, Record, Visit, VisitAnswer, VisitFact, VisitReport
 from yes_tally.records.reports import keep
 from yes_tally.records.store import AlreadySealed, NotThere, Refused, Stale, now, writing
-from yes_tally.records.understanding import HeldAgainst, Understanding, settled, understand
+from yes_tally.records.understanding import HeldAgainst, Understanding, settled, sources_of, understand
 
 MAX_REPORTS = 500
 _NOTHING = (b"", codecs.BOM_UTF8, codecs.BOM_UTF16_LE, codecs.BOM_UTF16_BE)
@@ -61,7 +62,7 @@ def hand_in(
 
 
 def _visit_for(sha256: str, beside: int | None) -> Visit | None:
-    said = evidence(settled((sha256,)))
+    said = evidence(settled(((sha256, ""),)))
     if beside is not None:
         visit = Visit.get_or_none((Visit.id == beside) & (Visit.state == "open"))
         if visit and (not said or _agrees(said, _evidence_of(visit))):
@@ -72,8 +73,8 @@ def _visit_for(sha256: str, beside: int | None) -> Visit | None:
 
 
 def _evidence_of(visit: Visit) -> dict[str, frozenset[str]]:
-    hashes = tuple(r.report_id for r in VisitReport.select().where(VisitReport.visit == visit).order_by(VisitReport.id))
-    return evidence(settled(hashes)) if hashes else {}
+    sources = sources_of(VisitReport.select().where(VisitReport.visit == visit).order_by(VisitReport.id))
+    return evidence(settled(sources)) if sources else {}
 
 
 def _contradicts(a: dict[str, frozenset[str]], b: dict[str, frozenset[str]]) -> bool:
@@ -122,6 +123,7 @@ def seal_visit(number: int, version: int, by: Person, sealed_at: str | None = No
         _keep_results(visit, understood)
         learn_identity(visit.asset, understood.book)
         Visit.update(state="sealed", version=Visit.version + 1).where(Visit.id == visit.id).execute()
+        learn(visit.asset, [entry for entry in understood.attached if entry.way != "asked"])
     return record
 
 
@@ -145,7 +147,13 @@ def _content(understood: Understanding, by: Person, at: str) -> dict[str, Any]:
         "sealed": {"at": at, "by": by.name},
         "reader": READER_VERSION,
         "reports": [
-            {"sha256": entry.report_id, "file": entry.file, "way": entry.way, "at": entry.at}
+            {
+                "sha256": entry.report_id,
+                "file": entry.file,
+                "way": entry.way,
+                "at": entry.at,
+                **({"command": entry.command, "exit_code": entry.exit_code} if entry.command else {}),
+            }
             for entry in understood.attached
         ],
         "facts": [_fact(fact) for fact in understood.book],

@@ -2,6 +2,9 @@
 
 from __future__ import annotations
 
+import asyncio
+from collections.abc import AsyncIterator
+from contextlib import asynccontextmanager
 from importlib.metadata import version
 from pathlib import Path
 
@@ -9,13 +12,17 @@ from fastapi import FastAPI
 from fastapi.responses import FileResponse, PlainTextResponse, Response
 from fastapi.staticfiles import StaticFiles
 
+from yes_tally.records import runs
+from yes_tally.records.store import using
 from yes_tally.server.guards import Guards
+from yes_tally.server.live import news
 from yes_tally.server.problems import ProblemError, add_problem_handlers
-from yes_tally.server.routes import bench, office, people, specs
+from yes_tally.server.routes import bench, collecting, live, office, people, specs
+from yes_tally.server.running import Runner
 from yes_tally.server.schemas import Health
 
 STATIC = Path(__file__).parent / "static"
-PAGES = ("bench", "floor", "assets", "sign-in")
+PAGES = ("bench", "floor", "collect", "assets", "sign-in")
 
 
 def create_app() -> FastAPI:
@@ -26,6 +33,7 @@ def create_app() -> FastAPI:
         docs_url=None,
         redoc_url=None,
         openapi_url=None,
+        lifespan=_running,
         description="Reads, settles, checks and seals what an office's PCs print about themselves.",
     )
     add_problem_handlers(app)
@@ -36,10 +44,23 @@ def create_app() -> FastAPI:
         """Whether the server answers."""
         return Health(status="ok", version=app.version)
 
-    for part in (people, bench, office, specs):
+    for part in (people, bench, office, specs, collecting, live):
         app.include_router(part.router)
+    app.include_router(bench.open_router)
     _add_pages(app)
     return app
+
+
+@asynccontextmanager
+async def _running(app: FastAPI) -> AsyncIterator[None]:
+    """From start to end: runs that the last end broke off are said to stand still, and none outlives the server."""
+    news.attach(asyncio.get_running_loop())
+    with using():
+        runs.interrupted()
+    app.state.runner = Runner(news)
+    app.state.runner.read_what_came()
+    yield
+    await app.state.runner.close()
 
 
 def _add_pages(app: FastAPI) -> None:

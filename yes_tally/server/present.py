@@ -127,6 +127,23 @@ def tray_entry(understood: Understanding) -> schemas.TrayEntry:
     )
 
 
+def tray_entry_under_way(visit: Visit, host: str) -> schemas.TrayEntry:
+    """A visit that more reports are coming to: what is known of it without reading them."""
+    return schemas.TrayEntry(
+        id=visit.id,
+        version=visit.version,
+        title=host,
+        known=True,
+        reports=visit.reports.count(),
+        failures=0,
+        way="asked",
+        taken_at=visit.taken_at,
+        sign="unsaid",
+        entered=False,
+        under_way=True,
+    )
+
+
 def visit_detail(understood: Understanding) -> schemas.VisitDetail:
     visit = understood.visit
     host = understood.book.single("host.name")

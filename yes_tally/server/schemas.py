@@ -162,6 +162,7 @@ class TrayEntry(BaseModel):
     taken_at: str
     sign: Verdict
     entered: bool
+    under_way: bool = False
 
 
 class VisitDetail(BaseModel):

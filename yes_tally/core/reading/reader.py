@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import hashlib
 from collections.abc import Sequence
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 
 from yes_tally.core.quantity import Value, exactly
 from yes_tally.core.reading.blocks import Block, blocks_of
@@ -58,10 +58,12 @@ class ReadReport:
     blank_lines: tuple[int, ...]
 
 
-def read(data: bytes) -> ReadReport:
-    """Read a report as it came."""
+def read(data: bytes, command: str = "") -> ReadReport:
+    """Read a report as it came; ``command`` is what was typed for it, where it is known and no prompt tells it."""
     decoded = decode(data)
-    sections = cut(decoded.lines)
+    sections = [
+        section if section.command else replace(section, command=command or None) for section in cut(decoded.lines)
+    ]
     interpreter = Interpreter(locale_of("\n".join(line.text for line in decoded.lines)[:_LOCALE_SAMPLE]))
     ends: list[int] = []
     for section in sections:

@@ -33,6 +33,11 @@ setup: .setup/python .setup/frontend
 	command -v chromium >/dev/null || { apt-get update && apt-get install -y --no-install-recommends chromium; }
 	touch $@
 
+.setup/sshd:
+	mkdir -p .setup
+	test -x /usr/sbin/sshd || command -v sshd >/dev/null || { apt-get update && apt-get install -y --no-install-recommends openssh-server; }
+	touch $@
+
 types: .setup/python .setup/npm
 	$(BIN)/yes-tally openapi > frontend/openapi.json
 	cd frontend && npm run types --silent
@@ -44,7 +49,7 @@ check: .setup/python .setup/npm
 	$(BIN)/lint-imports
 	cd frontend && npm run check --silent
 
-test: setup .setup/chromium
+test: setup .setup/chromium .setup/sshd
 	$(BIN)/python -m tests
 
 bench: .setup/python

@@ -1,12 +1,16 @@
 import { createBrowserRouter, Navigate, Outlet, RouterProvider } from "react-router";
+import { useNews } from "./api/news";
 import { Masthead } from "./parts/Masthead";
 import { Failed } from "./parts/States";
 import { AssetPage } from "./places/asset/AssetPage";
 import { Bench } from "./places/bench/Bench";
+import { Collect } from "./places/collect/Collect";
+import { Sheets } from "./places/collect/Sheets";
 import { Floor } from "./places/floor/Floor";
 import { SignIn } from "./places/sign-in/SignIn";
 
 function Office() {
+  useNews();
   return (
     <div className="flex h-screen min-w-[760px] flex-col">
       <Masthead />
@@ -29,6 +33,8 @@ const router = createBrowserRouter([
     children: [
       { path: "/", element: <Navigate to="/bench" replace /> },
       { path: "/bench/:visit?", element: <Bench /> },
+      { path: "/collect/sheets/:sheet?", element: <Sheets /> },
+      { path: "/collect/:run?", element: <Collect /> },
       { path: "/floor", element: <Floor /> },
       { path: "/assets/:asset", element: <AssetPage /> },
     ],

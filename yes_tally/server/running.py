@@ -134,7 +134,10 @@ class Runner:
         waiting = {_question(c.typed, c.seconds): c.id for c in pc.commands if c.state != "answered"}
         target = Target(pc.asset.address, pc.asset.port)
         listener = _Keeping(self, run.id, waiting)
-        await ask(target, credentials, list(waiting), limits, _Pinned(self), listener)
+        try:
+            await ask(target, credentials, list(waiting), limits, _Pinned(self), listener)
+        finally:
+            self.asking.difference_update(waiting.values())
 
     def read_what_came(self) -> None:
         """Read, in the background, the reports that runs have brought and nobody has read yet."""

@@ -122,7 +122,8 @@ async def _run(process: Any, pc: Machine, manner: Manner, pace: float) -> None:
     typed = (process.command or "").strip()
     with contextlib.suppress(asyncssh.Error, BrokenPipeError, ConnectionError):
         if manner == Manner.HANGS:
-            await asyncio.Event().wait()
+            await process.wait_closed()  # it never answers; whoever asks must go first
+            return
         command = COMMANDS.get(typed)
         slower = _SLOWER if manner == Manner.SLOW else 1.0
         await asyncio.sleep((command.seconds if command else 0.05) * pace * slower)

@@ -1,5 +1,5 @@
 import { queryOptions } from "@tanstack/react-query";
-import { api, told } from "./client";
+import { api, type Schemas, told } from "./client";
 
 /** The questions that places ask, each under its key; what changes keys is named in `afterChange`. */
 export const me = queryOptions({
@@ -32,5 +32,34 @@ export const tape = queryOptions({
   queryFn: () => told(api.GET("/api/tape")),
   refetchInterval: 10_000,
 });
+export const sheets = queryOptions({
+  queryKey: ["sheets"],
+  queryFn: () => told(api.GET("/api/sheets")),
+});
+export const reachable = queryOptions({
+  queryKey: ["reachable"],
+  queryFn: () => told(api.GET("/api/reachable")),
+});
+export const savedLogins = queryOptions({
+  queryKey: ["credentials"],
+  queryFn: () => told(api.GET("/api/credentials")),
+});
+export const runs = queryOptions({
+  queryKey: ["runs"],
+  queryFn: () => told(api.GET("/api/runs")),
+});
+export const run = (number: number) =>
+  queryOptions({
+    queryKey: ["runs", number],
+    queryFn: () => told(api.GET("/api/runs/{number}", { params: { path: { number } } })),
+    // The news tells of every change; this is for a page that missed some.
+    refetchInterval: ({ state }) => (state.data?.going ? 4_000 : false),
+  });
+export const plan = (choice: Schemas["Choice"]) =>
+  queryOptions({
+    queryKey: ["plan", choice],
+    queryFn: () => told(api.POST("/api/runs/plan", { body: choice })),
+    staleTime: 30_000,
+  });
 
 export const afterChange = [["visits"], ["floor"], ["assets"], ["tape"]] as const;

@@ -12,6 +12,7 @@ import { Tape } from "./Tape";
 
 const PLACES = [
   { to: "/bench", name: "Bench" },
+  { to: "/collect", name: "Collect" },
   { to: "/floor", name: "Floor" },
 ];
 
@@ -21,6 +22,7 @@ export function Masthead() {
   const go = useNavigate();
   const [help, setHelp] = useState(false);
   useHotkeys(KEYS.bench.keys, () => go("/bench"));
+  useHotkeys(KEYS.collect.keys, () => go("/collect"));
   useHotkeys(KEYS.floor.keys, () => go("/floor"));
   useHotkeys(KEYS.help.keys, () => setHelp(true));
   return (

@@ -3,6 +3,7 @@ export const KEYS = {
   find: { keys: "slash", shown: "/", does: "find a PC" },
   help: { keys: "shift+slash", shown: "?", does: "show the keys" },
   bench: { keys: "b", shown: "b", does: "go to the Bench" },
+  collect: { keys: "c", shown: "c", does: "go to Collect" },
   floor: { keys: "f", shown: "f", does: "go to the Floor" },
   down: { keys: "j,down", shown: "j ↓", does: "next line, PC or visit" },
   up: { keys: "k,up", shown: "k ↑", does: "line, PC or visit before" },
@@ -11,8 +12,10 @@ export const KEYS = {
   unread: { keys: "u", shown: "u", does: "next unread line of the report" },
   report: { keys: "r", shown: "r", does: "next report of the visit" },
   file: { keys: "o", shown: "o", does: "hand a file in" },
+  shell: { keys: "s", shown: "s", does: "a line to hand in from any shell" },
   fresh: { keys: "v", shown: "v", does: "put what you paste next in a visit of its own" },
   seal: { keys: "mod+enter", shown: "Ctrl ↵", does: "enter and seal the visit" },
+  ask: { keys: "a", shown: "a", does: "Collect: ask the chosen PCs" },
   worst: { keys: "w", shown: "w", does: "worst first, or by room" },
 } as const;
 

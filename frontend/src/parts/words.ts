@@ -44,6 +44,13 @@ export function exact(iso: string): string {
   return `${day(iso)}, ${clock(iso)}`;
 }
 
+/** "0.3 s", "4 s", "2 min": how long something takes. */
+export function span(seconds: number): string {
+  if (seconds < 10) return `${seconds.toFixed(1).replace(/\.0$/, "")} s`;
+  if (seconds < 120) return `${Math.round(seconds)} s`;
+  return `${Math.round(seconds / 60)} min`;
+}
+
 export function plural(n: number, one: string): string {
   return `${n} ${one}${n === 1 ? "" : "s"}`;
 }

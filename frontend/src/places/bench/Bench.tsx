@@ -6,6 +6,7 @@ import { handIn } from "../../api/client";
 import { afterChange, tray, visit } from "../../api/questions";
 import { KEYS } from "../../parts/keys";
 import { Empty, Failed, Waiting } from "../../parts/States";
+import { filesIn } from "./dropped";
 import { ReportPane } from "./ReportPane";
 import { Tray } from "./Tray";
 import { Understanding } from "./Understanding";
@@ -58,8 +59,11 @@ export function Bench() {
     const over = (event: DragEvent) => event.preventDefault();
     const drop = (event: DragEvent) => {
       event.preventDefault();
-      const files = [...(event.dataTransfer?.files ?? [])];
-      if (files.length) pasting(files.map((file) => ({ body: file, file: file.name, way: "file" as const })));
+      const entries = [...(event.dataTransfer?.items ?? [])].map((item) => item.webkitGetAsEntry());
+      filesIn(entries).then((files) => {
+        if (files.length)
+          pasting(files.map(({ file, name }) => ({ body: file, file: name, way: "file" as const })));
+      });
     };
     document.addEventListener("paste", paste);
     window.addEventListener("dragover", over);

@@ -64,6 +64,21 @@ export function ReportPane({
         <h2 className="text-[16px] whitespace-nowrap">
           Report {visit.reports.indexOf(report) + 1} of {visit.reports.length}
         </h2>
+        {visit.reports.length > 2 && (
+          <select
+            className="field w-auto max-w-48 py-0.5 font-mono text-[13px]"
+            aria-label="Which report"
+            value={visit.reports.indexOf(report)}
+            onChange={(event) => setIndex(Number(event.target.value))}
+          >
+            {visit.reports.map((each, place) => (
+              // biome-ignore lint/suspicious/noArrayIndexKey: reports are only added at the end
+              <option key={place} value={place}>
+                {each.failures.length > 0 ? `${each.file} (failed)` : each.file}
+              </option>
+            ))}
+          </select>
+        )}
         <p
           className="min-w-0 truncate text-soft"
           title={`${report.file}, ${report.encoding}, SHA-256 ${report.sha256}`}

@@ -1,8 +1,12 @@
 import clsx from "clsx";
+import { useState } from "react";
+import { useHotkeys } from "react-hotkeys-hook";
 import { Link } from "react-router";
 import type { Schemas } from "../../api/client";
+import { KEYS } from "../../parts/keys";
 import { Stroke } from "../../parts/Stroke";
 import { clock, plural } from "../../parts/words";
+import { FromShell } from "./FromShell";
 
 /** The visits that are not sealed yet. */
 export function Tray({
@@ -24,6 +28,8 @@ export function Tray({
   busy: boolean;
   trouble: Error | null;
 }) {
+  const [shell, setShell] = useState(false);
+  useHotkeys(KEYS.shell.keys, () => setShell(true));
   return (
     <nav className="flex min-h-0 flex-col overflow-y-auto border-r border-rule px-3 py-5" aria-label="Tray">
       <h2 className="px-1 text-[16px]">
@@ -57,6 +63,7 @@ export function Tray({
                   )}
                 >
                   {clock(entry.taken_at)}, {plural(entry.reports, "report")}
+                  {entry.under_way && ", being asked …"}
                   {entry.failures > 0 && `, ${entry.failures} failed`}
                 </span>
               </span>
@@ -71,11 +78,19 @@ export function Tray({
         <button type="button" className="quiet mt-2 text-[13px]" onClick={onFile}>
           choose files <kbd className="key">o</kbd>
         </button>
+        <button
+          type="button"
+          className="mt-2 block w-full text-[12px] text-soft underline"
+          onClick={() => setShell(true)}
+        >
+          from any shell <kbd className="key">s</kbd>
+        </button>
         <label className="mt-3 flex items-center justify-center gap-2 text-[12px]">
           <input type="checkbox" checked={fresh} onChange={onFresh} /> as a visit of its own{" "}
           <kbd className="key">v</kbd>
         </label>
       </div>
+      <FromShell open={shell} visit={fresh ? null : selected} onOpen={setShell} />
       {trouble && (
         <p role="alert" className="mt-3 rounded-lg bg-wash-no px-3 py-2 text-no-text">
           {trouble.message}

@@ -6,9 +6,9 @@ import json
 import sys
 from pathlib import Path
 
-from bench import checker, reader
+from bench import checker, collecting, reader
 
-PARTS = {"reader": reader.rows, "checker": checker.rows}
+PARTS = {"reader": reader.rows, "checker": checker.rows, "collecting": collecting.rows}
 
 
 def main() -> int:
@@ -23,7 +23,7 @@ def main() -> int:
     for name in asked:
         for row in PARTS[name]():
             floor = f"{row.floor:.3f}" if row.floor else ""
-            ratio = f"{row.ratio:.1f}" if row.ratio else ""
+            ratio = f"{row.ratio:.2f}" if row.ratio else ""
             print(f"{row.what:<48} {row.value:>10.3f} {row.unit:<5} {floor:>10} {ratio:>8}")
             results.append(
                 {

@@ -54,9 +54,9 @@ class AtTheBench(Driven):
         page = self.page
         self.paste(printed("nq-dsp-01"))
         expect(page.get_by_role("heading", level=1, name="nq-dsp-01")).to_be_visible()
-        page.locator(".mark", has_text=OFFICE["nq-dsp-01"].serial).first.hover()
+        page.locator(".mark", has_text=OFFICE["nq-dsp-01"]["machine.serial"]).first.hover()
         lit = page.get_by_role("region", name="What it says").locator(
-            ".bg-wash-doubt", has_text=OFFICE["nq-dsp-01"].serial
+            ".bg-wash-doubt", has_text=OFFICE["nq-dsp-01"]["machine.serial"]
         )
         expect(lit.first).to_be_visible()
         page.get_by_role("button", name="uefi").hover()

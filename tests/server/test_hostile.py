@@ -174,7 +174,7 @@ class TheDemoOverTheApi(unittest.TestCase):
     @classmethod
     def setUpClass(cls):
         copy_of_demo()
-        cls.web = client()
+        cls.web = cls.enterClassContext(client())
         cls.web.post("/api/sign-in", json={"sign_in": "bram", "password": "ticket-hut-11"})
         cls.floor = cls.web.get("/api/floor").json()
 

@@ -77,6 +77,7 @@ def _cover(commands: Sequence[Known], facts: Sequence[str]) -> list[Known]:
     useful = [command for command in commands if command.tells.intersection(facts)]
     if not useful:
         return []
+    facts = _hardest(useful, facts)
     rows, columns = zip(
         *((row, column) for row, fact in enumerate(facts) for column, c in enumerate(useful) if fact in c.tells),
         strict=True,
@@ -91,6 +92,15 @@ def _cover(commands: Sequence[Known], facts: Sequence[str]) -> list[Known]:
     if answer.x is None:  # every fact is told by some useful command, so there is always a way
         raise ArithmeticError(f"the plan was not found: {answer.message}")
     return [command for command, take in zip(useful, answer.x, strict=True) if take > 0.5]
+
+
+def _hardest(commands: Sequence[Known], facts: Sequence[str]) -> list[str]:
+    """Without the facts that are told anyway: those that every command telling some other fact tells too."""
+    tellers = {fact: frozenset(n for n, command in enumerate(commands) if fact in command.tells) for fact in facts}
+    distinct = sorted(set(tellers.values()), key=len)
+    needed = [some for place, some in enumerate(distinct) if not any(other < some for other in distinct[:place])]
+    first = {some: fact for fact, some in reversed(tellers.items())}
+    return sorted(first[some] for some in needed)
 
 
 def finish_of(seconds: Iterable[float], side_by_side: int) -> float:

@@ -70,7 +70,7 @@ export function FromShell({
                 {lines(window.location.origin + address.data.path).map(({ tool, line }) => (
                   <li key={tool} className="grid grid-cols-[86px_minmax(0,1fr)_76px] items-center gap-3">
                     <span className="text-[13px] text-soft">{tool}</span>
-                    <code className="overflow-x-auto rounded bg-paper px-2 py-1.5 font-mono text-[12px] whitespace-nowrap">
+                    <code className="rounded bg-paper px-2 py-1.5 font-mono text-[12px] break-all">
                       {line}
                     </code>
                     <button

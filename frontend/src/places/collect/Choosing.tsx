@@ -98,9 +98,9 @@ export function Choosing({
                         : "Where it is reached is not said"
                     }
                     onClick={() => setReaching(pc)}
-                    aria-label={`Where ${pc.asset.host || pc.asset.tag} is reached`}
+                    aria-label={`Where ${pc.asset.host || pc.asset.tag} is reached: ${reachedAt(pc)}`}
                   >
-                    {pc.address ? `${pc.address}:${pc.port}` : "no address"}
+                    {reachedAt(pc)}
                   </button>
                 </li>
               ))}
@@ -112,6 +112,10 @@ export function Choosing({
       <WhereReached key={reaching?.asset.id} pc={reaching} onDone={() => setReaching(null)} />
     </div>
   );
+}
+
+function reachedAt(pc: Pc): string {
+  return pc.address ? `${pc.address}:${pc.port}` : "no address";
 }
 
 function holds(pc: Pc, words: string): boolean {

@@ -21,6 +21,7 @@ export function Collect() {
   return (
     <div className="grid h-full grid-cols-[392px_minmax(0,1fr)]">
       <section aria-label="What to collect" className="flex min-h-0 flex-col border-r border-rule">
+        <h1 className="sr-only">Collect</h1>
         <CollectTabs />
         <Choosing pcs={list.data} chosen={chosen} onChosen={setChosen} />
         <StartPanel chosen={[...chosen]} onStarted={(id) => go(`/collect/${id}`)} />

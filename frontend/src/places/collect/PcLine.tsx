@@ -37,6 +37,7 @@ export function PcLine({ run, pc, longest }: { run: Schemas["RunDetail"]; pc: Pc
       >
         <span className="font-mono text-[13px] font-semibold">{name}</span>
         <span
+          aria-hidden="true"
           className="flex h-[14px] items-end gap-[2px]"
           style={{ width: `${Math.max(12, (expected / longest) * 100)}%` }}
         >

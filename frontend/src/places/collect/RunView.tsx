@@ -69,7 +69,7 @@ function RunHead({
   return (
     <header className="px-6 pt-3 pb-3">
       <div className="flex items-baseline gap-4">
-        <h1 className="text-[24px]">{run.name}</h1>
+        <h2 className="text-[24px]">{run.name}</h2>
         <p className="text-soft" role="status">
           asked by {run.by} at {clock(run.started_at)} ·{" "}
           {run.going ? (

@@ -81,7 +81,14 @@ function OneSheet({ sheet }: { sheet: Sheet }) {
       {editing ? (
         <Editing name={sheet.name} text={asCsv(sheet.commands)} onDone={() => setEditing(false)} />
       ) : (
-        <div className="mt-3 min-h-0 flex-1 overflow-y-auto">
+        // biome-ignore lint/a11y/useSemanticElements: the region is for scrolling only
+        <div
+          role="region"
+          aria-label="Commands"
+          // biome-ignore lint/a11y/noNoninteractiveTabindex: a region that scrolls must take the focus
+          tabIndex={0}
+          className="mt-3 min-h-0 flex-1 overflow-y-auto"
+        >
           <table className="w-full text-[13px]">
             <thead className="sticky top-0 bg-paper text-left text-[12px] text-soft">
               <tr>

@@ -54,7 +54,7 @@ class Pairs(unittest.TestCase):
             told(text),
             {
                 "machine.serial": "VR779331Q", "machine.model": "Brig 10", ("disk.number", "disk#1"): "0",
-                ("disk.model", "disk#1"): "Basalt NV500", ("disk.serial", "disk#1"): "B5-7714-QX", ("disk.size", "disk#1"): 500 * GIB,
+                ("disk.model", "disk#1"): "Basalt NV500", ("disk.serial", "disk#1"): "B5-7714-QX", ("disk.size", "disk#1"): 500 * 10**9,
             },
         )  # fmt: skip
 

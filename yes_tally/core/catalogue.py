@@ -154,6 +154,9 @@ BINARY_SIZES = frozenset({
 # Sold in whole units: a whole number printed for one of these is exact.
 NOMINAL_SIZES = frozenset({"memory.installed", "memory.limit", "module.size"})
 
+# Sold in round numbers of 10^9: of two ways to understand a print, the one near such a number is meant.
+SOLD_SIZES = frozenset({"disk.size"})
+
 MEMORY_TYPE_CODES: dict[int, str] = {
     2: "unknown", 18: "DDR", 19: "DDR2", 20: "DDR2", 24: "DDR3", 26: "DDR4", 27: "LPDDR", 28: "LPDDR2",
     29: "LPDDR3", 30: "LPDDR4", 34: "DDR5", 35: "LPDDR5",

@@ -170,6 +170,52 @@ def _size(number: PrintedNumber, unit: re.Match[str], binary: bool, nominal: boo
     return replace(as_binary, others=(as_decimal,)) if as_decimal else as_binary
 
 
+# What disks are sold as, in 10^9 bytes, to a thousandth or two.
+_SOLD = tuple(
+    step * 10**power
+    for power in range(5)
+    for step in (
+        1,
+        1.2,
+        1.28,
+        1.5,
+        1.6,
+        1.8,
+        1.92,
+        2,
+        2.4,
+        2.5,
+        2.56,
+        3,
+        3.2,
+        3.84,
+        4,
+        4.8,
+        5,
+        5.12,
+        6,
+        6.4,
+        7.5,
+        7.68,
+        8,
+        9.6,
+    )
+)
+
+
+def as_sold(value: Value) -> Value:
+    """Of two ways to understand a size, the one that is near a round number of 10^9 first, when only one is."""
+    near = [reading for reading in value.readings() if _is_sold(float(reading.value))]  # type: ignore[arg-type]
+    if len(near) != 1 or near[0].value == value.value:
+        return value
+    others = tuple(replace(reading, others=()) for reading in value.readings() if reading.value != near[0].value)
+    return replace(near[0], others=others)
+
+
+def _is_sold(size: float) -> bool:
+    return any(abs(size / 1e9 - sold) <= 0.004 * sold for sold in _SOLD)
+
+
 def _touches(a: Value, b: Value) -> bool:
     return any(x.low <= y.high and y.low <= x.high for x in a.readings() for y in b.readings())  # type: ignore[operator]
 

@@ -5,6 +5,7 @@ from __future__ import annotations
 from collections.abc import Mapping
 from dataclasses import dataclass
 from datetime import datetime, timedelta
+from ipaddress import IPv6Address
 from random import Random
 from typing import Any
 from uuid import UUID
@@ -159,7 +160,7 @@ def _adapter(random: Random, desk: Desk, today: datetime) -> dict[str, Any]:
         "name": "Wickerlink GbE 210" if wired else "Ternwave AX 20", "connection": "Quayside LAN" if wired else "Landing air",
         "mac": ":".join(f"{byte:02x}" for byte in mac), "kind": "wired" if wired else "wireless", "connected": True,
         "speed": 10**9 if wired else 866 * 10**6, "dhcp": True, "dhcp_server": f"10.{net}.{1 + high}.2",
-        "ipv4": (address,), "ipv6": (f"fe80::3e5a:b4ff:fe{mac[3]:02x}:{mac[4]:02x}{mac[5]:02x}",), "mask": "255.255.255.0",
+        "ipv4": (address,), "ipv6": (str(IPv6Address(f"fe80::3e5a:b4ff:fe{mac[3]:02x}:{mac[4]:02x}{mac[5]:02x}")),), "mask": "255.255.255.0",
         "gateway": f"10.{net}.{1 + high}.1", "dns": ("10.20.0.53", "10.20.1.53"),
         "lease_from": leased.replace(second=0), "lease_until": (leased + timedelta(days=4)).replace(second=0),
     }  # fmt: skip

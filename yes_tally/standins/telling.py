@@ -19,6 +19,8 @@ class Truth:
     item: str | None
     value: Any
     printed: str
+    needed: bool = True
+    """Whether a reader must say it; what also follows from a text may be read but need not."""
 
 
 class Told(str):
@@ -65,11 +67,11 @@ class Teller:
         self.pc = pc
 
     def __call__(self, fact: str, show: Show = str, also: dict[str, Any] | None = None) -> Told:
-        """A single fact as its own summary claims it, shown by ``show``; ``also`` names what the same words state too."""
+        """A single fact as its own summary claims it, shown by ``show``; ``also`` names what follows from the same words."""
         value = self.pc.claimed(fact)
         text = show(value)
-        more = {fact: value, **(also or {})}
-        return Told(text, (Truth(f, None, plain_value(v), text) for f, v in more.items()))
+        follows = (Truth(f, None, plain_value(v), text, needed=False) for f, v in (also or {}).items())
+        return Told(text, (Truth(fact, None, plain_value(value), text), *follows))
 
     def true(self, fact: str, show: Show = str) -> Told:
         """A single fact as it is, whatever the PC's summary claims."""

@@ -9,13 +9,13 @@ from dataclasses import dataclass
 from yes_tally.core.reading.decode import Line
 from yes_tally.core.reading.shapes import SHAPES, WHOLE
 from yes_tally.core.reading.shapes.layout import MAX_LABEL, RULE, Group, Heading, Layout
-from yes_tally.core.reading.wrapped import led_back, parts_of_rows, put_together
+from yes_tally.core.reading.wrapped import led_back, led_back_to, parts_of_rows, put_together, unwrapped
 
 MIN_SCORE = 0.2
 PLAIN_SCORE = 0.9
 MAX_BLOCK = 2000
 _DECORATED = re.compile(
-    r"\s*(?:[=#*~-]{2,}\s*(?P<a>[^\s=#*~-].{0,78}?)\s*[=#*~-]{2,}|\[(?P<b>[^\]]{2,60})\]|#+ (?P<c>.{2,80}))\s*$"
+    r"(?=.*\w)\s*(?:[=#*~-]{2,}\s*(?P<a>[^\s=#*~-].{0,78}?)\s*[=#*~-]{2,}|\[(?P<b>[^\]]{2,60})\]|#+ (?P<c>.{2,80}))\s*$"
 )
 
 
@@ -71,6 +71,17 @@ def best_layout(lines: Sequence[Line]) -> Layout | None:
         if layout:
             led_back(layout.groups, width, parts)
         return layout
+    best = _best_shape(lines)
+    cut = unwrapped(lines)
+    if cut:
+        again = _best_shape(cut[0])
+        if again and (best is None or again.score >= best.score):
+            led_back_to(again.groups, cut[1])
+            best = again
+    return best if best and best.score >= MIN_SCORE else None
+
+
+def _best_shape(lines: Sequence[Line]) -> Layout | None:
     best: Layout | None = None
     for shape in SHAPES.values():
         layout = shape(lines)
@@ -78,7 +89,7 @@ def best_layout(lines: Sequence[Line]) -> Layout | None:
             best = layout
         if best and best.score >= PLAIN_SCORE:
             break
-    return best if best and best.score >= MIN_SCORE else None
+    return best
 
 
 def _chunks(lines: Sequence[Line]) -> Iterator[list[Line]]:
@@ -112,7 +123,7 @@ def _peel_heading(chunk: list[Line]) -> tuple[list[Line], Heading | None]:
 
 
 def _underlines(text: str) -> bool:
-    return bool(RULE.match(text[:MAX_LABEL])) and len(text.split()) == 1 and "|" not in text.strip("|")
+    return bool(RULE.match(text[:MAX_LABEL])) and len(text.split()) == 1 and not re.search(r"[+|┼╪]", text.strip("+| "))
 
 
 def _may_head(text: str) -> bool:

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 from functools import lru_cache
 
 from yes_tally.core.catalogue import ITEMS, KEYS, SINGLE_GROUPS
@@ -55,8 +55,13 @@ class Guess:
 def decide(label: str, context: Context) -> tuple[Guess, ...]:
     """The facts that ``label`` may mean here, best first; empty when nothing fits."""
     guesses: dict[str, Guess] = {}
-    for meaning in meanings(label):
+    told = meanings(label)
+    whole = {m.phrase.fact.partition(".")[0] for m in told if m.exact and not m.subject and " " in m.phrase.text}
+    for meaning in told:
         guess = _weigh(meaning, context)
+        if guess and meaning.subject in whole:
+            # The label as a whole is a phrase; what it says in parts comes after.
+            guess = replace(guess, confidence=round(guess.confidence - 0.03, 3))
         if guess and (guess.fact not in guesses or guesses[guess.fact].confidence < guess.confidence):
             guesses[guess.fact] = guess
     for guess in _by_naming(label, context):
@@ -116,15 +121,22 @@ NEAR_LOSS = 0.25
 _MANY = 5
 
 
-@lru_cache(maxsize=4096)
 def infer_group(labels: tuple[str, ...], around: tuple[str, ...], table: bool) -> str | None:
-    """Which group a record's or a table's labels speak of: the one that explains most of them.
+    """Which group a record's or a table's labels speak of, if any."""
+    found = infer_groups(labels, around, table)
+    return found[0] if found else None
+
+
+@lru_cache(maxsize=4096)
+def infer_groups(labels: tuple[str, ...], around: tuple[str, ...], table: bool) -> tuple[str, ...]:
+    """Which groups a record's or a table's labels may speak of, the one that explains most of them first.
 
     An item must explain half of a table's header (two labels at least) or three fifths of a record (three labels at
     least), or be named around it.
     """
     if not labels:
-        return None
+        return ()
+    found: list[str] = []
     explained: dict[str, float] = {}
     hits: dict[str, int] = {}
     known = 0
@@ -148,11 +160,11 @@ def infer_group(labels: tuple[str, ...], around: tuple[str, ...], table: bool) -
         near = group in around[:2]
         if group not in ITEM_GROUPS:
             if hits[group] >= 2 or near:
-                return group
+                found.append(group)
         elif (
             (share >= (0.5 if table else 0.6) and hits[group] >= (2 if table else 3))
             or (near and share >= 0.3)
             or (hits[group] >= _MANY and share >= 0.4)
         ):
-            return group
-    return None
+            found.append(group)
+    return tuple(found)

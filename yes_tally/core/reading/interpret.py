@@ -8,7 +8,7 @@ from dataclasses import dataclass, field
 
 from yes_tally.core.catalogue import FACTS, FIELDS, KEYS
 from yes_tally.core.quantity import Locale, Value, exactly
-from yes_tally.core.reading.decide import ITEM_GROUPS, NAMING, Context, Guess, decide, infer_group
+from yes_tally.core.reading.decide import ITEM_GROUPS, NAMING, Context, Guess, decide, infer_group, infer_groups
 from yes_tally.core.reading.labels import split_unit, words_of
 from yes_tally.core.reading.phrases import SUBJECTS, SubjectAt, subjects_in
 from yes_tally.core.reading.shapes.layout import Entry, Group, Heading, Layout, cells_by_gap
@@ -62,6 +62,9 @@ _ITEM_HEADING = {
     "disk": "disk.number",
 }
 
+
+# Kinds that only some texts can be.
+_STRICT = frozenset({"flag", "choice", "mac", "ip"})
 
 # No PC nests what it prints as deep as this; what does is read side by side.
 MAX_DEPTH = 40
@@ -135,6 +138,8 @@ class Interpreter:
         if item is None and subject in ITEM_GROUPS and group.entries:
             item = self.new_item(subject or "")
             self._before = (shape, subject or "")
+            if group.heading:
+                self._named_by(group.heading, subject or "", shape, item)
         self._entries(group.entries, shape, Context(subject, inner), item)
         if group.table:
             self._rows(group.children, shape, inner)
@@ -154,7 +159,7 @@ class Interpreter:
 
     def _rows(self, rows: Sequence[Group], shape: str, around: tuple[str, ...]) -> None:
         labels = tuple(dict.fromkeys(entry.label for row in rows[:200] for entry in row.entries))
-        subject = infer_group(labels, around, True)
+        subject = self._borne_out(infer_groups(labels, around, True), rows)
         self._listed = subject
         columns = _columns(labels, Context(subject, around))
         for row in rows:
@@ -165,6 +170,24 @@ class Interpreter:
                 item = self.new_item(subject) if subject in ITEM_GROUPS else None
                 for entry in row.entries:
                     self._place(entry, shape, columns.get(entry.label, ()), item)
+
+    def _borne_out(self, groups: Sequence[str], rows: Sequence[Group]) -> str | None:
+        """The likeliest group that no column speaks against, by flags, choices or addresses that none of its cells
+        can be; else the likeliest."""
+        if len(groups) < 2:
+            return groups[0] if groups else None
+        columns: dict[str, list[str]] = {}
+        for row in rows[:20]:
+            for entry in row.entries:
+                if not is_placeholder(entry.printed):
+                    columns.setdefault(entry.label, []).append(entry.printed)
+        return next((g for g in groups[:4] if not any(self._against(g, *c) for c in columns.items())), groups[0])
+
+    def _against(self, group: str, label: str, cells: Sequence[str]) -> bool:
+        guesses = [g for g in decide(label, Context(group)) if g.fact.startswith(f"{group}.")]
+        if not guesses or len(cells) < 2 or FACTS[guesses[0].fact].kind not in _STRICT:
+            return False
+        return not any(understand(FACTS[guesses[0].fact], cell, self.locale) for cell in cells)
 
     def _open(
         self, heading: Heading, shape: str, around: tuple[str, ...], parent: Item | None
@@ -188,6 +211,20 @@ class Interpreter:
                 f"{item.group}.{parent.group}", item, at, exactly("text", number), shape, 0.8, "it stands under it"
             )
         return item, (item.group, *(n for n in named if n != item.group))
+
+    def _named_by(self, heading: Heading, group: str, shape: str, item: Item) -> None:
+        """``Connection Landing air`` over an adapter's pairs: the heading's first words are a label, the rest its value."""
+        words = heading.text[:MAX_TEXT].split()
+        for count in range(min(3, len(words) - 1), 0, -1):
+            label, rest = " ".join(words[:count]), " ".join(words[count:])
+            guesses = [
+                g for g in decide(label, Context(group)) if g.confidence > 0.9 and g.fact.startswith(f"{group}.")
+            ]
+            if guesses and FACTS[guesses[0].fact].kind == "text":
+                column = heading.column + heading.text.find(rest)
+                self._place(Entry(label, rest.strip("\"'"), heading.line, column), shape, guesses[:1], item)
+                self.frame.add(heading.line)
+                return
 
     def _entries(self, entries: Sequence[Entry], shape: str, context: Context, item: Item | None) -> None:
         for entry in entries:

@@ -10,7 +10,10 @@ from yes_tally.core.words import plain
 _CAMEL = re.compile(r"(?<=[a-z])(?=[A-Z])|(?<=[a-z]\d)(?=[A-Z])|(?<=[A-Z])(?=[A-Z][a-z]{2})")
 _WORD = re.compile(r"[^\W_]+")
 _BRACKETED = re.compile(r"[(\[{]([^)\]}]*)[)\]}]")
-_UNIT = re.compile(r"(?:[kmgt]i?b|bytes?|[kmg]?hz|[kmg]bit/s|[kmg]bps|mt/s|%)$", re.I)
+_UNIT = re.compile(
+    r"(?:[kmgt]i?b|bytes?|[kmg]?hz|[kmg]bit/s|[kmg]bps|mt/s|%|days?|hours?|hrs?|minutes?|mins?|seconds?|secs?|ms)$",
+    re.I,
+)
 _STOP = frozenset(
     "the of a an in on at to for and is are this its your der die das des dem den von vom im am zu le la les "
     "du de d l el los las del y en que o u do da dos della di delle van het op w na".split()
@@ -20,9 +23,14 @@ _STOP = frozenset(
 @lru_cache(maxsize=16384)
 def words_of(label: str) -> tuple[str, ...]:
     """The words of a label in order: split at camel case and marks, plain, singular, without small words."""
-    words = (_singular(word) for word in _WORD.findall(plain(_CAMEL.sub(" ", label.replace("(s)", "s")))))
+    words = (_spelt(_singular(word)) for word in _WORD.findall(plain(_CAMEL.sub(" ", label.replace("(s)", "s")))))
     found = tuple(words)
     return tuple(word for word in found if word not in _STOP) or found
+
+
+def _spelt(word: str) -> str:
+    """Both spellings of English as one."""
+    return word.replace("isation", "ization").replace("licens", "licenc")
 
 
 def _singular(word: str) -> str:

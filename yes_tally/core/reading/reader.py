@@ -6,7 +6,7 @@ import hashlib
 from collections.abc import Sequence
 from dataclasses import dataclass, replace
 
-from yes_tally.core.quantity import Value, exactly
+from yes_tally.core.quantity import Locale, Value, exactly
 from yes_tally.core.reading.blocks import Block, blocks_of
 from yes_tally.core.reading.decode import Decoded, Line, decode
 from yes_tally.core.reading.interpret import Draft, Interpreter
@@ -64,13 +64,24 @@ def read(data: bytes, command: str = "") -> ReadReport:
     sections = [
         section if section.command else replace(section, command=command or None) for section in cut(decoded.lines)
     ]
-    interpreter = Interpreter(locale_of("\n".join(line.text for line in decoded.lines)[:_LOCALE_SAMPLE]))
+    whole = locale_of("\n".join(line.text for line in decoded.lines)[:_LOCALE_SAMPLE])
+    interpreter = Interpreter(whole)
     ends: list[int] = []
     for section in sections:
+        interpreter.locale = _own_locale(section, whole)
         _read_section(interpreter, section)
         ends.append(len(interpreter.drafts))
     interpreter.name_items()
     return _report(data, decoded, sections, interpreter, ends)
+
+
+def _own_locale(section: Section, whole: Locale) -> Locale:
+    """How a section writes numbers and dates, where it tells; else as the whole report does."""
+    own = locale_of("\n".join(line.text for line in section.lines)[:_LOCALE_SAMPLE])
+    return Locale(
+        whole.decimal_comma if own.decimal_comma is None else own.decimal_comma,
+        whole.day_first if own.day_first is None else own.day_first,
+    )
 
 
 def _read_section(interpreter: Interpreter, section: Section) -> None:
@@ -88,8 +99,19 @@ def _read_section(interpreter: Interpreter, section: Section) -> None:
 def _read_block(interpreter: Interpreter, block: Block, command: tuple[str, ...]) -> None:
     if block.layout is None:
         return
+    _adopt(block)
     named = [subject for heading in block.headings for subject in interpreter.heading(heading.text, heading.line)]
     interpreter.read(block.layout, tuple(dict.fromkeys([*named, *command])), totals=block.totals)
+
+
+def _adopt(block: Block) -> None:
+    """A heading right above one record is that record's own: it may name what the record speaks of."""
+    layout, above = block.layout, block.headings[0] if block.headings else None
+    if layout is None or above is None or layout.shape not in ("pairs", "records") or len(layout.groups) != 1:
+        return
+    group = layout.groups[0]
+    if group.heading is None and group.entries and group.entries[0].line - above.line in (1, 2):
+        group.heading = above
 
 
 def _prompt_host(interpreter: Interpreter, section: Section) -> None:

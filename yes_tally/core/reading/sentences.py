@@ -44,6 +44,7 @@ PATTERNS: tuple[Pattern, ...] = (
     _row("os.name", r"(?P<v>(?-i:[A-Z])\w*(?: \w+){0,2} (?:OS|Linux) \d+(?:\.\d+)*)$", alone=True),
     _row("os.edition", r"\b(?P<v>(?-i:[A-Z])\w*(?: (?-i:[A-Z])\w*){0,2}) edition\b"),
     _row("licence.channel", rf"\b(?P<v>volume|retail|oem|subscription|evaluation|trial) {_LICENCE}\b"),
+    _row("licence.state", rf"\b{_LICENCE}\b.{{0,12}}\bis (?P<v>active|valid|in order|inactive|expired)\b"),
     _row("licence.state", r"\bis (?P<v>not activated|not licensed|unlicensed)\b", "inactive"),
     _row("licence.state", r"\b(?:is|has been) (?:now |permanently )?(?:activated|licensed)\b", "active"),
     _row("licence.state", rf"\b{_LICENCE} (?:has )?(?:expired|run out|ended)\b", "expired"),
@@ -87,7 +88,10 @@ CHECK_KINDS: tuple[Pattern, ...] = (
     _row("health_check.kind", r"\b(?:memory|ram) ?(?:check|test|diagnos)", "memory"),
     _row("health_check.kind", r"\b(?:disk|volume|drive|disc) ?(?:check|scan|test)|\bcheck(?:ing)? (?:of )?(?:the )?(?:disk|volume|drive|file system)\b", "disk"),
 )  # fmt: skip
+_CHECKED = r"\b(?:check|scan|test|verif)\w*(?: (?:of|on|for|run on))?(?: (?:the )?(?:disk|volume|drive))?"
 CHECK_SAYS: tuple[Pattern, ...] = (
+    _row("health_check.target", rf"{_CHECKED} (?P<v>[A-Za-z]:\\?(?![\w\\])|/[\w/.-]*|[A-Za-z]\w{{1,20}}:(?!\w)|disk \d{{1,2}})"),
+    _row("health_check.at", rf"(?:{_CHECKED}|\bat|\bon|\bended|\bfinished|\bstarted|\bran)\b.{{0,40}}?(?P<v>{_DATE})"),
     _row("health_check.result", r"\bdid not finish\b|\bnot (?:been )?(?:finished|completed)\b|\b(?:stopped|cancelled|interrupted|aborted) by\b|\bwas (?:stopped|cancelled|interrupted|aborted)\b", "not-finished"),
     _row("health_check.result", r"\b(?:could|can) not be (?:repaired|fixed|mended|corrected)\b|\bnot all of them\b.{0,30}\brepaired\b", "damaged"),
     _row("health_check.result", r"\b(?:found|damaged|corrupt|errors?|problems?)\b.{0,80}\b(?:repaired|fixed|mended|corrected)\b|\b(?:repaired|fixed|mended)\b.{0,40}\b(?:all|successfully)\b", "repaired"),

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Sequence
+from collections.abc import Iterator, Sequence
 from typing import TYPE_CHECKING
 
 from yes_tally.core.catalogue import FACTS, ITEMS
@@ -33,15 +33,42 @@ def read_statements(interpreter: Interpreter, lines: Sequence[Line], command: st
         _state(interpreter, stated, None)
     _reach(interpreter, left)
     _hops(interpreter, left)
-    kind = next(statements(left, CHECK_KINDS), None)
-    if kind is None and not any(row.pattern.search(command) for row in CHECK_KINDS):
-        return
-    said = list(statements(left, CHECK_SAYS))
-    if not said:
-        return
-    item = interpreter.new_item("health_check")
-    for stated in ([kind] if kind else []) + said:
-        _state(interpreter, stated, item)
+    _checks(interpreter, left, command)
+
+
+def _checks(interpreter: Interpreter, lines: Sequence[Line], command: str) -> None:
+    """Checks of health: each paragraph that names a kind begins one, and what follows belongs to it."""
+    item: Item | None = None
+    told: set[str] = set()
+    pending: Stated | None = None
+    named = any(row.pattern.search(command) for row in CHECK_KINDS)
+    for paragraph in _paragraphs(lines):
+        kind = next(statements(paragraph, CHECK_KINDS), None)
+        said = list({s.fact: s for s in reversed(list(statements(paragraph, CHECK_SAYS)))}.values())
+        if kind:
+            pending, item = kind, None if said else item
+        if not said or (item is None and not pending and not named):
+            continue
+        if item is None:
+            item, told = interpreter.new_item("health_check"), set()
+        for stated in ([pending] if pending else []) + said:
+            if stated.fact not in told:
+                told.add(stated.fact)
+                _state(interpreter, stated, item)
+        pending = None
+
+
+def _paragraphs(lines: Sequence[Line]) -> Iterator[list[Line]]:
+    """Lines that follow each other without a gap."""
+    run: list[Line] = []
+    for line in lines:
+        if run and (line.number != run[-1].number + 1 or not line.text.strip()):
+            yield run
+            run = []
+        if line.text.strip():
+            run.append(line)
+    if run:
+        yield run
 
 
 def _reach(interpreter: Interpreter, lines: Sequence[Line]) -> None:

@@ -5,9 +5,10 @@ from __future__ import annotations
 import ipaddress
 import re
 from collections.abc import Callable
+from dataclasses import replace
 
 from yes_tally.core import quantity
-from yes_tally.core.catalogue import BINARY_SIZES, CHOICE_CODES, NOMINAL_SIZES, FactKind
+from yes_tally.core.catalogue import BINARY_SIZES, CHOICE_CODES, NOMINAL_SIZES, SOLD_SIZES, FactKind
 from yes_tally.core.moment import date_order, moment
 from yes_tally.core.quantity import Locale, Value, exactly
 from yes_tally.core.words import choice_of, flag_of, is_placeholder
@@ -42,6 +43,8 @@ _TEXT_FORMS: dict[str, re.Pattern[str]] = {
     "disk.serial": re.compile(r"[^:=]{3,60}$"),
     "module.serial": re.compile(r"[^:=]{3,60}$"),
 }
+_PC_MEMORY = frozenset({"memory.installed", "memory.usable", "memory.available", "memory.limit", "module.size"})
+_LEAST_MEMORY = 512 * 2**20
 _DRIVE = re.compile(r"[A-Za-z]:\\$")
 
 
@@ -71,12 +74,17 @@ def _text(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
 
 
 def _size(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
-    value = quantity.size(text, locale, binary=fact.name in BINARY_SIZES, nominal=fact.name in NOMINAL_SIZES, unit=unit)
+    binary, nominal = fact.name in BINARY_SIZES, fact.name in NOMINAL_SIZES
+    value = quantity.size(text, locale, binary=binary, nominal=nominal, unit=unit)
+    if value and fact.name in _PC_MEMORY and 0 < float(value.high) < _LEAST_MEMORY:  # type: ignore[arg-type]
+        # So little, and marked: the mark before three digits was no decimal mark after all.
+        other = replace(locale, decimal_comma=not locale.decimal_comma)
+        value = quantity.size(text, other, binary=binary, nominal=nominal, unit=unit) or value
     if value is None and not unit and fact.group == "memory":
         value = quantity.memory_by_plausibility(text, locale)
     if value is None and not unit:
         value = quantity.bare_bytes(text, locale)
-    return value
+    return quantity.as_sold(value) if value and fact.name in SOLD_SIZES else value
 
 
 def _clock(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
@@ -104,7 +112,7 @@ def _moment(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | Non
 
 
 def _span(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
-    return quantity.span(text, locale)
+    return quantity.span(f"{text} {unit}" if unit and text[-1:].isdigit() else text, locale)
 
 
 def _flag(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:

@@ -1,6 +1,7 @@
-"""Tables so wide that the console cut every row into several lines: put together again, and every entry led back.
+"""Rows so wide that the console cut them into several lines: put together again, and every entry led back.
 
-The rule tells: where two or more rules follow each other, each header and each row has as many lines.
+Either the rule tells (where two or more rules follow each other, each header and each row has as many lines), or the
+width: lines that end exactly where a console does go on on the next.
 """
 
 from __future__ import annotations
@@ -50,3 +51,44 @@ def led_back(groups: Sequence[Group], width: int, parts: int) -> None:
 def _where_printed(entry: Entry, width: int) -> Entry:
     part, column = divmod(entry.column - 1, width)
     return replace(entry, line=entry.line + part, column=column + 1)
+
+
+# Where consoles, terminals and mail programs cut.
+_CONSOLES = frozenset({79, 80, 100, 120, 132, 160})
+Pieces = dict[int, list[tuple[int, int]]]
+"""Of each line put together, by its number: where each piece begins in it, and the number of the line it stands on."""
+
+
+def unwrapped(lines: Sequence[Line]) -> tuple[list[Line], Pieces] | None:
+    """The lines as they were before a console cut them at its width, or ``None`` when nothing says that one did."""
+    width = max(len(line.text) for line in lines)
+    full = [len(line.text) == width for line in lines]
+    if width not in _CONSOLES or all(full) or not any(full[:-1]):
+        return None
+    whole: list[Line] = []
+    pieces: Pieces = {}
+    goes_on = False
+    for line, is_full in zip(lines, full, strict=True):
+        if goes_on:
+            pieces[whole[-1].number].append((len(whole[-1].text), line.number))
+            whole[-1] = replace(whole[-1], text=whole[-1].text + line.text)
+            if len(pieces[whole[-1].number]) > _MOST_PARTS:
+                return None
+        else:
+            whole.append(line)
+            pieces[line.number] = [(0, line.number)]
+        goes_on = is_full
+    return whole, pieces
+
+
+def led_back_to(groups: Sequence[Group], pieces: Pieces) -> None:
+    """Give every entry of lines put together the line and column where it is printed."""
+    for group in groups:
+        for part in group.walk():
+            part.entries = [_in_its_piece(entry, pieces) for entry in part.entries]
+            part.frame = tuple(number for line in part.frame for _, number in pieces.get(line, [(0, line)]))
+
+
+def _in_its_piece(entry: Entry, pieces: Pieces) -> Entry:
+    start, line = next(p for p in reversed(pieces.get(entry.line, [(0, entry.line)])) if p[0] < entry.column)
+    return replace(entry, line=line, column=entry.column - start)

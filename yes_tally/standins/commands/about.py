@@ -6,7 +6,7 @@ from yes_tally.core.catalogue import MEMORY_TYPE_CODES
 from yes_tally.standins.commands.command import Command
 from yes_tally.standins.layouts import Lines, colons, columns, dotted, records, spaced, underlined
 from yes_tally.standins.machine import Machine
-from yes_tally.standins.telling import Teller, Told, line, words
+from yes_tally.standins.telling import Teller, Told, Truth, line, words
 from yes_tally.standins.units import (
     day,
     either,
@@ -27,6 +27,13 @@ assert all(MEMORY_TYPE_CODES[code] == kind for kind, code in _KIND_CODES.items()
 def said_state(state: str) -> str:
     """A licence that was never activated is called so."""
     return "not activated" if state == "inactive" else state
+
+
+def full_name(pc: Machine) -> Told:
+    """The system's name with its edition, which follows from it."""
+    text = f"{pc['os.name']} {pc['os.edition']}"
+    parts = (("os.name", pc["os.name"]), ("os.edition", pc["os.edition"]))
+    return Told(text, (Truth("os.name", None, text, text), *(Truth(f, None, v, text, needed=False) for f, v in parts)))
 
 
 def machine(pc: Machine) -> Lines:
@@ -58,7 +65,7 @@ def modules(pc: Machine) -> Lines:
                 module("running_speed"), module("maker"), module("part"), module("serial"),
             ]
             if module
-            else [slot, *"-------"]
+            else [Told(slot, (Truth("module.slot", slot, slot, slot, needed=False),)), *"-------"]
         )  # fmt: skip
     head = ("slot", "size", "kind", "rated", "running", "maker", "part number", "serial")
     return [
@@ -76,10 +83,9 @@ def processor(pc: Machine) -> Lines:
 
 def system(pc: Machine) -> Lines:
     tell = Teller(pc)
-    edition = {"os.edition": pc["os.edition"]}
     return colons(
         [
-            ("Operating system", tell("os.name", lambda name: f"{name} {pc['os.edition']}", edition)), ("Version", tell("os.version")),
+            ("Operating system", full_name(pc)), ("Version", tell("os.version")),
             ("Build", tell("os.build")), ("Architecture", tell("os.architecture", lambda _: "64-bit (x86-64)")),
             ("Set up on", tell("os.installed_at", minute)), ("Oldest log", tell("os.oldest_trace_at", day)),
             ("Time zone", tell("host.time_zone")),

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from yes_tally.standins.commands.about import full_name
 from yes_tally.standins.commands.command import Command
 from yes_tally.standins.layouts import Lines, colons, columns, records
 from yes_tally.standins.machine import Machine
@@ -22,10 +23,9 @@ def german_machine(pc: Machine) -> Lines:
 
 def german_system(pc: Machine) -> Lines:
     tell = Teller(pc)
-    edition = {"os.edition": pc["os.edition"]}
     return colons(
         [
-            ("Betriebssystem", tell("os.name", lambda name: f"{name} {pc['os.edition']}", edition)), ("Build Nummer", tell("os.build")),
+            ("Betriebssystem", full_name(pc)), ("Build Nummer", tell("os.build")),
             ("Architektur", tell("os.architecture", lambda _: "64-Bit (x86-64)")), ("Eingerichtet am", tell.true("os.installed_at", german_minute)),
             ("Systemsprache", Told("de-DE", (Truth("os.language", None, "de-DE", "de-DE"),))),
         ]

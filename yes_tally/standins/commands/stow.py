@@ -77,7 +77,7 @@ def window(pc: Machine) -> Lines:
             "This licence is permanent.",
             (
                 Truth("licence.permanent", None, True, "permanent"),
-                Truth("licence.expires_at", None, "never", "permanent"),
+                Truth("licence.expires_at", None, "never", "permanent", needed=False),
             ),
         )
         if ends == "never"

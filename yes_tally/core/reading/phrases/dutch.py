@@ -73,7 +73,7 @@ LABELS: dict[str, str] = {
     "disk.size": "grootte|capaciteit|omvang",
     "disk.media": "medium|soort",
     "disk.bus": "aansluiting|bus",
-    "disk.health": "gezondheid|toestand",
+    "disk.health": "gezondheid|toestand|conditie",
     "volume.mount": "letter|stationsletter|koppelpunt",
     "volume.label": "naam|label",
     "volume.filesystem": "bestandssysteem",

@@ -65,7 +65,7 @@ LABELS: dict[str, str] = {
     "disk.serial": "numero serie",
     "disk.size": "taille|capacite",
     "disk.media": "support|type",
-    "disk.health": "etat|sante",
+    "disk.health": "etat|sante|etat de sante",
     "volume.mount": "lettre|point montage|lecteur",
     "volume.label": "nom|etiquette",
     "volume.filesystem": "systeme fichier|format",

@@ -76,7 +76,7 @@ LABELS: dict[str, str] = {
     "disk.size": "grosse|kapazitat",
     "disk.media": "art|medium|bauart",
     "disk.bus": "anschluss|bus",
-    "disk.health": "zustand|gesundheit",
+    "disk.health": "zustand|gesundheit|gesundheitszustand",
     "disk.layout": "aufteilung|partitionsstil",
     "volume.mount": "laufwerk|buchstabe|einhangepunkt|laufwerksbuchstabe|pfad",
     "volume.label": "bezeichnung|name",

@@ -72,7 +72,7 @@ LABELS: dict[str, str] = {
     "disk.serial": "numero serie|seriale",
     "disk.size": "dimensione|capacita",
     "disk.media": "supporto|tipo",
-    "disk.health": "salute|stato",
+    "disk.health": "salute|stato|stato di salute",
     "volume.mount": "lettera|punto montaggio|unita",
     "volume.label": "etichetta|nome",
     "volume.filesystem": "file system|formato",

@@ -72,7 +72,7 @@ LABELS: dict[str, str] = {
     "disk.serial": "numer seryjny",
     "disk.size": "rozmiar|pojemność",
     "disk.media": "nośnik|rodzaj",
-    "disk.health": "stan|kondycja",
+    "disk.health": "stan|kondycja|stan zdrowia",
     "volume.mount": "litera|punkt montowania",
     "volume.label": "etykieta|nazwa",
     "volume.filesystem": "system plików",

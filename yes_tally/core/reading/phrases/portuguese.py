@@ -72,7 +72,7 @@ LABELS: dict[str, str] = {
     "disk.serial": "numero serie",
     "disk.size": "tamanho|capacidade",
     "disk.media": "suporte|tipo",
-    "disk.health": "saude|estado",
+    "disk.health": "saude|estado|estado de saude",
     "volume.mount": "letra|ponto montagem|unidade",
     "volume.label": "rotulo|nome|etiqueta",
     "volume.filesystem": "sistema ficheiros|sistema arquivos|formato",

@@ -63,7 +63,7 @@ LABELS: dict[str, str] = {
     "disk.model": "modelo",
     "disk.serial": "numero serie",
     "disk.size": "tamano|capacidad",
-    "disk.health": "salud|estado",
+    "disk.health": "estado salud|estado de salud|salud|estado",
     "volume.mount": "unidad|letra|punto montaje",
     "volume.label": "etiqueta|nombre",
     "volume.filesystem": "sistema archivo|formato",

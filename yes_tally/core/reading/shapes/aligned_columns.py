@@ -32,8 +32,13 @@ _BELONGS = "category"
 _NO_LABEL = re.compile(r"^[\d.,:%]+$|[,;=:.]$|: |^[:=]")
 
 
+_BARRED = re.compile(r"[^|│║]*[|│║].*[|│║]|[\s+\-=|─═┼├┤┬┴┌┐└┘]+$")
+
+
 def lay_out(lines: Sequence[Line]) -> Layout | None:
     """Read a block as aligned columns under the likeliest of its first three lines."""
+    if all(_BARRED.match(line.text[:_MAX_WIDTH]) for line in lines):
+        return None  # drawn with bars: its cells are delimited
     best: Layout | None = None
     for at in range(min(3, len(lines) - 1)):
         layout = _under(lines, at)

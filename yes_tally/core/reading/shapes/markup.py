@@ -156,7 +156,10 @@ def _tree(root: _Node) -> Group:
             if child.children or (child.attributes and not _is_pair(child)):
                 inner = Group(Heading(label, child.line, child.column))
                 inner.entries = [
-                    Entry(name, text.text, text.line, text.column) for name, text in child.attributes.items()
+                    Entry(name, text.text, text.line, text.column)
+                    for name, text in child.attributes.items()
+                    # A document's own element says which version of a format it is in, not of a thing.
+                    if node is not root or name.partition(":")[0].casefold() not in ("version", "encoding", "xmlns")
                 ]
                 if said and not child.children:
                     inner.entries.append(Entry("value", said.text, said.line, said.column))

@@ -19,6 +19,7 @@ from yes_tally.core.reading.shapes.layout import (
 )
 
 _RULE = re.compile(r"\s*[-=─═]{2,}(?:[ +|]+[-=─═]+)*\s*$")
+_BAR = re.compile(r"[|│║┃]")
 _DASHES = re.compile(r"[-=─═]+")
 _MAX_COLUMNS = 400
 
@@ -31,6 +32,8 @@ def lay_out(lines: Sequence[Line]) -> Layout | None:
     spans = [match.span() for match in _DASHES.finditer(lines[at].text)][:_MAX_COLUMNS]
     if len(spans) < 2:
         return None
+    if len(_BAR.findall(lines[at - 1].text)) >= len(spans) - 1:
+        return None  # drawn with bars: its cells are delimited
     header = cut_at(lines[at - 1].text, spans)
     rows = []
     for line in lines[at + 1 :]:
@@ -40,7 +43,7 @@ def lay_out(lines: Sequence[Line]) -> Layout | None:
     rows = [row for row in rows if row.entries]
     if not rows:
         return None
-    title = lines[at - 2] if at >= 2 else None
+    title = lines[at - 2] if at >= 2 and not _is_rule(lines[at - 2].text) else None
     heading = Heading(title.text.strip(), title.number, 1) if title else None
     table = [Group(heading, children=rows, table=True, frame=(lines[at - 1].number, lines[at].number))]
     entries = all_entries(table)

@@ -7,7 +7,7 @@ from functools import lru_cache
 
 from yes_tally.core.catalogue import ITEMS, KEYS, SINGLE_GROUPS
 from yes_tally.core.reading.labels import split_unit, words_of
-from yes_tally.core.reading.phrases import STRONG, WEAK, Meaning, meanings, near_misses, subjects_in
+from yes_tally.core.reading.phrases import SCOPED, STRONG, WEAK, Meaning, meanings, near_misses, subjects_in
 
 ITEM_GROUPS = frozenset(ITEMS)
 
@@ -31,10 +31,12 @@ RELATED: dict[str, frozenset[str]] = {
 
 @dataclass(frozen=True, slots=True)
 class Context:
-    """What is spoken of: ``group`` by the record itself, ``around`` by headings and the command, nearest first."""
+    """What is spoken of: ``group`` by the record itself, ``around`` by headings and the command, nearest first; and
+    in which language, if that is known."""
 
     group: str | None
     around: tuple[str, ...] = ()
+    language: str = ""
 
     @property
     def item(self) -> bool:
@@ -78,6 +80,8 @@ def _weigh(meaning: Meaning, context: Context) -> Guess | None:
     phrase = meaning.phrase
     group = phrase.fact.partition(".")[0]
     loss = 0.0 if meaning.exact else 0.05
+    if context.language and context.language not in phrase.languages:
+        loss += OTHER_LANGUAGE
     said = f"“{phrase.text}” is a phrase of {phrase.fact}"
     if group == context.group:
         return Guess(phrase.fact, 0.96 - loss, f"{said}; {group} is spoken of here", phrase.text)
@@ -116,6 +120,8 @@ def _by_naming(label: str, context: Context) -> list[Guess]:
     return [Guess(fact, 0.85 if group != context.group else 0.9, f"the label names {group}")]
 
 
+# A word of another language may mean something else there; where only it fits, it still counts.
+OTHER_LANGUAGE = 0.04
 NEAR_LOSS = 0.25
 # So many labels of one item speak for it even among others.
 _MANY = 5
@@ -139,6 +145,7 @@ def infer_groups(labels: tuple[str, ...], around: tuple[str, ...], table: bool) 
     found: list[str] = []
     explained: dict[str, float] = {}
     hits: dict[str, int] = {}
+    shared: dict[str, int] = {}
     known = 0
     for label in labels:
         groups = {m.phrase.fact.partition(".")[0]: m for m in (*meanings(label), *meanings(split_unit(label)[0]))}
@@ -151,6 +158,10 @@ def infer_groups(labels: tuple[str, ...], around: tuple[str, ...], table: bool) 
             weight += {STRONG: 0.3, WEAK: 0.25}.get(meaning.phrase.reach, 0.0)
             explained[group] = explained.get(group, 0.0) + weight
             hits[group] = hits.get(group, 0) + 1
+        # What would be said of the PC itself in the same words speaks less for an item.
+        if not table and any(m.phrase.reach != SCOPED and g in SINGLE_GROUPS for g, m in groups.items()):
+            for group in groups.keys() & ITEM_GROUPS:
+                shared[group] = shared.get(group, 0) + 1
     for place, group in enumerate(around):
         if group in explained:
             explained[group] += 1.5 - 0.4 * min(place, 2)
@@ -164,7 +175,7 @@ def infer_groups(labels: tuple[str, ...], around: tuple[str, ...], table: bool) 
         elif (
             (share >= (0.5 if table else 0.6) and hits[group] >= (2 if table else 3))
             or (near and share >= 0.3)
-            or (hits[group] >= _MANY and share >= 0.4)
+            or (hits[group] - shared.get(group, 0) >= _MANY and share >= 0.4)
         ):
             found.append(group)
     return tuple(found)

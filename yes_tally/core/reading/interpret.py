@@ -75,6 +75,7 @@ class Interpreter:
 
     def __init__(self, locale: Locale) -> None:
         self.locale = locale
+        self.language = ""
         self.drafts: list[Draft] = []
         self.blanks: set[int] = set()
         self.frame: set[int] = set()
@@ -94,6 +95,9 @@ class Interpreter:
         self._before = None
         self.folders = 0
 
+    def _context(self, group: str | None, around: tuple[str, ...] = ()) -> Context:
+        return Context(group, around, self.language)
+
     def read(self, layout: Layout, around: tuple[str, ...], *, totals: bool = False) -> None:
         """Read one layout. ``around``: the subjects of the command and headings above, nearest first.
 
@@ -102,7 +106,7 @@ class Interpreter:
         if totals and self._listed:
             around = (self._listed, *around)
             for group in layout.groups:
-                self._entries(group.entries, layout.shape, Context(self._listed, around), None)
+                self._entries(group.entries, layout.shape, self._context(self._listed, around), None)
             return
         if self._before and self._before[0] == layout.shape and self._before[1] not in around:
             # Blocks of one shape that follow each other speak of one kind of thing.
@@ -140,7 +144,7 @@ class Interpreter:
             self._before = (shape, subject or "")
             if group.heading:
                 self._named_by(group.heading, subject or "", shape, item)
-        self._entries(group.entries, shape, Context(subject, inner), item)
+        self._entries(group.entries, shape, self._context(subject, inner), item)
         if group.table:
             self._rows(group.children, shape, inner)
             return
@@ -161,11 +165,11 @@ class Interpreter:
         labels = tuple(dict.fromkeys(entry.label for row in rows[:200] for entry in row.entries))
         subject = self._borne_out(infer_groups(labels, around, True), rows)
         self._listed = subject
-        columns = _columns(labels, Context(subject, around))
+        columns = _columns(labels, self._context(subject, around))
         for row in rows:
             if row.heading:
                 named = self.heading(row.heading.text)
-                self._entries(row.entries, shape, Context(None, (*named, *around) if named else ("",)), None)
+                self._entries(row.entries, shape, self._context(None, (*named, *around) if named else ("",)), None)
             elif subject:
                 item = self.new_item(subject) if subject in ITEM_GROUPS else None
                 for entry in row.entries:
@@ -184,7 +188,7 @@ class Interpreter:
         return next((g for g in groups[:4] if not any(self._against(g, *c) for c in columns.items())), groups[0])
 
     def _against(self, group: str, label: str, cells: Sequence[str]) -> bool:
-        guesses = [g for g in decide(label, Context(group)) if g.fact.startswith(f"{group}.")]
+        guesses = [g for g in decide(label, self._context(group)) if g.fact.startswith(f"{group}.")]
         if not guesses or len(cells) < 2 or FACTS[guesses[0].fact].kind not in _STRICT:
             return False
         return not any(understand(FACTS[guesses[0].fact], cell, self.locale) for cell in cells)
@@ -218,7 +222,7 @@ class Interpreter:
         for count in range(min(3, len(words) - 1), 0, -1):
             label, rest = " ".join(words[:count]), " ".join(words[count:])
             guesses = [
-                g for g in decide(label, Context(group)) if g.confidence > 0.9 and g.fact.startswith(f"{group}.")
+                g for g in decide(label, self._context(group)) if g.confidence > 0.9 and g.fact.startswith(f"{group}.")
             ]
             if guesses and FACTS[guesses[0].fact].kind == "text":
                 column = heading.column + heading.text.find(rest)
@@ -244,7 +248,7 @@ class Interpreter:
         parts = list(_PARTS.finditer(entry.printed))
         if at is None or len(parts) < 2:
             return False
-        context = Context(at.group, (at.group,))
+        context = self._context(at.group, (at.group,))
         told = [
             (part, guesses)
             for part in parts
@@ -395,7 +399,11 @@ def _columns(labels: Sequence[str], context: Context) -> dict[str, tuple[Guess, 
     """What each column of a table means: no two columns tell the same fact; the one with fewer choices goes first."""
     guesses = {label: decide(label, context) for label in labels if label}
     taken: dict[str, str] = {}
-    for label in sorted(guesses, key=lambda name: sum(guess.confidence > 0.9 for guess in guesses[name])):
+
+    def choices(label: str) -> int:
+        return sum(guess.confidence > guesses[label][0].confidence - 0.02 for guess in guesses[label])
+
+    for label in sorted(guesses, key=choices):
         for guess in guesses[label]:
             if guess.fact not in taken:
                 taken[guess.fact] = label

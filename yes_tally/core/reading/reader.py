@@ -10,6 +10,7 @@ from yes_tally.core.quantity import Locale, Value, exactly
 from yes_tally.core.reading.blocks import Block, blocks_of
 from yes_tally.core.reading.decode import Decoded, Line, decode
 from yes_tally.core.reading.interpret import Draft, Interpreter
+from yes_tally.core.reading.language import language_of
 from yes_tally.core.reading.sections import Section, cut
 from yes_tally.core.reading.shapes.layout import MAX_LABEL, MAX_LINE, RULE, Entry
 from yes_tally.core.reading.stated import read_statements
@@ -64,10 +65,13 @@ def read(data: bytes, command: str = "") -> ReadReport:
     sections = [
         section if section.command else replace(section, command=command or None) for section in cut(decoded.lines)
     ]
-    whole = locale_of("\n".join(line.text for line in decoded.lines)[:_LOCALE_SAMPLE])
+    text = "\n".join(line.text for line in decoded.lines)[:_LOCALE_SAMPLE]
+    whole = locale_of(text)
     interpreter = Interpreter(whole)
     ends: list[int] = []
+    language = language_of(text)
     for section in sections:
+        interpreter.language = language_of("\n".join(line.text for line in section.lines), language)
         interpreter.locale = _own_locale(section, whole)
         _read_section(interpreter, section)
         ends.append(len(interpreter.drafts))

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Mapping
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 from functools import lru_cache
 
 from rapidfuzz import process
@@ -30,12 +30,13 @@ _FILLERS = frozenset(
 
 @dataclass(frozen=True, slots=True)
 class Phrase:
-    """One meaning of a label: the fact, how far the phrase reaches, the label as the phrasebook has it."""
+    """One meaning of a label: the fact, how far the phrase reaches, the label as the phrasebook has it, and the
+    languages that say it so."""
 
     fact: str
     reach: int
     text: str
-    language: str
+    languages: frozenset[str]
 
 
 class PhraseClash(ValueError):
@@ -55,8 +56,11 @@ def _labels() -> dict[Words, tuple[Phrase, ...]]:
                 reach = _REACH.get(entry[0], SCOPED)
                 text = entry.lstrip("!?")
                 known = index.setdefault(frozenset(words_of(text)), {})
-                if fact not in known or known[fact].reach < reach:
-                    known[fact] = Phrase(fact, reach, text, language)
+                before = known.get(fact)
+                if before is None or before.reach < reach:
+                    known[fact] = Phrase(fact, reach, text, (before.languages if before else frozenset()) | {language})
+                else:
+                    known[fact] = replace(before, languages=before.languages | {language})
     index.pop(frozenset(), None)
     return {words: tuple(phrases.values()) for words, phrases in index.items()}
 

@@ -57,8 +57,8 @@ def is_placeholder(text: str) -> bool:
 
 CHOICE_WORDS: dict[str, dict[str, str]] = {
     "form": {
-        "desktop": "desktop|mini pc|small desktop|low profile desktop", "tower": "tower|mini tower|turm|tour|torre",
-        "laptop": "laptop|notebook|portable|sub notebook|convertible", "tablet": "tablet|detachable",
+        "desktop": "desktop|mini pc|small desktop|low profile desktop|tischrechner|bureau|sobremesa|escritorio|de bureau|da tavolo|fisso|stacjonarny", "tower": "tower|mini tower|turm|tour|torre|gran torre|mini tour|midi tower|minitower",
+        "laptop": "laptop|notebook|portable|sub notebook|convertible|ordinateur portable|portatil|portatile|przenosny|klapprechner|draagbaar", "tablet": "tablet|detachable",
         "all-in-one": "all in one|all-in-one", "server": "server|rack mount chassis|main server chassis",
         "virtual": "virtual|virtual machine|vm",
         "dimm": "dimm|udimm|rdimm", "so-dimm": "so-dimm|sodimm|so dimm", "soldered": "soldered|row of chips|on board",
@@ -71,42 +71,42 @@ CHOICE_WORDS: dict[str, dict[str, str]] = {
         "x86": "x86|i386|i486|i586|i686|32-bit|32 bit|32 bits", "other": "riscv64|ppc64le|s390x|mips",
     },
     "channel": {
-        "volume": "volume|volumen|multiple activation|key server|volume licence", "retail": "retail|boxed|einzelhandel|detail",
-        "oem": "oem|preinstalled|factory", "subscription": "subscription|abonnement|suscripcion|abo",
-        "evaluation": "evaluation|trial|test|prueba",
+        "volume": "volume|volumen|multiple activation|key server|volume licence|volumenlizenz|en volume|por volumen|volumes|volumelicentie|zbiorcza|wolumen", "retail": "retail|boxed|einzelhandel|detail|detalle|minorista|retalho|varejo|dettaglio|al dettaglio|detailhandel|detaliczna|au detail|handel",
+        "oem": "oem|preinstalled|factory", "subscription": "subscription|abonnement|suscripcion|abo|assinatura|subscricao|abbonamento|abonament|subskrypcja|mietlizenz",
+        "evaluation": "evaluation|trial|test|prueba|testversion|essai|evaluacion|avaliacao|valutazione|prova|proefversie|probna|probelizenz",
     },
     "state": {
-        "expired": "expired|abgelaufen|expire|caducada|run out", "grace": "grace|in grace|grace period|gnadenfrist",
+        "expired": "expired|abgelaufen|expire|caducada|run out|expiree|vencida|expirada|scaduta|scaduto|verlopen|wygasla|wygasl", "grace": "grace|in grace|grace period|gnadenfrist|delai de grace|periodo de gracia|periodo de carencia|periodo di tolleranza|respijtperiode|okres karencji|karenzzeit",
         "inactive": "inactive|nieaktywna|inativa|inattiva|inactief|niet geactiveerd|nao ativada|non attivata|non activee|not activated|not active|unlicensed|not licensed|nicht aktiviert|non active|sin activar",
-        "active": "active|activated|licensed|lizenziert|aktywna|ativa|attiva|actief|geactiveerd|ativada|attivata|activee|aktiviert|aktiv|active|activada|activado",
+        "active": "active|activated|licensed|lizenziert|aktywna|ativa|attiva|actief|geactiveerd|ativada|attivata|activee|aktiviert|aktiv|activada|activado|validee|valide|valida|geldig|wazna|gultig|licenciado|concedida|valid|in order",
     },
     "type": {t: t.casefold() for t in (
         "LPDDR5", "LPDDR4", "LPDDR3", "LPDDR2", "LPDDR", "DDR5", "DDR4", "DDR3", "DDR2", "DDR")} | {"unknown": "unknown"},
     "media": {
-        "nvme": "nvme", "ssd": "ssd|solid state|solid-state|flash", "hdd": "hdd|spinning|hard disk|rotational|rotating|magnetic",
-        "removable": "removable|usb stick", "other": "other",
+        "nvme": "nvme", "ssd": "ssd|solid state|solid-state|flash|festkorper|estado solido|etat solide|stato solido|dysk ssd", "hdd": "hdd|spinning|hard disk|rotational|rotating|magnetic|rotierend|drehend|rotatif|a plateaux|mecanique|mecanico|giratorio|rotativo|rotazionale|meccanico|draaiend|talerzowy|obrotowy|magnetisch",
+        "removable": "removable|usb stick|wechseldatentrager|wechselbar|amovible|extraible|removivel|rimovibile|verwisselbaar|wymienny", "other": "other",
     },
     "layout": {"gpt": "gpt", "mbr": "mbr|dos|msdos", "none": "none|raw|no table"},
     "health": {
-        "failing": "failing|failed|bad|critical|schlecht|defekt|defaillant|malo|critico|fail|predicted failure", "warning": "warning|degraded|caution|prefail|warnung|avertissement|advertencia|avviso",
-        "good": "good|ok|healthy|passed|fine|gut|bon|bonne|bueno|buena|buono|goed|dobry|bom",
+        "failing": "failing|failed|bad|critical|schlecht|defekt|defaillant|malo|critico|fail|predicted failure|ausfallend|en panne|fallando|falha|guasto|defect|uszkodzony|mauvais|cattivo|slecht|zly|mau", "warning": "warning|degraded|caution|prefail|warnung|avertissement|advertencia|avviso|alerta|atencao|attenzione|waarschuwing|ostrzezenie|vorsicht|attention|atencion",
+        "good": "good|ok|healthy|passed|fine|gut|bon|bonne|bueno|buena|buono|goed|dobry|bom|gesund|in ordnung|sano|sain|sao|saudavel|gezond|zdrowy|in order|en bon etat|correcto|normal|normale|fit|okay",
     },
     "kind": {
-        "fixed": "fixed|local|local disk|fest", "removable": "removable|wechsel", "network": "network|remote|netz",
-        "optical": "optical|cd-rom|cdrom|dvd", "memory": "memory|ram disk|tmpfs|ramfs|devtmpfs",
-        "wireless": "wireless|wlan|wifi|wi-fi|ieee 802.11", "bluetooth": "bluetooth", "virtual": "virtual|bridge|tunnel|dummy",
-        "loopback": "loopback", "wired": "wired|ethernet|ether|lan|cable", "other": "other",
-        "dynamic": "dynamic|dynamisch|reachable|stale", "static": "static|permanent|statisch",
+        "fixed": "fixed|local|local disk|fest|fester datentrager|lokal|fixe|locale|fijo|fija|fixo|fixa|fisso|vast|lokaal|staly|lokalny|fixed disk|fixed drive|disque local|disco local|disco locale", "removable": "removable|wechsel|wechseldatentrager|amovible|extraible|removivel|rimovibile|verwisselbaar|wymienny", "network": "network|remote|netz|netzwerk|reseau|red|rede|rete|netwerk|sieciowy|network drive",
+        "optical": "optical|cd-rom|cdrom|dvd|optisch|optique|optico|otico|ottico|optyczny|cd|bd-rom", "memory": "memory|ram disk|tmpfs|ramfs|devtmpfs",
+        "wireless": "wireless|wlan|wifi|wi-fi|ieee 802.11|drahtlos|funk|sans fil|inalambrico|inalambrica|sem fio|sem fios|senza fili|draadloos|bezprzewodowy", "bluetooth": "bluetooth", "virtual": "virtual|bridge|tunnel|dummy|virtuell|virtuel|virtuelle|virtuale|virtueel|wirtualny",
+        "loopback": "loopback", "wired": "wired|ethernet|ether|lan|cable|kabelgebunden|kabel|filaire|cableado|cabo|cabeado|cablato|cavo|bekabeld|przewodowy|kupfer", "other": "other",
+        "dynamic": "dynamic|dynamisch|reachable|stale|dynamique|dinamico|dinamica|dynamiczny|lernend", "static": "static|permanent|statisch|statique|estatico|estatica|statico|statyczny|fest eingetragen",
         "system-files": "system files|system-files", "disk": "disk", "energy": "energy|power",
     },
     "result": {
-        "not-finished": "not finished|not-finished|interrupted|stopped|cancelled", "repaired": "repaired|mended",
-        "damaged": "damaged|corrupt|errors found", "clean": "clean|no problems|no errors|ok",
+        "not-finished": "not finished|not-finished|interrupted|stopped|cancelled|nicht beendet|abgebrochen|non termine|interrompu|no terminado|interrumpido|nao concluido|interrompido|non terminato|interrotto|niet voltooid|afgebroken|nieukonczony|przerwany|incomplete|aborted", "repaired": "repaired|mended|repariert|repare|reparado|riparato|gerepareerd|naprawiono|naprawiony|fixed|corrected",
+        "damaged": "damaged|corrupt|errors found|beschadigt|endommage|danado|danificado|danneggiato|beschadigd|uszkodzony|failed|errors", "clean": "clean|no problems|no errors|ok|sauber|fehlerfrei|propre|aucun probleme|sin errores|limpio|sem erros|limpo|pulito|nessun errore|schoon|czysty|bez bledow|passed",
     },
-    "inbound": {"allow": "allow|allowed|permit|zulassen", "block": "block|blocked|deny|drop|reject|blockieren"},
-    "outbound": {"allow": "allow|allowed|permit|zulassen", "block": "block|blocked|deny|drop|reject|blockieren"},
+    "inbound": {"allow": "allow|allowed|permit|zulassen|autorise|autoriser|permitido|permitir|permitida|consentito|consenti|consentire|toegestaan|toestaan|dozwolone|zezwalaj|zezwol|erlaubt|erlauben|zugelassen|open|offen|ouvert|abierto", "block": "block|blocked|deny|drop|reject|blockieren|bloque|bloquer|bloqueado|bloquear|bloqueada|bloccato|bloccare|blocca|geblokkeerd|blokkeren|zablokowane|blokuj|gesperrt|blockiert|sperren|refuse|refuser|denied|closed|rechazado|negado"},
+    "outbound": {"allow": "allow|allowed|permit|zulassen|autorise|autoriser|permitido|permitir|permitida|consentito|consenti|consentire|toegestaan|toestaan|dozwolone|zezwalaj|zezwol|erlaubt|erlauben|zugelassen|open|offen|ouvert|abierto", "block": "block|blocked|deny|drop|reject|blockieren|bloque|bloquer|bloqueado|bloquear|bloqueada|bloccato|bloccare|blocca|geblokkeerd|blokkeren|zablokowane|blokuj|gesperrt|blockiert|sperren|refuse|refuser|denied|closed|rechazado|negado"},
     "records": {
-        "both": "both|success and failure|all", "success": "success", "failure": "failure", "none": "none|no auditing|off",
+        "both": "both|success and failure|all|erfolg und fehler|succes et echec|exito y error|aciertos y errores|sucesso e falha|successo e fallimento|operazioni riuscite e non riuscite|geslaagd en mislukt|sukces i niepowodzenie|success, failure|beide|success/failure", "success": "success|erfolg|succes|exito|aciertos|sucesso|successo|geslaagd|sukces", "failure": "failure|fehler|echec|error|errores|falha|fallimento|mislukt|niepowodzenie|failures", "none": "none|no auditing|off|keine uberwachung|keine|pas d audit|aucun audit|aucun|sin auditoria|ninguno|sem auditoria|nenhum|nessun controllo|nessuno|geen controle|geen|brak inspekcji|brak|not audited|nothing",
     },
 }  # fmt: skip
 

@@ -7,8 +7,9 @@ from collections.abc import Iterator, Sequence
 from dataclasses import dataclass
 
 from yes_tally.core.reading.decode import Line
+from yes_tally.core.reading.phrases import is_known
 from yes_tally.core.reading.shapes import SHAPES, WHOLE
-from yes_tally.core.reading.shapes.layout import MAX_LABEL, RULE, Group, Heading, Layout
+from yes_tally.core.reading.shapes.layout import MAX_LABEL, MAX_LINE, RULE, Group, Heading, Layout, cells_by_gap
 from yes_tally.core.reading.wrapped import led_back, led_back_to, parts_of_rows, put_together, unwrapped
 
 MIN_SCORE = 0.2
@@ -37,7 +38,7 @@ def blocks_of(lines: Sequence[Line]) -> Iterator[Block]:
             return
     headings: tuple[Heading, ...] = ()
     pending: list[Block] = []
-    for chunk in _chunks(lines):
+    for chunk in (part for whole in _chunks(lines) for part in _parted(whole)):
         chunk, above = _peel_heading(chunk)
         if above:
             headings = (above,)
@@ -109,6 +110,31 @@ def _chunks(lines: Sequence[Line]) -> Iterator[list[Line]]:
             chunk = []
     if chunk:
         yield chunk
+
+
+_COLUMNS = 3
+_LABELLED = re.compile(r"\s*[^\W\d_][^:=]{0,60}[:=]\s*\S")
+
+
+def _parted(chunk: list[Line]) -> Iterator[list[Line]]:
+    """A table that stands right under pairs, or pairs right under a table, with no blank line between: cut there."""
+    start = 0
+    for index in range(1, len(chunk) - 1):
+        before, here, after = (chunk[i].text[:MAX_LINE] for i in (index - 1, index, index + 1))
+        if start == 0 and _LABELLED.match(before) and _heads_columns(here) and len(cells_by_gap(after)) >= _COLUMNS:
+            yield chunk[:index]
+            start = index
+        elif start and _LABELLED.match(here) and len(cells_by_gap(here)) < _COLUMNS <= len(cells_by_gap(before)):
+            yield chunk[start:index]
+            start = index
+            break
+    yield chunk[start:]
+
+
+def _heads_columns(text: str) -> bool:
+    """Whether a line is a head of columns: three cells or more, most of them labels that mean something."""
+    cells = cells_by_gap(text)
+    return len(cells) >= _COLUMNS and ":" not in text and sum(is_known(cell) for cell, _ in cells) * 2 > len(cells)
 
 
 def _peel_heading(chunk: list[Line]) -> tuple[list[Line], Heading | None]:

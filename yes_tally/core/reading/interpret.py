@@ -10,8 +10,9 @@ from yes_tally.core.catalogue import FACTS, FIELDS, KEYS
 from yes_tally.core.quantity import Locale, Value, exactly
 from yes_tally.core.reading.decide import ITEM_GROUPS, NAMING, Context, Guess, decide, infer_group, infer_groups
 from yes_tally.core.reading.labels import split_unit, words_of
-from yes_tally.core.reading.phrases import SUBJECTS, SubjectAt, subjects_in
-from yes_tally.core.reading.shapes.layout import Entry, Group, Heading, Layout, cells_by_gap
+from yes_tally.core.reading.listings import BULLET, INDEXED, ITEM_HEADING, compound, listed_item, numbered
+from yes_tally.core.reading.phrases import SUBJECTS, subject_within, subjects_in
+from yes_tally.core.reading.shapes.layout import Entry, Group, Heading, Layout
 from yes_tally.core.reading.values import ASIDES, MAX_TEXT, mask_of, understand
 from yes_tally.core.reading.variables import names_variables, variable_list
 from yes_tally.core.words import is_placeholder
@@ -48,21 +49,10 @@ _BARE: dict[str, tuple[str, bool | str]] = {
     "wireless": ("adapter.kind", "wireless"), "bluetooth": ("adapter.kind", "bluetooth"),
     "virtual": ("adapter.kind", "virtual"), "loopback": ("adapter.kind", "loopback"),
 }  # fmt: skip
-_PARTS = re.compile(r"(?:^|[,;]\s*)(?P<label>[^\W\d_]+(?: [^\W\d_]+){0,2}?)(?::\s*|\s+)(?P<value>[^,;\s][^,;]{0,60})")
-_BULLET = re.compile(r"(?:\[\d{1,4}\]|\d{1,4}[.)]|[*•-])\s+(?=\S)")
+_LISTED = re.compile(r"\s*(?:\[\d{1,3}\]|\d{1,3}[.)]|#\d{1,3})\s+(?P<rest>\S.*?)\s*$")
+_HEADS_VALUE = re.compile(r"[\d:/\\\"]")
 _BARE_MEASURES = ("adapter.speed",)
-_INDEXED = re.compile(
-    r"\W*(?P<noun>[^\W\d_]+(?:[ _-][^\W\d_]+){0,3}?)\s*(?:#|no\.|nr\.|:)?\s*"
-    r"(?P<rest>\d{1,4}|[A-Za-z]:\\?|/\S*|\"[^\"]+\"|'[^']+'|[A-Z]+\d+)?\W*$"
-)
-_ITEM_HEADING = {
-    "processor": "processor.socket",
-    "adapter": "adapter.name",
-    "module": "module.slot",
-    "disk": "disk.number",
-}
-
-
+_ASIDE = re.compile(r"\s*[(\[]([^)\]]{2,30})[)\]]\s*$")
 # Kinds that only some texts can be.
 _STRICT = frozenset({"flag", "choice", "mac", "ip"})
 
@@ -95,7 +85,7 @@ class Interpreter:
         self._before = None
         self.folders = 0
 
-    def _context(self, group: str | None, around: tuple[str, ...] = ()) -> Context:
+    def context(self, group: str | None, around: tuple[str, ...] = ()) -> Context:
         return Context(group, around, self.language)
 
     def read(self, layout: Layout, around: tuple[str, ...], *, totals: bool = False) -> None:
@@ -106,7 +96,7 @@ class Interpreter:
         if totals and self._listed:
             around = (self._listed, *around)
             for group in layout.groups:
-                self._entries(group.entries, layout.shape, self._context(self._listed, around), None)
+                self._entries(group.entries, layout.shape, self.context(self._listed, around), None)
             return
         if self._before and self._before[0] == layout.shape and self._before[1] not in around:
             # Blocks of one shape that follow each other speak of one kind of thing.
@@ -116,7 +106,10 @@ class Interpreter:
 
     def heading(self, text: str, line: int | None = None) -> tuple[str, ...]:
         """The subjects that a heading names, the likeliest first; a heading that names one is understood."""
-        named = tuple(dict.fromkeys(at.group for at in subjects_in(words_of(text[:MAX_TEXT]))))
+        words = words_of(text[:MAX_TEXT])
+        named = tuple(dict.fromkeys(at.group for at in subjects_in(words)))
+        if not named and line is None:
+            named = tuple(dict.fromkeys(group for word in words[:3] if (group := subject_within(word))))
         if named and line is not None:
             self.frame.add(line)
         return named
@@ -144,7 +137,7 @@ class Interpreter:
             self._before = (shape, subject or "")
             if group.heading:
                 self._named_by(group.heading, subject or "", shape, item)
-        self._entries(group.entries, shape, self._context(subject, inner), item)
+        self._entries(group.entries, shape, self.context(subject, inner), item)
         if group.table:
             self._rows(group.children, shape, inner)
             return
@@ -165,15 +158,15 @@ class Interpreter:
         labels = tuple(dict.fromkeys(entry.label for row in rows[:200] for entry in row.entries))
         subject = self._borne_out(infer_groups(labels, around, True), rows)
         self._listed = subject
-        columns = _columns(labels, self._context(subject, around))
+        columns = _columns(labels, self.context(subject, around))
         for row in rows:
             if row.heading:
                 named = self.heading(row.heading.text)
-                self._entries(row.entries, shape, self._context(None, (*named, *around) if named else ("",)), None)
+                self._entries(row.entries, shape, self.context(None, (*named, *around) if named else ("",)), None)
             elif subject:
                 item = self.new_item(subject) if subject in ITEM_GROUPS else None
                 for entry in row.entries:
-                    self._place(entry, shape, columns.get(entry.label, ()), item)
+                    self.place(entry, shape, columns.get(entry.label, ()), item)
 
     def _borne_out(self, groups: Sequence[str], rows: Sequence[Group]) -> str | None:
         """The likeliest group that no column speaks against, by flags, choices or addresses that none of its cells
@@ -188,7 +181,7 @@ class Interpreter:
         return next((g for g in groups[:4] if not any(self._against(g, *c) for c in columns.items())), groups[0])
 
     def _against(self, group: str, label: str, cells: Sequence[str]) -> bool:
-        guesses = [g for g in decide(label, self._context(group)) if g.fact.startswith(f"{group}.")]
+        guesses = [g for g in decide(label, self.context(group)) if g.fact.startswith(f"{group}.")]
         if not guesses or len(cells) < 2 or FACTS[guesses[0].fact].kind not in _STRICT:
             return False
         return not any(understand(FACTS[guesses[0].fact], cell, self.locale) for cell in cells)
@@ -198,16 +191,24 @@ class Interpreter:
     ) -> tuple[Item | None, tuple[str, ...]]:
         """A heading that names an item and which one opens it; any other only says what is spoken of."""
         named = self.heading(heading.text, heading.line)
-        match = _INDEXED.match(heading.text[:MAX_TEXT])
+        text = heading.text[:MAX_TEXT]
+        aside = _ASIDE.search(text)
+        match = INDEXED.match(text[: aside.start()] if aside else text)
         group = SUBJECTS.get(words_of(match["noun"])) if match else None
         if match is None or group not in ITEM_GROUPS or not match["rest"]:
             return None, named
         item = self.new_item(group or "")
-        fact = _ITEM_HEADING.get(item.group) or NAMING.get(item.group)
+        fact = ITEM_HEADING.get(item.group) or NAMING.get(item.group)
         # A bare number tells items apart; it is the name of none.
         if fact and not (match["rest"].isdigit() and fact.endswith(".name")):
             entry = Entry(match["noun"], match["rest"].strip("\"'"), heading.line, heading.column + match.start("rest"))
-            self._place(entry, shape, (Guess(fact, 0.9, f"the heading names {group}"),), item)
+            self.place(entry, shape, (Guess(fact, 0.9, f"the heading names {group}"),), item)
+        for fact_kind in FIELDS[item.group] if aside else ():
+            if fact_kind.kind == "flag" and aside and words_of(aside[1]) == (fact_kind.field,):
+                at = Entry(heading.text, aside[1], heading.line, heading.column + aside.start(1))
+                self.add(
+                    fact_kind.name, item, at, exactly("flag", True), shape, 0.85, "the heading says so in brackets"
+                )
         if parent and f"{item.group}.{parent.group}" in FACTS and parent.keys:
             number = next(iter(parent.keys.values()))
             at = Entry(heading.text, number, heading.line, heading.column)
@@ -218,80 +219,41 @@ class Interpreter:
 
     def _named_by(self, heading: Heading, group: str, shape: str, item: Item) -> None:
         """``Connection Landing air`` over an adapter's pairs: the heading's first words are a label, the rest its value."""
+        listed = _LISTED.match(heading.text[:MAX_TEXT])
+        if listed and group in NAMING and not listed["rest"].endswith(":"):
+            entry = Entry("", listed["rest"], heading.line, heading.column + listed.start("rest"))
+            self.place(entry, shape, (Guess(NAMING[group], 0.85, f"it is listed under {group}"),), item)
+            self.frame.add(heading.line)
+            return
         words = heading.text[:MAX_TEXT].split()
         for count in range(min(3, len(words) - 1), 0, -1):
             label, rest = " ".join(words[:count]), " ".join(words[count:])
+            if rest[:1].islower() and not _HEADS_VALUE.search(rest):
+                continue  # "installed programs": a title, not a label and its value
             guesses = [
-                g for g in decide(label, self._context(group)) if g.confidence > 0.9 and g.fact.startswith(f"{group}.")
+                g for g in decide(label, self.context(group)) if g.confidence > 0.9 and g.fact.startswith(f"{group}.")
             ]
             if guesses and FACTS[guesses[0].fact].kind == "text":
                 column = heading.column + heading.text.find(rest)
-                self._place(Entry(label, rest.strip("\"'"), heading.line, column), shape, guesses[:1], item)
+                self.place(Entry(label, rest.strip("\"'"), heading.line, column), shape, guesses[:1], item)
                 self.frame.add(heading.line)
                 return
 
     def _entries(self, entries: Sequence[Entry], shape: str, context: Context, item: Item | None) -> None:
         for entry in entries:
-            listed = _BULLET.match(entry.printed) if entry.label else None
+            listed = BULLET.match(entry.printed) if entry.label else None
             if listed:
-                self._listed_item(entry, listed.end(), shape)
-            elif entry.label and ("," in entry.printed or ";" in entry.printed) and self._compound(entry, shape):
+                listed_item(self, entry, listed.end(), shape)
+            elif (entry.label and numbered(self, entry, shape)) or (
+                entry.label and ("," in entry.printed or ";" in entry.printed) and compound(self, entry, shape)
+            ):
                 continue
             elif entry.label:
-                self._place(entry, shape, decide(entry.label, context), item)
+                self.place(entry, shape, decide(entry.label, context), item)
             else:
                 self._bare(entry, shape, context, item)
 
-    def _compound(self, entry: Entry, shape: str) -> bool:
-        """``Public profile: state off, inbound allow``: the label names an item, the value its fields."""
-        at = next((a for a in subjects_in(words_of(entry.label)) if a.group in ITEM_GROUPS), None)
-        parts = list(_PARTS.finditer(entry.printed))
-        if at is None or len(parts) < 2:
-            return False
-        context = self._context(at.group, (at.group,))
-        told = [
-            (part, guesses)
-            for part in parts
-            if (guesses := decide(part["label"], context)) and guesses[0].confidence > 0.9
-        ]
-        if len(told) < 2:
-            return False
-        item = self.new_item(at.group)
-        name = " ".join(
-            word
-            for word in entry.label.split()
-            if words_of(word) and words_of(word)[0] not in _words_at(entry.label, at)
-        )
-        if name and at.group in NAMING:
-            self._place(
-                Entry(entry.label, name, entry.line, entry.column),
-                shape,
-                (Guess(NAMING[at.group], 0.85, "the label names it"),),
-                item,
-            )
-        for part, guesses in told:
-            place = Entry(part["label"], part["value"].strip(), entry.line, entry.column + part.start("value"))
-            self._place(place, shape, guesses, item)
-        return True
-
-    def _listed_item(self, entry: Entry, start: int, shape: str) -> None:
-        """One line of a list under a label that names items: its cells tell by their form what they are."""
-        group = next((g for g in self.heading(entry.label) if g in ITEM_GROUPS), None)
-        cells = cells_by_gap(" " * start + entry.printed[start:])
-        if group is None or not cells:
-            return
-        item = self.new_item(group)
-        left = [f for f in FIELDS[group] if f.kind in ("text", "moment", "version")]
-        for text, at in cells:
-            for fact in sorted(left, key=lambda f: f.kind == "text"):
-                value = understand(fact, text, self.locale)
-                if value and (fact.kind != "version" or value.value == text):
-                    left.remove(fact)
-                    place = Entry(entry.label, text, entry.line, entry.column + at)
-                    self.add(fact.name, item, place, value, shape, 0.8, f"it is listed under {group}")
-                    break
-
-    def _place(self, entry: Entry, shape: str, guesses: Sequence[Guess], item: Item | None) -> None:
+    def place(self, entry: Entry, shape: str, guesses: Sequence[Guess], item: Item | None) -> None:
         if guesses and (not entry.printed.strip() or is_placeholder(entry.printed)):
             fact = FACTS[guesses[0].fact]
             if fact.kind not in ("flag", "choice", "count") or not entry.printed.strip():
@@ -306,10 +268,10 @@ class Interpreter:
             sure = guess.confidence - (0.1 if place else 0.0) - (0.05 if rivals else 0.0)
             name = _total_memory(guess, value)
             self.add(name, item, entry, value, shape, sure, guess.why, rivals[:2])
-            self._asides(name, item, entry, shape, sure)
+            self.asides(name, item, entry, shape, sure)
             return
 
-    def _asides(self, fact: str, item: Item | None, entry: Entry, shape: str, confidence: float) -> None:
+    def asides(self, fact: str, item: Item | None, entry: Entry, shape: str, confidence: float) -> None:
         for pattern, aside in ASIDES.get(fact, ()):
             match = pattern.search(entry.printed)
             text = mask_of(match[1]) if match and aside == "adapter.mask" else match[1] if match else None
@@ -428,10 +390,6 @@ _ANY_KEY: dict[str, tuple[str, ...]] = {
     "disk": ("disk.number", "disk.serial"),
     "display": ("display.serial",),
 }
-
-
-def _words_at(label: str, at: SubjectAt) -> tuple[str, ...]:
-    return words_of(label)[at.start : at.end]
 
 
 def _identity(item: Item) -> Iterator[tuple[str, str]]:

@@ -11,7 +11,7 @@ _CAMEL = re.compile(r"(?<=[a-z])(?=[A-Z])|(?<=[a-z]\d)(?=[A-Z])|(?<=[A-Z])(?=[A-
 _WORD = re.compile(r"[^\W_]+")
 _BRACKETED = re.compile(r"[(\[{]([^)\]}]*)[)\]}]")
 _UNIT = re.compile(
-    r"(?:[kmgt]i?b|bytes?|[kmg]?hz|[kmg]bit/s|[kmg]bps|mt/s|%|days?|hours?|hrs?|minutes?|mins?|seconds?|secs?|ms)$",
+    r"(?:[kmgt]i?b|bytes?|[kmg]?hz|[kmg]bit/s|[kmg]bps|mt/?s|%|days?|hours?|hrs?|minutes?|mins?|seconds?|secs?|ms)$",
     re.I,
 )
 _STOP = frozenset(
@@ -34,6 +34,10 @@ def _spelt(word: str) -> str:
 
 
 def _singular(word: str) -> str:
+    if len(word) > 4 and word.endswith("ies"):
+        return f"{word[:-3]}y"
+    if len(word) > 5 and word.endswith(("ches", "shes", "xes", "sses")):
+        return word[:-2]
     return word[:-1] if len(word) > 3 and word.endswith("s") and not word.endswith(("ss", "us")) else word
 
 

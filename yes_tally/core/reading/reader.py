@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import hashlib
+import re
 from collections.abc import Sequence
 from dataclasses import dataclass, replace
 
@@ -11,12 +12,14 @@ from yes_tally.core.reading.blocks import Block, blocks_of
 from yes_tally.core.reading.decode import Decoded, Line, decode
 from yes_tally.core.reading.interpret import Draft, Interpreter
 from yes_tally.core.reading.language import language_of
+from yes_tally.core.reading.listings import rows_without_head
 from yes_tally.core.reading.sections import Section, cut
 from yes_tally.core.reading.shapes.layout import MAX_LABEL, MAX_LINE, RULE, Entry
 from yes_tally.core.reading.stated import read_statements
 from yes_tally.core.reading.values import locale_of
 
 READER_VERSION = 1
+_CLOSING = re.compile(r"\s*(?:</[\w:.-]+>|[\]})]+[,;]?|<\?[^>]*\?>)+\s*$")
 _LOCALE_SAMPLE = 200_000
 
 
@@ -102,6 +105,8 @@ def _read_section(interpreter: Interpreter, section: Section) -> None:
 
 def _read_block(interpreter: Interpreter, block: Block, command: tuple[str, ...]) -> None:
     if block.layout is None:
+        subjects = [s for h in block.headings for s in interpreter.heading(h.text)]
+        rows_without_head(interpreter, block.lines, (*subjects, *command))
         return
     _adopt(block)
     named = [subject for heading in block.headings for subject in interpreter.heading(heading.text, heading.line)]
@@ -152,7 +157,7 @@ def _report(
 
 
 def _says_something(text: str) -> bool:
-    return bool(text.strip()) and not RULE.match(text[:MAX_LABEL])
+    return bool(text.strip()) and not RULE.match(text[:MAX_LABEL]) and not _CLOSING.match(text[:MAX_LABEL])
 
 
 def _reading(draft: Draft, section: int, lines: Sequence[Line]) -> Reading:

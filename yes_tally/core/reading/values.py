@@ -34,7 +34,7 @@ _TEXT_FORMS: dict[str, re.Pattern[str]] = {
     "connection.pid": re.compile(r"\d+$"),
     "disk.number": re.compile(r"(?:\D{0,12}\s)?(?P<keep>\d{1,3})$"),
     "partition.number": re.compile(r"(?:\D{0,12}\s)?(?P<keep>\d{1,3})$"),
-    "processor.name": re.compile(r"(?P<keep>[^(]*[A-Za-z][^(]*(?:\([A-Za-z]+\)[^(]*)*)"),
+    "processor.name": re.compile(r"(?P<keep>[^(,]*[A-Za-z][^(,]*(?:\([A-Za-z]+\)[^(,]*)*)"),
     "connection.protocol": re.compile(r"(?P<keep>tcp6?|udp6?|raw6?|icmp6?|unix)\b", re.I),
     # What the kernel calls a disk is not its model.
     "disk.model": re.compile(r"(?!(?:[svh]d|xvd)[a-z]\d*$|(?:nvme|mmcblk|zram|loop|md|dm-|sr|fd)\d)(?P<keep>.+)$"),
@@ -160,6 +160,8 @@ def addresses(text: str, unspecified: bool = False) -> list[str]:
 
 
 def _ip(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
+    if fact.name == "route.destination" and text.casefold() in ("default", "0/0", "defecto", "standard", "défaut"):
+        return exactly("ip", "0.0.0.0")
     found = addresses(text, unspecified=fact.name in ("route.destination", "route.mask"))
     return exactly("ip", found[0]) if found else None
 
@@ -186,17 +188,20 @@ _KINDS: dict[str, Callable[[FactKind, str, Locale, str], Value | None]] = {
 # A value often carries more in its text: (fact, pattern with one group, what the group says).
 ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
     "processor.name": (
-        (re.compile(r"@\s*([\d.,]+\s*[GM]Hz)", re.I), "processor.clock"),
-        (re.compile(r"(\d+) (?:cores?|kerne|c(?:oe|œ)urs|n[uú]cleos)\b", re.I), "processor.cores"),
+        (re.compile(r"(?:@|,|\()\s*([\d.,]+\s*[GM]Hz)", re.I), "processor.clock"),
+        (re.compile(r"(\d+) (?:cores?|kernen?|c(?:oe|œ)urs|n[uú]cleos|nuclei|rdzeni[ea]?)\b", re.I), "processor.cores"),
         (re.compile(r"(\d+) (?:threads?|logical processors|hilos)\b", re.I), "processor.threads"),
     ),
     "memory.installed": (
-        (re.compile(r"\(([\d.,]+ ?[KMGT]i?B) (?:usable|seen|available to the system|nutzbar|utilisables?|utilizables?)\)", re.I), "memory.usable"),
+        (re.compile(r"\(([\d.,]+ ?[KMGT]i?B) (?:usable|seen|available to the system|nutzbar|utilisables?|utilizables?|bruikbaar|utiliz[aá]ve(?:l|is)|utilizzabili|u[zż]yteczn[ea]|dost[eę]pne)\)", re.I), "memory.usable"),
         (re.compile(r"\d+ (?:of|von|sur|de) (\d+) (?:memory )?(?:slots?|sockets?|steckplätzen?|emplacements|ranuras)", re.I), "memory.slots"),
     ),
     "graphics.width": (
         (re.compile(r"\d\s?[x×]\s?(\d+)", re.I), "graphics.height"),
         (re.compile(r"(\d+) ?Hz", re.I), "graphics.refresh"),
+    ),
+    "graphics.driver_version": (
+        (re.compile(r"(?:\b(?:of|from|dated|vom|du|del|de|dal|van|z)|,|\()\s*(\d{1,4}[-./]\d{1,2}[-./]\d{2,4})", re.I), "graphics.driver_dated"),
     ),
     "display.width": ((re.compile(r"\d\s?[x×]\s?(\d+)", re.I), "display.height"),),
     "adapter.ipv4": (

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import re
 from collections.abc import Mapping
 from dataclasses import dataclass, replace
 from functools import lru_cache
@@ -108,6 +109,17 @@ def subjects_in(words: tuple[str, ...]) -> tuple[SubjectAt, ...]:
         if (part := words[start : start + length]) in SUBJECTS
     ]
     return tuple(found)
+
+
+_AFFIX = re.compile(
+    r"^(?:list|show|get|ls|print|dump)(?=\w{3})|(?<=\w{3})(?:list|show|info|report|stats?|sheet|look|view|dump|table|facts?|check|log|run)$"
+)
+
+
+def subject_within(word: str) -> str | None:
+    """The subject within a command's name: ``eventlist``, ``showdisks``."""
+    bare = _AFFIX.sub("", word)
+    return SUBJECTS.get(words_of(bare)) if bare != word and bare else None
 
 
 @lru_cache(maxsize=16384)

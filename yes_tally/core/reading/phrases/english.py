@@ -19,7 +19,7 @@ SUBJECTS: dict[str, str] = {
     "disk": "disk|drive|disk drive|hard disk|physical disk|block device|storage device|solid state drive|disc",
     "partition": "partition|disk partition",
     "volume": "volume|logical disk|file system|filesystem|mount|mount point|mounted file system|logical volume",
-    "graphics": "graphics|graphics adapter|graphics card|video|video controller|display adapter|gpu|video adapter",
+    "graphics": "graphics|graphics adapter|graphics card|video|video controller|display adapter|gpu|video adapter|screen card|graphic",
     "display": "display|monitor|screen|desktop monitor",
     "sound": "sound|audio|sound device|audio device|sound card",
     "printer": "printer|print queue",
@@ -32,13 +32,13 @@ SUBJECTS: dict[str, str] = {
     "task": "task|scheduled task|timer|scheduled job|job",
     "firewall": "firewall|firewall profile|profile",
     "policy": "policy|audit policy|auditing",
-    "event": "event|event log|log entry",
+    "event": "event|event log|log entry|eventlog|error log",
     "process": "process|running process|running program",
     "connection": "connection|socket|open connection|open socket|listening port",
     "neighbour": "neighbour|neighbor|arp|address resolution|hardware address table",
     "route": "route|routing|routing table",
     "boot_entry": "boot entry|boot option|start entry|boot loader entry",
-    "variable": "variable|environment variable|environment",
+    "variable": "variable|environment variable|environment|env|environ",
     "search_folder": "search folder|search path|executable path",
     "page_file": "page file|swap|swap space|paging file|swap file|pagefile",
     "reach": "reach|reachability|ping|echo test",
@@ -75,7 +75,7 @@ LABELS: dict[str, str] = {
     "host.booted_at": "!last start|!last boot|!booted|!boot time|!system boot time|!last boot up time|!up since|!started at|!running since|!last restart",
     "memory.installed": "!installed memory|!memory fitted|!memory installed|!total installed memory|fitted|installed|!installed ram|?memory|?ram|"
     "!total capacity|!total memory installed|!memory size installed|!ram installed|!installed physical memory|size",
-    "memory.usable": "!memory usable|!usable memory|usable|!total physical memory|!mem total|!total memory|!memory total|!total visible memory size|total|"
+    "memory.usable": "!memory usable|!usable memory|usable|!total physical memory|!mem total|!total memory|!memory total|!total visible memory size|total physical|total|"
     "!ram total|!memory seen|!visible memory|!physical memory total|!usable ram|!total ram|!memory system sees",
     "memory.available": "!available memory|!memory available|!mem available|available|!available physical memory|!memory free now|free now|"
     "!free physical memory|!memory free|!free memory|!available ram|!ram free|!physical memory available",
@@ -164,7 +164,7 @@ LABELS: dict[str, str] = {
     "graphics.width": "width|resolution|mode|horizontal resolution|current horizontal resolution",
     "graphics.height": "height|vertical resolution|current vertical resolution",
     "graphics.refresh": "refresh|refresh rate|current refresh rate",
-    "graphics.device_id": "device id|pnp device id|hardware id|id",
+    "graphics.device_id": "device id|pnp device id|hardware id|id|pnp id|pci id|vendor and device",
     "display.name": "name|model|monitor name|product",
     "display.maker": "maker|manufacturer|vendor",
     "display.serial": "serial number|serial",

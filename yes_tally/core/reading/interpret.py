@@ -10,7 +10,16 @@ from yes_tally.core.catalogue import FACTS, FIELDS, KEYS
 from yes_tally.core.quantity import Locale, Value, exactly
 from yes_tally.core.reading.decide import ITEM_GROUPS, NAMING, Context, Guess, decide, infer_group, infer_groups
 from yes_tally.core.reading.labels import split_unit, words_of
-from yes_tally.core.reading.listings import BULLET, INDEXED, ITEM_HEADING, compound, listed_item, numbered
+from yes_tally.core.reading.listings import (
+    BULLET,
+    INDEXED,
+    ITEM_HEADING,
+    begins_by_name,
+    compound,
+    listed_item,
+    named_by,
+    numbered,
+)
 from yes_tally.core.reading.phrases import SUBJECTS, subject_within, subjects_in
 from yes_tally.core.reading.shapes.layout import Entry, Group, Heading, Layout
 from yes_tally.core.reading.values import ASIDES, MAX_TEXT, mask_of, understand
@@ -49,8 +58,6 @@ _BARE: dict[str, tuple[str, bool | str]] = {
     "wireless": ("adapter.kind", "wireless"), "bluetooth": ("adapter.kind", "bluetooth"),
     "virtual": ("adapter.kind", "virtual"), "loopback": ("adapter.kind", "loopback"),
 }  # fmt: skip
-_LISTED = re.compile(r"\s*(?:\[\d{1,3}\]|\d{1,3}[.)]|#\d{1,3})\s+(?P<rest>\S.*?)\s*$")
-_HEADS_VALUE = re.compile(r"[\d:/\\\"]")
 _BARE_MEASURES = ("adapter.speed",)
 _ASIDE = re.compile(r"\s*[(\[]([^)\]]{2,30})[)\]]\s*$")
 # Kinds that only some texts can be.
@@ -136,8 +143,11 @@ class Interpreter:
             item = self.new_item(subject or "")
             self._before = (shape, subject or "")
             if group.heading:
-                self._named_by(group.heading, subject or "", shape, item)
-        self._entries(group.entries, shape, self.context(subject, inner), item)
+                named_by(self, group.heading, subject or "", shape, item)
+        entries = group.entries
+        if item and entries and begins_by_name(self, entries[0], item, shape):
+            entries = entries[1:]
+        self._entries(entries, shape, self.context(subject, inner), item)
         if group.table:
             self._rows(group.children, shape, inner)
             return
@@ -217,34 +227,12 @@ class Interpreter:
             )
         return item, (item.group, *(n for n in named if n != item.group))
 
-    def _named_by(self, heading: Heading, group: str, shape: str, item: Item) -> None:
-        """``Connection Landing air`` over an adapter's pairs: the heading's first words are a label, the rest its value."""
-        listed = _LISTED.match(heading.text[:MAX_TEXT])
-        if listed and group in NAMING and not listed["rest"].endswith(":"):
-            entry = Entry("", listed["rest"], heading.line, heading.column + listed.start("rest"))
-            self.place(entry, shape, (Guess(NAMING[group], 0.85, f"it is listed under {group}"),), item)
-            self.frame.add(heading.line)
-            return
-        words = heading.text[:MAX_TEXT].split()
-        for count in range(min(3, len(words) - 1), 0, -1):
-            label, rest = " ".join(words[:count]), " ".join(words[count:])
-            if rest[:1].islower() and not _HEADS_VALUE.search(rest):
-                continue  # "installed programs": a title, not a label and its value
-            guesses = [
-                g for g in decide(label, self.context(group)) if g.confidence > 0.9 and g.fact.startswith(f"{group}.")
-            ]
-            if guesses and FACTS[guesses[0].fact].kind == "text":
-                column = heading.column + heading.text.find(rest)
-                self.place(Entry(label, rest.strip("\"'"), heading.line, column), shape, guesses[:1], item)
-                self.frame.add(heading.line)
-                return
-
     def _entries(self, entries: Sequence[Entry], shape: str, context: Context, item: Item | None) -> None:
         for entry in entries:
             listed = BULLET.match(entry.printed) if entry.label else None
             if listed:
                 listed_item(self, entry, listed.end(), shape)
-            elif (entry.label and numbered(self, entry, shape)) or (
+            elif (entry.label and numbered(self, entry, shape, (*filter(None, [context.group]), *context.around))) or (
                 entry.label and ("," in entry.printed or ";" in entry.printed) and compound(self, entry, shape)
             ):
                 continue

@@ -8,16 +8,16 @@ from typing import TYPE_CHECKING
 
 from yes_tally.core.catalogue import FACTS, FIELDS, FactKind
 from yes_tally.core.quantity import Value
-from yes_tally.core.reading.decide import ITEM_GROUPS, NAMING, Guess, decide
+from yes_tally.core.reading.decide import ITEM_GROUPS, NAMING, Context, Guess, decide
 from yes_tally.core.reading.decode import Line
 from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.phrases import SUBJECTS, SubjectAt, subjects_in
-from yes_tally.core.reading.shapes.layout import MAX_LINE, Entry, cells_by_gap
-from yes_tally.core.reading.values import understand
+from yes_tally.core.reading.shapes.layout import MAX_LINE, Entry, Heading, cells_by_gap
+from yes_tally.core.reading.values import MAX_TEXT, understand
 from yes_tally.core.words import is_placeholder
 
 if TYPE_CHECKING:
-    from yes_tally.core.reading.interpret import Interpreter
+    from yes_tally.core.reading.interpret import Interpreter, Item
 
 _PARTS = re.compile(r"(?:^|[,;]\s*)(?P<label>[^\W\d_]+(?: [^\W\d_]+){0,2}?)(?::\s*|\s+)(?P<value>[^,;\s][^,;]{0,60})")
 BULLET = re.compile(r"(?:\[\d{1,4}\]|\d{1,4}[.)]|[*•-])\s+(?=\S)")
@@ -35,6 +35,7 @@ ITEM_HEADING = {
 _CALLED = {
     "processor": "processor.name", "disk": "disk.model", "sound": "sound.name", "graphics": "graphics.name",
     "display": "display.name", "printer": "printer.name", "battery": "battery.name",
+    "module": "module.size",
 }  # fmt: skip
 # Things that are listed without a head, and the order in which lists print their fields.
 _ROW_FIELDS = {
@@ -42,18 +43,33 @@ _ROW_FIELDS = {
     "update": ("installed_at", "id", "title"),
 }  # fmt: skip
 _MANY_ROWS = 2000
+_LISTED = re.compile(r"\s*(?:\[\d{1,3}\]|\d{1,3}[.)]|#\d{1,3})\s+(?P<rest>\S.*?)\s*$")
+_CALLED_SO = re.compile(
+    r"(?P<noun>[^\W\d_]+(?: [^\W\d_]+){0,2})(?: ?#?\d{1,3}\s*[:.–-]\s*|\.)(?P<rest>[^\s(:][^(:]*?)\s*(?:\((?P<aside>[^)]{2,40})\))?\s*$"
+)
+_HEADS_VALUE = re.compile(r"[\d:/\\\"]")
 
 
-def numbered(interpreter: Interpreter, entry: Entry, shape: str) -> bool:
+_WHICH = re.compile(r"\d{1,4}|[A-Z]+\d{1,2}")
+
+
+def _by_key(noun: str, around: tuple[str, ...]) -> str | None:
+    """The group spoken of whose key such a label is: ``Socket 0`` under processors, ``DIMM A1`` under memory."""
+    groups = ["module" if group == "memory" else group for group in around[:2]]
+    keys = {ITEM_HEADING.get(group): group for group in groups}
+    return next((keys[g.fact] for group in groups for g in decide(noun, Context(group)) if g.fact in keys), None)
+
+
+def numbered(interpreter: Interpreter, entry: Entry, shape: str, around: tuple[str, ...]) -> bool:
     """``Sound card 0: Chime Analog``: the label names an item and which one, the value what it is called."""
     match = INDEXED.match(entry.label)
-    if match is None or not match["rest"] or not match["rest"].isdigit():
+    if match is None or not match["rest"] or not _WHICH.fullmatch(match["rest"]):
         return False
-    group = SUBJECTS.get(words_of(match["noun"]))
+    group = SUBJECTS.get(words_of(match["noun"])) or _by_key(match["noun"], around)
     fact = _CALLED.get(group or "")
     if group not in ITEM_GROUPS or fact is None:
         return False
-    name = entry.printed.split(",")[0].strip()
+    name = entry.printed if FACTS[fact].kind != "text" else entry.printed.split(",")[0].strip()
     value = understand(FACTS[fact], name, interpreter.locale)
     if value is None or is_placeholder(name):
         return False
@@ -147,3 +163,62 @@ def rows_without_head(interpreter: Interpreter, lines: Sequence[Line], around: t
 
 def _words_at(label: str, at: SubjectAt) -> tuple[str, ...]:
     return words_of(label)[at.start : at.end]
+
+
+def named_by(interpreter: Interpreter, heading: Heading, group: str, shape: str, item: Item) -> None:
+    """``Connection Landing air`` over an adapter's pairs: the heading's first words are a label, the rest its value."""
+    listed = _LISTED.match(heading.text[:MAX_TEXT])
+    if listed and group in NAMING and not listed["rest"].endswith(":"):
+        entry = Entry("", listed["rest"], heading.line, heading.column + listed.start("rest"))
+        interpreter.place(entry, shape, (Guess(NAMING[group], 0.85, f"it is listed under {group}"),), item)
+        interpreter.frame.add(heading.line)
+        return
+    called = _CALLED_SO.match(heading.text[:MAX_TEXT])
+    if called and SUBJECTS.get(words_of(called["noun"])) == group and group in NAMING:
+        entry = Entry(called["noun"], called["rest"], heading.line, heading.column + called.start("rest"))
+        interpreter.place(entry, shape, (Guess(NAMING[group], 0.88, f"the heading names {group}"),), item)
+        if called["aside"] and group == "adapter":
+            aside = Entry("", called["aside"], heading.line, heading.column + called.start("aside"))
+            interpreter.place(
+                aside, shape, (Guess("adapter.connection", 0.8, "it stands in brackets after its name"),), item
+            )
+        interpreter.frame.add(heading.line)
+        return
+    words = heading.text[:MAX_TEXT].split()
+    for count in range(min(3, len(words) - 1), 0, -1):
+        label, rest = " ".join(words[:count]), " ".join(words[count:])
+        if rest[:1].islower() and not _HEADS_VALUE.search(rest):
+            continue  # "installed programs": a title, not a label and its value
+        guesses = [
+            g
+            for g in decide(label, interpreter.context(group))
+            if g.confidence > 0.9 and g.fact.startswith(f"{group}.")
+        ]
+        if guesses and FACTS[guesses[0].fact].kind == "text":
+            column = heading.column + heading.text.find(rest)
+            interpreter.place(Entry(label, rest.strip("\"'"), heading.line, column), shape, guesses[:1], item)
+            interpreter.frame.add(heading.line)
+            return
+
+
+def begins_by_name(interpreter: Interpreter, entry: Entry, item: Item, shape: str) -> bool:
+    """``Adapter 1: Wickerlink GbE 210`` as the first pair of an adapter's record: its name, not one of its fields."""
+    match = INDEXED.match(entry.label)
+    if match is None or not (match["rest"] or "").isdigit() or SUBJECTS.get(words_of(match["noun"])) != item.group:
+        return False
+    fact = _CALLED.get(item.group) or NAMING.get(item.group)
+    if fact is None or FACTS[fact].kind != "text" or not fact.endswith((".name", ".model")):
+        return False
+    name, _, aside = entry.printed.partition(" (")
+    interpreter.place(
+        Entry(entry.label, name, entry.line, entry.column),
+        shape,
+        (Guess(fact, 0.88, f"the label names {item.group}"),),
+        item,
+    )
+    if aside.endswith(")") and item.group == "adapter":
+        place = Entry("", aside[:-1], entry.line, entry.column + len(name) + 2)
+        interpreter.place(
+            place, shape, (Guess("adapter.connection", 0.8, "it stands in brackets after its name"),), item
+        )
+    return True

@@ -90,6 +90,7 @@ CHECK_KINDS: tuple[Pattern, ...] = (
 )  # fmt: skip
 _CHECKED = r"\b(?:check|scan|test|verif)\w*(?: (?:of|on|for|run on))?(?: (?:the )?(?:disk|volume|drive))?"
 CHECK_SAYS: tuple[Pattern, ...] = (
+    _row("health_check.target", r"\b(?:check|scan|test|verif)\w*(?: [\w-]+){0,3}? (?:of|on|for) (?P<v>[A-Za-z]\w{1,20}:)(?!\w)"),
     _row("health_check.target", rf"{_CHECKED} (?P<v>[A-Za-z]:\\?(?![\w\\])|/[\w/.-]*|[A-Za-z]\w{{1,20}}:(?!\w)|disk \d{{1,2}})"),
     _row("health_check.at", rf"(?:{_CHECKED}|\bat|\bon|\bended|\bfinished|\bstarted|\bran)\b.{{0,40}}?(?P<v>{_DATE})"),
     _row("health_check.result", r"\bdid not finish\b|\bnot (?:been )?(?:finished|completed)\b|\b(?:stopped|cancelled|interrupted|aborted) by\b|\bwas (?:stopped|cancelled|interrupted|aborted)\b", "not-finished"),
@@ -99,7 +100,7 @@ CHECK_SAYS: tuple[Pattern, ...] = (
     _row("health_check.result", r"\b(?:is|are|was|were) (?:damaged|corrupt(?:ed)?)\b|\b(?:damage|corruption|violations?|bad sectors?)\b.{0,20}\b(?:was|were)? ?(?:found|detected)\b", "damaged"),
     _row("health_check.errors", r"\b(?P<v>\d+) errors?\b|\berrors?\s*:\s*(?P<w>\d+)"),
     _row("health_check.warnings", r"\b(?P<v>\d+) warnings?\b|\bwarnings?\s*:\s*(?P<w>\d+)"),
-    _row("health_check.notes", r"\b(?P<v>\d+) (?:notes?|remarks?|informational)\b|\b(?:notes?|remarks?)\s*:\s*(?P<w>\d+)"),
+    _row("health_check.notes", r"\b(?P<v>\d+) (?:notes?|remarks?|informational|information\(s\)|informations?)(?!\w)|\b(?:notes?|remarks?)\s*:\s*(?P<w>\d+)"),
 )  # fmt: skip
 
 

@@ -45,6 +45,7 @@ _TEXT_FORMS: dict[str, re.Pattern[str]] = {
 }
 _PC_MEMORY = frozenset({"memory.installed", "memory.usable", "memory.available", "memory.limit", "module.size"})
 _LEAST_MEMORY = 512 * 2**20
+_DAY = re.compile(r"(?:19|20)\d\d[-./]\d{1,2}[-./]\d{1,2}(?!\d|\.)|\d{1,2}[-./]\d{1,2}[-./](?:19|20)\d\d(?!\d|\.)")
 _DRIVE = re.compile(r"[A-Za-z]:\\$")
 
 
@@ -104,7 +105,7 @@ def _share(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None
 
 
 def _version(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
-    return None if is_placeholder(text) else quantity.version(text)
+    return None if is_placeholder(text) or _DAY.match(text) else quantity.version(text)
 
 
 def _moment(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
@@ -172,7 +173,8 @@ _ADDRESS_LISTS = {"adapter.ipv4": 4, "adapter.ipv6": 6, "adapter.dns": 0, "looku
 def _list(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
     if fact.name in _ADDRESS_LISTS:
         version = _ADDRESS_LISTS[fact.name]
-        parts = [a for a in addresses(text) if not version or (":" in a) == (version == 6)]
+        own = text.partition(" (")[0] if version else text
+        parts = [a for a in addresses(own) if not version or (":" in a) == (version == 6)]
     else:
         parts = [part.strip(" *\"'{}[]") for part in re.split(r"[,;|]", text)]
         parts = [part for part in parts if not is_placeholder(part)]
@@ -207,6 +209,16 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
     "adapter.ipv4": (
         (re.compile(r"(/\d{1,2})\b"), "adapter.mask"),
         (re.compile(r"(?:netmask|mask) (\S+)", re.I), "adapter.mask"),
+        (re.compile(r"\(?DHCP (?:from|by|server|lease from) (\d+(?:\.\d+){3})", re.I), "adapter.dhcp_server"),
+    ),
+    "adapter.connected": ((re.compile(r"([\d.,]+ ?[GMk]bit/s|[\d.,]+ ?[GMk]bps)", re.I), "adapter.speed"),),
+    "adapter.lease_from": (
+        (re.compile(r"\b(?:to|until|till|bis|au|hasta|fino al?|tot|do)\s+(\d[\d./-]+(?:[ T]\d\d:\d\d(?::\d\d)?)?)", re.I), "adapter.lease_until"),
+    ),
+    "module.size": (
+        (re.compile(r"\b((?:LP)?DDR\d?)(?![\w.])"), "module.type"),
+        (re.compile(r"\bDDR\d?-(\d{3,5})\b"), "module.speed"),
+        (re.compile(r"\bS/?N:? ?([A-Za-z0-9]{4,})"), "module.serial"),
     ),
 }  # fmt: skip
 

@@ -37,7 +37,7 @@ _BARRED = re.compile(r"[^|│║]*[|│║].*[|│║]|[\s+\-=|─═┼├┤�
 
 def lay_out(lines: Sequence[Line]) -> Layout | None:
     """Read a block as aligned columns under the likeliest of its first three lines."""
-    if all(_BARRED.match(line.text[:_MAX_WIDTH]) for line in lines):
+    if sum(bool(_BARRED.match(line.text[:_MAX_WIDTH])) for line in lines) * 5 > len(lines) * 3:
         return None  # drawn with bars: its cells are delimited
     best: Layout | None = None
     for at in range(min(3, len(lines) - 1)):

@@ -119,8 +119,9 @@ _LABELLED = re.compile(r"\s*[^\W\d_][^:=]{0,60}[:=]\s*\S")
 def _parted(chunk: list[Line]) -> Iterator[list[Line]]:
     """A table that stands right under pairs, or pairs right under a table, with no blank line between: cut there."""
     start = 0
-    for index in range(1, len(chunk) - 1):
-        before, here, after = (chunk[i].text[:MAX_LINE] for i in (index - 1, index, index + 1))
+    for index in range(1, len(chunk)):
+        before, here = chunk[index - 1].text[:MAX_LINE], chunk[index].text[:MAX_LINE]
+        after = chunk[index + 1].text[:MAX_LINE] if index + 1 < len(chunk) else ""
         if start == 0 and _LABELLED.match(before) and _heads_columns(here) and len(cells_by_gap(after)) >= _COLUMNS:
             yield chunk[:index]
             start = index

@@ -27,7 +27,8 @@ def lay_out(lines: Sequence[Line]) -> Layout | None:
 
 def _by(mark: str, lines: Sequence[Line]) -> Layout | None:
     texts = [(line, _text(line, mark)) for line in lines if len(line.text) <= MAX_LINE]
-    rows = [(line, text, cells_of(text, mark)) for line, text in texts if mark in text and not _RULE.match(text)]
+    texts = [(line, text) for line, text in texts if not _RULE.match(text)]
+    rows = [(line, text, cells_of(text, mark)) for line, text in texts if mark in text]
     if len(rows) < _MIN_ROWS:
         return None
     width, count = Counter(len(cells) for _, _, cells in rows).most_common(1)[0]

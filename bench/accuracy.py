@@ -105,7 +105,9 @@ def same(value: Any, reading: Reading) -> bool:
             return True
         return isinstance(got["value"], (int, float)) and abs(got["value"] - value) <= max(1e-9, abs(value) * 0.006)
     if isinstance(value, list):
-        return sorted(map(_plain, value)) == sorted(map(_plain, got["value"] if isinstance(got["value"], (list, tuple)) else [got["value"]]))
+        return sorted(map(_plain, value)) == sorted(
+            map(_plain, got["value"] if isinstance(got["value"], (list, tuple)) else [got["value"]])
+        )
     text, read_text = _plain(value), _plain(got["value"])
     if re.match(r"\d{4}-\d\d-\d\d", text) and re.match(r"\d{4}-\d\d-\d\d", read_text):
         length = min(len(text), len(read_text), 16)

@@ -6,9 +6,9 @@ import json
 import sys
 from pathlib import Path
 
-from bench import checker, collecting, reader
+from bench import accuracy, checker, collecting, reader
 
-PARTS = {"reader": reader.rows, "checker": checker.rows, "collecting": collecting.rows}
+PARTS = {"reader": reader.rows, "accuracy": accuracy.rows, "checker": checker.rows, "collecting": collecting.rows}
 
 
 def main() -> int:

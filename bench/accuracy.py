@@ -12,6 +12,7 @@ from collections.abc import Iterable, Iterator, Mapping, Sequence
 from dataclasses import dataclass, field
 from typing import Any
 
+from bench import held_out
 from bench.rows import Row
 from yes_tally.core.reading.as_json import value_as_json
 from yes_tally.core.reading.reader import Reading, read
@@ -85,6 +86,11 @@ class Score:
                     self.pairs += 1
                     self.together += (item == other) == (read_item == read_other)
 
+    def count(self, other: Score) -> None:
+        """Add another score's numbers to this one's."""
+        for name in ("expected", "found", "readings", "wrong", "pairs", "together", "failures", "failures_found"):
+            setattr(self, name, getattr(self, name) + getattr(other, name))
+
     @property
     def found_share(self) -> float:
         return self.found / max(1, self.expected)
@@ -142,21 +148,30 @@ def by_command(seeds: Iterable[int]) -> Iterator[tuple[str, Score]]:
 
 
 SEEDS = range(70_000, 70_020)  # used by no test
+HELD_OUT_SEEDS = range(90_000, 90_005)
 
 
 def rows() -> list[Row]:
-    """Found and wrong, over whole offices and by language."""
-    whole = over_seeds(SEEDS, mess=True)
-    found = [
-        Row(f"right facts, {whole.expected} in {len(SEEDS)} offices with mess; goal 99", whole.found_share * 100, "%"),
-        Row("wrong readings; goal at most 0.3", whole.wrong_share * 100, "%"),
-        Row("items kept apart and together; goal 99", 100 * whole.together / max(1, whole.pairs), "%"),
-        Row("failures named", 100 * whole.failures_found / max(1, whole.failures), "%"),
-    ]
+    """Found and wrong: over whole offices with mess, over printers held out, and by language of both."""
+    whole, held = over_seeds(SEEDS, mess=True), Score()
     languages: dict[str, Score] = {}
     for typed, score in by_command(SEEDS):
-        total = languages.setdefault(COMMANDS[typed].language, Score())
-        total.expected += score.expected
-        total.found += score.found
-    found += [Row(f"right facts in {name}; goal 97", s.found_share * 100, "%") for name, s in languages.items()]
+        languages.setdefault(COMMANDS[typed].language, Score()).count(score)
+    for name, data, truth in held_out.reports(HELD_OUT_SEEDS):
+        one = Score()
+        one.add(data, truth)
+        held.count(one)
+        languages.setdefault(held_out.PRINTERS[name][0], Score()).count(one)
+    found: list[Row] = []
+    for name, score in ((f"{len(SEEDS)} offices with mess", whole), ("printers held out", held)):
+        found += [
+            Row(f"right facts of {score.expected}, {name}; goal 99", score.found_share * 100, "%"),
+            Row(f"wrong readings, {name}; at most 0.3", score.wrong_share * 100, "%"),
+            Row(f"items apart and together, {name}; goal 99", 100 * score.together / max(1, score.pairs), "%"),
+        ]
+    found.append(Row("failures named", 100 * whole.failures_found / max(1, whole.failures), "%"))
+    found += [
+        Row(f"right facts in {name} of {s.expected}; goal 97", s.found_share * 100, "%")
+        for name, s in sorted(languages.items())
+    ]
     return found

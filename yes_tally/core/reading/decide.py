@@ -7,7 +7,7 @@ from functools import lru_cache
 
 from yes_tally.core.catalogue import ITEMS, KEYS, SINGLE_GROUPS
 from yes_tally.core.reading.labels import split_unit, words_of
-from yes_tally.core.reading.phrases import SCOPED, STRONG, WEAK, Meaning, meanings, near_misses, subjects_in
+from yes_tally.core.reading.phrases import SCOPED, STRONG, WEAK, Meaning, is_unique, meanings, near_misses, subjects_in
 
 ITEM_GROUPS = frozenset(ITEMS)
 
@@ -21,6 +21,9 @@ NAMING: dict[str, str] = {
     "account": "account.name", "task": "task.name", "firewall": "firewall.profile", "boot_entry": "boot_entry.id",
     "variable": "variable.name", "process": "process.name",
 }  # fmt: skip
+
+# A PC has one of these as a rule, so that a word which only they know speaks of it anywhere.
+_ALONE = frozenset({*SINGLE_GROUPS, "processor"})
 
 # A group whose total or limit is told among its parts.
 RELATED: dict[str, frozenset[str]] = {
@@ -92,6 +95,8 @@ def _weigh(meaning: Meaning, context: Context) -> Guess | None:
         return Guess(phrase.fact, 0.86 - loss, f"{said}; {context.group} is spoken of here", phrase.text)
     if phrase.reach == STRONG:
         return Guess(phrase.fact, (0.75 if context.item else 0.92) - loss, f"{said}, wherever it stands", phrase.text)
+    if group in _ALONE and not context.item and is_unique(phrase):
+        return Guess(phrase.fact, 0.76 - loss, f"{said} and of no other fact", phrase.text)
     if group in context.around and not context.item and context.group is None:
         return Guess(phrase.fact, 0.85 - loss, f"{said}; the heading speaks of {group}", phrase.text)
     if phrase.reach == WEAK and not context.item and not any(a in ITEM_GROUPS for a in context.around[:1]):

@@ -14,6 +14,10 @@ _UNIT = re.compile(
     r"(?:[kmgt]i?b|bytes?|[kmg]?hz|[kmg]bit/s|[kmg]bps|mt/?s|%|days?|hours?|hrs?|minutes?|mins?|seconds?|secs?|ms)$",
     re.I,
 )
+_BENT = re.compile(
+    r"^(logisch|letzt|frei|installiert|verfugbar|angemeldet|aktuell|maximal|eingebaut|registriert|vollstandig|physisch|lokal|"
+    r"nachst|nutzbar|verbaut|gesamt|belegt|eingehend|ausgehend|geplant|dauerhaft)e[rnms]?$"
+)
 _STOP = frozenset(
     "the of a an in on at to for and is are this its your der die das des dem den von vom im am zu le la les "
     "du de d l el los las del y en que o u do da dos della di delle van het op w na".split()
@@ -29,8 +33,8 @@ def words_of(label: str) -> tuple[str, ...]:
 
 
 def _spelt(word: str) -> str:
-    """Both spellings of English as one."""
-    return word.replace("isation", "ization").replace("licens", "licenc")
+    """Both spellings of English as one, and German adjectives without their endings."""
+    return _BENT.sub(r"\1", word.replace("isation", "ization").replace("licens", "licenc"))
 
 
 def _singular(word: str) -> str:

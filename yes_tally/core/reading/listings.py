@@ -209,6 +209,10 @@ def begins_by_name(interpreter: Interpreter, entry: Entry, item: Item, shape: st
     fact = _CALLED.get(item.group) or NAMING.get(item.group)
     if fact is None or FACTS[fact].kind != "text" or not fact.endswith((".name", ".model")):
         return False
+    number = ITEM_HEADING.get(item.group)
+    if number and number != fact:
+        place = Entry(entry.label, match["rest"], entry.line, max(1, entry.column - len(entry.label)))
+        interpreter.place(place, shape, (Guess(number, 0.85, f"the label names {item.group}"),), item)
     name, _, aside = entry.printed.partition(" (")
     interpreter.place(
         Entry(entry.label, name, entry.line, entry.column),

@@ -181,6 +181,12 @@ def _neighbour(word: str) -> str | None:
     return str(found[0][0]) if alone and found[0][0][0] == word[0] else None
 
 
+@lru_cache(maxsize=4096)
+def is_unique(phrase: Phrase) -> bool:
+    """Whether no other fact has this phrase, in any language."""
+    return len(LABELS.get(frozenset(words_of(phrase.text)), ())) == 1
+
+
 def is_known(label: str) -> bool:
     """Whether a label means anything at all."""
     return bool(meanings(label))

@@ -16,7 +16,7 @@ SUBJECTS: dict[str, str] = {
     "licence": "licence|license|activation|licensing|product licence",
     "processor": "processor|cpu|central processor|processor socket|cpu socket|physical processor",
     "module": "module|memory module|memory socket|memory slot|memory device|dimm|memory bank|ram module|ram slot|physical memory array",
-    "disk": "disk|drive|disk drive|hard disk|physical disk|block device|storage device|solid state drive|disc|storage",
+    "disk": "disk|drive|disk drive|hard disk|physical disk|block device|storage device|solid state drive|disc|storage|physical drive|hard drive",
     "partition": "partition|disk partition",
     "volume": "volume|logical disk|file system|filesystem|mount|mount point|mounted file system|logical volume",
     "graphics": "graphics|graphics adapter|graphics card|video|video controller|display adapter|gpu|video adapter|screen card|graphic",
@@ -48,8 +48,8 @@ SUBJECTS: dict[str, str] = {
 }
 
 LABELS: dict[str, str] = {
-    "machine.maker": "?maker|?manufacturer|?vendor|?system manufacturer|!system maker|!computer maker|sys vendor|!pc maker|!system vendor",
-    "machine.model": "?model|!system model|!product name|!computer model|!machine model|product|?pc model|!system product",
+    "machine.maker": "?maker|?manufacturer|?vendor|?system manufacturer|!system maker|!computer maker|sys vendor|!pc maker|!system vendor|!manufactured by|!made by|!built by",
+    "machine.model": "?model|!system model|!product name|!computer model|!machine model|product|?pc model|!system product|!product model|!device model",
     "machine.serial": "?serial number|?serial|?serial no|!system serial number|!pc serial number|!product serial|!chassis serial number|!machine serial|identifying number|!computer serial|?s/n|!system s/n|?sn|?ser no",
     "machine.tag": "!asset tag|!asset number|!inventory tag|!inventory number|tag|!asset|!inventory no|!inventory|!inv no",
     "machine.sku": "!sku|!sku number|!stock code|!system sku|!product sku|!sku code",

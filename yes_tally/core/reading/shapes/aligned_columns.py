@@ -29,7 +29,9 @@ _MAX_WORDS = 60
 _SAMPLE = 400
 _BELONGS = "category"
 # A number, or words with a mark of a pair or of a sentence in them, head no column.
-_NO_LABEL = re.compile(r"^[\d.,:%]+$|[,;=:.]$|: |^[:=]")
+_NO_LABEL = re.compile(
+    r"^[\d.,:%]+$|[,;=:]$|(?<!\bno)(?<!\bnr)(?<!\bser)(?<!\bmax)(?<!\bmin)(?<!\bavg)(?<!\bvers)\.$|: |^[:=]", re.I
+)
 
 
 _BARRED = re.compile(r"[^|│║]*[|│║].*[|│║]|[\s+\-=|─═┼├┤┬┴┌┐└┘]+$")

@@ -34,6 +34,7 @@ SUBJECTS: dict[str, str] = {
     "search_folder": "zoekpad",
     "page_file": "wisselbestand",
     "firmware": "firmware|bios",
+    "health_check": "controle|zelftest",
 }
 
 LABELS: dict[str, str] = {
@@ -264,6 +265,7 @@ LABELS: dict[str, str] = {
     "lookup.name": "naam|gezochte naam",
     "lookup.address": "adres|adressen",
     "lookup.server": "server|naamserver",
+    "health_check.kind": "controle|soort",
     "health_check.target": "doel|station|gecontroleerd",
     "health_check.at": "tijd|datum|gecontroleerd op",
     "health_check.result": "resultaat|uitkomst",

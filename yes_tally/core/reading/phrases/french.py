@@ -34,6 +34,7 @@ SUBJECTS: dict[str, str] = {
     "search_folder": "chemin recherche",
     "page_file": "fichier echange|fichier pagination",
     "firmware": "micrologiciel|firmware|bios",
+    "health_check": "verification|controle sante|autotest",
 }
 
 LABELS: dict[str, str] = {
@@ -264,6 +265,7 @@ LABELS: dict[str, str] = {
     "lookup.name": "nom|nom cherche",
     "lookup.address": "adresse|adresses",
     "lookup.server": "serveur|serveur noms",
+    "health_check.kind": "verification|controle|type",
     "health_check.target": "cible|lecteur|verifie",
     "health_check.at": "heure|date|verifie le",
     "health_check.result": "resultat|bilan",

@@ -34,6 +34,7 @@ SUBJECTS: dict[str, str] = {
     "variable": "umgebungsvariable|variable|umgebungsvariablen|umgebung",
     "search_folder": "suchpfad",
     "page_file": "auslagerungsdatei",
+    "health_check": "prufung|uberprufung|selbsttest",
 }
 
 LABELS: dict[str, str] = {
@@ -264,6 +265,7 @@ LABELS: dict[str, str] = {
     "lookup.name": "name|gesuchter name",
     "lookup.address": "adresse|adressen",
     "lookup.server": "server|namensserver",
+    "health_check.kind": "prufung|art der prufung|art",
     "health_check.target": "ziel|laufwerk|gepruft",
     "health_check.at": "zeit|zeitpunkt|datum|gepruft am",
     "health_check.result": "ergebnis|befund",

@@ -34,6 +34,7 @@ SUBJECTS: dict[str, str] = {
     "search_folder": "percorso ricerca",
     "page_file": "file paging|file scambio",
     "firmware": "firmware|bios",
+    "health_check": "verifica|autotest",
 }
 
 LABELS: dict[str, str] = {
@@ -264,6 +265,7 @@ LABELS: dict[str, str] = {
     "lookup.name": "nome|nome cercato",
     "lookup.address": "indirizzo|indirizzi",
     "lookup.server": "server|server nomi",
+    "health_check.kind": "verifica|controllo|tipo",
     "health_check.target": "unita|verificato",
     "health_check.at": "ora|data|verificato il",
     "health_check.result": "risultato|esito",

@@ -34,6 +34,7 @@ SUBJECTS: dict[str, str] = {
     "search_folder": "sciezka wyszukiwania",
     "page_file": "plik stronicowania|plik wymiany",
     "firmware": "firmware|bios|oprogramowanie ukladowe",
+    "health_check": "sprawdzenie|test wlasny",
 }
 
 LABELS: dict[str, str] = {
@@ -264,6 +265,7 @@ LABELS: dict[str, str] = {
     "lookup.name": "nazwa|szukana nazwa",
     "lookup.address": "adres|adresy",
     "lookup.server": "serwer|serwer nazw",
+    "health_check.kind": "sprawdzenie|kontrola|rodzaj",
     "health_check.target": "cel|dysk|sprawdzono",
     "health_check.at": "czas|data|sprawdzono",
     "health_check.result": "wynik|rezultat",

@@ -34,6 +34,7 @@ SUBJECTS: dict[str, str] = {
     "search_folder": "caminho pesquisa",
     "page_file": "ficheiro paginacao|arquivo paginacao",
     "firmware": "firmware|bios",
+    "health_check": "verificacao|autoteste",
 }
 
 LABELS: dict[str, str] = {
@@ -264,6 +265,7 @@ LABELS: dict[str, str] = {
     "lookup.name": "nome|nome procurado",
     "lookup.address": "endereco|enderecos",
     "lookup.server": "servidor|servidor nomes",
+    "health_check.kind": "verificacao|tipo",
     "health_check.target": "alvo|unidade|verificado",
     "health_check.at": "hora|data|verificado em",
     "health_check.result": "resultado",

@@ -34,6 +34,7 @@ SUBJECTS: dict[str, str] = {
     "search_folder": "ruta busqueda",
     "page_file": "archivo paginacion|archivo intercambio",
     "firmware": "firmware|bios",
+    "health_check": "comprobacion|verificacion|autoprueba",
 }
 
 LABELS: dict[str, str] = {
@@ -264,6 +265,7 @@ LABELS: dict[str, str] = {
     "lookup.name": "nombre|nombre buscado",
     "lookup.address": "direccion|direcciones",
     "lookup.server": "servidor|servidor nombres",
+    "health_check.kind": "comprobacion|verificacion|tipo",
     "health_check.target": "destino|unidad|comprobado",
     "health_check.at": "hora|fecha|comprobado el",
     "health_check.result": "resultado",

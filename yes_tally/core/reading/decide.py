@@ -92,7 +92,8 @@ def _weigh(meaning: Meaning, context: Context) -> Guess | None:
         stands = 0.93 if meaning.subject not in ITEM_GROUPS or not context.item else 0.7
         return Guess(phrase.fact, stands - loss, f"{said}; the label names {group}", phrase.text)
     if context.group and group in RELATED.get(context.group, ()):
-        return Guess(phrase.fact, 0.86 - loss, f"{said}; {context.group} is spoken of here", phrase.text)
+        stands = 0.94 if meaning.exact and phrase.reach == STRONG else 0.86
+        return Guess(phrase.fact, stands - loss, f"{said}; {context.group} is spoken of here", phrase.text)
     if phrase.reach == STRONG:
         return Guess(phrase.fact, (0.75 if context.item else 0.92) - loss, f"{said}, wherever it stands", phrase.text)
     if group in _ALONE and not context.item and is_unique(phrase):

@@ -47,7 +47,7 @@ class AtTheBench(Driven):
         page.get_by_role("link", name="Floor").click()
         row = page.get_by_role("link").filter(has_text="nq-tkt-06")
         expect(row).to_contain_text("today")
-        self.assertEqual(row.locator("g[data-verdict=no]").count(), 1)
+        expect(row.locator("g[data-verdict=no]")).to_have_count(1)
 
     def test_hovering_a_line_lights_the_fact_and_the_other_way_round(self):
         self.sign_in()

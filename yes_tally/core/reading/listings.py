@@ -12,7 +12,7 @@ from yes_tally.core.reading.decide import ITEM_GROUPS, NAMING, Context, Guess, d
 from yes_tally.core.reading.decode import Line
 from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.phrases import SUBJECTS, SubjectAt, subjects_in
-from yes_tally.core.reading.shapes.layout import MAX_LINE, Entry, Heading, cells_by_gap
+from yes_tally.core.reading.shapes.layout import MAX_LINE, Entry, Group, Heading, cells_by_gap
 from yes_tally.core.reading.values import MAX_TEXT, understand
 from yes_tally.core.words import is_placeholder
 
@@ -225,4 +225,23 @@ def begins_by_name(interpreter: Interpreter, entry: Entry, item: Item, shape: st
         interpreter.place(
             place, shape, (Guess("adapter.connection", 0.8, "it stands in brackets after its name"),), item
         )
+    return True
+
+
+def policies(interpreter: Interpreter, group: Group, shape: str) -> bool:
+    """What is audited, told by subcategory under a category: each value is what is recorded."""
+    fact = FACTS["policy.records"]
+    told = [(entry, understand(fact, entry.printed, interpreter.locale)) for entry in group.entries if entry.label]
+    if not told or group.children or not all(value for _, value in told):
+        return False
+    for entry, value in told:
+        item = interpreter.new_item("policy")
+        label = Entry(entry.label, entry.label, entry.line, 1)
+        interpreter.place(label, shape, (Guess("policy.subcategory", 0.8, "it is listed under a policy"),), item)
+        if value:
+            interpreter.add("policy.records", item, entry, value, shape, 0.85, "it is listed under a policy")
+        if group.heading:
+            at = Entry("category", group.heading.text, group.heading.line, group.heading.column)
+            interpreter.place(at, shape, (Guess("policy.category", 0.75, "the heading above says it"),), item)
+            interpreter.frame.add(group.heading.line)
     return True

@@ -28,6 +28,7 @@ _TEXT_FORMS: dict[str, re.Pattern[str]] = {
     "licence.key_tail": re.compile(r"[A-Za-z0-9*?X-]*?(?P<keep>[A-Za-z0-9]{5})$"),
     "host.user": re.compile(r".*[^\W\d_].*$"),
     "host.owner": re.compile(r".*[^\W\d_].*$"),
+    "firewall.profile": re.compile(r"(?P<keep>[^,;()]{1,40})$"),
     "volume.mount": re.compile(r"(?P<keep>[A-Za-z]:\\?|/.*|[A-Za-z][\w-]{0,30}:|\\\\.+|\[\w+\])$"),
     "volume.filesystem": re.compile(r"(?P<keep>[A-Za-z][\w.+-]{1,19})$"),
     "process.pid": re.compile(r"\d+$"),

@@ -10,7 +10,7 @@ from collections.abc import Sequence
 from dataclasses import replace
 
 from yes_tally.core.reading.decode import Line
-from yes_tally.core.reading.shapes.layout import MAX_LABEL, RULE, Entry, Group
+from yes_tally.core.reading.shapes.layout import MAX_LABEL, RULE, Entry, Group, cells_by_gap
 
 _MOST_PARTS = 6
 
@@ -65,6 +65,10 @@ def unwrapped(lines: Sequence[Line]) -> tuple[list[Line], Pieces] | None:
     full = [len(line.text) == width for line in lines]
     if width not in _CONSOLES or all(full) or not any(full[:-1]):
         return None
+    after = [(line, lines[place + 1]) for place, line in enumerate(lines[:-1]) if full[place]]
+    alike = sum(len(cells_by_gap(rest.text)) >= max(3, len(cells_by_gap(line.text))) for line, rest in after)
+    if alike * 2 >= len(after):
+        return None  # what follows are rows of their own
     whole: list[Line] = []
     pieces: Pieces = {}
     goes_on = False

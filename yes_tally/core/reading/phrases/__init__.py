@@ -119,6 +119,9 @@ _AFFIX = re.compile(
 def subject_within(word: str) -> str | None:
     """The subject within a command's name: ``eventlist``, ``showdisks``."""
     bare = _AFFIX.sub("", word)
+    for at in range(3, len(word) - 2):
+        if (word[:at], word[at:]) in SUBJECTS:
+            return SUBJECTS[(word[:at], word[at:])]
     return SUBJECTS.get(words_of(bare)) if bare != word and bare else None
 
 

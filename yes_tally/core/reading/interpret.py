@@ -24,7 +24,7 @@ from yes_tally.core.reading.listings import (
 from yes_tally.core.reading.phrases import SUBJECTS, subject_within, subjects_in
 from yes_tally.core.reading.shapes.layout import Entry, Group, Heading, Layout
 from yes_tally.core.reading.values import ASIDES, MAX_TEXT, mask_of, understand
-from yes_tally.core.reading.variables import names_variables, variable_list
+from yes_tally.core.reading.variables import are_variables, variable_list
 from yes_tally.core.words import is_placeholder
 
 
@@ -136,13 +136,7 @@ class Interpreter:
         inner = (*named, *(a for a in around if a not in named))
         own = labels or tuple(dict.fromkeys(entry.label for entry in group.entries if entry.label))
         subject = opened.group if opened else infer_group(own, inner, False) if group.entries else None
-        if (
-            "variable" in inner[:2]
-            and opened is None
-            and group.entries
-            and not names_variables(own)
-            and _variables(own)
-        ):
+        if "variable" in inner[:2] and opened is None and group.entries and are_variables(own):
             variable_list(self, group.entries, shape)
             return
         if "policy" in inner and policies(self, group, shape):
@@ -347,11 +341,6 @@ class Interpreter:
             item.name = f"{item.group}#{numbers[item.group]}"
             if key[1]:
                 known[key] = item.name
-
-
-def _variables(labels: Sequence[str]) -> bool:
-    """Whether labels under "environment" are names of variables, and not facts of something else."""
-    return any("_" in label or label.isupper() for label in labels) or infer_group(tuple(labels), (), False) is None
 
 
 def _side_by_side(group: Group) -> list[Group]:

@@ -8,6 +8,7 @@ from typing import TYPE_CHECKING
 
 from yes_tally.core.catalogue import FACTS
 from yes_tally.core.quantity import exactly
+from yes_tally.core.reading.decide import infer_group
 from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.shapes.layout import Entry
 from yes_tally.core.reading.values import understand
@@ -18,9 +19,12 @@ if TYPE_CHECKING:
 _FOLDERS = re.compile(r"^[A-Za-z]:\\.*;|^/[^:]*:/")
 
 
-def names_variables(labels: Sequence[str]) -> bool:
-    """Whether labels are those of a record of one variable (name, value), not variables themselves."""
-    return {words_of(label) for label in labels} <= {("name",), ("value",), ("variable",)}
+def are_variables(labels: Sequence[str]) -> bool:
+    """Whether labels under "environment" are names of variables: not those of one variable's own record (name, value),
+    and not facts of something else."""
+    if {words_of(label) for label in labels} <= {("name",), ("value",), ("variable",)}:
+        return False
+    return any("_" in label or label.isupper() for label in labels) or infer_group(tuple(labels), (), False) is None
 
 
 def variable_list(interpreter: Interpreter, entries: Sequence[Entry], shape: str) -> None:

@@ -6,10 +6,10 @@ from typing import Literal
 
 from pydantic import BaseModel, Field
 
+from yes_tally.records.asking import Extent
 from yes_tally.server.schemas import AssetRef, Id
 
 Rights = Literal["anyone", "administrator"]
-Extent = Literal["sheet", "expected", "unsaid"]
 
 
 class SheetCommand(BaseModel):

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from collections.abc import Iterable, Mapping, Sequence
 
-from yes_tally.standins.telling import Told, line, truths_of
+from yes_tally.standins.telling import Told, line
 
 Lines = list[Told]
 Pair = tuple[str, str]
@@ -128,8 +128,3 @@ def xml_tree(name: str, tree: object, depth: int = 0) -> Lines:
 def underlined(text: str, mark: str = "=") -> Lines:
     """A heading with a rule under it."""
     return [Told(text), Told(mark * len(text))]
-
-
-def joined(parts: Sequence[Told], between: str = ", ") -> Told:
-    """Some texts in one."""
-    return Told(between.join(parts), truths_of(*parts))

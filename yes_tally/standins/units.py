@@ -44,10 +44,6 @@ def megahertz(value: int) -> str:
     return f"{value // 10**6} MHz"
 
 
-def percent(value: float) -> str:
-    return f"{value * 100:.0f} %"
-
-
 def milliseconds(value: float) -> str:
     return f"{value * 1000:.1f} ms"
 
@@ -83,8 +79,3 @@ on_off = either("on", "off")
 
 def listed(values: tuple[str, ...]) -> str:
     return ", ".join(values)
-
-
-def coded(codes: dict[str, int]) -> Callable[[str], str]:
-    """A word as its bare code number."""
-    return lambda value: str(codes[value])

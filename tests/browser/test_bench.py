@@ -159,6 +159,7 @@ class ByKeyboardAlone(Driven):
     def test_sign_in_paste_look_seal_and_find(self):
         page, keys = self.page, self.page.keyboard
         page.goto(f"{self.base}/sign-in")
+        expect(page.get_by_label("Name")).to_be_visible()  # a key before the form is drawn is lost
         keys.press("Tab")
         keys.type("tamsin")
         keys.press("Tab")

@@ -8,11 +8,14 @@ from importlib.resources import files
 from pathlib import Path
 from random import Random
 
+from yes_tally.core.reading.phrases.taught import TaughtPhrase
 from yes_tally.records import people, sheets, specs
 from yes_tally.records.asking import give_address
 from yes_tally.records.assets import NewAsset, add_asset, get_asset
 from yes_tally.records.models import Asset, Person
+from yes_tally.records.phrasebook import From
 from yes_tally.records.store import open_store, using
+from yes_tally.records.teaching import teach
 from yes_tally.records.visits import enter, get_visit, hand_in, seal_visit
 from yes_tally.standins.commands import ENGLISH, GERMAN
 from yes_tally.standins.machine import Machine
@@ -35,6 +38,7 @@ _GERMAN_HOSTS = frozenset({"gp-tkt-02", "nq-drw-04"})
 _NEVER_MET = "gp-wks-03"
 _REFUSING = "nq-acc-04"
 _OPEN_TODAY = ("nq-crw-04", "gp-hbr-02", "nq-dsp-04", "nq-tkt-02")
+_KIOSK = (files("yes_tally.standins") / "kiosk.txt").read_bytes()
 _RIGHTS_NEEDED = ("about licence", "about firewall", "about accounts")
 
 
@@ -145,6 +149,7 @@ class _Seeder:
             text = session(pc, ENGLISH, mistyped="abuot licence" if pc.host == "nq-crw-04" else "")
             at = self.now - timedelta(minutes=minutes)
             hand_in(text.encode(), f"{pc.host}.txt", "pasted", who, None, _stored(at))
+        self._kiosk()
         refusal = f"PC > about licence\nabout: {NO_NAME_REFUSAL}\n"
         hand_in(
             refusal.encode(),
@@ -154,6 +159,17 @@ class _Seeder:
             None,
             _stored(self.now - timedelta(minutes=4)),
         )
+
+    def _kiosk(self) -> None:
+        """A terminal that speaks in words of its own, two of which were taught already."""
+        at = self.now - timedelta(minutes=21)
+        visit = hand_in(_KIOSK, "gp-kio-01.txt", "pasted", self.folk["tamsin"], None, _stored(at))
+        sha256 = visit.reports.get().report_id
+        for phrase, line, printed in (
+            (TaughtPhrase("Berth memory", "memory.installed"), 5, "4 GB"),
+            (TaughtPhrase("Fettle", "disk.health", "Kelp disk 0"), 12, "good"),
+        ):
+            teach(phrase, From(sha256, line, printed), self.folk["tamsin"])
 
 
 NO_NAME_REFUSAL = "this needs administrator rights. Nothing was asked."

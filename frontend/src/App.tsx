@@ -7,6 +7,7 @@ import { Bench } from "./places/bench/Bench";
 import { Collect } from "./places/collect/Collect";
 import { Sheets } from "./places/collect/Sheets";
 import { Floor } from "./places/floor/Floor";
+import { Phrases } from "./places/phrases/Phrases";
 import { SignIn } from "./places/sign-in/SignIn";
 
 function Office() {
@@ -36,6 +37,7 @@ const router = createBrowserRouter([
       { path: "/collect/sheets/:sheet?", element: <Sheets /> },
       { path: "/collect/:run?", element: <Collect /> },
       { path: "/floor", element: <Floor /> },
+      { path: "/phrases", element: <Phrases /> },
       { path: "/assets/:asset", element: <AssetPage /> },
     ],
   },

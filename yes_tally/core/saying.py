@@ -68,3 +68,11 @@ def _short(value: float, decimals: int | None = None) -> str:
         decimals = 0 if abs(value) >= 1000 else 1 if abs(value) >= 10 else 2
     text = f"{value:.{decimals}f}"
     return text.rstrip("0").rstrip(".") if "." in text else text
+
+
+def say_range(name: str, value: Value) -> str:
+    """The range that a printed value leaves, in words; empty when it is exact or no number."""
+    if not isinstance(value.low, (int, float)) or not isinstance(value.high, (int, float)) or value.low == value.high:
+        return ""
+    low, high = say_scalar(FACTS[name], value.low), say_scalar(FACTS[name], value.high)
+    return f"{low} to {high}" if low != high else ""

@@ -228,3 +228,47 @@ class RunCommand(_Table):
     why = TextField(default="")
     took_ms = IntegerField(null=True)
     report = ForeignKeyField(Report, null=True)
+
+
+class Phrase(_Table):
+    label = TextField()
+    fact = TextField(null=True)
+    heading = TextField(default="")
+    after = TextField(null=True)
+    printed = TextField(default="")
+    report = ForeignKeyField(Report, null=True)
+    line = IntegerField(default=0)
+    taught_by = ForeignKeyField(Person)
+    taught_at = TextField()
+    off_by = ForeignKeyField(Person, null=True)
+    off_at = TextField(null=True)
+
+
+class ReportReading(_Table):
+    report = ForeignKeyField(Report)
+    command = TextField(default="")
+    reader = IntegerField()
+    book = TextField()
+    readings = IntegerField()
+    words = TextField()
+
+    class Meta:
+        primary_key = CompositeKey("report", "command")
+
+
+class UnknownLabel(_Table):
+    report = ForeignKeyField(Report)
+    command = TextField(default="")
+    label = TextField()
+    heading = TextField(default="")
+    printed = TextField()
+    line = IntegerField()
+
+    class Meta:
+        primary_key = False
+
+
+class VisitReadAgain(_Table):
+    visit = ForeignKeyField(Visit, primary_key=True)
+    at = TextField()
+    differs = IntegerField()

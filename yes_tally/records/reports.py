@@ -6,8 +6,10 @@ import hashlib
 import zlib
 from functools import lru_cache
 
+from yes_tally.core.reading.phrases.taught import Phrasebook
 from yes_tally.core.reading.reader import ReadReport, read
 from yes_tally.records.models import Report
+from yes_tally.records.phrasebook import current_book
 from yes_tally.records.store import NotThere, now
 
 
@@ -28,7 +30,12 @@ def bytes_of(sha256: str) -> bytes:
     return zlib.decompress(bytes(report.compressed))
 
 
+def read_report(sha256: str, command: str = "", book: Phrasebook | None = None) -> ReadReport:
+    """What a stored report says; ``command`` is what it was asked with, if that is known; ``book`` is the team's
+    phrasebook unless another one is given. Raises ``NotThere``."""
+    return _read(sha256, command, book or current_book())
+
+
 @lru_cache(maxsize=2048)
-def read_report(sha256: str, command: str = "") -> ReadReport:
-    """What a stored report says; ``command`` is what it was asked with, if that is known. Raises ``NotThere``."""
-    return read(bytes_of(sha256), command)
+def _read(sha256: str, command: str, book: Phrasebook) -> ReadReport:
+    return read(bytes_of(sha256), command, book)

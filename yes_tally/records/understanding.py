@@ -9,6 +9,7 @@ from functools import lru_cache
 
 from yes_tally.core.expecting.check import Answer, check, with_visit_facts
 from yes_tally.core.expecting.judgement import Visited
+from yes_tally.core.reading.phrases.taught import Phrasebook
 from yes_tally.core.reading.reader import ReadReport
 from yes_tally.core.settling.facts import FactBook
 from yes_tally.core.settling.identity import Identity, identify
@@ -16,6 +17,7 @@ from yes_tally.core.settling.settle import settle
 from yes_tally.core.words import FAILURE_SENTENCES
 from yes_tally.records.assets import known_assets, place_of
 from yes_tally.records.models import Asset, Visit, VisitReport
+from yes_tally.records.phrasebook import current_book
 from yes_tally.records.reports import read_report
 from yes_tally.records.specs import PublishedSpec, specs_of
 from yes_tally.records.store import now
@@ -69,10 +71,14 @@ def sources_of(attached: Sequence[VisitReport]) -> tuple[Source, ...]:
     return tuple((entry.report_id, entry.command) for entry in attached)
 
 
-@lru_cache(maxsize=256)
 def settled(sources: tuple[Source, ...]) -> FactBook:
-    """The facts of these reports together; the same reports always settle to the same facts."""
-    return settle([read_report(*source) for source in sources])
+    """The facts of these reports together, read with the team's phrasebook as it is."""
+    return _settled(sources, current_book())
+
+
+@lru_cache(maxsize=256)
+def _settled(sources: tuple[Source, ...], book: Phrasebook) -> FactBook:
+    return settle([read_report(*source, book) for source in sources])
 
 
 def held_against(

@@ -16,6 +16,7 @@ from yes_tally.core.settling.identity import evidence
 from yes_tally.records.assets import NewAsset, add_asset, get_asset, learn_identity
 from yes_tally.records.learning import learn
 from yes_tally.records.models import Person, Record, Visit, VisitAnswer, VisitFact, VisitReport
+from yes_tally.records.phrasebook import current_book
 from yes_tally.records.reports import keep
 from yes_tally.records.store import AlreadySealed, NotThere, Refused, Stale, now, writing
 from yes_tally.records.understanding import HeldAgainst, Understanding, settled, sources_of, understand
@@ -146,6 +147,7 @@ def _content(understood: Understanding, by: Person, at: str) -> dict[str, Any]:
         "visit": {"taken_at": visit.taken_at, "entered_by": visit.entered_by.name, "note": visit.note},
         "sealed": {"at": at, "by": by.name},
         "reader": READER_VERSION,
+        **({"phrasebook": book.edition} if (book := current_book()).edition else {}),
         "reports": [
             {
                 "sha256": entry.report_id,

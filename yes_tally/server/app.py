@@ -17,12 +17,13 @@ from yes_tally.records.store import using
 from yes_tally.server.guards import Guards
 from yes_tally.server.live import news
 from yes_tally.server.problems import ProblemError, add_problem_handlers
-from yes_tally.server.routes import bench, collecting, live, office, people, specs
+from yes_tally.server.reading_again import rereader
+from yes_tally.server.routes import bench, collecting, live, office, people, phrases, specs
 from yes_tally.server.running import Runner
 from yes_tally.server.schemas import Health
 
 STATIC = Path(__file__).parent / "static"
-PAGES = ("bench", "floor", "collect", "assets", "sign-in")
+PAGES = ("bench", "floor", "collect", "phrases", "assets", "sign-in")
 
 
 def create_app() -> FastAPI:
@@ -44,7 +45,7 @@ def create_app() -> FastAPI:
         """Whether the server answers."""
         return Health(status="ok", version=app.version)
 
-    for part in (people, bench, office, specs, collecting, live):
+    for part in (people, bench, office, specs, collecting, phrases, live):
         app.include_router(part.router)
     app.include_router(bench.open_router)
     _add_pages(app)
@@ -59,7 +60,9 @@ async def _running(app: FastAPI) -> AsyncIterator[None]:
         runs.interrupted()
     app.state.runner = Runner(news)
     app.state.runner.read_what_came()
+    rereader.start()
     yield
+    rereader.close()
     await app.state.runner.close()
 
 

@@ -11,12 +11,13 @@ from yes_tally.core.catalogue import FACTS
 from yes_tally.core.expecting.check import Answer
 from yes_tally.core.reading.as_json import value_as_json
 from yes_tally.core.reading.reader import Reading, ReadReport
-from yes_tally.core.saying import say_fact
+from yes_tally.core.saying import say_fact, say_range
 from yes_tally.core.settling.facts import Fact, Witness
 from yes_tally.core.words import FAILURE_SENTENCES
 from yes_tally.records import floor as floor_records
 from yes_tally.records.chain import body_of
 from yes_tally.records.models import Asset, Record, Visit, VisitReport
+from yes_tally.records.rereading import since_sealed
 from yes_tally.records.understanding import Understanding
 from yes_tally.server import schemas
 
@@ -208,6 +209,7 @@ def report(entry: VisitReport, read: ReadReport, marks: Marks) -> schemas.Report
         by=entry.by.name,
         at=entry.at,
         encoding=read.encoding,
+        command=entry.command,
         lines=[line.text[:20_000] for line in read.lines],
         readings=[reading(r, marks.get((read.sha256, r.line, r.column))) for r in read.readings],
         failures=[
@@ -232,6 +234,7 @@ def reading(read: Reading, mark: str | None) -> schemas.Reading:
         label=read.label,
         printed=read.printed,
         shown=say_fact(read.fact, read.value),
+        range=say_range(read.fact, read.value),
         confidence=read.confidence,
         why=read.why,
         shape=read.shape,
@@ -338,4 +341,8 @@ def asset_detail(
         answers=answers(understood) if understood else [],
         facts=facts(understood.book) if understood else [],
         visits=[sealed_visit(v) for v in visits],
+        since_sealed=[
+            schemas.FactDiffers(name=d.name, item=d.item, sealed=d.sealed, now=d.now)
+            for d in (since_sealed(visits[0].visit) if visits else [])
+        ],
     )

@@ -19,6 +19,7 @@ from yes_tally.records import host_keys, runs
 from yes_tally.records.models import Run, RunPc
 from yes_tally.records.store import Refused, using
 from yes_tally.server.live import News
+from yes_tally.server.reading_again import rereader
 
 log = structlog.get_logger()
 _T = TypeVar("_T")
@@ -151,6 +152,7 @@ class Runner:
                 except Exception as error:
                     log.exception("understanding", pc=pc, error=str(error))
                 self._news.tell("tray")
+        rereader.wake()
 
     async def _store_outcome(self, command: int, outcome: runs.Outcome) -> None:
         """Returns when it is on the disk. What arrives while a write is under way is written together in the next."""

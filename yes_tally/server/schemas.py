@@ -109,6 +109,7 @@ class Reading(BaseModel):
     label: str
     printed: str
     shown: str
+    range: str
     confidence: float
     why: str
     shape: str
@@ -129,6 +130,7 @@ class Report(BaseModel):
     by: str
     at: str
     encoding: str
+    command: str
     lines: list[str]
     readings: list[Reading]
     failures: list[Failure]
@@ -226,6 +228,15 @@ class SealedVisit(BaseModel):
     strokes: list[Stroke]
 
 
+class FactDiffers(BaseModel):
+    """A fact that a sealed visit's reports say otherwise today; an empty text: not said."""
+
+    name: str
+    item: str | None
+    sealed: str
+    now: str
+
+
 class AssetDetail(BaseModel):
     asset: AssetRef
     serial: str
@@ -234,6 +245,7 @@ class AssetDetail(BaseModel):
     answers: list[Answer]
     facts: list[Fact]
     visits: list[SealedVisit]
+    since_sealed: list[FactDiffers]
 
 
 class FloorAsset(BaseModel):

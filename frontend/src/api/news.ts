@@ -1,5 +1,6 @@
 import { type QueryClient, useQueryClient } from "@tanstack/react-query";
 import { useEffect } from "react";
+import { afterTeaching } from "./questions";
 
 const OF_THE_TRAY = [["visits"], ["tape"], ["floor"]] as const;
 
@@ -8,6 +9,8 @@ function askAgain(queries: QueryClient, topic: string) {
   if (kind === "run") {
     queries.invalidateQueries({ queryKey: ["runs"], exact: true });
     queries.invalidateQueries({ queryKey: ["runs", Number(number)] });
+  } else if (kind === "reading" || kind === "phrases") {
+    for (const queryKey of afterTeaching) queries.invalidateQueries({ queryKey });
   } else {
     for (const queryKey of OF_THE_TRAY) queries.invalidateQueries({ queryKey });
   }

@@ -62,4 +62,52 @@ export const plan = (choice: Schemas["Choice"]) =>
     staleTime: 30_000,
   });
 
+export const catalogue = queryOptions({
+  queryKey: ["catalogue"],
+  queryFn: () => told(api.GET("/api/catalogue")),
+  staleTime: Number.POSITIVE_INFINITY,
+});
+export const lineOf = ({ report, command, line }: { report: string; command: string; line: number }) =>
+  queryOptions({
+    queryKey: ["lines", report, command, line],
+    queryFn: () =>
+      told(
+        api.GET("/api/reports/{sha256}/lines/{line}", {
+          params: { path: { sha256: report, line }, query: { command } },
+        }),
+      ),
+  });
+export const phrases = queryOptions({
+  queryKey: ["phrases"],
+  queryFn: () => told(api.GET("/api/phrases")),
+});
+export const preview = (phrase: Schemas["Taught"]) =>
+  queryOptions({
+    queryKey: ["preview", phrase],
+    queryFn: () => told(api.POST("/api/phrases/preview", { body: phrase })),
+  });
+export const phraseSays = (number: number) =>
+  queryOptions({
+    queryKey: ["phrases", number, "says"],
+    queryFn: () => told(api.GET("/api/phrases/{number}/says", { params: { path: { number } } })),
+  });
+export const unknownLabels = queryOptions({
+  queryKey: ["unknown-labels"],
+  queryFn: () => told(api.GET("/api/unknown-labels")),
+});
+export const readAgain = queryOptions({
+  queryKey: ["reading"],
+  queryFn: () => told(api.GET("/api/reading")),
+  // The news tells of progress; this is for a page that missed some.
+  refetchInterval: ({ state }) => (state.data?.waiting ? 4_000 : false),
+});
+
+export const afterTeaching = [
+  ["phrases"],
+  ["unknown-labels"],
+  ["reading"],
+  ["visits"],
+  ["assets"],
+  ["lines"],
+] as const;
 export const afterChange = [["visits"], ["floor"], ["assets"], ["tape"]] as const;

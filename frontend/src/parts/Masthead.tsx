@@ -14,6 +14,7 @@ const PLACES = [
   { to: "/bench", name: "Bench" },
   { to: "/collect", name: "Collect" },
   { to: "/floor", name: "Floor" },
+  { to: "/phrases", name: "Phrases" },
 ];
 
 /** The name, the places, finding, who is signed in; under it the day's tape. */
@@ -24,6 +25,7 @@ export function Masthead() {
   useHotkeys(KEYS.bench.keys, () => go("/bench"));
   useHotkeys(KEYS.collect.keys, () => go("/collect"));
   useHotkeys(KEYS.floor.keys, () => go("/floor"));
+  useHotkeys(KEYS.phrases.keys, () => go("/phrases"));
   useHotkeys(KEYS.help.keys, () => setHelp(true));
   return (
     <header>

@@ -3,11 +3,22 @@
 from __future__ import annotations
 
 from dataclasses import dataclass, replace
-from functools import lru_cache
 
 from yes_tally.core.catalogue import ITEMS, KEYS, SINGLE_GROUPS
 from yes_tally.core.reading.labels import split_unit, words_of
-from yes_tally.core.reading.phrases import SCOPED, STRONG, WEAK, Meaning, is_unique, meanings, near_misses, subjects_in
+from yes_tally.core.reading.phrases import (
+    SCOPED,
+    STRONG,
+    TAUGHT,
+    WEAK,
+    Meaning,
+    is_unique,
+    meanings,
+    near_misses,
+    subjects_in,
+    taught_everywhere,
+)
+from yes_tally.core.reading.phrases.taught import TaughtPhrase, per_book
 
 ITEM_GROUPS = frozenset(ITEMS)
 
@@ -56,9 +67,12 @@ class Guess:
     phrase: str = ""
 
 
-@lru_cache(maxsize=16384)
+@per_book(16384)
 def decide(label: str, context: Context) -> tuple[Guess, ...]:
     """The facts that ``label`` may mean here, best first; empty when nothing fits."""
+    taught = taught_everywhere(label)
+    if taught:
+        return as_taught(taught)
     guesses: dict[str, Guess] = {}
     told = meanings(label)
     whole = {m.phrase.fact.partition(".")[0] for m in told if m.exact and not m.subject and " " in m.phrase.text}
@@ -79,6 +93,11 @@ def decide(label: str, context: Context) -> tuple[Guess, ...]:
     return tuple(sorted(guesses.values(), key=lambda g: -g.confidence))
 
 
+def as_taught(taught: TaughtPhrase) -> tuple[Guess, ...]:
+    """What the team taught is what a label means; nothing, if it taught so."""
+    return (Guess(taught.fact, 0.97, taught.said, taught.label),) if taught.fact else ()
+
+
 def _weigh(meaning: Meaning, context: Context) -> Guess | None:
     phrase = meaning.phrase
     group = phrase.fact.partition(".")[0]
@@ -86,6 +105,8 @@ def _weigh(meaning: Meaning, context: Context) -> Guess | None:
     if context.language and context.language not in phrase.languages:
         loss += OTHER_LANGUAGE
     said = f"“{phrase.text}” is a phrase of {phrase.fact}"
+    if phrase.reach == TAUGHT and (meaning.subject is None or group == meaning.subject):
+        return Guess(phrase.fact, 0.95, f"“{phrase.text}” was taught as {phrase.fact}", phrase.text)
     if group == context.group:
         return Guess(phrase.fact, 0.96 - loss, f"{said}; {group} is spoken of here", phrase.text)
     if meaning.subject:
@@ -139,7 +160,7 @@ def infer_group(labels: tuple[str, ...], around: tuple[str, ...], table: bool) -
     return found[0] if found else None
 
 
-@lru_cache(maxsize=4096)
+@per_book(4096)
 def infer_groups(labels: tuple[str, ...], around: tuple[str, ...], table: bool) -> tuple[str, ...]:
     """Which groups a record's or a table's labels may speak of, the one that explains most of them first.
 
@@ -161,7 +182,7 @@ def infer_groups(labels: tuple[str, ...], around: tuple[str, ...], table: bool) 
             fact = meaning.phrase.fact.partition(".")[2]
             key = group in KEYS and any(k.field == fact for k in KEYS[group])
             weight = 1.0 + (0.2 if key else 0.0) + (0.3 if group in named else 0.0)
-            weight += {STRONG: 0.3, WEAK: 0.25}.get(meaning.phrase.reach, 0.0)
+            weight += {TAUGHT: 0.5, STRONG: 0.3, WEAK: 0.25}.get(meaning.phrase.reach, 0.0)
             explained[group] = explained.get(group, 0.0) + weight
             hits[group] = hits.get(group, 0) + 1
         # What would be said of the PC itself in the same words speaks less for an item.

@@ -4,11 +4,21 @@ from __future__ import annotations
 
 import re
 from collections.abc import Iterator, Sequence
-from dataclasses import dataclass, field
+from contextlib import contextmanager
 
 from yes_tally.core.catalogue import FACTS, FIELDS, KEYS
 from yes_tally.core.quantity import Locale, Value, exactly
-from yes_tally.core.reading.decide import ITEM_GROUPS, NAMING, Context, Guess, decide, infer_group, infer_groups
+from yes_tally.core.reading.decide import (
+    ITEM_GROUPS,
+    NAMING,
+    Context,
+    Guess,
+    as_taught,
+    decide,
+    infer_group,
+    infer_groups,
+)
+from yes_tally.core.reading.drafts import Draft, Item, Met
 from yes_tally.core.reading.labels import split_unit, words_of
 from yes_tally.core.reading.listings import (
     BULLET,
@@ -22,34 +32,11 @@ from yes_tally.core.reading.listings import (
     policies,
 )
 from yes_tally.core.reading.phrases import SUBJECTS, subject_within, subjects_in
+from yes_tally.core.reading.phrases.taught import in_use
 from yes_tally.core.reading.shapes.layout import Entry, Group, Heading, Layout
 from yes_tally.core.reading.values import ASIDES, MAX_TEXT, mask_of, understand
 from yes_tally.core.reading.variables import are_variables, variable_list
 from yes_tally.core.words import is_placeholder
-
-
-@dataclass(slots=True)
-class Item:
-    """One thing of a report while it is read; it gets its name when all of its keys are known."""
-
-    group: str
-    keys: dict[str, str] = field(default_factory=dict)
-    name: str = ""
-
-
-@dataclass(slots=True)
-class Draft:
-    """A reading before its item has a name."""
-
-    fact: str
-    item: Item | None
-    entry: Entry
-    value: Value
-    shape: str
-    confidence: float
-    why: str
-    also: tuple[str, ...] = ()
-
 
 # What stands alone in a head line and explains itself.
 _BARE: dict[str, tuple[str, bool | str]] = {
@@ -79,6 +66,10 @@ class Interpreter:
         self.frame: set[int] = set()
         self.hosts: set[str] = set()
         self.section_from = 0
+        self.under: list[str] = []
+        """The command and the headings above, the nearest last."""
+        self.met: list[Met] = []
+        """Every labelled value that was looked at, known or not."""
         self._items: list[Item] = []
         self._loose: dict[str, Item] = {}
         self._listed: str | None = None
@@ -95,6 +86,11 @@ class Interpreter:
 
     def context(self, group: str | None, around: tuple[str, ...] = ()) -> Context:
         return Context(group, around, self.language)
+
+    def means(self, label: str, context: Context) -> tuple[Guess, ...]:
+        """What a label means here: as taught under one of the headings above, else as it is decided."""
+        taught = in_use().under(label, self.under)
+        return as_taught(taught) if taught else decide(label, context)
 
     def read(self, layout: Layout, around: tuple[str, ...], *, totals: bool = False) -> None:
         """Read one layout. ``around``: the subjects of the command and headings above, nearest first.
@@ -122,6 +118,14 @@ class Interpreter:
             self.frame.add(line)
         return named
 
+    @contextmanager
+    def below(self, *headings: Heading | None) -> Iterator[None]:
+        """What is read meanwhile stands under these headings."""
+        before = len(self.under)
+        self.under += [heading.text for heading in headings if heading]
+        yield
+        del self.under[before:]
+
     def _group(
         self,
         group: Group,
@@ -130,6 +134,18 @@ class Interpreter:
         parent: Item | None,
         labels: tuple[str, ...],
         depth: int = 0,
+    ) -> None:
+        with self.below(group.heading):
+            self._grouped(group, shape, around, parent, labels, depth)
+
+    def _grouped(
+        self,
+        group: Group,
+        shape: str,
+        around: tuple[str, ...],
+        parent: Item | None,
+        labels: tuple[str, ...],
+        depth: int,
     ) -> None:
         self.frame.update(group.frame)
         opened, named = (None, ()) if group.heading is None else self._open(group.heading, shape, around, parent)
@@ -171,11 +187,13 @@ class Interpreter:
         labels = tuple(dict.fromkeys(entry.label for row in rows[:200] for entry in row.entries))
         subject = self._borne_out(infer_groups(labels, around, True), rows)
         self._listed = subject
-        columns = _columns(labels, self.context(subject, around))
+        context = self.context(subject, around)
+        columns = _columns({label: self.means(label, context) for label in labels if label})
         for row in rows:
             if row.heading:
                 named = self.heading(row.heading.text)
-                self._entries(row.entries, shape, self.context(None, (*named, *around) if named else ("",)), None)
+                with self.below(row.heading):
+                    self._entries(row.entries, shape, self.context(None, (*named, *around) if named else ("",)), None)
             elif subject:
                 item = self.new_item(subject) if subject in ITEM_GROUPS else None
                 for entry in row.entries:
@@ -240,11 +258,13 @@ class Interpreter:
             ):
                 continue
             elif entry.label:
-                self.place(entry, shape, decide(entry.label, context), item)
+                self.place(entry, shape, self.means(entry.label, context), item)
             else:
                 self._bare(entry, shape, context, item)
 
     def place(self, entry: Entry, shape: str, guesses: Sequence[Guess], item: Item | None) -> None:
+        """Keep a labelled value as the first of the facts it may be that its text can be."""
+        self.met.append(Met(entry, tuple(self.under), bool(guesses)))
         if guesses and (not entry.printed.strip() or is_placeholder(entry.printed)):
             fact = FACTS[guesses[0].fact]
             if fact.kind not in ("flag", "choice", "count") or not entry.printed.strip():
@@ -348,9 +368,8 @@ def _side_by_side(group: Group) -> list[Group]:
     return [Group(part.heading, part.entries) for part in group.walk() if part is not group]
 
 
-def _columns(labels: Sequence[str], context: Context) -> dict[str, tuple[Guess, ...]]:
+def _columns(guesses: dict[str, tuple[Guess, ...]]) -> dict[str, tuple[Guess, ...]]:
     """What each column of a table means: no two columns tell the same fact; the one with fewer choices goes first."""
-    guesses = {label: decide(label, context) for label in labels if label}
     taken: dict[str, str] = {}
 
     def choices(label: str) -> int:

@@ -17,7 +17,8 @@ from yes_tally.core.reading.values import MAX_TEXT, understand
 from yes_tally.core.words import is_placeholder
 
 if TYPE_CHECKING:
-    from yes_tally.core.reading.interpret import Interpreter, Item
+    from yes_tally.core.reading.drafts import Item
+    from yes_tally.core.reading.interpret import Interpreter
 
 _PARTS = re.compile(r"(?:^|[,;]\s*)(?P<label>[^\W\d_]+(?: [^\W\d_]+){0,2}?)(?::\s*|\s+)(?P<value>[^,;\s][^,;]{0,60})")
 BULLET = re.compile(r"(?:\[\d{1,4}\]|\d{1,4}[.)]|[*•-])\s+(?=\S)")

@@ -10,12 +10,14 @@ from dataclasses import dataclass, replace
 from yes_tally.core.quantity import Locale, Value, exactly
 from yes_tally.core.reading.blocks import Block, blocks_of
 from yes_tally.core.reading.decode import Decoded, Line, decode
-from yes_tally.core.reading.interpret import Draft, Interpreter
+from yes_tally.core.reading.drafts import Draft, Met
+from yes_tally.core.reading.interpret import Interpreter
 from yes_tally.core.reading.language import language_of
 from yes_tally.core.reading.listings import rows_without_head
+from yes_tally.core.reading.phrases.taught import NOTHING_TAUGHT, Phrasebook, using
 from yes_tally.core.reading.sections import Section, cut
-from yes_tally.core.reading.shapes.layout import MAX_LABEL, MAX_LINE, RULE, Entry
-from yes_tally.core.reading.stated import read_statements
+from yes_tally.core.reading.shapes.layout import MAX_LABEL, MAX_LINE, RULE, Entry, Heading
+from yes_tally.core.reading.stated import read_statements, taught_statements
 from yes_tally.core.reading.values import locale_of
 
 READER_VERSION = 1
@@ -50,7 +52,8 @@ class Reading:
 class ReadReport:
     """Everything that was understood of one report, and what was not.
 
-    ``unread_lines`` carried nothing; ``blank_lines`` hold a known label with nothing, or a placeholder, beside it.
+    ``unread_lines`` carried nothing; ``blank_lines`` hold a known label with nothing, or a placeholder, beside it;
+    ``unknown`` are the labelled values whose label means nothing here.
     """
 
     sha256: str
@@ -60,11 +63,26 @@ class ReadReport:
     readings: tuple[Reading, ...]
     unread_lines: tuple[int, ...]
     blank_lines: tuple[int, ...]
+    unknown: tuple[Met, ...] = ()
 
 
-def read(data: bytes, command: str = "") -> ReadReport:
-    """Read a report as it came; ``command`` is what was typed for it, where it is known and no prompt tells it."""
-    decoded = decode(data)
+def read(data: bytes, command: str = "", book: Phrasebook = NOTHING_TAUGHT) -> ReadReport:
+    """Read a report as it came; ``command`` is what was typed for it, where it is known and no prompt tells it;
+    ``book`` what the team taught."""
+    with using(book):
+        decoded = decode(data)
+        sections, interpreter, ends = _interpreted(decoded, command)
+        return _report(data, decoded, sections, interpreter, ends)
+
+
+def labelled_values(data: bytes, command: str = "", book: Phrasebook = NOTHING_TAUGHT) -> list[Met]:
+    """Every labelled value that the shapes found in a report, whether its label means anything or not."""
+    with using(book):
+        return _interpreted(decode(data), command)[1].met
+
+
+def _interpreted(decoded: Decoded, command: str) -> tuple[list[Section], Interpreter, list[int]]:
+    """The sections of a report, what was made of them, and how many drafts there were at each one's end."""
     sections = [
         section if section.command else replace(section, command=command or None) for section in cut(decoded.lines)
     ]
@@ -79,7 +97,7 @@ def read(data: bytes, command: str = "") -> ReadReport:
         _read_section(interpreter, section)
         ends.append(len(interpreter.drafts))
     interpreter.name_items()
-    return _report(data, decoded, sections, interpreter, ends)
+    return sections, interpreter, ends
 
 
 def _own_locale(section: Section, whole: Locale) -> Locale:
@@ -98,9 +116,12 @@ def _read_section(interpreter: Interpreter, section: Section) -> None:
     if section.failure:
         return
     command = interpreter.heading(section.command) if section.command else ()
-    for block in blocks_of([line for line in section.lines if len(line.text) <= MAX_LINE]):
-        _read_block(interpreter, block, command)
-    read_statements(interpreter, section.lines, section.command or "")
+    lines = [line for line in section.lines if len(line.text) <= MAX_LINE]
+    with interpreter.below(Heading(section.command, 0, 0) if section.command else None):
+        for block in blocks_of(lines):
+            _read_block(interpreter, block, command)
+        read_statements(interpreter, section.lines, section.command or "")
+        taught_statements(interpreter, lines)
 
 
 def _read_block(interpreter: Interpreter, block: Block, command: tuple[str, ...]) -> None:
@@ -110,7 +131,8 @@ def _read_block(interpreter: Interpreter, block: Block, command: tuple[str, ...]
         return
     _adopt(block)
     named = [subject for heading in block.headings for subject in interpreter.heading(heading.text, heading.line)]
-    interpreter.read(block.layout, tuple(dict.fromkeys([*named, *command])), totals=block.totals)
+    with interpreter.below(*reversed(block.headings)):
+        interpreter.read(block.layout, tuple(dict.fromkeys([*named, *command])), totals=block.totals)
 
 
 def _adopt(block: Block) -> None:
@@ -153,6 +175,7 @@ def _report(
         readings=tuple(sorted(readings, key=lambda r: (r.line, r.column))),
         unread_lines=unread,
         blank_lines=tuple(sorted(interpreter.blanks)),
+        unknown=tuple(met for met in interpreter.met if not met.known),
     )
 
 

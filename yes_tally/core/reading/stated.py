@@ -7,6 +7,7 @@ from typing import TYPE_CHECKING
 
 from yes_tally.core.catalogue import FACTS, ITEMS
 from yes_tally.core.reading.decode import Line
+from yes_tally.core.reading.phrases.taught import in_use
 from yes_tally.core.reading.sentences import (
     CHECK_KINDS,
     CHECK_SAYS,
@@ -22,7 +23,8 @@ from yes_tally.core.reading.shapes.layout import Entry
 from yes_tally.core.reading.values import understand
 
 if TYPE_CHECKING:
-    from yes_tally.core.reading.interpret import Interpreter, Item
+    from yes_tally.core.reading.drafts import Item
+    from yes_tally.core.reading.interpret import Interpreter
 
 
 def read_statements(interpreter: Interpreter, lines: Sequence[Line], command: str) -> None:
@@ -107,3 +109,20 @@ def _state(interpreter: Interpreter, stated: Stated, item: Item | None) -> None:
     if value and (item or FACTS[stated.fact].group not in ITEMS):
         entry = Entry("", stated.printed, stated.line, stated.column)
         interpreter.add(stated.fact, item, entry, value, "sentences", 0.85, "a sentence says so")
+
+
+def taught_statements(interpreter: Interpreter, lines: Sequence[Line]) -> None:
+    """Lines that say what a person taught them to say; a line that was read already says no more."""
+    book = in_use()
+    if not any(phrase.after is not None for phrase in book.taught):
+        return
+    read = {draft.entry.line for draft in interpreter.drafts[interpreter.section_from :]}
+    for line in lines:
+        if line.number in read:
+            continue
+        for phrase, start, end in book.statements(line.text, interpreter.under):
+            value = understand(FACTS[phrase.fact], line.text[start:end], interpreter.locale) if phrase.fact else None
+            if value and phrase.fact:
+                entry = Entry("", line.text[start:end], line.number, start + 1)
+                interpreter.add(phrase.fact, None, entry, value, "sentences", 0.9, phrase.said)
+                break

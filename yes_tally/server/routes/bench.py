@@ -16,6 +16,7 @@ from yes_tally.records.understanding import understand
 from yes_tally.server import present
 from yes_tally.server.live import news
 from yes_tally.server.problems import RESPONSES, ProblemError
+from yes_tally.server.reading_again import rereader
 from yes_tally.server.schemas import Enter, HandedIn, Number, Seal, Sealed, TrayEntry, VisitDetail, Way
 from yes_tally.server.who import Collector, Reader, Technician
 
@@ -99,6 +100,7 @@ def _taken(body: bytes, file: str, way: str, person: Person, beside: int | None 
     if taken is None:
         raise Refused("there is nothing in these reports: they are empty")
     news.tell("tray")
+    rereader.wake()
     return taken
 
 

@@ -16,7 +16,8 @@ router = APIRouter(prefix="/api", tags=["live"], responses=RESPONSES)
 
 @router.get("/news", operation_id="news", response_class=EventSourceResponse)
 async def the_news(_: Reader) -> EventSourceResponse:
-    """Topics as they change: ``tray`` for the Bench, ``run 7`` for a run."""
+    """Topics as they change: ``tray`` for the Bench, ``run 7`` for a run, ``reading`` for reports read again, ``phrases`` for
+    the phrasebook."""
 
     async def events() -> AsyncIterator[dict[str, str]]:
         async for topics in news.topics():

@@ -7,6 +7,7 @@ import { Tally } from "../../parts/Tally";
 import { exact, tallyInWords } from "../../parts/words";
 import { AgainstSpec } from "./AgainstSpec";
 import { InsideCase } from "./InsideCase";
+import { SinceSealed } from "./SinceSealed";
 import { Visits } from "./Visits";
 
 const INSIDE = new Set(["module", "disk", "volume"]);
@@ -64,6 +65,7 @@ export function AssetPage() {
               <FactSheet facts={rest} />
             </section>
           </div>
+          {data.since_sealed.length > 0 && <SinceSealed facts={data.since_sealed} />}
           <Visits visits={data.visits} />
         </>
       )}

@@ -2,12 +2,13 @@ import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useCallback, useEffect, useRef, useState } from "react";
 import { useHotkeys } from "react-hotkeys-hook";
 import { useNavigate, useParams } from "react-router";
-import { handIn } from "../../api/client";
+import { handIn, type Schemas } from "../../api/client";
 import { afterChange, tray, visit } from "../../api/questions";
 import { KEYS } from "../../parts/keys";
 import { Empty, Failed, Waiting } from "../../parts/States";
 import { filesIn } from "./dropped";
 import { ReportPane } from "./ReportPane";
+import { Teaching, type TeachSpot } from "./Teaching";
 import { Tray } from "./Tray";
 import { Understanding } from "./Understanding";
 
@@ -25,6 +26,8 @@ export function Bench() {
   const detail = useQuery({ ...visit(number ?? 0), enabled: number !== null });
   const [hot, setHot] = useState<Spot | null>(null);
   const [goal, setGoal] = useState<Spot | null>(null);
+  const [teaching, setTeaching] = useState<TeachSpot | null>(null);
+  const [lit, setLit] = useState<Schemas["Change"][]>([]);
   const [fresh, setFresh] = useState(false);
   const beside = fresh ? null : number;
   const taking = useTaking(beside, (taken) => {
@@ -33,6 +36,8 @@ export function Bench() {
   });
   const chooser = useRef<HTMLInputElement>(null);
 
+  // biome-ignore lint/correctness/useExhaustiveDependencies: another visit is another line
+  useEffect(() => setTeaching(null), [number]);
   useEffect(() => {
     const first = list.data?.[0];
     if (number === null && first) go(`/bench/${first.id}`, { replace: true });
@@ -123,8 +128,20 @@ export function Bench() {
         </div>
       ) : (
         <>
-          <ReportPane key={number} visit={detail.data} hot={hot} goal={goal} onHot={light} />
-          <Understanding key={`u${number}`} visit={detail.data} hot={hot} onHot={light} onGo={setGoal} />
+          <ReportPane
+            key={number}
+            visit={detail.data}
+            hot={hot}
+            goal={goal}
+            lit={lit}
+            onHot={light}
+            onTeach={setTeaching}
+          />
+          {teaching ? (
+            <Teaching spot={teaching} onLit={setLit} onClose={() => setTeaching(null)} />
+          ) : (
+            <Understanding key={`u${number}`} visit={detail.data} hot={hot} onHot={light} onGo={setGoal} />
+          )}
         </>
       )}
     </div>

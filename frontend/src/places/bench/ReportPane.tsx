@@ -1,11 +1,15 @@
+import { useQuery } from "@tanstack/react-query";
 import { useVirtualizer } from "@tanstack/react-virtual";
 import clsx from "clsx";
 import { useEffect, useMemo, useRef, useState } from "react";
 import { useHotkeys } from "react-hotkeys-hook";
 import type { Schemas } from "../../api/client";
+import { me } from "../../api/questions";
 import { KEYS } from "../../parts/keys";
 import { clock, plural } from "../../parts/words";
 import type { Spot } from "./Bench";
+import { LineStrip } from "./LineStrip";
+import type { TeachSpot } from "./Teaching";
 
 type Report = Schemas["Report"];
 type Reading = Schemas["Reading"];
@@ -20,12 +24,16 @@ export function ReportPane({
   visit,
   hot,
   goal,
+  lit,
   onHot,
+  onTeach,
 }: {
   visit: Schemas["VisitDetail"];
   hot: Spot | null;
   goal: Spot | null;
+  lit: Schemas["Change"][];
   onHot: (spot: Spot | null) => void;
+  onTeach: (spot: TeachSpot) => void;
 }) {
   const [index, setIndex] = useState(0);
   const [line, setLine] = useState(0);
@@ -43,6 +51,10 @@ export function ReportPane({
   useHotkeys(KEYS.doubt.keys, () => jump(doubts));
   useHotkeys(KEYS.failure.keys, () => jump(report?.failures.map((failure) => failure.line) ?? []));
   useHotkeys(KEYS.unread.keys, () => jump(report?.unread_lines ?? []));
+  const mayTeach = useQuery(me).data?.role !== "reader";
+  const teach = () =>
+    mayTeach && report && line > 0 && onTeach({ report: report.sha256, command: report.command, line });
+  useHotkeys(KEYS.teach.keys, () => teach(), { preventDefault: true });
   const count = visit.reports.length;
   const before = useRef(count);
   useEffect(() => {
@@ -104,7 +116,18 @@ export function ReportPane({
           )}
         </p>
       </div>
-      <Paper key={report.sha256} report={report} line={line} hot={hot} onHot={onHot} />
+      <Paper
+        key={report.sha256}
+        report={report}
+        line={line}
+        hot={hot}
+        lit={lit}
+        onHot={onHot}
+        onLine={setLine}
+      />
+      {line > 0 && line <= report.lines.length && (
+        <LineStrip report={report} line={line} onTeach={mayTeach ? teach : null} />
+      )}
     </section>
   );
 }
@@ -114,12 +137,16 @@ function Paper({
   report,
   line,
   hot,
+  lit,
   onHot,
+  onLine,
 }: {
   report: Report;
   line: number;
   hot: Spot | null;
+  lit: Schemas["Change"][];
   onHot: (spot: Spot | null) => void;
+  onLine: (line: number) => void;
 }) {
   const box = useRef<HTMLDivElement>(null);
   const rows = useVirtualizer({
@@ -134,8 +161,12 @@ function Paper({
     () => new Map(report.failures.map((failure) => [failure.line, failure])),
     [report],
   );
+  const taught = useMemo(
+    () => new Set(lit.filter((change) => change.report === report.sha256).map((change) => change.line)),
+    [lit, report],
+  );
   useEffect(() => {
-    if (line > 0 && line <= report.lines.length) rows.scrollToIndex(line - 1, { align: "center" });
+    if (line > 0 && line <= report.lines.length) rows.scrollToIndex(line - 1, { align: "auto" });
   }, [line, rows, report]);
   return (
     // biome-ignore lint/a11y/useSemanticElements: the lines of a report are no list of ours
@@ -154,13 +185,17 @@ function Paper({
           const readings = byLine.get(number) ?? [];
           const isHot = hot?.report === report.sha256 && hot.line === number;
           return (
-            // biome-ignore lint/a11y/noStaticElementInteractions: hovering only lights what keys reach too
+            // biome-ignore lint/a11y/noStaticElementInteractions: hovering and clicking do what keys do too
+            // biome-ignore lint/a11y/useKeyWithClickEvents: keys go to the next doubt, failure or unread line
             <div
               key={number}
               data-line={number}
               data-hot={isHot}
-              className="absolute left-0 flex w-full whitespace-pre data-[hot=true]:bg-wash-doubt"
+              data-lit={taught.has(number)}
+              aria-current={number === line ? "true" : undefined}
+              className="absolute left-0 flex w-full whitespace-pre aria-current:bg-paper data-[hot=true]:bg-wash-doubt data-[lit=true]:bg-wash-yes"
               style={{ top: start, height: LINE, lineHeight: `${LINE}px` }}
+              onClick={() => onLine(number)}
               onMouseEnter={() => onHot(readings.length ? { report: report.sha256, line: number } : null)}
             >
               <span className="w-10 shrink-0 pr-2 text-right text-[12px] text-pale select-none">

@@ -13,14 +13,15 @@ from rapidfuzz.distance import OSA
 from yes_tally.core.catalogue import FACTS
 from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.phrases import dutch, english, french, german, italian, polish, portuguese, spanish
+from yes_tally.core.reading.phrases.taught import TaughtPhrase, Words, in_use, label_key, per_book
 
 LANGUAGES = {
     "en": english, "de": german, "fr": french, "es": spanish, "pt": portuguese, "it": italian, "nl": dutch, "pl": polish,
 }  # fmt: skip
 
 # How far a phrase reaches: "scoped" only where its group is spoken of, "weak" also among other facts of the PC,
-# "strong" anywhere.
-SCOPED, WEAK, STRONG = 0, 1, 2
+# "strong" anywhere, "taught" before all others.
+SCOPED, WEAK, STRONG, TAUGHT = 0, 1, 2, 3
 _REACH = {"!": STRONG, "?": WEAK}
 
 # Words that say only "which one" and may be missing from a label, or be too many in it.
@@ -42,9 +43,6 @@ class Phrase:
 
 class PhraseClash(ValueError):
     """Two phrase sets claim one label for the same fact with different reach."""
-
-
-Words = frozenset[str]
 
 
 def _labels() -> dict[Words, tuple[Phrase, ...]]:
@@ -125,16 +123,21 @@ def subject_within(word: str) -> str | None:
     return SUBJECTS.get(words_of(bare)) if bare != word and bare else None
 
 
-@lru_cache(maxsize=16384)
+@per_book(16384)
 def meanings(label: str) -> tuple[Meaning, ...]:
     """Everything that a label may stand for, whatever the context; a dictionary look-up, not a search."""
     words = words_of(label)
     if not words or len(words) > 12:
         return ()
+    taught = taught_everywhere(label)
+    if taught:
+        return (Meaning(_as_phrase(taught), None, True),) if taught.fact else ()
     found: dict[tuple[str, str | None], Meaning] = {}
 
     def add(part: Words, subject: str | None, exact: bool) -> None:
-        for phrase in LABELS.get(part, ()):
+        taught = in_use().everywhere.get(part)
+        known = LABELS.get(part, ()) if taught is None else (_as_phrase(taught),) if taught.fact else ()
+        for phrase in known:
             group = phrase.fact.partition(".")[0]
             if subject is None or group == subject:
                 found.setdefault((phrase.fact, subject), Meaning(phrase, subject, exact))
@@ -150,6 +153,16 @@ def meanings(label: str) -> tuple[Meaning, ...]:
     return tuple(found.values())
 
 
+def taught_everywhere(label: str) -> TaughtPhrase | None:
+    """What the team taught for this label, wherever it stands."""
+    everywhere = in_use().everywhere
+    return everywhere.get(label_key(label)) if everywhere else None
+
+
+def _as_phrase(taught: TaughtPhrase) -> Phrase:
+    return Phrase(taught.fact or "", TAUGHT, taught.label, frozenset(LANGUAGES))
+
+
 _LONG = 9
 _SHORTEST_NEAR = 5
 
@@ -160,14 +173,14 @@ def _vocabulary() -> tuple[str, ...]:
     return tuple(sorted(word for word in words if len(word) >= _SHORTEST_NEAR))
 
 
-@lru_cache(maxsize=16384)
+@per_book(16384)
 def near_misses(label: str) -> tuple[Meaning, ...]:
     """What a misspelt label may stand for: each unknown longer word taken for the one known word next to it.
 
     Empty when the label means something as it is, or when a word has no near neighbour or more than one.
     """
     words = words_of(label)
-    if not words or len(words) > 6 or meanings(label):
+    if not words or len(words) > 6 or meanings(label) or taught_everywhere(label):
         return ()
     known = set(_vocabulary())
     mended = [word if word in known or len(word) < _SHORTEST_NEAR else _neighbour(word) for word in words]

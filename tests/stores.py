@@ -12,7 +12,7 @@ from pathlib import Path
 from argon2 import PasswordHasher
 
 from yes_tally.demo import build_demo
-from yes_tally.records import people
+from yes_tally.records import people, rereading
 from yes_tally.records.models import Person
 from yes_tally.records.store import open_store, using
 from yes_tally.standins.machine import Machine
@@ -36,6 +36,10 @@ def demo_store() -> Path:
     """The demo office's store; copy it before changing anything."""
     path = folder() / "demo.db"
     build_demo(path)
+    with using():
+        while waiting := rereading.next_waiting(100):
+            for source in waiting:
+                rereading.read_again(source)
     return path
 
 

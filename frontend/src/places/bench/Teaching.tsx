@@ -170,7 +170,7 @@ function Form({
         )}
       </div>
       <div className="border-t border-rule bg-sheet px-5 py-3">
-        <button type="submit" className="deed w-full" disabled={!ready}>
+        <button type="submit" className="deed w-full" disabled={fact === null || (looked && !ready)}>
           {teach.isPending ? "Teaching …" : "Teach it to the team"} <kbd className="key ml-1">↵</kbd>
         </button>
       </div>

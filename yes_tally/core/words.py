@@ -44,6 +44,7 @@ _ONE_CHARACTER = re.compile(r"(?P<c>[0fx.\-_*?#=])(?P=c)*$")
 _ZERO_ID = re.compile(r"[0f]+(?:[-:][0f]+)+$")
 
 
+@lru_cache(maxsize=16384)
 def is_placeholder(text: str) -> bool:
     """Whether a printed text stands for "nobody filled this in": blank, a factory word, a run of one character."""
     word = plain(text).strip("()[]<>\"' ")

@@ -58,7 +58,7 @@ MAX_DEPTH = 40
 class Interpreter:
     """Reads the layouts of one report; keeps its items and what it could not place."""
 
-    def __init__(self, locale: Locale) -> None:
+    def __init__(self, locale: Locale, *, keep_known: bool = False) -> None:
         self.locale = locale
         self.language = ""
         self.drafts: list[Draft] = []
@@ -66,10 +66,12 @@ class Interpreter:
         self.frame: set[int] = set()
         self.hosts: set[str] = set()
         self.section_from = 0
-        self.under: list[str] = []
+        self.under: tuple[str, ...] = ()
         """The command and the headings above, the nearest last."""
         self.met: list[Met] = []
-        """Every labelled value that was looked at, known or not."""
+        """The labelled values that were looked at: all of them with ``keep_known``, else those that mean nothing."""
+        self._keep_known = keep_known
+        self._book = in_use()
         self._items: list[Item] = []
         self._loose: dict[str, Item] = {}
         self._listed: str | None = None
@@ -89,7 +91,7 @@ class Interpreter:
 
     def means(self, label: str, context: Context) -> tuple[Guess, ...]:
         """What a label means here: as taught under one of the headings above, else as it is decided."""
-        taught = in_use().under(label, self.under)
+        taught = self._book.under(label, self.under) if self._book.taught else None
         return as_taught(taught) if taught else decide(label, context)
 
     def read(self, layout: Layout, around: tuple[str, ...], *, totals: bool = False) -> None:
@@ -121,10 +123,10 @@ class Interpreter:
     @contextmanager
     def below(self, *headings: Heading | None) -> Iterator[None]:
         """What is read meanwhile stands under these headings."""
-        before = len(self.under)
-        self.under += [heading.text for heading in headings if heading]
+        before = self.under
+        self.under = (*before, *(heading.text for heading in headings if heading))
         yield
-        del self.under[before:]
+        self.under = before
 
     def _group(
         self,
@@ -135,8 +137,11 @@ class Interpreter:
         labels: tuple[str, ...],
         depth: int = 0,
     ) -> None:
-        with self.below(group.heading):
-            self._grouped(group, shape, around, parent, labels, depth)
+        before = self.under
+        if group.heading:
+            self.under = (*before, group.heading.text)
+        self._grouped(group, shape, around, parent, labels, depth)
+        self.under = before
 
     def _grouped(
         self,
@@ -264,7 +269,8 @@ class Interpreter:
 
     def place(self, entry: Entry, shape: str, guesses: Sequence[Guess], item: Item | None) -> None:
         """Keep a labelled value as the first of the facts it may be that its text can be."""
-        self.met.append(Met(entry, tuple(self.under), bool(guesses)))
+        if not guesses or self._keep_known:
+            self.met.append(Met(entry, self.under, bool(guesses)))
         if guesses and (not entry.printed.strip() or is_placeholder(entry.printed)):
             fact = FACTS[guesses[0].fact]
             if fact.kind not in ("flag", "choice", "count") or not entry.printed.strip():
@@ -275,7 +281,8 @@ class Interpreter:
             value = understand(FACTS[guess.fact], entry.printed, self.locale, unit)
             if value is None:
                 continue
-            rivals = tuple(g.fact for g in guesses if g.fact != guess.fact and g.confidence >= guess.confidence - 0.02)
+            near = guess.confidence - 0.02
+            rivals = tuple([g.fact for g in guesses if g.confidence >= near and g.fact != guess.fact])
             sure = guess.confidence - (0.1 if place else 0.0) - (0.05 if rivals else 0.0)
             name = _total_memory(guess, value)
             self.add(name, item, entry, value, shape, sure, guess.why, rivals[:2])

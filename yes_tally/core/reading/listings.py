@@ -51,6 +51,7 @@ _CALLED_SO = re.compile(
 _HEADS_VALUE = re.compile(r"[\d:/\\\"]")
 
 
+_DIGIT = re.compile(r"\d")
 _WHICH = re.compile(r"\d{1,4}|[A-Z]+\d{1,2}")
 
 
@@ -63,7 +64,7 @@ def _by_key(noun: str, around: tuple[str, ...]) -> str | None:
 
 def numbered(interpreter: Interpreter, entry: Entry, shape: str, around: tuple[str, ...]) -> bool:
     """``Sound card 0: Chime Analog``: the label names an item and which one, the value what it is called."""
-    match = INDEXED.match(entry.label)
+    match = INDEXED.match(entry.label) if _DIGIT.search(entry.label) else None
     if match is None or not match["rest"] or not _WHICH.fullmatch(match["rest"]):
         return False
     group = SUBJECTS.get(words_of(match["noun"])) or _by_key(match["noun"], around)

@@ -71,38 +71,39 @@ def read(data: bytes, command: str = "", book: Phrasebook = NOTHING_TAUGHT) -> R
     ``book`` what the team taught."""
     with using(book):
         decoded = decode(data)
-        sections, interpreter, ends = _interpreted(decoded, command)
+        sections, interpreter, ends = _interpreted(decoded, command, keep_known=False)
         return _report(data, decoded, sections, interpreter, ends)
 
 
 def labelled_values(data: bytes, command: str = "", book: Phrasebook = NOTHING_TAUGHT) -> list[Met]:
     """Every labelled value that the shapes found in a report, whether its label means anything or not."""
     with using(book):
-        return _interpreted(decode(data), command)[1].met
+        return _interpreted(decode(data), command, keep_known=True)[1].met
 
 
-def _interpreted(decoded: Decoded, command: str) -> tuple[list[Section], Interpreter, list[int]]:
+def _interpreted(decoded: Decoded, command: str, *, keep_known: bool) -> tuple[list[Section], Interpreter, list[int]]:
     """The sections of a report, what was made of them, and how many drafts there were at each one's end."""
     sections = [
         section if section.command else replace(section, command=command or None) for section in cut(decoded.lines)
     ]
     text = "\n".join(line.text for line in decoded.lines)[:_LOCALE_SAMPLE]
     whole = locale_of(text)
-    interpreter = Interpreter(whole)
+    interpreter = Interpreter(whole, keep_known=keep_known)
     ends: list[int] = []
     language = language_of(text)
     for section in sections:
-        interpreter.language = language_of("\n".join(line.text for line in section.lines), language)
-        interpreter.locale = _own_locale(section, whole)
+        own = "\n".join(line.text for line in section.lines)[:_LOCALE_SAMPLE] if len(sections) > 1 else text
+        interpreter.language = language_of(own, language)
+        interpreter.locale = _own_locale(own, whole)
         _read_section(interpreter, section)
         ends.append(len(interpreter.drafts))
     interpreter.name_items()
     return sections, interpreter, ends
 
 
-def _own_locale(section: Section, whole: Locale) -> Locale:
+def _own_locale(text: str, whole: Locale) -> Locale:
     """How a section writes numbers and dates, where it tells; else as the whole report does."""
-    own = locale_of("\n".join(line.text for line in section.lines)[:_LOCALE_SAMPLE])
+    own = locale_of(text)
     return Locale(
         whole.decimal_comma if own.decimal_comma is None else own.decimal_comma,
         whole.day_first if own.day_first is None else own.day_first,
@@ -175,7 +176,7 @@ def _report(
         readings=tuple(sorted(readings, key=lambda r: (r.line, r.column))),
         unread_lines=unread,
         blank_lines=tuple(sorted(interpreter.blanks)),
-        unknown=tuple(met for met in interpreter.met if not met.known),
+        unknown=tuple(interpreter.met),
     )
 
 

@@ -97,6 +97,7 @@ def _section(lines: Sequence[Line], prompt: _Prompt | None, start: int, end: int
     )
 
 
+_FRAME_SIGN = re.compile(r"[|│║┌╔└╚]|^\s*\+[-=]")
 _BORDER = re.compile(r"\s*\+[-=]{2,}.*[-=]{2,}\+\s*$|\s*[┌╔└╚].*[┐╗┘╝]\s*$")
 _BARS = re.compile(r"\s*[|│║][^|│║]*[|│║][^|│║]*[|│║]")
 _FRAMED = re.compile(r"\s*[|│║](?P<inside>[^|│║]*)[|│║]\s*$")
@@ -105,6 +106,8 @@ _FRAMED = re.compile(r"\s*[|│║](?P<inside>[^|│║]*)[|│║]\s*$")
 def _unframed(lines: Sequence[Line]) -> list[Line]:
     """A dialog's frame is taken off its text; what stands in the upper border is its heading. Columns stay."""
     found = list(lines)
+    if not any(_FRAME_SIGN.search(line.text, 0, _MAX_FRAME) for line in lines):
+        return found
     if any(len(line.text) <= _MAX_FRAME and _BARS.match(line.text) for line in lines):
         return found  # bars inside the frame: a table
     for index, line in enumerate(lines):

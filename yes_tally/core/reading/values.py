@@ -6,9 +6,10 @@ import ipaddress
 import re
 from collections.abc import Callable
 from dataclasses import replace
+from functools import lru_cache
 
 from yes_tally.core import quantity
-from yes_tally.core.catalogue import BINARY_SIZES, CHOICE_CODES, NOMINAL_SIZES, SOLD_SIZES, FactKind
+from yes_tally.core.catalogue import BINARY_SIZES, CHOICE_CODES, FACTS, NOMINAL_SIZES, SOLD_SIZES, FactKind
 from yes_tally.core.moment import date_order, moment
 from yes_tally.core.quantity import Locale, Value, exactly
 from yes_tally.core.words import choice_of, flag_of, is_placeholder
@@ -58,6 +59,13 @@ def understand(fact: FactKind, printed: str, locale: Locale, unit: str = "") -> 
     text = printed.strip()
     if not text or len(text) > 4 * MAX_TEXT:
         return None
+    return _understood(fact.name, text, locale, unit)
+
+
+# The PCs of an office print the same makers, sizes and words over and over.
+@lru_cache(maxsize=32768)
+def _understood(name: str, text: str, locale: Locale, unit: str) -> Value | None:
+    fact = FACTS[name]
     return _KINDS[fact.kind](fact, text, locale, unit)
 
 
@@ -232,8 +240,12 @@ def mask_of(prefix: str) -> str | None:
     return prefix
 
 
+_COMMA = re.compile(r"(?<![\d,.])\d{1,4},\d{1,2}\s?(?:[KMGT]i?[BO]|[GM]Hz|%)", re.I)
+_POINT = re.compile(r"(?<![\d,.])\d{1,4}\.\d{1,2}\s?(?:[KMGT]i?[BO]|[GM]Hz|%)", re.I)
+
+
 def locale_of(texts: str) -> Locale:
     """How a report writes numbers and dates, from the prints that can be read in one way only."""
-    comma = len(re.findall(r"(?<![\d,.])\d{1,4},\d{1,2}\s?(?:[KMGT]i?[BO]|[GM]Hz|%)", texts, re.I))
-    point = len(re.findall(r"(?<![\d,.])\d{1,4}\.\d{1,2}\s?(?:[KMGT]i?[BO]|[GM]Hz|%)", texts, re.I))
+    comma = len(_COMMA.findall(texts)) if "," in texts else 0
+    point = len(_POINT.findall(texts)) if "." in texts else 0
     return Locale(None if comma == point else comma > point, date_order(texts))

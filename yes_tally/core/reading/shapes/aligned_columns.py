@@ -9,6 +9,8 @@ from __future__ import annotations
 import re
 from collections.abc import Sequence
 
+import numpy as np
+
 from yes_tally.core.reading.decode import Line
 from yes_tally.core.reading.phrases import is_known
 from yes_tally.core.reading.shapes.layout import (
@@ -114,13 +116,14 @@ def _rows_of(lines: Sequence[Line]) -> list[Line]:
 def _cuts(header: str, words: list[tuple[int, int]], rows: list[str]) -> list[int]:
     """The columns to cut at: one a gap of the header that the rows leave blank too."""
     cuts: list[int] = []
+    blanks = _blanks(rows, len(header) + 1)
     if rows and sum(_first_cell_ends(row, words[0][0]) for row in rows) * 2 > len(rows):
         # The rows begin left of the header: their first cell has no label of its own.
-        cuts.append(_blankest(rows, 1, words[0][0])[0])
+        cuts.append(_blankest(blanks, 1, words[0][0])[0])
     left = words[0][0]
     stops = _label_ends(words)
     for (_, end), (start, _), stop in zip(words, words[1:], stops[1:], strict=False):
-        at, blank = _blankest(rows, end, start)
+        at, blank = _blankest(blanks, end, start)
         wide = start - end >= 2
         needed = 0.5 if wide else 1.0
         if blank >= needed * len(rows) and (
@@ -146,9 +149,20 @@ def _first_cell_ends(row: str, start: int) -> bool:
     return row[start - 1 : start] == " " or len(row) <= start
 
 
-def _blankest(rows: list[str], left: int, right: int) -> tuple[int, int]:
+def _blanks(rows: list[str], width: int) -> list[int]:
+    """How many rows leave each column blank: the rows as a grid of characters, counted column by column."""
+    if not rows:
+        return [0] * width
+    grid = (
+        np.array([row[:width].ljust(width) for row in rows], dtype=f"<U{width}").view("<U1").reshape(len(rows), width)
+    )
+    counts: list[int] = (grid == " ").sum(axis=0).tolist()
+    return counts
+
+
+def _blankest(blanks: list[int], left: int, right: int) -> tuple[int, int]:
     """The position in ``[left, right)`` that most rows leave blank, the middle of its run; and how many do."""
-    counts = [sum(at >= len(row) or row[at] == " " for row in rows) for at in range(left, right)]
+    counts = blanks[left:right]
     top = max(counts, default=0)
     best, run = (left, left), None
     for index, number in enumerate([*counts, -1]):

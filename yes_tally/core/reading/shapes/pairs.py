@@ -30,9 +30,11 @@ _DOTS = re.compile(r"(?P<label>\S.{0,79}?)\s?(?:\.\s?){3,}:?\s*(?P<value>.*)$")
 _COLON = re.compile(r"(?P<label>[^\s:=][^:=]{1,79}?)\s*:(?:\s+(?P<value>\S.*)|\s*)$")
 _EQUALS = re.compile(r"(?P<label>[^\s=][^=:]{0,79}?)\s*=\s*(?P<value>.*)$")
 _GAP = re.compile(r"(?P<label>\S+(?: \S+){0,6}?):?\s{2,}(?P<value>\S.*)$")
-_STYLES = (("dots", _DOTS), ("colon", _COLON), ("equals", _EQUALS), ("gap", _GAP))
+# Style, what a line must hold for it, and the pattern.
+_STYLES = (("dots", ".", _DOTS), ("colon", ":", _COLON), ("equals", "=", _EQUALS), ("gap", "  ", _GAP))
 _FAMILY = {"dots": "mark", "colon": "mark", "equals": "equals", "gap": "gap"}
 _WEIGHT = {"mark": 1.0, "equals": 1.0, "gap": 0.7}
+_QUOTES = frozenset("\"'")
 _QUOTED = re.compile(r"([\"'])(.*)\1$")
 
 
@@ -93,17 +95,17 @@ def _pairs_of(line: Line) -> dict[str, _Pair]:
     if not body or len(text) > MAX_LINE or RULE.match(text[:MAX_LABEL]):
         return found
     start = indent_of(text) + dash
-    for style, pattern in _STYLES:
-        match = pattern.match(body)
+    for style, sign, pattern in _STYLES:
+        match = pattern.match(body) if sign in body else None
         if match is None or (style == "dots" and "..." not in match.group().replace(" ", "")):
             continue
         value = (match["value"] or "").rstrip()
         column = start + (match.start("value") if value else len(body))
-        quoted = _QUOTED.match(value)
+        quoted = _QUOTED.match(value) if value[:1] in _QUOTES else None
         if quoted:
             value, column = quoted[2], column + 1
         label = match["label"].rstrip(" .:")
-        if any(c.isalpha() for c in label):
+        if any(map(str.isalpha, label)):
             found[style] = _Pair(label, value, column, style)
     if line.tabbed and (pair := _at_tab(line.tabbed)):
         found["gap"] = pair
@@ -123,7 +125,9 @@ def _at_tab(tabbed: str) -> _Pair | None:
 def _without_dash(text: str) -> tuple[str, int]:
     """``- mount: C:`` begins an item of a list; the dash is no part of the label."""
     body = text.strip()
-    return (body[2:].lstrip(), len(body) - len(body[2:].lstrip())) if body.startswith("- ") else (body, 0)
+    if not body.startswith("- "):
+        return body, 0
+    return (body[2:].lstrip(), len(body) - len(body[2:].lstrip()))
 
 
 def _aligned(pairs: Sequence[_Pair | None]) -> bool:
@@ -139,12 +143,13 @@ def _tree(lines: Sequence[Line], pairs: Sequence[_Pair | None]) -> list[Group]:
     root = Group()
     stack: list[tuple[int, Group]] = [(-1, root)]
     last: tuple[int, _Pair] | None = None
+    indents = [indent_of(line.text) for line in lines]
     for index, (line, pair) in enumerate(zip(lines, pairs, strict=True)):
         text = line.text
-        if not text.strip() or RULE.match(text[:MAX_LABEL]):
+        if not text.strip() or (pair is None and RULE.match(text[:MAX_LABEL])):
             continue
-        indent = indent_of(text)
-        deeper = index + 1 < len(lines) and indent_of(lines[index + 1].text) > indent
+        indent = indents[index]
+        deeper = index + 1 < len(lines) and indents[index + 1] > indent
         if pair is None and last and indent > last[0] and not (deeper and indent < last[1].column):
             _holder(stack, last[0]).entries.append(Entry(last[1].label, text.strip(), line.number, indent + 1))
             continue
@@ -157,7 +162,7 @@ def _tree(lines: Sequence[Line], pairs: Sequence[_Pair | None]) -> list[Group]:
             stack.append((indent if opens else indent - 1, child))
             last = None
         elif pair:
-            dash = _without_dash(text)[1]
+            dash = _without_dash(text)[1] if text[indent] == "-" else 0
             while stack[-1][0] >= indent:
                 stack.pop()
             if dash:
@@ -171,7 +176,10 @@ def _tree(lines: Sequence[Line], pairs: Sequence[_Pair | None]) -> list[Group]:
 
 
 def _holder(stack: list[tuple[int, Group]], indent: int) -> Group:
-    return next(group for at, group in reversed(stack) if at < indent or group is stack[0][1])
+    for at, group in reversed(stack):
+        if at < indent:
+            return group
+    return stack[0][1]
 
 
 def _add(stack: list[tuple[int, Group]], indent: int, entry: Entry) -> None:

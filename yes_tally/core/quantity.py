@@ -163,6 +163,9 @@ def _size(number: PrintedNumber, unit: re.Match[str], binary: bool, nominal: boo
         return _spread("size", number, 1, exact=True)
     power = _WORD_PREFIX[unit["word"].lower()] if unit["word"] else _PREFIX[unit["prefix"].lower()]
     exact = nominal and number.value == math.floor(number.value)
+    if unit["prefix"] and not unit["byte"] and not exact:
+        # ``77G``: the tools that print a bare letter round up as often as to the nearest.
+        number = replace(number, step=2 * number.step)
     as_binary = _spread("size", number, 1024.0**power, exact)
     if binary or unit["binary"] or as_binary is None:
         return as_binary

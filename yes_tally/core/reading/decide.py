@@ -144,7 +144,10 @@ def _by_naming(label: str, context: Context) -> list[Guess]:
     if group not in NAMING or (context.item and context.group != group):
         return []
     fact = NAMING[group]
-    return [Guess(fact, 0.85 if group != context.group else 0.9, f"the label names {group}")]
+    found_facts = [Guess(fact, 0.85 if group != context.group else 0.9, f"the label names {group}")]
+    if group == "processor" and label.rstrip("): ").lower().endswith("s"):
+        found_facts.append(Guess("processor.threads", 0.84, "the label counts processors"))
+    return found_facts
 
 
 # A word of another language may mean something else there; where only it fits, it still counts.

@@ -46,6 +46,8 @@ _BARE: dict[str, tuple[str, bool | str]] = {
     "wireless": ("adapter.kind", "wireless"), "bluetooth": ("adapter.kind", "bluetooth"),
     "virtual": ("adapter.kind", "virtual"), "loopback": ("adapter.kind", "loopback"),
 }  # fmt: skip
+# Between words without a mark only a sure label is one.
+_TAGGED = 0.8
 _BARE_MEASURES = ("adapter.speed",)
 _ASIDE = re.compile(r"\s*[(\[]([^)\]]{2,30})[)\]]\s*$")
 # Kinds that only some texts can be.
@@ -194,6 +196,7 @@ class Interpreter:
         self._listed = subject
         context = self.context(subject, around)
         columns = _columns({label: self.means(label, context) for label in labels if label})
+        unit = _unit_of_sizes(labels)
         for row in rows:
             if row.heading:
                 named = self.heading(row.heading.text)
@@ -202,7 +205,7 @@ class Interpreter:
             elif subject:
                 item = self.new_item(subject) if subject in ITEM_GROUPS else None
                 for entry in row.entries:
-                    self.place(entry, shape, columns.get(entry.label, ()), item)
+                    self.place(entry, shape, columns.get(entry.label, ()), item, unit)
 
     def _borne_out(self, groups: Sequence[str], rows: Sequence[Group]) -> str | None:
         """The likeliest group that no column speaks against, by flags, choices or addresses that none of its cells
@@ -267,8 +270,9 @@ class Interpreter:
             else:
                 self._bare(entry, shape, context, item)
 
-    def place(self, entry: Entry, shape: str, guesses: Sequence[Guess], item: Item | None) -> None:
-        """Keep a labelled value as the first of the facts it may be that its text can be."""
+    def place(self, entry: Entry, shape: str, guesses: Sequence[Guess], item: Item | None, of_sizes: str = "") -> None:
+        """Keep a labelled value as the first of the facts it may be that its text can be; ``of_sizes`` is the unit of
+        the sizes around it."""
         if not guesses or self._keep_known:
             self.met.append(Met(entry, self.under, bool(guesses)))
         if guesses and (not entry.printed.strip() or is_placeholder(entry.printed)):
@@ -277,8 +281,14 @@ class Interpreter:
                 self.blanks.add(entry.line)
                 return
         _, unit = split_unit(entry.label)
+        counted = entry.label.endswith("(s)") and entry.printed.isdigit()
         for place, guess in enumerate(guesses[:4]):
-            value = understand(FACTS[guess.fact], entry.printed, self.locale, unit)
+            kind = FACTS[guess.fact].kind
+            if (counted and kind == "text") or (shape == "tagged lines" and guess.confidence < _TAGGED):
+                continue
+            value = understand(
+                FACTS[guess.fact], entry.printed, self.locale, unit or (of_sizes if kind == "size" else "")
+            )
             if value is None:
                 continue
             near = guess.confidence - 0.02
@@ -391,14 +401,22 @@ def _columns(guesses: dict[str, tuple[Guess, ...]]) -> dict[str, tuple[Guess, ..
 
 
 _GIB = 2**30
+# What modules of sold sizes add up to, in GiB: at most three sizes of a row.
+_ADDED_UP = frozenset({n << k for n in (1, 3, 5, 7) for k in range(12)})
+
+
+def _unit_of_sizes(labels: Sequence[str]) -> str:
+    """The unit that a table's labels give for its sizes, where they give one only (``1K-blocks``, ``Size (MB)``)."""
+    units = {unit for label in labels if (unit := split_unit(label)[1]) and unit[-1:] in "Bb"}
+    return units.pop() if len(units) == 1 else ""
 
 
 def _total_memory(guess: Guess, value: Value) -> str:
     """A "total" memory that modules can add up to is what is installed; any other is what the system sees."""
     if guess.fact != "memory.usable" or "total" not in guess.phrase or not isinstance(value.value, (int, float)):
         return guess.fact
-    step = _GIB if value.value >= 4 * _GIB else _GIB // 2
-    return "memory.installed" if value.value and value.value % step == 0 else guess.fact
+    whole, rest = divmod(value.value, _GIB)
+    return "memory.installed" if rest == 0 and int(whole) in _ADDED_UP else guess.fact
 
 
 # Any one of these tells the item; elsewhere all keys together do.

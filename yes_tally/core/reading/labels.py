@@ -14,6 +14,8 @@ _UNIT = re.compile(
     r"(?:[kmgt]i?b|bytes?|[kmg]?hz|[kmg]bit/s|[kmg]bps|mt/?s|%|days?|hours?|hrs?|minutes?|mins?|seconds?|secs?|ms)$",
     re.I,
 )
+# ``1K-blocks``: sizes are counted in blocks of that size (POSIX ``df``, and others after it).
+_BLOCKS = re.compile(r"1(?P<prefix>[BKMG])i?B?[- ]blocks", re.I)
 _BENT = re.compile(
     r"^(logisch|letzt|frei|installiert|verfugbar|angemeldet|aktuell|maximal|eingebaut|registriert|vollstandig|physisch|lokal|"
     r"nachst|nutzbar|verbaut|gesamt|belegt|eingehend|ausgehend|geplant|dauerhaft)e[rnms]?$"
@@ -48,6 +50,9 @@ def _singular(word: str) -> str:
 @lru_cache(maxsize=16384)
 def split_unit(label: str) -> tuple[str, str]:
     """A label without what stands in brackets, and the unit the label gives (or ``""``): ``Size (MB)``, ``cpu MHz``."""
+    blocks = _BLOCKS.fullmatch(label.strip())
+    if blocks:
+        return "blocks", f"{blocks['prefix']}iB" if blocks["prefix"].lower() != "b" else "B"
     unit = ""
     for inner in _BRACKETED.findall(label):
         if _UNIT.fullmatch(inner.strip()):

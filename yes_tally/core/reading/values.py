@@ -33,7 +33,7 @@ _TEXT_FORMS: dict[str, re.Pattern[str]] = {
     "volume.mount": re.compile(r"(?P<keep>[A-Za-z]:\\?|/.*|[A-Za-z][\w-]{0,30}:|\\\\.+|\[\w+\])$"),
     "volume.filesystem": re.compile(r"(?P<keep>[A-Za-z][\w.+-]{1,19})$"),
     "process.pid": re.compile(r"\d+$"),
-    "connection.pid": re.compile(r"\d+$"),
+    "connection.pid": re.compile(r"(?:users:\(\(\"[^\"]*\",pid=)?(?P<keep>\d+)(?:,fd=.*|/.*)?$"),
     "disk.number": re.compile(r"(?:\D{0,12}\s)?(?P<keep>\d{1,3})$"),
     "partition.number": re.compile(r"(?:\D{0,12}\s)?(?P<keep>\d{1,3})$"),
     "processor.name": re.compile(r"(?P<keep>[^(,]*[A-Za-z][^(,]*(?:\([A-Za-z]+\)[^(,]*)*)"),

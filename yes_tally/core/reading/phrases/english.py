@@ -148,7 +148,7 @@ LABELS: dict[str, str] = {
     "volume.mount": "mount|mount point|mounted|drive letter|letter|drive|path|volume|!mount point|mounted at|target|access path|device id",
     "volume.label": "label|volume name|name|volume label|caption",
     "volume.filesystem": "file system|filesystem|fs type|fstype|format|type|file system type|fs|formatted as",
-    "volume.size": "size|capacity|total|total size|1k blocks|total space|space",
+    "volume.size": "size|capacity|total|total size|blocks|total space|space",
     "volume.free": "free|free space|available|avail|size remaining|space left|left|unused|free bytes|space free",
     "volume.kind": "kind|drive type|volume type",
     "volume.serial": "serial number|serial|volume serial|volume serial number|volume id",

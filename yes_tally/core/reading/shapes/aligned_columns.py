@@ -59,7 +59,9 @@ def _under(lines: Sequence[Line], at: int) -> Layout | None:
     body = _rows_of(lines[at + 1 :])
     if not body or len(cells_by_gap(header)) < 2:
         return None
-    cuts = _cuts(header, words, [line.text for line in body[:_SAMPLE]])
+    rows_seen = [line.text for line in body[:_SAMPLE]]
+    blanks = _blanks(rows_seen, len(header) + 1)
+    cuts = _cuts(header, _apart(header, words, blanks, len(rows_seen)), rows_seen, blanks)
     if not cuts:
         return None
     bounds = [0, *cuts]
@@ -113,16 +115,40 @@ def _rows_of(lines: Sequence[Line]) -> list[Line]:
     return rows
 
 
-def _cuts(header: str, words: list[tuple[int, int]], rows: list[str]) -> list[int]:
+_TOUCHING = re.compile(r"(?<=[a-z])(?=[A-Z][a-z]{2})")
+
+
+def _apart(header: str, words: list[tuple[int, int]], blanks: list[int], rows: int) -> list[tuple[int, int]]:
+    """Words of the header that touch (``PortProcess``), told apart where the rows leave a blank before the second."""
+    found: list[tuple[int, int]] = []
+    for start, end in words:
+        for touch in _TOUCHING.finditer(header, start, end):
+            at = touch.start()
+            if blanks[at - 1] * 10 >= rows * 9 and is_known(header[at:end]):
+                found.append((start, at))
+                start = at
+        found.append((start, end))
+    return found
+
+
+def _cuts(header: str, words: list[tuple[int, int]], rows: list[str], blanks: list[int]) -> list[int]:
     """The columns to cut at: one a gap of the header that the rows leave blank too."""
     cuts: list[int] = []
-    blanks = _blanks(rows, len(header) + 1)
     if rows and sum(_first_cell_ends(row, words[0][0]) for row in rows) * 2 > len(rows):
         # The rows begin left of the header: their first cell has no label of its own.
         cuts.append(_blankest(blanks, 1, words[0][0])[0])
+    elif sum(bool(row[: words[0][0]].strip()) for row in rows) * 2 > len(rows) and words[0][0] > 1:
+        # So they do too where a wide number under the first label reaches left of it.
+        at, blank = _blankest(blanks, 1, words[0][0])
+        if blank == len(rows):
+            cuts.append(at)
     left = words[0][0]
     stops = _label_ends(words)
     for (_, end), (start, _), stop in zip(words, words[1:], stops[1:], strict=False):
+        if start == end:
+            cuts.append(start)
+            left = start
+            continue
         at, blank = _blankest(blanks, end, start)
         wide = start - end >= 2
         needed = 0.5 if wide else 1.0

@@ -1,0 +1,77 @@
+"""Lines that each state one thing whole, without a head over them: patterns kept as data.
+
+A pattern's named groups are fields of its group's facts (``addresses`` stands for all lists of addresses). A thing is
+read only where at least two of its fields can be understood.
+"""
+
+from __future__ import annotations
+
+import re
+from collections.abc import Sequence
+from dataclasses import dataclass
+from typing import TYPE_CHECKING
+
+from yes_tally.core.catalogue import FACTS
+from yes_tally.core.reading.decode import Line
+from yes_tally.core.reading.shapes.layout import Entry
+from yes_tally.core.reading.values import understand
+
+if TYPE_CHECKING:
+    from yes_tally.core.reading.interpret import Interpreter
+
+MAX_LENGTH = 400
+_IP = r"(?:\d{1,3}(?:\.\d{1,3}){3}|[0-9a-f]*:[0-9a-f:]*:[0-9a-f.]*)"
+_MAC = r"[0-9a-f]{2}(?::[0-9a-f]{2}){5}"
+_ADDRESSES = ("ipv4", "ipv6")
+
+
+@dataclass(frozen=True, slots=True)
+class ItemLine:
+    """One way to state one item of ``group`` on a line."""
+
+    group: str
+    pattern: re.Pattern[str]
+
+
+def _line(group: str, pattern: str) -> ItemLine:
+    return ItemLine(group, re.compile(rf"\s*{pattern}\s*", re.I))
+
+
+ITEM_LINES: tuple[ItemLine, ...] = (
+    _line("volume", r"(?P<disk>\S+) on (?P<mount>/\S*) type (?P<filesystem>[a-z][\w.]*)(?: \([^()]*\))?"),
+    _line("volume", r"(?P<disk>\S+) (?P<mount>/\S*) (?P<filesystem>[a-z][\w.]*) r[ow]\b\S* \d \d"),
+    _line("neighbour", rf"(?P<address>{_IP}) dev (?P<interface>\S+) lladdr (?P<mac>{_MAC})\b.*?(?P<kind>permanent|reachable|stale|delay|probe)?"),
+    _line("route", rf"(?P<destination>default|{_IP}(?:/\d+)?) via (?P<gateway>{_IP}) dev (?P<interface>\S+)(?:.*? metric (?P<metric>\d+))?.*"),
+    _line("route", rf"(?P<destination>default|{_IP}(?:/\d+)?) dev (?P<interface>\S+)(?= (?:proto|scope|src|metric|table|pref|onlink|linkdown)\b|\s*$)(?:.*? metric (?P<metric>\d+))?.*"),
+    _line("adapter", rf"(?P<name>[a-z][\w.@-]{{0,30}}) +(?P<connected>up|down|unknown) +(?P<mac>{_MAC})(?: <.*>)?"),
+    _line("adapter", rf"(?P<name>[a-z][\w.@-]{{0,30}}) +(?P<connected>up|down|unknown)(?: +(?P<addresses>{_IP}/\d+(?: {_IP}/\d+)*))?"),
+)  # fmt: skip
+
+
+def read_item_lines(interpreter: Interpreter, lines: Sequence[Line]) -> set[int]:
+    """Read every line that states an item whole; returns the lines that did."""
+    read: set[int] = set()
+    for line in lines:
+        if 8 < len(line.text) <= MAX_LENGTH and any(_states(interpreter, line, row) for row in ITEM_LINES):
+            read.add(line.number)
+    return read
+
+
+def _states(interpreter: Interpreter, line: Line, row: ItemLine) -> bool:
+    match = row.pattern.fullmatch(line.text)
+    if match is None:
+        return False
+    told = []
+    for name, text in match.groupdict().items():
+        for field in _ADDRESSES if name == "addresses" else (name,):
+            fact = FACTS[f"{row.group}.{field}"]
+            value = understand(fact, text, interpreter.locale) if text else None
+            if value:
+                told.append((fact.name, Entry("", text, line.number, match.start(name) + 1), value))
+    if len(told) < 2:
+        return False
+    item = interpreter.new_item(row.group)
+    for fact_name, entry, value in told:
+        interpreter.add(fact_name, item, entry, value, "sentences", 0.9, f"the line states a {row.group} whole")
+        interpreter.asides(fact_name, item, entry, "sentences", 0.9)
+    return True

@@ -121,7 +121,7 @@ TELLS = {
         "event#2.source": "spooler", "event#2.id": "372", "event#2.text": "Out of paper.", "host.name": "gp-wks-02",
     }),
     "printers": (PRINTERS, {
-        "printer#1.name": "Kassenrolle", "printer#1.port": "USB001", "printer#1.driver": "Gullwing Roll", "printer#1.default": False,
+        "host.name": "nq-dsp-02", "printer#1.name": "Kassenrolle", "printer#1.port": "USB001", "printer#1.driver": "Gullwing Roll", "printer#1.default": False,
         "printer#2.name": "Büro", "printer#2.port": "10.20.1.90", "printer#2.driver": "Gullwing 4", "printer#2.default": True,
     }),
     "firewall": (FIREWALL, {

@@ -56,6 +56,8 @@ def _scaled(value: float, base: int, unit: str) -> str:
 
 def say_span(seconds: float) -> str:
     """A span in its largest fitting unit: ``20 days``, ``3 hours``."""
+    if 0 < abs(seconds) < 1:
+        return f"{_short(seconds * 1000)} ms"
     for length, name in _SPANS:
         if abs(seconds) >= length or length == 1.0:
             number = _short(seconds / length, 1)

@@ -24,12 +24,33 @@ def plain(text: str) -> str:
 
 YES = frozenset(
     "yes y true on enabled enable active 1 ja wahr ein aktiviert aktiv oui vrai active si sim verdadero "
-    "actif activee actifs ligado ligada encendido encendida acceso accesa accesi wlaczono zapnute ingesteld an angeschaltet eingeschaltet marche allume activada activo activa habilitado habilitada attivo aan wlaczone wlaczony wlaczona tak ingeschakeld attiva abilitato abilitata ativo ativa ativado ativada aktywne aktywny up connected present supported required".split()
+    "actif activee actifs ligado ligada encendido encendida acceso accesa accesi wlaczono zapnute ingesteld an angeschaltet eingeschaltet marche allume activada activo activa habilitado habilitada attivo aan wlaczone wlaczony wlaczona tak ingeschakeld attiva abilitato abilitata ativo ativa ativado ativada aktywne aktywny up connected present supported required verbunden connecte connectee conectado conectada collegato collegata verbonden podlaczony podlaczone polaczony polaczono angeschlossen aangesloten".split()
 )
 NO = frozenset(
     "no n false off disabled disable inactive 0 nein falsch aus deaktiviert inaktiv non faux desactive falso "
-    "inactif desactivee desactiver desligado desligada apagado apagada spento spenta spenti wylaczono abgeschaltet ausgeschaltet arret eteint inactivo inactiva inativo inativa inattivo inattiva inactief desactivado deshabilitado deshabilitada nao uit wylaczone wylaczony wylaczona nie nee nao disattivato disabilitato uitgeschakeld desativado desativada down disconnected absent unsupported".split()
-) | {"not connected", "not required", "not supported", "not enabled", "not active", "no-carrier"}
+    "inactif desactivee desactiver desligado desligada apagado apagada spento spenta spenti wylaczono abgeschaltet ausgeschaltet arret eteint inactivo inactiva inativo inativa inattivo inattiva inactief desactivado deshabilitado deshabilitada nao uit wylaczone wylaczony wylaczona nie nee nao disattivato disabilitato uitgeschakeld desativado desativada down disconnected absent unsupported getrennt deconnecte deconnectee desconectado desconectada scollegato scollegata disconnesso disconnessa rozlaczony rozlaczone losgekoppeld".split()
+) | {
+    "not connected",
+    "not required",
+    "not supported",
+    "not enabled",
+    "not active",
+    "no-carrier",
+    "nicht verbunden",
+    "nicht angeschlossen",
+    "non connecte",
+    "non connectee",
+    "pas connectee",
+    "no conectado",
+    "no conectada",
+    "nao conectado",
+    "nao conectada",
+    "non collegato",
+    "non collegata",
+    "niet verbonden",
+    "niepodlaczony",
+    "nie polaczony",
+}
 
 _PLACEHOLDERS = frozenset({
     "default", "default string", "not specified", "not shown", "not available", "not applicable", "unspecified",

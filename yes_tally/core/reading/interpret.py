@@ -34,8 +34,9 @@ from yes_tally.core.reading.listings import (
 from yes_tally.core.reading.phrases import SUBJECTS, subject_within, subjects_in
 from yes_tally.core.reading.phrases.taught import in_use
 from yes_tally.core.reading.shapes.layout import Entry, Group, Heading, Layout
+from yes_tally.core.reading.told_in_parts import pairs_in
 from yes_tally.core.reading.values import ASIDES, MAX_TEXT, mask_of, understand
-from yes_tally.core.reading.variables import are_variables, variable_list
+from yes_tally.core.reading.variables import are_variables, is_environment, variable_list
 from yes_tally.core.words import is_placeholder
 
 # What stands alone in a head line and explains itself.
@@ -46,6 +47,7 @@ _BARE: dict[str, tuple[str, bool | str]] = {
     "wireless": ("adapter.kind", "wireless"), "bluetooth": ("adapter.kind", "bluetooth"),
     "virtual": ("adapter.kind", "virtual"), "loopback": ("adapter.kind", "loopback"),
 }  # fmt: skip
+_STAMP = re.compile(r"\d{4}-\d\d-\d\d[T ]\d\d:\d\d")
 # Between words without a mark only a sure label is one.
 _TAGGED = 0.8
 _BARE_MEASURES = ("adapter.speed",)
@@ -155,11 +157,15 @@ class Interpreter:
         depth: int,
     ) -> None:
         self.frame.update(group.frame)
-        opened, named = (None, ()) if group.heading is None else self._open(group.heading, shape, around, parent)
+        opened, named = (None, ()) if group.heading is None else self._open(group.heading, group, shape, around, parent)
         inner = (*named, *(a for a in around if a not in named))
         own = labels or tuple(dict.fromkeys(entry.label for entry in group.entries if entry.label))
         subject = opened.group if opened else infer_group(own, inner, False) if group.entries else None
-        if "variable" in inner[:2] and opened is None and group.entries and are_variables(own):
+        if (
+            group.entries
+            and opened is None
+            and (("variable" in inner[:2] and are_variables(own)) or is_environment(own, shape))
+        ):
             variable_list(self, group.entries, shape)
             return
         if "policy" in inner and policies(self, group, shape):
@@ -192,7 +198,11 @@ class Interpreter:
 
     def _rows(self, rows: Sequence[Group], shape: str, around: tuple[str, ...]) -> None:
         labels = tuple(dict.fromkeys(entry.label for row in rows[:200] for entry in row.entries))
-        subject = self._borne_out(infer_groups(labels, around, True), rows)
+        groups = infer_groups(labels, around, True)
+        if len(rows) > 2:
+            # A PC has one of those; so many rows speak of something else.
+            groups = tuple(group for group in groups if group in ITEM_GROUPS)
+        subject = self._borne_out(groups, rows)
         self._listed = subject
         context = self.context(subject, around)
         columns = _columns({label: self.means(label, context) for label in labels if label})
@@ -226,7 +236,7 @@ class Interpreter:
         return not any(understand(FACTS[guesses[0].fact], cell, self.locale) for cell in cells)
 
     def _open(
-        self, heading: Heading, shape: str, around: tuple[str, ...], parent: Item | None
+        self, heading: Heading, group_of: Group, shape: str, around: tuple[str, ...], parent: Item | None
     ) -> tuple[Item | None, tuple[str, ...]]:
         """A heading that names an item and which one opens it; any other only says what is spoken of."""
         named = self.heading(heading.text, heading.line)
@@ -239,7 +249,8 @@ class Interpreter:
         item = self.new_item(group or "")
         fact = ITEM_HEADING.get(item.group) or NAMING.get(item.group)
         # A bare number tells items apart; it is the name of none.
-        if fact and not (match["rest"].isdigit() and fact.endswith(".name")):
+        own = {g.fact for e in group_of.entries for g in decide(e.label, self.context(item.group))[:1] if e.printed}
+        if fact and fact not in own and not (match["rest"].isdigit() and fact.endswith(".name")):
             entry = Entry(match["noun"], match["rest"].strip("\"'"), heading.line, heading.column + match.start("rest"))
             self.place(entry, shape, (Guess(fact, 0.9, f"the heading names {group}"),), item)
         for fact_kind in FIELDS[item.group] if aside else ():
@@ -248,20 +259,24 @@ class Interpreter:
                 self.add(
                     fact_kind.name, item, at, exactly("flag", True), shape, 0.85, "the heading says so in brackets"
                 )
-        if parent and f"{item.group}.{parent.group}" in FACTS and parent.keys:
-            number = next(iter(parent.keys.values()))
-            at = Entry(heading.text, number, heading.line, heading.column)
-            self.add(
-                f"{item.group}.{parent.group}", item, at, exactly("text", number), shape, 0.8, "it stands under it"
-            )
+        self.stands_under(item, parent, Entry(heading.text, "", heading.line, heading.column), shape)
         return item, (item.group, *(n for n in named if n != item.group))
 
+    def stands_under(self, item: Item, parent: Item | None, entry: Entry, shape: str) -> None:
+        """An item that stands under another one belongs to it: a partition to its disk."""
+        fact = f"{item.group}.{parent.group}" if parent else ""
+        if parent and fact in FACTS and parent.keys:
+            number = next(iter(parent.keys.values()))
+            at = Entry(entry.label, number, entry.line, entry.column)
+            self.add(fact, item, at, exactly("text", number), shape, 0.8, "it stands under it")
+
     def _entries(self, entries: Sequence[Entry], shape: str, context: Context, item: Item | None) -> None:
-        for entry in entries:
+        for entry in (part for whole in entries for part in (pairs_in(whole) if whole.label else (whole,))):
             listed = BULLET.match(entry.printed) if entry.label else None
+            around = (*filter(None, [context.group]), *context.around)
             if listed:
                 listed_item(self, entry, listed.end(), shape)
-            elif (entry.label and numbered(self, entry, shape, (*filter(None, [context.group]), *context.around))) or (
+            elif (entry.label and numbered(self, entry, shape, around, item)) or (
                 entry.label and ("," in entry.printed or ";" in entry.printed) and compound(self, entry, shape)
             ):
                 continue
@@ -284,6 +299,8 @@ class Interpreter:
         counted = entry.label.endswith("(s)") and entry.printed.isdigit()
         for place, guess in enumerate(guesses[:4]):
             kind = FACTS[guess.fact].kind
+            if kind == "text" and guess.why.startswith("the label names") and _STAMP.match(entry.printed):
+                continue  # a time is what nothing is called
             if (counted and kind == "text") or (shape == "tagged lines" and guess.confidence < _TAGGED):
                 continue
             value = understand(

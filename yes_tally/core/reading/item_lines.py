@@ -17,6 +17,7 @@ from yes_tally.core.reading.shapes.layout import Entry
 from yes_tally.core.reading.values import understand
 
 if TYPE_CHECKING:
+    from yes_tally.core.reading.drafts import Item
     from yes_tally.core.reading.interpret import Interpreter
 
 MAX_LENGTH = 400
@@ -43,6 +44,7 @@ ITEM_LINES: tuple[ItemLine, ...] = (
     _line("neighbour", rf"(?P<address>{_IP}) dev (?P<interface>\S+) lladdr (?P<mac>{_MAC})\b.*?(?P<kind>permanent|reachable|stale|delay|probe)?"),
     _line("route", rf"(?P<destination>default|{_IP}(?:/\d+)?) via (?P<gateway>{_IP}) dev (?P<interface>\S+)(?:.*? metric (?P<metric>\d+))?.*"),
     _line("route", rf"(?P<destination>default|{_IP}(?:/\d+)?) dev (?P<interface>\S+)(?= (?:proto|scope|src|metric|table|pref|onlink|linkdown)\b|\s*$)(?:.*? metric (?P<metric>\d+))?.*"),
+    _line("lookup", rf"(?P<name>[a-z][\w-]*(?:\.[\w-]+)+)\.? (?:has (?:the )?(?:ipv[46] )?address|is at|is|resolves to|answers to|->|=>|=)\s*:? (?P<address>{_IP})"),
     _line("adapter", rf"(?P<name>[a-z][\w.@-]{{0,30}}) +(?P<connected>up|down|unknown) +(?P<mac>{_MAC})(?: <.*>)?"),
     _line("adapter", rf"(?P<name>[a-z][\w.@-]{{0,30}}) +(?P<connected>up|down|unknown)(?: +(?P<addresses>{_IP}/\d+(?: {_IP}/\d+)*))?"),
 )  # fmt: skip
@@ -51,13 +53,14 @@ ITEM_LINES: tuple[ItemLine, ...] = (
 def read_item_lines(interpreter: Interpreter, lines: Sequence[Line]) -> set[int]:
     """Read every line that states an item whole; returns the lines that did."""
     read: set[int] = set()
+    known: dict[tuple[str, str], Item] = {}
     for line in lines:
-        if 8 < len(line.text) <= MAX_LENGTH and any(_states(interpreter, line, row) for row in ITEM_LINES):
+        if 8 < len(line.text) <= MAX_LENGTH and any(_states(interpreter, line, row, known) for row in ITEM_LINES):
             read.add(line.number)
     return read
 
 
-def _states(interpreter: Interpreter, line: Line, row: ItemLine) -> bool:
+def _states(interpreter: Interpreter, line: Line, row: ItemLine, known: dict[tuple[str, str], Item]) -> bool:
     match = row.pattern.fullmatch(line.text)
     if match is None:
         return False
@@ -70,8 +73,12 @@ def _states(interpreter: Interpreter, line: Line, row: ItemLine) -> bool:
                 told.append((fact.name, Entry("", text, line.number, match.start(name) + 1), value))
     if len(told) < 2:
         return False
-    item = interpreter.new_item(row.group)
+    # A name that several lines tell addresses of is one look-up.
+    key = (row.group, match["name"].casefold() if row.group == "lookup" else str(line.number))
+    item = known.get(key) or known.setdefault(key, interpreter.new_item(row.group))
     for fact_name, entry, value in told:
+        if entry.printed.casefold() == key[1] and fact_name in item.keys:
+            continue
         interpreter.add(fact_name, item, entry, value, "sentences", 0.9, f"the line states a {row.group} whole")
         interpreter.asides(fact_name, item, entry, "sentences", 0.9)
     return True

@@ -39,9 +39,16 @@ def _spelt(word: str) -> str:
     return _BENT.sub(r"\1", word.replace("isation", "ization").replace("licens", "licenc"))
 
 
+# Plurals of Portuguese, Spanish and French that are more than an s.
+_PLURALS = (("oes", "ao"), ("iones", "ion"), ("eaux", "eau"))
+
+
 def _singular(word: str) -> str:
     if len(word) > 4 and word.endswith("ies"):
         return f"{word[:-3]}y"
+    for plural, one in _PLURALS:
+        if word.endswith(plural) and len(word) > len(plural) + 2:
+            return word[: -len(plural)] + one
     if len(word) > 5 and word.endswith(("ches", "shes", "xes", "sses")):
         return word[:-2]
     return word[:-1] if len(word) > 3 and word.endswith("s") and not word.endswith(("ss", "us")) else word
@@ -53,6 +60,8 @@ def split_unit(label: str) -> tuple[str, str]:
     blocks = _BLOCKS.fullmatch(label.strip())
     if blocks:
         return "blocks", f"{blocks['prefix']}iB" if blocks["prefix"].lower() != "b" else "B"
+    if _UNIT.fullmatch(label.strip()) and label.strip()[-1:] in "zZ":
+        return label, label.strip()
     unit = ""
     for inner in _BRACKETED.findall(label):
         if _UNIT.fullmatch(inner.strip()):

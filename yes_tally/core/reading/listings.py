@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import re
+from collections import Counter
 from collections.abc import Sequence
 from typing import TYPE_CHECKING
 
@@ -13,6 +14,7 @@ from yes_tally.core.reading.decode import Line
 from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.phrases import SUBJECTS, SubjectAt, subjects_in
 from yes_tally.core.reading.shapes.layout import MAX_LINE, Entry, Group, Heading, cells_by_gap
+from yes_tally.core.reading.told_in_parts import told_bare
 from yes_tally.core.reading.values import MAX_TEXT, understand
 from yes_tally.core.words import is_placeholder
 
@@ -31,17 +33,19 @@ ITEM_HEADING = {
     "adapter": "adapter.name",
     "module": "module.slot",
     "disk": "disk.number",
+    "partition": "partition.number",
 }
 # What stands beside an item's number: what it is called.
 _CALLED = {
     "processor": "processor.name", "disk": "disk.model", "sound": "sound.name", "graphics": "graphics.name",
     "display": "display.name", "printer": "printer.name", "battery": "battery.name",
-    "module": "module.size",
+    "module": "module.size", "partition": "partition.kind", "volume": "volume.label",
 }  # fmt: skip
 # Things that are listed without a head, and the order in which lists print their fields.
 _ROW_FIELDS = {
     "event": ("at", "level", "source", "id", "text"),
     "update": ("installed_at", "id", "title"),
+    "boot_entry": ("id", "name", "path"),
 }  # fmt: skip
 _MANY_ROWS = 2000
 _LISTED = re.compile(r"\s*(?:\[\d{1,3}\]|\d{1,3}[.)]|#\d{1,3})\s+(?P<rest>\S.*?)\s*$")
@@ -51,7 +55,20 @@ _CALLED_SO = re.compile(
 _HEADS_VALUE = re.compile(r"[\d:/\\\"]")
 
 
-_DIGIT = re.compile(r"\d")
+_NUMBERED = re.compile(r"\d")
+_LETTERED = re.compile(r"(?P<noun>[^\W\d_]+(?: [^\W\d_]+)?) (?P<rest>[A-Z])")
+
+
+def _lettered(interpreter: Interpreter, entry: Entry, match: re.Match[str], shape: str) -> bool:
+    """``Volume C: System, HFX2, 223 GB``: the mount stands in the label."""
+    item = interpreter.new_item("volume")
+    if not told_bare(interpreter, entry, "volume", item, shape, "volume.label"):
+        return False
+    at = Entry(entry.label, f"{match['rest']}:", entry.line, max(1, entry.column - len(match["rest"]) - 2))
+    interpreter.place(at, shape, (Guess("volume.mount", 0.85, "the label names a volume"),), item)
+    return True
+
+
 _WHICH = re.compile(r"\d{1,4}|[A-Z]+\d{1,2}")
 
 
@@ -62,10 +79,18 @@ def _by_key(noun: str, around: tuple[str, ...]) -> str | None:
     return next((keys[g.fact] for group in groups for g in decide(noun, Context(group)) if g.fact in keys), None)
 
 
-def numbered(interpreter: Interpreter, entry: Entry, shape: str, around: tuple[str, ...]) -> bool:
-    """``Sound card 0: Chime Analog``: the label names an item and which one, the value what it is called."""
-    match = INDEXED.match(entry.label) if _DIGIT.search(entry.label) else None
-    if match is None or not match["rest"] or not _WHICH.fullmatch(match["rest"]):
+def numbered(
+    interpreter: Interpreter, entry: Entry, shape: str, around: tuple[str, ...], parent: Item | None = None
+) -> bool:
+    """``Sound card 0: Chime Analog``: the label names an item and which one, the value what it is called, and maybe
+    more of it; ``parent`` is what it stands under."""
+    match = INDEXED.match(entry.label) if _NUMBERED.search(entry.label) else None
+    if match is None:
+        letter = _LETTERED.fullmatch(entry.label)
+        if letter and SUBJECTS.get(words_of(letter["noun"])) == "volume":
+            return _lettered(interpreter, entry, letter, shape)
+        return False
+    if not match["rest"] or not _WHICH.fullmatch(match["rest"]):
         return False
     group = SUBJECTS.get(words_of(match["noun"])) or _by_key(match["noun"], around)
     fact = _CALLED.get(group or "")
@@ -80,6 +105,9 @@ def numbered(interpreter: Interpreter, entry: Entry, shape: str, around: tuple[s
     if number and number != fact:
         place = Entry(entry.label, match["rest"], entry.line, max(1, entry.column - len(entry.label)))
         interpreter.place(place, shape, (Guess(number, 0.85, f"the label names {group}"),), item)
+    interpreter.stands_under(item, parent, entry, shape)
+    if told_bare(interpreter, entry, item.group, item, shape, fact):
+        return True
     interpreter.add(
         fact,
         item,
@@ -111,15 +139,26 @@ def compound(interpreter: Interpreter, entry: Entry, shape: str) -> bool:
     )
     if name and at.group in NAMING:
         interpreter.place(
-            Entry(entry.label, name, entry.line, entry.column),
+            Entry(entry.label, name.strip("\"'“”"), entry.line, entry.column),
             shape,
             (Guess(NAMING[at.group], 0.85, "the label names it"),),
             item,
         )
+    _bare_flag(interpreter, entry, parts[0].start(), at.group, item, shape)
     for part, guesses in told:
         place = Entry(part["label"], part["value"].strip(), entry.line, entry.column + part.start("value"))
         interpreter.place(place, shape, guesses, item)
     return True
+
+
+def _bare_flag(interpreter: Interpreter, entry: Entry, until: int, group: str, item: Item, shape: str) -> None:
+    """``Public profile: on, inbound allowed``: what stands before the first label is the group's only flag."""
+    flags = [fact for fact in FIELDS[group] if fact.kind == "flag"]
+    text = entry.printed[:until].rstrip(" ,;") if until else entry.printed.partition(",")[0]
+    value = understand(flags[0], text, interpreter.locale) if len(flags) == 1 and " " not in text else None
+    if value:
+        at = Entry("", text, entry.line, entry.column)
+        interpreter.add(flags[0].name, item, at, value, shape, 0.85, f"the only yes or no of a {group}")
 
 
 def listed_item(interpreter: Interpreter, entry: Entry, start: int, shape: str) -> None:
@@ -144,7 +183,7 @@ def rows_without_head(interpreter: Interpreter, lines: Sequence[Line], around: t
     """Rows whose columns nothing names, of a thing that a heading or the command names: each cell is the field
     whose form it has, in the catalogue's order."""
     group = next((g for g in around if g in _ROW_FIELDS), None)
-    rows = [(line, cells_by_gap(line.text)) for line in lines[:_MANY_ROWS] if len(line.text) <= MAX_LINE]
+    rows = _same_cells([line for line in lines[:_MANY_ROWS] if len(line.text) <= MAX_LINE])
     if group is None or not rows or any(len(cells) < 3 for _, cells in rows):
         return
     for line, cells in rows:
@@ -161,6 +200,24 @@ def rows_without_head(interpreter: Interpreter, lines: Sequence[Line], around: t
             item = interpreter.new_item(group)
             for fact, entry, value in told:
                 interpreter.add(fact.name, item, entry, value, "rows", 0.7, f"its form and place fit {group}")
+
+
+def _same_cells(lines: Sequence[Line]) -> list[tuple[Line, list[tuple[str, int]]]]:
+    """The cells of rows: cut at wide gaps, and at one blank where most rows begin a cell right behind it."""
+    cut = [(line, cells_by_gap(line.text)) for line in lines]
+    begins = Counter(at for _, cells in cut for _, at in cells)
+    usual = sorted(at for at, count in begins.items() if count * 2 > len(lines) > 1)
+    found: list[tuple[Line, list[tuple[str, int]]]] = []
+    for line, cells in cut:
+        parts: list[tuple[str, int]] = []
+        for text, start in cells:
+            for at in usual:
+                if start + 1 < at < start + len(text) and line.text[at - 1] == " ":
+                    parts.append((line.text[start:at].rstrip(), start))
+                    text, start = line.text[at : start + len(text)], at
+            parts.append((text, start))
+        found.append((line, parts))
+    return found
 
 
 def _words_at(label: str, at: SubjectAt) -> tuple[str, ...]:
@@ -209,10 +266,12 @@ def begins_by_name(interpreter: Interpreter, entry: Entry, item: Item, shape: st
     if match is None or not (match["rest"] or "").isdigit() or SUBJECTS.get(words_of(match["noun"])) != item.group:
         return False
     fact = _CALLED.get(item.group) or NAMING.get(item.group)
+    if fact and told_bare(interpreter, entry, item.group, item, shape, fact):
+        return True
     if fact is None or FACTS[fact].kind != "text" or not fact.endswith((".name", ".model")):
         return False
     number = ITEM_HEADING.get(item.group)
-    if number and number != fact:
+    if number and number != fact and number not in item.keys:
         place = Entry(entry.label, match["rest"], entry.line, max(1, entry.column - len(entry.label)))
         interpreter.place(place, shape, (Guess(number, 0.85, f"the label names {item.group}"),), item)
     name, _, aside = entry.printed.partition(" (")

@@ -17,7 +17,7 @@ from yes_tally.core.reading.listings import rows_without_head
 from yes_tally.core.reading.phrases.taught import NOTHING_TAUGHT, Phrasebook, using
 from yes_tally.core.reading.sections import Section, cut
 from yes_tally.core.reading.shapes.layout import MAX_LABEL, MAX_LINE, RULE, Entry, Heading
-from yes_tally.core.reading.stated import read_statements, taught_statements
+from yes_tally.core.reading.stated import read_statements, taught_statements, title_names_host
 from yes_tally.core.reading.values import locale_of
 
 READER_VERSION = 1
@@ -122,6 +122,7 @@ def _read_section(interpreter: Interpreter, section: Section) -> None:
         for block in blocks_of(lines):
             _read_block(interpreter, block, command)
         read_statements(interpreter, section.lines, section.command or "")
+        title_names_host(interpreter, lines)
         taught_statements(interpreter, lines)
 
 

@@ -65,11 +65,12 @@ PATTERNS: tuple[Pattern, ...] = (
 _TIME = r"\d+(?:[.,]\d+)?\s?m?s"
 REACH_SAYS: tuple[Pattern, ...] = (
     _row(
-        "reach.sent", r"\b(?P<v>\d+) (?:\w+ )?(?:sent|transmitted|asked)\b|\b(?:sent|transmitted)\s*[:=]?\s*(?P<w>\d+)"
+        "reach.sent",
+        r"(?<![\d.,])\b(?P<v>\d+) (?:(?!m?s\b)\w+ )?(?:sent|transmitted|asked)\b(?! \d)|\b(?:sent|transmitted|asked)\s*[:=]?\s*(?P<w>\d+)",
     ),
     _row(
         "reach.received",
-        r"\b(?P<v>\d+) (?:\w+ )?(?:received|answered|came back|returned)\b|\b(?:received|answered)\s*[:=]?\s*(?P<w>\d+)",
+        r"\b(?P<v>\d+) (?:\w+ )?(?:received|answered|came back|returned)\b|\b(?:received|answered|back|replies)\s*[:=]?\s*(?P<w>\d+)\b(?![.\d])",
     ),
     _row("reach.lost", r"\b(?P<v>\d+) (?:\w+ )?(?:lost|missing)\b|\blost\s*[:=]?\s*(?P<w>\d+)"),
     _row("reach.best", rf"\b(?:best|min(?:imum)?|fastest|shortest)\s*[:=]?\s*(?P<v>{_TIME})"),
@@ -77,6 +78,10 @@ REACH_SAYS: tuple[Pattern, ...] = (
     _row("reach.worst", rf"\b(?:worst|max(?:imum)?|slowest|longest)\s*[:=]?\s*(?P<v>{_TIME})"),
 )
 REACH_TARGET = (
+    _row(
+        "reach.target",
+        r"(?<![\w.-])(?P<v>[A-Za-z][\w-]*(?:\.[\w-]+)*) [\[(](?:\d{1,3}(?:\.\d{1,3}){3}|[0-9a-f]*:[0-9a-f:]+)[\])]",
+    ),
     _row(
         "reach.target",
         r"\b(?:asking|pinging|ping(?:ed)?|reach(?:ing)?|echo(?:ing)?(?: to)?|calling|testing)\s+(?P<v>[A-Za-z0-9][\w.-]*[\w])",

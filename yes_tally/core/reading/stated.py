@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import re
 from collections.abc import Iterator, Sequence
 from typing import TYPE_CHECKING
 
@@ -12,6 +13,7 @@ from yes_tally.core.reading.phrases.taught import in_use
 from yes_tally.core.reading.sentences import (
     CHECK_KINDS,
     CHECK_SAYS,
+    MAX_STATEMENT,
     PATTERNS,
     REACH_SAYS,
     REACH_TARGET,
@@ -112,6 +114,25 @@ def _state(interpreter: Interpreter, stated: Stated, item: Item | None) -> None:
     if value and (item or FACTS[stated.fact].group not in ITEMS):
         entry = Entry("", stated.printed, stated.line, stated.column)
         interpreter.add(stated.fact, item, entry, value, "sentences", 0.85, "a sentence says so")
+
+
+# A host in a title has a place and a number in its name (``NQ-DSP-01``), so that no model or tag is taken for one.
+_HOST = r"(?P<v>[A-Za-z]\w*(?:-\w+)+-\w*\d)"
+_TITLE = re.compile(
+    rf"(?:\b(?:of|on|for|from|für|von|auf|de|du|del|di|da|do|van|voor|dla|sur|pour|para|su|per)\s+|\(){_HOST}(?![\w.-])"
+)
+_TITLE_LINES = 3
+
+
+def title_names_host(interpreter: Interpreter, lines: Sequence[Line]) -> None:
+    """``Report of NQ-DSP-01``: among the first lines of what was printed, where nothing else names the PC."""
+    if any(draft.fact == "host.name" for draft in interpreter.drafts):
+        return
+    for line in [line for line in lines if line.text.strip()][:_TITLE_LINES]:
+        match = _TITLE.search(line.text[:MAX_STATEMENT])
+        if match:
+            _state(interpreter, Stated("host.name", match["v"], match["v"], line.number, match.start("v") + 1), None)
+            return
 
 
 def taught_statements(interpreter: Interpreter, lines: Sequence[Line]) -> None:

@@ -19,6 +19,7 @@ _MAC = re.compile(
     r"(?<![\w:])(?:[0-9a-f]{2}([:-]))(?:[0-9a-f]{2}\1){4}[0-9a-f]{2}(?![\w:])|(?<!\w)(?:[0-9a-f]{4}\.){2}[0-9a-f]{4}(?!\w)",
     re.I,
 )
+_BARE_MAC = re.compile(r"(?=.*[a-f])[0-9a-f]{12}", re.I)
 _UUID = re.compile(r"\{?([0-9a-f]{8}-(?:[0-9a-f]{4}-){3}[0-9a-f]{12})\}?", re.I)
 _IP = re.compile(r"(?<![\w.:])(?:\d{1,3}(?:\.\d{1,3}){3}|[0-9a-f]*(?::[0-9a-f]*){2,7}(?:%\w+)?)(?![\w:])", re.I)
 
@@ -106,7 +107,12 @@ def _rate(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
 
 
 def _count(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
-    return quantity.count(text)
+    # "2 of 4 in use": there are four.
+    of_all = _OF_SLOTS.match(text) if fact.name == "memory.slots" else None
+    return quantity.count(of_all["all"] if of_all else text)
+
+
+_OF_SLOTS = re.compile(r"\d{1,3}\s*(?:of|von|de|sur|di|van|z|/)\s*(?P<all>\d{1,3})\b", re.I)
 
 
 def _share(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
@@ -140,7 +146,7 @@ def _choice(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | Non
 
 
 def _mac(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
-    match = _MAC.search(text)
+    match = _MAC.search(text) or _BARE_MAC.fullmatch(text)
     if match is None or is_placeholder(match.group()):
         return None
     digits = re.sub(r"[^0-9a-f]", "", match.group().casefold())
@@ -198,6 +204,9 @@ _KINDS: dict[str, Callable[[FactKind, str, Locale, str], Value | None]] = {
 
 # A value often carries more in its text: (fact, pattern with one group, what the group says).
 ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
+    "processor.clock": (
+        (re.compile(r"\((?:max\w*|up to|höchstens|bis(?: zu)?|jusqu\S*|hasta|até|fino a|tot|do|maks\w*)\.?:?\s*([\d.,]+\s*[GM]Hz)", re.I), "processor.max_clock"),
+    ),
     "processor.name": (
         (re.compile(r"(?:@|,|\()\s*([\d.,]+\s*[GM]Hz)", re.I), "processor.clock"),
         (re.compile(r"(\d+) (?:cores?|kernen?|c(?:oe|œ)urs|n[uú]cleos|nuclei|rdzeni[ea]?)\b", re.I), "processor.cores"),

@@ -27,6 +27,11 @@ def are_variables(labels: Sequence[str]) -> bool:
     return any("_" in label or label.isupper() for label in labels) or infer_group(tuple(labels), (), False) is None
 
 
+def is_environment(labels: Sequence[str], shape: str) -> bool:
+    """Whether pairs that nothing names are an environment: capitals, an executable search path among them."""
+    return shape == "pairs" and "PATH" in labels and all(label.isupper() and " " not in label for label in labels)
+
+
 def variable_list(interpreter: Interpreter, entries: Sequence[Entry], shape: str) -> None:
     """In a list of variables the labels are their names, whatever else they might mean."""
     for entry in entries:

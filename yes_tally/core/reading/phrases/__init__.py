@@ -10,7 +10,7 @@ from functools import lru_cache
 from rapidfuzz import process
 from rapidfuzz.distance import OSA
 
-from yes_tally.core.catalogue import FACTS
+from yes_tally.core.catalogue import FACTS, ITEMS
 from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.phrases import dutch, english, french, german, italian, polish, portuguese, spanish
 from yes_tally.core.reading.phrases.taught import TaughtPhrase, Words, in_use, label_key, per_book
@@ -114,8 +114,15 @@ _AFFIX = re.compile(
 )
 
 
+# What a command's name may begin with, though no label would.
+_BEGINS = {"boot": "boot_entry", "soft": "software", "prog": "software", "sock": "connection", "guard": "firewall"}
+
+
 def subject_within(word: str) -> str | None:
-    """The subject within a command's name: ``eventlist``, ``showdisks``."""
+    """The subject within a command's name: ``eventlist``, ``showdisks``, ``bootbook``."""
+    begun = next((group for start, group in _BEGINS.items() if word.startswith(start) and word != start), None)
+    if begun and words_of(word) not in SUBJECTS:
+        return begun
     bare = _AFFIX.sub("", word)
     for at in range(3, len(word) - 2):
         if (word[:at], word[at:]) in SUBJECTS:
@@ -204,5 +211,12 @@ def is_unique(phrase: Phrase) -> bool:
 
 
 def is_known(label: str) -> bool:
-    """Whether a label means anything at all."""
-    return bool(meanings(label))
+    """Whether a label means anything at all, be it only which item is spoken of."""
+    return bool(meanings(label)) or names_item(label)
+
+
+@lru_cache(maxsize=16384)
+def names_item(label: str) -> bool:
+    """Whether a label names an item by its number: ``Disk 0``, ``Partition 2``."""
+    *nouns, number = words_of(label) or ("",)
+    return number.isdigit() and SUBJECTS.get(tuple(nouns)) in ITEMS

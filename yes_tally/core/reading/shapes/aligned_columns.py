@@ -8,6 +8,7 @@ from __future__ import annotations
 
 import re
 from collections.abc import Sequence
+from dataclasses import replace
 
 import numpy as np
 
@@ -95,6 +96,8 @@ def _grouped(lines: Sequence[Line], rows: list[Group]) -> list[Group]:
             above = row.entries[0]
             continue
         if above and row.entries and indent > above.column - 1:
+            if row.entries[0].label.casefold() == _BELONGS:
+                row.entries[0] = replace(row.entries[0], label=f"sub{_BELONGS}")
             row.entries.append(Entry(_BELONGS, above.printed, line.number, row.entries[0].column))
         else:
             above = None

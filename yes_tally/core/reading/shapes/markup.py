@@ -204,6 +204,8 @@ def _page(root: _Node) -> Iterator[Group]:
             yield Group(own, children=[_table(node)])
         elif node.name == "dl":
             yield Group(heading, children=[_definitions(node)])
+        elif node.name in ("ul", "ol"):
+            yield Group(heading, children=[_listed(node)])
         else:
             waiting += reversed(node.children)
 
@@ -232,6 +234,21 @@ def _table(table: _Node) -> Group:
 def _entry(label: _Node, value: _Node) -> Entry:
     name, said = label.said() or _Text("", 0, 0), value.said() or _Text("", 0, 0)
     return Entry(name.text.rstrip(":"), said.text, said.line, said.column)
+
+
+def _listed(node: _Node) -> Group:
+    """The points of a list that are pairs."""
+    group = Group()
+    for child in _walk(node):
+        said = child.said() if child.name == "li" else None
+        pair = _POINT.match(said.text) if said else None
+        if said and pair:
+            column = said.column + pair.start("value")
+            group.entries.append(Entry(pair["label"].strip(), pair["value"].strip(), said.line, column))
+    return group
+
+
+_POINT = re.compile(r"(?P<label>[^:]{1,60}?)\s*:\s+(?P<value>\S.*)")
 
 
 def _definitions(node: _Node) -> Group:

@@ -12,7 +12,7 @@ from collections.abc import Sequence
 from dataclasses import dataclass
 
 from yes_tally.core.reading.decode import TAB, Line
-from yes_tally.core.reading.phrases import is_known
+from yes_tally.core.reading.phrases import is_known, names_item
 from yes_tally.core.reading.shapes.layout import (
     MAX_LABEL,
     MAX_LINE,
@@ -160,6 +160,15 @@ def _tree(lines: Sequence[Line], pairs: Sequence[_Pair | None]) -> list[Group]:
             child = Group(Heading(text.strip(), line.number, indent + 1))
             stack[-1][1].children.append(child)
             stack.append((indent if opens else indent - 1, child))
+            last = None
+        elif pair and deeper and names_item(pair.label):
+            # ``Disk 0: Basalt NV1000`` over indented pairs: its own record, which the pair begins.
+            while stack[-1][0] >= indent:
+                stack.pop()
+            child = Group(Heading(pair.label, line.number, indent + 1))
+            child.entries.append(Entry(pair.label, pair.value, line.number, pair.column + 1))
+            stack[-1][1].children.append(child)
+            stack.append((indent, child))
             last = None
         elif pair:
             dash = _without_dash(text)[1] if text[indent] == "-" else 0

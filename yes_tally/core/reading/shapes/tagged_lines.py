@@ -97,7 +97,12 @@ def _words(group: Group, line: Line, text: str, start: int) -> None:
     while index + 1 < len(words):
         for length in (2, 1):
             label = " ".join(word for word, _ in words[index : index + length]).rstrip(":")
-            if index + length < len(words) and is_known(label) and not label.replace(".", "").isdigit():
+            if (
+                index + length < len(words)
+                and not words[index + length][0].endswith(":")
+                and is_known(label)
+                and not label.replace(".", "").isdigit()
+            ):
                 value, column = words[index + length]
                 group.entries.append(Entry(label, value.rstrip(","), line.number, column + 1))
                 index += length + 1

@@ -17,7 +17,7 @@ from collections.abc import Callable, Iterable
 from pathlib import Path
 from typing import Any
 
-from bench.accuracy import MIN_CONFIDENCE, Score, same
+from bench.scoring import MIN_CONFIDENCE, Score, same
 from yes_tally.core.reading.reader import Reading, read
 
 Truth = list[tuple[str, Any]]

@@ -23,7 +23,7 @@ def plain(text: str) -> str:
 
 
 YES = frozenset(
-    "yes y true on enabled enable active 1 ja wahr ein aktiviert aktiv oui vrai active si sim verdadero "
+    "yes y true on * x ✓ ✔ enabled enable active 1 ja wahr ein aktiviert aktiv oui vrai active si sim verdadero "
     "actif activee actifs ligado ligada encendido encendida acceso accesa accesi wlaczono zapnute ingesteld an angeschaltet eingeschaltet marche allume activada activo activa habilitado habilitada attivo aan wlaczone wlaczony wlaczona tak ingeschakeld attiva abilitato abilitata ativo ativa ativado ativada aktywne aktywny up connected present supported required verbunden connecte connectee conectado conectada collegato collegata verbonden podlaczony podlaczone polaczony polaczono angeschlossen aangesloten".split()
 )
 NO = frozenset(
@@ -36,6 +36,10 @@ NO = frozenset(
     "not enabled",
     "not active",
     "no-carrier",
+    "medium getrennt",
+    "media disconnected",
+    "cable unplugged",
+    "kein kabel",
     "nicht verbunden",
     "nicht angeschlossen",
     "non connecte",

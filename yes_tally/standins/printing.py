@@ -32,10 +32,11 @@ class PrintedReport:
         return json.dumps(self.truth, ensure_ascii=False, indent=1, sort_keys=True) + "\n"
 
 
-def printed_office(seed: int, mess: bool = True) -> Iterator[PrintedReport]:
-    """Every PC's reports: sessions of some commands each, with the mess that a day brings."""
+def printed_office(seed: int, mess: bool = True, one_of: int = 1) -> Iterator[PrintedReport]:
+    """Every PC's reports: sessions of some commands each, with the mess that a day brings. ``one_of``: only every so
+    manieth PC, others for other seeds."""
     random = Random(f"print {seed}")
-    for pc in office(seed, DAY):
+    for pc in office(seed, DAY)[seed % one_of :: one_of]:
         yield from _printed(pc, random, mess)
 
 

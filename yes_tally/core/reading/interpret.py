@@ -5,6 +5,7 @@ from __future__ import annotations
 import re
 from collections.abc import Iterator, Sequence
 from contextlib import contextmanager
+from dataclasses import replace
 
 from yes_tally.core.catalogue import FACTS, FIELDS, KEYS
 from yes_tally.core.quantity import Locale, Value, exactly
@@ -22,6 +23,7 @@ from yes_tally.core.reading.drafts import Draft, Item, Met
 from yes_tally.core.reading.labels import split_unit, words_of
 from yes_tally.core.reading.listings import (
     BULLET,
+    CALLED,
     INDEXED,
     ITEM_HEADING,
     begins_by_name,
@@ -34,7 +36,7 @@ from yes_tally.core.reading.listings import (
 from yes_tally.core.reading.phrases import SUBJECTS, subject_within, subjects_in
 from yes_tally.core.reading.phrases.taught import in_use
 from yes_tally.core.reading.shapes.layout import Entry, Group, Heading, Layout
-from yes_tally.core.reading.told_in_parts import pairs_in
+from yes_tally.core.reading.told_in_parts import pairs_in, told_bare
 from yes_tally.core.reading.values import ASIDES, MAX_TEXT, mask_of, understand
 from yes_tally.core.reading.variables import are_variables, is_environment, variable_list
 from yes_tally.core.words import is_placeholder
@@ -47,11 +49,14 @@ _BARE: dict[str, tuple[str, bool | str]] = {
     "wireless": ("adapter.kind", "wireless"), "bluetooth": ("adapter.kind", "bluetooth"),
     "virtual": ("adapter.kind", "virtual"), "loopback": ("adapter.kind", "loopback"),
 }  # fmt: skip
+_RIGHT_UNDER = 4
+_SHORT_HEADING = 24
+_WHOLE_PHRASE = 0.9
 _STAMP = re.compile(r"\d{4}-\d\d-\d\d[T ]\d\d:\d\d")
 # Between words without a mark only a sure label is one.
 _TAGGED = 0.8
 _BARE_MEASURES = ("adapter.speed",)
-_ASIDE = re.compile(r"\s*[(\[]([^)\]]{2,30})[)\]]\s*$")
+_ASIDE = re.compile(r"\s*[(\[]([^)\]]{2,80})[)\]]\s*$")
 # Kinds that only some texts can be.
 _STRICT = frozenset({"flag", "choice", "mac", "ip"})
 
@@ -76,6 +81,9 @@ class Interpreter:
         """The labelled values that were looked at: all of them with ``keep_known``, else those that mean nothing."""
         self._keep_known = keep_known
         self._book = in_use()
+        self.numbered: Item | None = None
+        self.numbered_line = 0
+        """The last item that a line named by its number, and that line."""
         self._items: list[Item] = []
         self._loose: dict[str, Item] = {}
         self._listed: str | None = None
@@ -89,6 +97,7 @@ class Interpreter:
         self._listed = None
         self._before = None
         self.folders = 0
+        self.numbered = None
 
     def context(self, group: str | None, around: tuple[str, ...] = ()) -> Context:
         return Context(group, around, self.language)
@@ -96,7 +105,17 @@ class Interpreter:
     def means(self, label: str, context: Context) -> tuple[Guess, ...]:
         """What a label means here: as taught under one of the headings above, else as it is decided."""
         taught = self._book.under(label, self.under) if self._book.taught else None
-        return as_taught(taught) if taught else decide(label, context)
+        if taught:
+            return as_taught(taught)
+        guesses = decide(label, context)
+        if not guesses and self.under and len(self.under[-1]) <= _SHORT_HEADING:
+            # ``"tpm": {"specVersion": …}``: what the heading begins the label ends.
+            guesses = tuple(
+                replace(g, confidence=round(g.confidence - 0.05, 3))
+                for g in decide(f"{self.under[-1]} {label}", context)
+                if g.confidence >= _WHOLE_PHRASE
+            )
+        return guesses
 
     def read(self, layout: Layout, around: tuple[str, ...], *, totals: bool = False) -> None:
         """Read one layout. ``around``: the subjects of the command and headings above, nearest first.
@@ -202,6 +221,10 @@ class Interpreter:
         if len(rows) > 2:
             # A PC has one of those; so many rows speak of something else.
             groups = tuple(group for group in groups if group in ITEM_GROUPS)
+        owner = self.numbered if self.numbered and self._stands_right_under(rows) else None
+        if owner and any(f"{group}.{owner.group}" in FACTS for group in groups):
+            # Under one disk stand its parts, not more disks.
+            groups = tuple(group for group in groups if group != owner.group)
         subject = self._borne_out(groups, rows)
         self._listed = subject
         context = self.context(subject, around)
@@ -216,6 +239,13 @@ class Interpreter:
                 item = self.new_item(subject) if subject in ITEM_GROUPS else None
                 for entry in row.entries:
                     self.place(entry, shape, columns.get(entry.label, ()), item, unit)
+                if item and owner and row.entries:
+                    self.stands_under(item, owner, row.entries[0], shape)
+
+    def _stands_right_under(self, rows: Sequence[Group]) -> bool:
+        """Whether a table stands right under the line that named an item by its number."""
+        first = next((entry.line for row in rows for entry in row.entries), 0)
+        return 0 < first - self.numbered_line <= _RIGHT_UNDER
 
     def _borne_out(self, groups: Sequence[str], rows: Sequence[Group]) -> str | None:
         """The likeliest group that no column speaks against, by flags, choices or addresses that none of its cells
@@ -259,6 +289,10 @@ class Interpreter:
                 self.add(
                     fact_kind.name, item, at, exactly("flag", True), shape, 0.85, "the heading says so in brackets"
                 )
+        if aside and ("," in aside[1] or ";" in aside[1]):
+            at = Entry(heading.text, aside[1], heading.line, heading.column + aside.start(1))
+            told_bare(self, at, item.group, item, shape, CALLED.get(item.group, ""))
+        self.numbered, self.numbered_line = item, heading.line
         self.stands_under(item, parent, Entry(heading.text, "", heading.line, heading.column), shape)
         return item, (item.group, *(n for n in named if n != item.group))
 

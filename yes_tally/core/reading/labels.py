@@ -30,7 +30,7 @@ _STOP = frozenset(
 def words_of(label: str) -> tuple[str, ...]:
     """The words of a label in order: split at camel case and marks, plain, singular, without small words."""
     words = (_spelt(_singular(word)) for word in _WORD.findall(plain(_CAMEL.sub(" ", label.replace("(s)", "s")))))
-    found = tuple(words)
+    found = tuple(words) or (("#",) if label.strip() == "#" else ())
     return tuple(word for word in found if word not in _STOP) or found
 
 

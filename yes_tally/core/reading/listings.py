@@ -12,7 +12,7 @@ from yes_tally.core.quantity import Value
 from yes_tally.core.reading.decide import ITEM_GROUPS, NAMING, Context, Guess, decide
 from yes_tally.core.reading.decode import Line
 from yes_tally.core.reading.labels import words_of
-from yes_tally.core.reading.phrases import SUBJECTS, SubjectAt, subjects_in
+from yes_tally.core.reading.phrases import SUBJECTS, SubjectAt, names_item, subjects_in
 from yes_tally.core.reading.shapes.layout import MAX_LINE, Entry, Group, Heading, cells_by_gap
 from yes_tally.core.reading.told_in_parts import told_bare
 from yes_tally.core.reading.values import MAX_TEXT, understand
@@ -36,7 +36,7 @@ ITEM_HEADING = {
     "partition": "partition.number",
 }
 # What stands beside an item's number: what it is called.
-_CALLED = {
+CALLED = {
     "processor": "processor.name", "disk": "disk.model", "sound": "sound.name", "graphics": "graphics.name",
     "display": "display.name", "printer": "printer.name", "battery": "battery.name",
     "module": "module.size", "partition": "partition.kind", "volume": "volume.label",
@@ -93,7 +93,7 @@ def numbered(
     if not match["rest"] or not _WHICH.fullmatch(match["rest"]):
         return False
     group = SUBJECTS.get(words_of(match["noun"])) or _by_key(match["noun"], around)
-    fact = _CALLED.get(group or "")
+    fact = CALLED.get(group or "")
     if group not in ITEM_GROUPS or fact is None:
         return False
     name = entry.printed if FACTS[fact].kind != "text" else entry.printed.split(",")[0].strip()
@@ -106,6 +106,7 @@ def numbered(
         place = Entry(entry.label, match["rest"], entry.line, max(1, entry.column - len(entry.label)))
         interpreter.place(place, shape, (Guess(number, 0.85, f"the label names {group}"),), item)
     interpreter.stands_under(item, parent, entry, shape)
+    interpreter.numbered, interpreter.numbered_line = item, entry.line
     if told_bare(interpreter, entry, item.group, item, shape, fact):
         return True
     interpreter.add(
@@ -177,6 +178,30 @@ def listed_item(interpreter: Interpreter, entry: Entry, start: int, shape: str) 
                 place = Entry(entry.label, text, entry.line, entry.column + at)
                 interpreter.add(fact.name, item, place, value, shape, 0.8, f"it is listed under {group}")
                 break
+
+
+def numbered_rows(interpreter: Interpreter, lines: Sequence[Line]) -> set[int]:
+    """``Drive 0  Basalt SX240   health: OK   34 C``: rows that each begin with which item they tell of. Returns the
+    lines that were read."""
+    read: set[int] = set()
+    for line in lines[:_MANY_ROWS]:
+        cells = cells_by_gap(line.text) if len(line.text) <= MAX_LINE else []
+        match = INDEXED.match(cells[0][0]) if len(cells) >= 3 and names_item(cells[0][0]) else None
+        group = SUBJECTS.get(words_of(match["noun"])) if match else None
+        naming = CALLED.get(group or "")
+        if match is None or group is None or naming is None:
+            continue
+        at = cells[1][1]
+        entry = Entry(cells[0][0], ", ".join(text for text, _ in cells[1:]), line.number, at + 1)
+        item = interpreter.new_item(group)
+        if not told_bare(interpreter, entry, group, item, "rows", naming, line.text):
+            continue
+        read.add(line.number)
+        number = ITEM_HEADING.get(group)
+        if number:
+            place = Entry(cells[0][0], match["rest"], line.number, cells[0][1] + 1)
+            interpreter.place(place, "rows", (Guess(number, 0.85, f"the row begins with the {group}"),), item)
+    return read
 
 
 def rows_without_head(interpreter: Interpreter, lines: Sequence[Line], around: tuple[str, ...]) -> None:
@@ -265,7 +290,7 @@ def begins_by_name(interpreter: Interpreter, entry: Entry, item: Item, shape: st
     match = INDEXED.match(entry.label)
     if match is None or not (match["rest"] or "").isdigit() or SUBJECTS.get(words_of(match["noun"])) != item.group:
         return False
-    fact = _CALLED.get(item.group) or NAMING.get(item.group)
+    fact = CALLED.get(item.group) or NAMING.get(item.group)
     if fact and told_bare(interpreter, entry, item.group, item, shape, fact):
         return True
     if fact is None or FACTS[fact].kind != "text" or not fact.endswith((".name", ".model")):

@@ -9,6 +9,7 @@ from typing import TYPE_CHECKING
 from yes_tally.core.catalogue import FACTS, ITEMS
 from yes_tally.core.reading.decode import Line
 from yes_tally.core.reading.item_lines import read_item_lines
+from yes_tally.core.reading.listings import numbered_rows
 from yes_tally.core.reading.phrases.taught import in_use
 from yes_tally.core.reading.sentences import (
     CHECK_KINDS,
@@ -34,7 +35,7 @@ def read_statements(interpreter: Interpreter, lines: Sequence[Line], command: st
     """Read what the lines that no shape could read say in sentences; a check's words belong to that check."""
     read = {draft.entry.line for draft in interpreter.drafts[interpreter.section_from :]} | interpreter.blanks
     left = [line for line in lines if line.number not in read]
-    whole = read_item_lines(interpreter, left)
+    whole = read_item_lines(interpreter, left) | numbered_rows(interpreter, left)
     left = [line for line in left if line.number not in whole]
     for stated in statements(left, PATTERNS):
         _state(interpreter, stated, None)

@@ -26,6 +26,8 @@ _PARTS = re.compile(r"[^\s,;](?:[^,;]|[,;](?!\s))*")
 _FORMS = {"volume.filesystem": re.compile(r"[A-Z][A-Z0-9]{2,7}|[a-z]{2,6}\d?fs\d?|x?fat\d*|ext\d")}
 _BUSES = frozenset("sata nvme usb sas scsi pcie ata ide mmc sd thunderbolt fibre iscsi virtio".split())
 # What bare words may tell, by the unit or the words that only such a value has.
+_COUNTED = re.compile(r"(?P<number>\d{1,5}) (?P<label>[^\W\d_]+(?: [^\W\d_]+)?)")
+_LABEL_ALONE = re.compile(r"[^\W\d_A-Z][^\W\d_]+")
 _MEASURES = frozenset({"size", "clock", "rate"})
 _LEAST_PARTS = 2
 
@@ -55,27 +57,35 @@ def _part(entry: Entry, label: str, start: int, end: int) -> Entry:
     return Entry(label, entry.printed[start:end].rstrip(), entry.line, entry.column + start)
 
 
-def told_bare(interpreter: Interpreter, entry: Entry, group: str, item: Item, shape: str, naming: str) -> bool:
+def told_bare(
+    interpreter: Interpreter, entry: Entry, group: str, item: Item, shape: str, naming: str, line: str = ""
+) -> bool:
     """Read a row of bare words about one item: the first is its name (the fact ``naming``), each other one is the
     field whose form only it has, or says its label itself (``serial 4711``, ``made by Corrane``). False, and nothing
-    read, when fewer than two of them tell."""
+    read, when fewer than half of them tell and none has a label. ``line``: the text the words stand in, where it is not the entry's own."""
     parts = [m for m in _PARTS.finditer(entry.printed[:400]) if m.group().strip()]
     if len(parts) < _LEAST_PARTS:
         return False
     left = [fact for fact in FIELDS[group] if fact.name != naming]
     told: list[tuple[FactKind, Entry, Value]] = []
+    sure, before = False, ""
     for match in parts[1:]:
         text = match.group().strip()
         column = entry.column + match.start() + len(match.group()) - len(match.group().lstrip())
-        found = _by_label(interpreter, text, group, left) or _by_form(interpreter, text, left)
+        labelled = _by_label(interpreter, text, group, left)
+        # A word that tells nothing is a label that is not known; what follows it is its own.
+        found = labelled or (None if _LABEL_ALONE.fullmatch(before) else _by_form(interpreter, text, left))
+        before = "" if found else text
         if found:
+            sure = sure or bool(labelled)
             fact, value, at = found
             left.remove(fact)
+            column = line.index(text) + 1 if line else column
             told.append((fact, Entry("", text[at:], entry.line, column + at), value))
-    if len(told) * 2 < len(parts) - 1 or not told:
+    if not told or (len(told) * 2 < len(parts) - 1 and not sure):
         return False
     name = parts[0].group().strip()
-    named = understand(FACTS[naming], name.strip("()"), interpreter.locale)
+    named = understand(FACTS[naming], name.strip("()"), interpreter.locale) if naming else None
     if named and not is_placeholder(name):
         start = Entry(entry.label, name, entry.line, entry.column + entry.printed.index(name))
         interpreter.add(naming, item, start, named, shape, 0.85, f"it begins what is told of a {group}")
@@ -88,10 +98,16 @@ def told_bare(interpreter: Interpreter, entry: Entry, group: str, item: Item, sh
 def _by_label(
     interpreter: Interpreter, text: str, group: str, left: Sequence[FactKind]
 ) -> tuple[FactKind, Value, int] | None:
-    """``serial 4711``, ``livres 41,7 GB``: the first words are a label of the group."""
+    """``serial 4711``, ``livres 41,7 GB``, ``8 cores``: the first words are a label of the group, or the last."""
+    counted = _COUNTED.fullmatch(text)
+    for guess in decide(counted["label"], interpreter.context(group, (group,)))[:1] if counted else ():
+        fact = FACTS[guess.fact]
+        value = understand(fact, counted["number"], interpreter.locale) if counted and fact in left else None
+        if value and fact.kind == "count" and guess.confidence > 0.9:
+            return fact, value, 0
     words = text.split()
     for count in range(min(3, len(words) - 1), 0, -1):
-        label, rest = " ".join(words[:count]).rstrip(":"), " ".join(words[count:])
+        label, rest = " ".join(words[:count]).rstrip(": ="), " ".join(words[count:])
         for guess in decide(label, interpreter.context(group, (group,)))[:1]:
             fact = FACTS[guess.fact]
             value = understand(fact, rest, interpreter.locale) if fact in left and guess.confidence > 0.9 else None

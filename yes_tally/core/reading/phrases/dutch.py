@@ -182,7 +182,7 @@ LABELS: dict[str, str] = {
     "adapter.dns": "dns servers|naamservers|dns server|naamserver|dns",
     "adapter.lease_from": "lease verkregen|lease vanaf",
     "adapter.lease_until": "lease verloopt|lease tot",
-    "update.id": "id|nummer|update|bijwerking",
+    "update.id": "code|kenmerk|id|nummer|update|bijwerking",
     "update.title": "titel|beschrijving|naam",
     "update.installed_at": "geinstalleerd|geinstalleerd op|datum",
     "software.name": "naam|programma|toepassing",

@@ -182,7 +182,7 @@ LABELS: dict[str, str] = {
     "adapter.dns": "serveurs dns|serveur dns|serveur noms|dns",
     "adapter.lease_from": "bail obtenu|bail depuis|bail debut",
     "adapter.lease_until": "bail expirant|bail expire|bail fin|bail jusqu",
-    "update.id": "identifiant|id|numero|mise jour|correctif",
+    "update.id": "code|reference|identifiant|id|numero|mise jour|correctif",
     "update.title": "titre|description|nom",
     "update.installed_at": "installe|installe le|installee le|date",
     "software.name": "nom|logiciel|programme|application",

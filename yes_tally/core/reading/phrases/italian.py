@@ -182,7 +182,7 @@ LABELS: dict[str, str] = {
     "adapter.dns": "server dns|dns|server nomi",
     "adapter.lease_from": "lease ottenuto|concessione ottenuta|lease dal",
     "adapter.lease_until": "lease scade|concessione scade|lease al|scadenza lease",
-    "update.id": "identificativo|id|numero|aggiornamento",
+    "update.id": "codice|riferimento|identificativo|id|numero|aggiornamento",
     "update.title": "titolo|descrizione|nome",
     "update.installed_at": "installato|installato il|data",
     "software.name": "nome|programma|applicazione",

@@ -182,7 +182,7 @@ LABELS: dict[str, str] = {
     "adapter.dns": "serwery dns|serwer dns|serwery nazw|dns",
     "adapter.lease_from": "dzierzawa uzyskana|dzierzawa od",
     "adapter.lease_until": "dzierzawa wygasa|dzierzawa do",
-    "update.id": "identyfikator|id|numer|aktualizacja",
+    "update.id": "kod|oznaczenie|identyfikator|id|numer|aktualizacja",
     "update.title": "tytul|opis|nazwa",
     "update.installed_at": "zainstalowano|data instalacji|data",
     "software.name": "nazwa|program|aplikacja",

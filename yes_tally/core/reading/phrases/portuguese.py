@@ -182,7 +182,7 @@ LABELS: dict[str, str] = {
     "adapter.dns": "servidores dns|servidor dns|servidores nomes|dns",
     "adapter.lease_from": "concessao obtida|concessao desde",
     "adapter.lease_until": "concessao expira|concessao ate",
-    "update.id": "identificador|id|numero|atualizacao",
+    "update.id": "codigo|referencia|identificador|id|numero|atualizacao",
     "update.title": "titulo|descricao|nome",
     "update.installed_at": "instalado|instalado em|instalada em|data",
     "software.name": "nome|programa|aplicativo|aplicacao",

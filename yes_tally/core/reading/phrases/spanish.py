@@ -182,7 +182,7 @@ LABELS: dict[str, str] = {
     "adapter.dns": "servidores dns|servidor dns|servidores nombres|dns",
     "adapter.lease_from": "concesion obtenida|concesion desde",
     "adapter.lease_until": "concesion expira|concesion caduca|concesion hasta",
-    "update.id": "identificador|id|numero|actualizacion",
+    "update.id": "codigo|referencia|identificador|id|numero|actualizacion",
     "update.title": "titulo|descripcion|nombre",
     "update.installed_at": "instalado|instalado el|instalada el|fecha",
     "software.name": "nombre|programa|aplicacion",

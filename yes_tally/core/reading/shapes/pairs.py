@@ -29,11 +29,18 @@ from yes_tally.core.reading.shapes.layout import (
 _DOTS = re.compile(r"(?P<label>\S.{0,79}?)\s?(?:\.\s?){3,}:?\s*(?P<value>.*)$")
 _COLON = re.compile(r"(?P<label>[^\s:=][^:=]{1,79}?)\s*:(?:\s+(?P<value>\S.*)|\s*)$")
 _EQUALS = re.compile(r"(?P<label>[^\s=][^=:]{0,79}?)\s*=\s*(?P<value>.*)$")
-_GAP = re.compile(r"(?P<label>\S+(?: \S+){0,6}?):?\s{2,}(?P<value>\S.*)$")
+_GAP = re.compile(r"(?P<label>\S+(?: \S+){0,6}?):?\s{2,}(?P<value>[^\s|].*)$")
+_BAR = re.compile(r"(?P<label>[^\s|][^|]{0,79}?)\s*\|\s*(?P<value>[^|]*)$")
 # Style, what a line must hold for it, and the pattern.
-_STYLES = (("dots", ".", _DOTS), ("colon", ":", _COLON), ("equals", "=", _EQUALS), ("gap", "  ", _GAP))
-_FAMILY = {"dots": "mark", "colon": "mark", "equals": "equals", "gap": "gap"}
-_WEIGHT = {"mark": 1.0, "equals": 1.0, "gap": 0.7}
+_STYLES = (
+    ("dots", ".", _DOTS),
+    ("colon", ":", _COLON),
+    ("equals", "=", _EQUALS),
+    ("gap", "  ", _GAP),
+    ("bar", "|", _BAR),
+)
+_FAMILY = {"dots": "mark", "colon": "mark", "equals": "equals", "gap": "gap", "bar": "bar"}
+_WEIGHT = {"mark": 1.0, "equals": 1.0, "gap": 0.7, "bar": 0.95}
 _QUOTES = frozenset("\"'")
 _QUOTED = re.compile(r"([\"'])(.*)\1$")
 

@@ -61,3 +61,9 @@ dev: setup
 .PHONY: screenshots
 screenshots: setup .setup/chromium
 	$(BIN)/python -m unittest tests.browser.screenshots.Screenshots
+
+.PHONY: fuzz
+FUZZ_SECONDS ?= 300
+fuzz: .setup/python
+	$(BIN)/pip install -q atheris==3.0.0
+	$(BIN)/python -m tests.fuzz.read_anything -max_total_time=$(FUZZ_SECONDS)

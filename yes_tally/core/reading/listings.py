@@ -48,6 +48,7 @@ _ROW_FIELDS = {
     "boot_entry": ("id", "name", "path"),
 }  # fmt: skip
 _MANY_ROWS = 2000
+_MOST_CELLS = 40
 _LISTED = re.compile(r"\s*(?:\[\d{1,3}\]|\d{1,3}[.)]|#\d{1,3})\s+(?P<rest>\S.*?)\s*$")
 _CALLED_SO = re.compile(
     r"(?P<noun>[^\W\d_]+(?: [^\W\d_]+){0,2})(?: ?#?\d{1,3}\s*[:.–-]\s*|\.)(?P<rest>[^\s(:][^(:]*?)\s*(?:\((?P<aside>[^)]{2,40})\))?\s*$"
@@ -208,8 +209,10 @@ def rows_without_head(interpreter: Interpreter, lines: Sequence[Line], around: t
     """Rows whose columns nothing names, of a thing that a heading or the command names: each cell is the field
     whose form it has, in the catalogue's order."""
     group = next((g for g in around if g in _ROW_FIELDS), None)
+    if group is None:
+        return
     rows = _same_cells([line for line in lines[:_MANY_ROWS] if len(line.text) <= MAX_LINE])
-    if group is None or not rows or any(len(cells) < 3 for _, cells in rows):
+    if not rows or any(len(cells) < 3 for _, cells in rows):
         return
     for line, cells in rows:
         left = [FACTS[f"{group}.{name}"] for name in _ROW_FIELDS[group]]
@@ -230,6 +233,8 @@ def rows_without_head(interpreter: Interpreter, lines: Sequence[Line], around: t
 def _same_cells(lines: Sequence[Line]) -> list[tuple[Line, list[tuple[str, int]]]]:
     """The cells of rows: cut at wide gaps, and at one blank where most rows begin a cell right behind it."""
     cut = [(line, cells_by_gap(line.text)) for line in lines]
+    if any(len(cells) > _MOST_CELLS for _, cells in cut):
+        return cut
     begins = Counter(at for _, cells in cut for _, at in cells)
     usual = sorted(at for at, count in begins.items() if count * 2 > len(lines) > 1)
     found: list[tuple[Line, list[tuple[str, int]]]] = []

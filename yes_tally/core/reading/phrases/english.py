@@ -161,7 +161,7 @@ LABELS: dict[str, str] = {
     "graphics.state": "state|status",
     "graphics.driver_version": "driver version|driver|version",
     "graphics.driver_dated": "driver date|driver dated|date",
-    "graphics.width": "width|resolution|mode|horizontal resolution|current horizontal resolution",
+    "graphics.width": "width|resolution|mode|horizontal resolution|current horizontal resolution|screen resolution|current mode|video mode",
     "graphics.height": "height|vertical resolution|current vertical resolution",
     "graphics.refresh": "refresh|refresh rate|current refresh rate",
     "graphics.device_id": "device id|pnp device id|hardware id|id|pnp id|pci id|vendor and device",

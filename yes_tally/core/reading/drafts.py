@@ -2,8 +2,10 @@
 
 from __future__ import annotations
 
+from collections.abc import Iterator
 from dataclasses import dataclass, field
 
+from yes_tally.core.catalogue import KEYS
 from yes_tally.core.quantity import Value
 from yes_tally.core.reading.shapes.layout import Entry
 
@@ -38,3 +40,23 @@ class Met:
     entry: Entry
     headings: tuple[str, ...]
     known: bool
+
+
+# Any one of these tells the item; elsewhere all keys together do.
+_ANY_KEY: dict[str, tuple[str, ...]] = {
+    "adapter": ("adapter.name", "adapter.mac"),
+    "disk": ("disk.number", "disk.serial"),
+    "display": ("display.serial",),
+}
+
+
+def identity_of(item: Item) -> Iterator[tuple[str, str]]:
+    """The keys, with their values, that tell an item from others; none when too few were said."""
+    if item.group in _ANY_KEY:
+        first = next((key for key in _ANY_KEY[item.group] if key in item.keys), None)
+        if first:
+            yield first, item.keys[first].casefold()
+        return
+    keys = [key.name for key in KEYS[item.group]]
+    if all(key in item.keys for key in keys) or (len(keys) > 1 and keys[0] in item.keys and item.group == "module"):
+        yield from ((key, item.keys[key].casefold()) for key in keys if key in item.keys)

@@ -7,7 +7,7 @@ from collections.abc import Iterator, Sequence
 from contextlib import contextmanager
 from dataclasses import replace
 
-from yes_tally.core.catalogue import FACTS, FIELDS, KEYS
+from yes_tally.core.catalogue import FACTS, FIELDS
 from yes_tally.core.quantity import Locale, Value, exactly
 from yes_tally.core.reading.decide import (
     ITEM_GROUPS,
@@ -17,9 +17,8 @@ from yes_tally.core.reading.decide import (
     as_taught,
     decide,
     infer_group,
-    infer_groups,
 )
-from yes_tally.core.reading.drafts import Draft, Item, Met
+from yes_tally.core.reading.drafts import Draft, Item, Met, identity_of
 from yes_tally.core.reading.labels import split_unit, words_of
 from yes_tally.core.reading.listings import (
     BULLET,
@@ -35,9 +34,10 @@ from yes_tally.core.reading.listings import (
 )
 from yes_tally.core.reading.phrases import SUBJECTS, subject_within, subjects_in
 from yes_tally.core.reading.phrases.taught import in_use
+from yes_tally.core.reading.rows import read_rows
 from yes_tally.core.reading.shapes.layout import Entry, Group, Heading, Layout
 from yes_tally.core.reading.told_in_parts import pairs_in, told_bare
-from yes_tally.core.reading.values import ASIDES, MAX_TEXT, mask_of, understand
+from yes_tally.core.reading.values import ASIDES, MAX_TEXT, mask_of, memory_told, understand
 from yes_tally.core.reading.variables import are_variables, is_environment, variable_list
 from yes_tally.core.words import is_placeholder
 
@@ -49,7 +49,6 @@ _BARE: dict[str, tuple[str, bool | str]] = {
     "wireless": ("adapter.kind", "wireless"), "bluetooth": ("adapter.kind", "bluetooth"),
     "virtual": ("adapter.kind", "virtual"), "loopback": ("adapter.kind", "loopback"),
 }  # fmt: skip
-_RIGHT_UNDER = 4
 _SHORT_HEADING = 24
 _WHOLE_PHRASE = 0.9
 _STAMP = re.compile(r"\d{4}-\d\d-\d\d[T ]\d\d:\d\d")
@@ -57,8 +56,6 @@ _STAMP = re.compile(r"\d{4}-\d\d-\d\d[T ]\d\d:\d\d")
 _TAGGED = 0.8
 _BARE_MEASURES = ("adapter.speed",)
 _ASIDE = re.compile(r"\s*[(\[]([^)\]]{2,80})[)\]]\s*$")
-# Kinds that only some texts can be.
-_STRICT = frozenset({"flag", "choice", "mac", "ip"})
 
 # No PC nests what it prints as deep as this; what does is read side by side.
 MAX_DEPTH = 40
@@ -86,7 +83,7 @@ class Interpreter:
         """The last item that a line named by its number, and that line."""
         self._items: list[Item] = []
         self._loose: dict[str, Item] = {}
-        self._listed: str | None = None
+        self.listed: str | None = None
         self._before: tuple[str, str] | None = None
         self.folders = 0
 
@@ -94,7 +91,7 @@ class Interpreter:
         """Loose items (a processor told among the PC's own facts) are one a section."""
         self.section_from = len(self.drafts)
         self._loose = {}
-        self._listed = None
+        self.listed = None
         self._before = None
         self.folders = 0
         self.numbered = None
@@ -122,10 +119,10 @@ class Interpreter:
 
         ``totals``: the layout stands under a table's closing rule and speaks of what the table lists.
         """
-        if totals and self._listed:
-            around = (self._listed, *around)
+        if totals and self.listed:
+            around = (self.listed, *around)
             for group in layout.groups:
-                self._entries(group.entries, layout.shape, self.context(self._listed, around), None)
+                self.entries(group.entries, layout.shape, self.context(self.listed, around), None)
             return
         if self._before and self._before[0] == layout.shape and self._before[1] not in around:
             # Blocks of one shape that follow each other speak of one kind of thing.
@@ -198,9 +195,9 @@ class Interpreter:
         entries = group.entries
         if item and entries and begins_by_name(self, entries[0], item, shape):
             entries = entries[1:]
-        self._entries(entries, shape, self.context(subject, inner), item)
+        self.entries(entries, shape, self.context(subject, inner), item)
         if group.table:
-            self._rows(group.children, shape, inner)
+            read_rows(self, group.children, shape, inner)
             return
         below = (subject, *inner) if subject and opened else inner
         children = group.children if depth < MAX_DEPTH else _side_by_side(group)
@@ -214,56 +211,6 @@ class Interpreter:
         if len(children) < 2 or any(child.heading for child in children):
             return ()
         return tuple(dict.fromkeys(e.label for child in children for e in child.entries if e.label))
-
-    def _rows(self, rows: Sequence[Group], shape: str, around: tuple[str, ...]) -> None:
-        labels = tuple(dict.fromkeys(entry.label for row in rows[:200] for entry in row.entries))
-        groups = infer_groups(labels, around, True)
-        if len(rows) > 2:
-            # A PC has one of those; so many rows speak of something else.
-            groups = tuple(group for group in groups if group in ITEM_GROUPS)
-        owner = self.numbered if self.numbered and self._stands_right_under(rows) else None
-        if owner and any(f"{group}.{owner.group}" in FACTS for group in groups):
-            # Under one disk stand its parts, not more disks.
-            groups = tuple(group for group in groups if group != owner.group)
-        subject = self._borne_out(groups, rows)
-        self._listed = subject
-        context = self.context(subject, around)
-        columns = _columns({label: self.means(label, context) for label in labels if label})
-        unit = _unit_of_sizes(labels)
-        for row in rows:
-            if row.heading:
-                named = self.heading(row.heading.text)
-                with self.below(row.heading):
-                    self._entries(row.entries, shape, self.context(None, (*named, *around) if named else ("",)), None)
-            elif subject:
-                item = self.new_item(subject) if subject in ITEM_GROUPS else None
-                for entry in row.entries:
-                    self.place(entry, shape, columns.get(entry.label, ()), item, unit)
-                if item and owner and row.entries:
-                    self.stands_under(item, owner, row.entries[0], shape)
-
-    def _stands_right_under(self, rows: Sequence[Group]) -> bool:
-        """Whether a table stands right under the line that named an item by its number."""
-        first = next((entry.line for row in rows for entry in row.entries), 0)
-        return 0 < first - self.numbered_line <= _RIGHT_UNDER
-
-    def _borne_out(self, groups: Sequence[str], rows: Sequence[Group]) -> str | None:
-        """The likeliest group that no column speaks against, by flags, choices or addresses that none of its cells
-        can be; else the likeliest."""
-        if len(groups) < 2:
-            return groups[0] if groups else None
-        columns: dict[str, list[str]] = {}
-        for row in rows[:20]:
-            for entry in row.entries:
-                if not is_placeholder(entry.printed):
-                    columns.setdefault(entry.label, []).append(entry.printed)
-        return next((g for g in groups[:4] if not any(self._against(g, *c) for c in columns.items())), groups[0])
-
-    def _against(self, group: str, label: str, cells: Sequence[str]) -> bool:
-        guesses = [g for g in decide(label, self.context(group)) if g.fact.startswith(f"{group}.")]
-        if not guesses or len(cells) < 2 or FACTS[guesses[0].fact].kind not in _STRICT:
-            return False
-        return not any(understand(FACTS[guesses[0].fact], cell, self.locale) for cell in cells)
 
     def _open(
         self, heading: Heading, group_of: Group, shape: str, around: tuple[str, ...], parent: Item | None
@@ -304,7 +251,7 @@ class Interpreter:
             at = Entry(entry.label, number, entry.line, entry.column)
             self.add(fact, item, at, exactly("text", number), shape, 0.8, "it stands under it")
 
-    def _entries(self, entries: Sequence[Entry], shape: str, context: Context, item: Item | None) -> None:
+    def entries(self, entries: Sequence[Entry], shape: str, context: Context, item: Item | None) -> None:
         for entry in (part for whole in entries for part in (pairs_in(whole) if whole.label else (whole,))):
             listed = BULLET.match(entry.printed) if entry.label else None
             around = (*filter(None, [context.group]), *context.around)
@@ -345,7 +292,7 @@ class Interpreter:
             near = guess.confidence - 0.02
             rivals = tuple([g.fact for g in guesses if g.confidence >= near and g.fact != guess.fact])
             sure = guess.confidence - (0.1 if place else 0.0) - (0.05 if rivals else 0.0)
-            name = _total_memory(guess, value)
+            name = memory_told(guess.fact, guess.phrase, value)
             self.add(name, item, entry, value, shape, sure, guess.why, rivals[:2])
             self.asides(name, item, entry, shape, sure)
             return
@@ -421,7 +368,7 @@ class Interpreter:
         for item in self._items:
             if id(item) not in used:
                 continue
-            key = (item.group, tuple(_identity(item)))
+            key = (item.group, tuple(identity_of(item)))
             if key[1] and key in known:
                 item.name = known[key]
                 continue
@@ -434,56 +381,3 @@ class Interpreter:
 def _side_by_side(group: Group) -> list[Group]:
     """All that is nested below a group, as if none of it were nested."""
     return [Group(part.heading, part.entries) for part in group.walk() if part is not group]
-
-
-def _columns(guesses: dict[str, tuple[Guess, ...]]) -> dict[str, tuple[Guess, ...]]:
-    """What each column of a table means: no two columns tell the same fact; the one with fewer choices goes first."""
-    taken: dict[str, str] = {}
-
-    def choices(label: str) -> int:
-        return sum(guess.confidence > guesses[label][0].confidence - 0.02 for guess in guesses[label])
-
-    for label in sorted(guesses, key=choices):
-        for guess in guesses[label]:
-            if guess.fact not in taken:
-                taken[guess.fact] = label
-                break
-    return {label: tuple(g for g in found if taken.get(g.fact, label) == label) for label, found in guesses.items()}
-
-
-_GIB = 2**30
-# What modules of sold sizes add up to, in GiB: at most three sizes of a row.
-_ADDED_UP = frozenset({n << k for n in (1, 3, 5, 7) for k in range(12)})
-
-
-def _unit_of_sizes(labels: Sequence[str]) -> str:
-    """The unit that a table's labels give for its sizes, where they give one only (``1K-blocks``, ``Size (MB)``)."""
-    units = {unit for label in labels if (unit := split_unit(label)[1]) and unit[-1:] in "Bb"}
-    return units.pop() if len(units) == 1 else ""
-
-
-def _total_memory(guess: Guess, value: Value) -> str:
-    """A "total" memory that modules can add up to is what is installed; any other is what the system sees."""
-    if guess.fact != "memory.usable" or "total" not in guess.phrase or not isinstance(value.value, (int, float)):
-        return guess.fact
-    whole, rest = divmod(value.value, _GIB)
-    return "memory.installed" if rest == 0 and int(whole) in _ADDED_UP else guess.fact
-
-
-# Any one of these tells the item; elsewhere all keys together do.
-_ANY_KEY: dict[str, tuple[str, ...]] = {
-    "adapter": ("adapter.name", "adapter.mac"),
-    "disk": ("disk.number", "disk.serial"),
-    "display": ("display.serial",),
-}
-
-
-def _identity(item: Item) -> Iterator[tuple[str, str]]:
-    if item.group in _ANY_KEY:
-        first = next((key for key in _ANY_KEY[item.group] if key in item.keys), None)
-        if first:
-            yield first, item.keys[first].casefold()
-        return
-    keys = [key.name for key in KEYS[item.group]]
-    if all(key in item.keys for key in keys) or (len(keys) > 1 and keys[0] in item.keys and item.group == "module"):
-        yield from ((key, item.keys[key].casefold()) for key in keys if key in item.keys)

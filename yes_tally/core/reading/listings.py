@@ -53,6 +53,7 @@ _LISTED = re.compile(r"\s*(?:\[\d{1,3}\]|\d{1,3}[.)]|#\d{1,3})\s+(?P<rest>\S.*?)
 _CALLED_SO = re.compile(
     r"(?P<noun>[^\W\d_]+(?: [^\W\d_]+){0,2})(?: ?#?\d{1,3}\s*[:.–-]\s*|\.)(?P<rest>[^\s(:][^(:]*?)\s*(?:\((?P<aside>[^)]{2,40})\))?\s*$"
 )
+_WORD = re.compile(r"\S+")
 _HEADS_VALUE = re.compile(r"[\d:/\\\"]")
 
 
@@ -273,9 +274,10 @@ def named_by(interpreter: Interpreter, heading: Heading, group: str, shape: str,
             )
         interpreter.frame.add(heading.line)
         return
-    words = heading.text[:MAX_TEXT].split()
-    for count in range(min(3, len(words) - 1), 0, -1):
-        label, rest = " ".join(words[:count]), " ".join(words[count:])
+    text = heading.text[:MAX_TEXT].rstrip()
+    starts = [word.start() for word in _WORD.finditer(text)]
+    for start in reversed(starts[1:4]):
+        label, rest = text[:start].rstrip(), text[start:]
         if rest[:1].islower() and not _HEADS_VALUE.search(rest):
             continue  # "installed programs": a title, not a label and its value
         guesses = [
@@ -284,7 +286,7 @@ def named_by(interpreter: Interpreter, heading: Heading, group: str, shape: str,
             if g.confidence > 0.9 and g.fact.startswith(f"{group}.")
         ]
         if guesses and FACTS[guesses[0].fact].kind == "text":
-            column = heading.column + heading.text.find(rest)
+            column = heading.column + start
             interpreter.place(Entry(label, rest.strip("\"'"), heading.line, column), shape, guesses[:1], item)
             interpreter.frame.add(heading.line)
             return

@@ -20,7 +20,7 @@ from yes_tally.core.reading.shapes.layout import MAX_LABEL, MAX_LINE, RULE, Entr
 from yes_tally.core.reading.stated import read_statements, taught_statements, title_names_host
 from yes_tally.core.reading.values import locale_of
 
-READER_VERSION = 1
+READER_VERSION = 2
 _CLOSING = re.compile(r"\s*(?:</[\w:.-]+>|[\]})]+[,;]?|<\?[^>]*\?>)+\s*$")
 _LOCALE_SAMPLE = 200_000
 
@@ -193,7 +193,7 @@ def _reading(draft: Draft, section: int, lines: Sequence[Line]) -> Reading:
     if not text.startswith(entry.printed, column - 1):
         found = text.find(entry.printed)
         # What follows from where a line stands is printed elsewhere: it has a place here, but no width.
-        column, length = (found + 1, length) if found >= 0 else (min(column, len(text) + 1), 0)
+        column, length = (found + 1, length) if found >= 0 else (max(1, min(column, len(text) + 1)), 0)
     return Reading(
         fact=draft.fact,
         item=draft.item.name if draft.item else None,

@@ -27,6 +27,7 @@ _FORMS = {"volume.filesystem": re.compile(r"[A-Z][A-Z0-9]{2,7}|[a-z]{2,6}\d?fs\d
 _BUSES = frozenset("sata nvme usb sas scsi pcie ata ide mmc sd thunderbolt fibre iscsi virtio".split())
 # What bare words may tell, by the unit or the words that only such a value has.
 _COUNTED = re.compile(r"(?P<number>\d{1,5}) (?P<label>[^\W\d_]+(?: [^\W\d_]+)?)")
+_WORD = re.compile(r"\S+")
 _LABEL_ALONE = re.compile(r"[^\W\d_A-Z][^\W\d_]+")
 _MEASURES = frozenset({"size", "clock", "rate"})
 _LEAST_PARTS = 2
@@ -80,7 +81,7 @@ def told_bare(
             sure = sure or bool(labelled)
             fact, value, at = found
             left.remove(fact)
-            column = line.index(text) + 1 if line else column
+            column = line.find(text) + 1 or column
             told.append((fact, Entry("", text[at:], entry.line, column + at), value))
     if not told or (len(told) * 2 < len(parts) - 1 and not sure):
         return False
@@ -105,14 +106,14 @@ def _by_label(
         value = understand(fact, counted["number"], interpreter.locale) if counted and fact in left else None
         if value and fact.kind == "count" and guess.confidence > 0.9:
             return fact, value, 0
-    words = text.split()
-    for count in range(min(3, len(words) - 1), 0, -1):
-        label, rest = " ".join(words[:count]).rstrip(": ="), " ".join(words[count:])
+    starts = [word.start() for word in _WORD.finditer(text)]
+    for at in reversed(starts[1:4]):
+        label, rest = text[:at].rstrip(": ="), text[at:]
         for guess in decide(label, interpreter.context(group, (group,)))[:1]:
             fact = FACTS[guess.fact]
             value = understand(fact, rest, interpreter.locale) if fact in left and guess.confidence > 0.9 else None
             if value:
-                return fact, value, text.index(rest)
+                return fact, value, at
     return None
 
 

@@ -258,3 +258,16 @@ def locale_of(texts: str) -> Locale:
     comma = len(_COMMA.findall(texts)) if "," in texts else 0
     point = len(_POINT.findall(texts)) if "." in texts else 0
     return Locale(None if comma == point else comma > point, date_order(texts))
+
+
+_GIB = 2**30
+# What modules of sold sizes add up to, in GiB: at most three sizes of a row.
+_ADDED_UP = frozenset({n << k for n in (1, 3, 5, 7) for k in range(12)})
+
+
+def memory_told(fact: str, phrase: str, value: Value) -> str:
+    """A "total" memory that modules can add up to is what is installed; any other is what the system sees."""
+    if fact != "memory.usable" or "total" not in phrase or not isinstance(value.value, (int, float)):
+        return fact
+    whole, rest = divmod(value.value, _GIB)
+    return "memory.installed" if rest == 0 and int(whole) in _ADDED_UP else fact

@@ -1,0 +1,98 @@
+"""Tables: what their rows list, and what each column means."""
+
+from __future__ import annotations
+
+from collections.abc import Sequence
+from typing import TYPE_CHECKING
+
+from yes_tally.core.catalogue import FACTS
+from yes_tally.core.reading.decide import ITEM_GROUPS, Guess, decide, infer_groups
+from yes_tally.core.reading.labels import split_unit
+from yes_tally.core.reading.shapes.layout import Group
+from yes_tally.core.reading.values import understand
+from yes_tally.core.words import is_placeholder
+
+if TYPE_CHECKING:
+    from yes_tally.core.reading.interpret import Interpreter
+
+# Kinds that only some texts can be.
+_STRICT = frozenset({"flag", "choice", "mac", "ip"})
+_RIGHT_UNDER = 4
+
+
+def read_rows(interpreter: Interpreter, rows: Sequence[Group], shape: str, around: tuple[str, ...]) -> None:
+    """Read the rows of a table: what it lists by its labels and what is spoken of, then each cell by its column."""
+    labels = tuple(dict.fromkeys(entry.label for row in rows[:200] for entry in row.entries))
+    groups = infer_groups(labels, around, True)
+    if len(rows) > 2:
+        # A PC has one of those; so many rows speak of something else.
+        groups = tuple(group for group in groups if group in ITEM_GROUPS)
+    owner = interpreter.numbered if interpreter.numbered and _stands_right_under(interpreter, rows) else None
+    if owner and any(f"{group}.{owner.group}" in FACTS for group in groups):
+        # Under one disk stand its parts, not more disks.
+        groups = tuple(group for group in groups if group != owner.group)
+    subject = _borne_out(interpreter, groups, rows)
+    interpreter.listed = subject
+    context = interpreter.context(subject, around)
+    columns = _columns({label: interpreter.means(label, context) for label in labels if label})
+    unit = _unit_of_sizes(labels)
+    for row in rows:
+        if row.heading:
+            named = interpreter.heading(row.heading.text)
+            with interpreter.below(row.heading):
+                interpreter.entries(
+                    row.entries, shape, interpreter.context(None, (*named, *around) if named else ("",)), None
+                )
+        elif subject:
+            item = interpreter.new_item(subject) if subject in ITEM_GROUPS else None
+            for entry in row.entries:
+                interpreter.place(entry, shape, columns.get(entry.label, ()), item, unit)
+            if item and owner and row.entries:
+                interpreter.stands_under(item, owner, row.entries[0], shape)
+
+
+def _stands_right_under(interpreter: Interpreter, rows: Sequence[Group]) -> bool:
+    """Whether a table stands right under the line that named an item by its number."""
+    first = next((entry.line for row in rows for entry in row.entries), 0)
+    return 0 < first - interpreter.numbered_line <= _RIGHT_UNDER
+
+
+def _borne_out(interpreter: Interpreter, groups: Sequence[str], rows: Sequence[Group]) -> str | None:
+    """The likeliest group that no column speaks against, by flags, choices or addresses that none of its cells
+    can be; else the likeliest."""
+    if len(groups) < 2:
+        return groups[0] if groups else None
+    columns: dict[str, list[str]] = {}
+    for row in rows[:20]:
+        for entry in row.entries:
+            if not is_placeholder(entry.printed):
+                columns.setdefault(entry.label, []).append(entry.printed)
+    return next((g for g in groups[:4] if not any(_against(interpreter, g, *c) for c in columns.items())), groups[0])
+
+
+def _against(interpreter: Interpreter, group: str, label: str, cells: Sequence[str]) -> bool:
+    guesses = [g for g in decide(label, interpreter.context(group)) if g.fact.startswith(f"{group}.")]
+    if not guesses or len(cells) < 2 or FACTS[guesses[0].fact].kind not in _STRICT:
+        return False
+    return not any(understand(FACTS[guesses[0].fact], cell, interpreter.locale) for cell in cells)
+
+
+def _columns(guesses: dict[str, tuple[Guess, ...]]) -> dict[str, tuple[Guess, ...]]:
+    """What each column of a table means: no two columns tell the same fact; the one with fewer choices goes first."""
+    taken: dict[str, str] = {}
+
+    def choices(label: str) -> int:
+        return sum(guess.confidence > guesses[label][0].confidence - 0.02 for guess in guesses[label])
+
+    for label in sorted(guesses, key=choices):
+        for guess in guesses[label]:
+            if guess.fact not in taken:
+                taken[guess.fact] = label
+                break
+    return {label: tuple(g for g in found if taken.get(g.fact, label) == label) for label, found in guesses.items()}
+
+
+def _unit_of_sizes(labels: Sequence[str]) -> str:
+    """The unit that a table's labels give for its sizes, where they give one only (``1K-blocks``, ``Size (MB)``)."""
+    units = {unit for label in labels if (unit := split_unit(label)[1]) and unit[-1:] in "Bb"}
+    return units.pop() if len(units) == 1 else ""

@@ -6,12 +6,17 @@ Each gives ``True``, ``False``, or ``None`` where the value is too coarse to tel
 from __future__ import annotations
 
 from collections.abc import Callable, Sequence
+from functools import lru_cache
+from typing import Any
+
+import re2
 
 from yes_tally.core.catalogue import NUMBER_KINDS, FactKind
 from yes_tally.core.expecting.terms import Limit
 from yes_tally.core.quantity import Value, version_parts
 from yes_tally.core.words import plain
 
+MAX_PATTERN = 1000
 Verdict3 = bool | None
 Resolved = tuple[Limit, float | str]
 """A limit with what it is compared as: a number in the base unit, or a text."""
@@ -131,6 +136,37 @@ def glob(pattern: str, text: str) -> bool:
     return all(char == "*" for char in pattern[p:])
 
 
+@lru_cache(maxsize=512)
+def _pattern(text: str) -> Any:
+    """A regular expression that takes linear time whatever it is matched with (RE2's syntax), case aside."""
+    options = re2.Options()
+    options.case_sensitive = False
+    options.log_errors = False
+    options.max_mem = 1 << 20
+    return re2.compile(text, options)
+
+
+def trouble_with(text: str) -> str:
+    """What is wrong with a regular expression, or an empty text."""
+    if len(text) > MAX_PATTERN:
+        return f"it is longer than {MAX_PATTERN} characters"
+    try:
+        _pattern(text)
+    except re2.error as error:
+        return str(error.args[0].decode() if isinstance(error.args[0], bytes) else error)
+    return ""
+
+
+def _matches(fact: FactKind, value: Value, limits: Sequence[float | str]) -> Verdict3:
+    parts = value.value if isinstance(value.value, tuple) else (str(value.value),)
+    return any(_pattern(str(limits[0])).search(part) is not None for part in parts)
+
+
+def _between(fact: FactKind, value: Value, limits: Sequence[float | str]) -> Verdict3:
+    low, high = _at_least(fact, value, limits[:1]), _at_most(fact, value, limits[1:])
+    return False if low is False or high is False else None if low is None or high is None else True
+
+
 def _contains(fact: FactKind, value: Value, limits: Sequence[float | str]) -> Verdict3:
     wanted = plain(str(limits[0]))
     if isinstance(value.value, tuple):
@@ -165,6 +201,8 @@ TESTS: dict[str, Callable[[FactKind, Value, Sequence[float | str]], Verdict3]] =
     "is_not_one_of": _negated(_one_of),
     "is_known": lambda fact, value, limits: True,
     "like": _like,
+    "matches": _matches,
+    "between": _between,
     "contains": _contains,
     "within": _within,
 }

@@ -6,7 +6,8 @@ from collections.abc import Callable, Iterable, Sequence
 from dataclasses import replace
 
 from yes_tally.core.catalogue import FACTS, FactKind
-from yes_tally.core.expecting.comparisons import TEST_WORDS, TESTS
+from yes_tally.core.expecting.comparisons import TESTS
+from yes_tally.core.expecting.formatting import test_in_words
 from yes_tally.core.expecting.judge_value import margin_of, scale_of, verdict_of
 from yes_tally.core.expecting.judgement import MAX_NAMED, OPPOSITE, WORST, Fields, Judgement, Verdict, Visited
 from yes_tally.core.expecting.terms import Comparison, Counted, Quantified, Same, Term
@@ -129,7 +130,7 @@ def judge_counted(term: Counted, book: FactBook, visited: Visited, judge: Judge)
     comparison = Comparison(kind.name, term.test, term.limits)
     facts = tuple(next(iter(fields.values())) for fields in items.values())
     found = f"{low}" if low == high else f"{low} to {high}"
-    why = f"{found} {term.group}s; expected {TEST_WORDS[term.test]} {', '.join(x.printed for x in term.limits)}"
+    why = f"{found} {term.group}s; expected {test_in_words(term.test, term.limits)}"
     return Judgement(
         verdict,
         found,

@@ -7,7 +7,8 @@ from datetime import datetime, timedelta
 from typing import Literal
 
 from yes_tally.core.catalogue import FACTS, NUMBER_KINDS, FactKind
-from yes_tally.core.expecting.comparisons import TEST_WORDS, TESTS, order_of
+from yes_tally.core.expecting.comparisons import TESTS, order_of
+from yes_tally.core.expecting.formatting import test_in_words
 from yes_tally.core.expecting.judgement import Fields, Judgement, Scale, Verdict, Visited
 from yes_tally.core.expecting.terms import Comparison, Limit
 from yes_tally.core.quantity import Value
@@ -89,6 +90,8 @@ def scale_of(term: Comparison, kind: FactKind, value: Value, limits: Sequence[fl
 
 def margin_of(term: Comparison, kind: FactKind, value: Value, limits: Sequence[float | str], verdict: Verdict) -> str:
     """By how much a limit is missed or cleared, with its unit: "short by 8 GB"."""
+    if term.test == "between" and verdict in ("yes", "no"):
+        return _between_margin(term, kind, value, limits, verdict)
     if term.test not in _MORE | _LESS or verdict in ("unsaid", "disputed"):
         return ""
     if kind.kind == "moment":
@@ -108,6 +111,19 @@ def margin_of(term: Comparison, kind: FactKind, value: Value, limits: Sequence[f
     return f"{'short by' if term.test in _MORE else 'over by'} {say_scalar(kind, gap)}" if gap else "just missed"
 
 
+def _between_margin(
+    term: Comparison, kind: FactKind, value: Value, limits: Sequence[float | str], verdict: Verdict
+) -> str:
+    """The margin to the limit that is missed, or to the nearer one."""
+    lower, upper = Comparison(term.fact, "at_least", term.limits[:1]), Comparison(term.fact, "at_most", term.limits[1:])
+    low, high = limits[0], limits[1]
+    if not isinstance(value.value, (int, float)) or isinstance(low, str) or isinstance(high, str):
+        under = TESTS["at_least"](kind, value, [low]) is not True
+        return margin_of(lower if under else upper, kind, value, [low if under else high], verdict)
+    nearer_low = abs(value.value - low) <= abs(value.value - high)
+    return margin_of(lower if nearer_low else upper, kind, value, [low if nearer_low else high], verdict)
+
+
 def _moment_margin(found: str, limit: str) -> str:
     if found == "never":
         return ""
@@ -116,8 +132,7 @@ def _moment_margin(found: str, limit: str) -> str:
 
 
 def _why(term: Comparison, kind: FactKind, fact: Fact, verdict: Verdict) -> str:
-    limit = ", ".join(limit.printed for limit in term.limits)
-    wanted = f"{TEST_WORDS[term.test]} {limit}".strip()
+    wanted = test_in_words(term.test, term.limits)
     told = f"{kind.name} is {say(kind, fact.value)}"
     if verdict == "disputed":
         sides = "; ".join(f"{c.witnesses[0].source} says {say(kind, c.value)}" for c in fact.clusters)

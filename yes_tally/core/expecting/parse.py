@@ -13,6 +13,8 @@ from lark import Lark, Token, Transformer, UnexpectedInput, v_args
 from lark.exceptions import UnexpectedCharacters, UnexpectedEOF, UnexpectedToken, VisitError
 
 from yes_tally.core.catalogue import FACTS, FIELDS, ITEMS, NUMBER_KINDS, FactKind
+from yes_tally.core.expecting.comparisons import trouble_with
+from yes_tally.core.expecting.contradictions import never_holds
 from yes_tally.core.expecting.terms import (
     All,
     Any_,
@@ -34,7 +36,7 @@ MAX_LINES = 10_000
 _NAME_LINE = re.compile(r'spec\s+"([^"]+)"\s*$')
 _FOR_LINE = re.compile(r"for\s+(\w+)\s+(.+?)\s*$")
 _WORDS_OF_LANGUAGE = (
-    "must should every some no where and or not because at least most above below is one of like contains within "
+    "must should every some no where and or not because at least most above below is one of like matches contains within between "
     "after before known count same across today"
 ).split()
 _TERMINALS = {
@@ -48,7 +50,8 @@ _FACTOR = {"": 0, "k": 1, "m": 2, "g": 3, "t": 4, "p": 5}
 _SPAN = {"second": 1, "minute": 60, "hour": 3600, "day": 86400, "week": 604800}
 _QUANTITY = re.compile(r"(?P<number>\d+(?:\.\d+)?)\s?(?P<unit>\S.*)?$")
 _DECIMAL_SIZES = frozenset({"disk", "partition", "volume"})
-_ORDER_TESTS = frozenset({"at_least", "at_most", "above", "below"})
+_ORDER_TESTS = frozenset({"at_least", "at_most", "above", "below", "between"})
+_TEXT_KINDS = frozenset({"text", "version", "uuid", "mac", "ip", "list"})
 
 
 class _Mistake(ValueError):
@@ -163,6 +166,9 @@ class _Builder(Transformer[Token, Any]):
 
     def expectation(self, strength: Token, clause: Any, because: Token | None) -> Expectation:
         term = _resolve(clause, None)
+        never = never_holds(term)
+        if never:
+            raise _Mistake(strength, f"this can never hold: {never}")
         return Expectation(strength.value, term, because[1:-1] if because else "", 0, "")
 
     def disjunction(self, *parts: Any) -> Any:
@@ -224,10 +230,10 @@ def _raw(form: str) -> Any:
 
 for _name_of_test in (
     "at_least", "at_most", "above", "below", "after", "before", "is_known", "is_one_of", "is_not_one_of", "is_not",
-    "is", "like", "contains", "within",
+    "is", "like", "contains", "within", "between", "matches",
 ):  # fmt: skip
     setattr(_Builder, _name_of_test, _test(_name_of_test))
-for _form in ("text", "share_of", "quantity", "today", "word"):
+for _form in ("text", "share_of", "product", "quantity", "today", "word"):
     setattr(_Builder, _form, _raw(_form))
 
 
@@ -257,7 +263,19 @@ def _comparison(pending: _Pending, item: str | None) -> Comparison:
         raise _Mistake(pending.subject, f"{fact.name} is a {fact.kind}; it has no more or less")
     if pending.test in ("after", "before") and fact.kind != "moment":
         raise _Mistake(pending.subject, f"{fact.name} is a {fact.kind}, not a moment")
-    return Comparison(fact.name, pending.test, tuple(_limit(raw, fact, item) for raw in pending.limits))
+    limits = tuple(_limit(raw, fact, item) for raw in pending.limits)
+    if pending.test == "matches":
+        _regular(pending, fact, limits[0])
+    return Comparison(fact.name, pending.test, limits)
+
+
+def _regular(pending: _Pending, fact: FactKind, limit: Limit) -> None:
+    token = pending.limits[0][1][0]
+    if fact.kind not in _TEXT_KINDS or pending.limits[0][0] != "text":
+        raise _Mistake(token, f"{fact.name} cannot be matched: a regular expression, in quotes, is for texts")
+    trouble = trouble_with(limit.text)
+    if trouble:
+        raise _Mistake(token, f"this is no regular expression: {trouble}")
 
 
 def _subject(token: Token, item: str | None) -> FactKind:
@@ -299,7 +317,13 @@ def _limit(raw: Any, fact: FactKind, item: str | None) -> Limit:
         of = _subject(tokens[1], item)
         if not str(token).endswith("%"):
             raise _Mistake(token, "only a share, such as 15%, can be taken of another fact")
-        return Limit(f"{token} of {tokens[1]}", "share_of", number=float(str(token).rstrip("% ")) / 100, of=of.name)
+        return Limit(f"{token} of {tokens[1]}", "times", number=float(str(token).rstrip("% ")) / 100, of=of.name)
+    if form == "product":
+        of = _subject(tokens[1], item)
+        each = _quantity(token, fact)
+        if each.kind != "number" or of.kind not in NUMBER_KINDS:
+            raise _Mistake(tokens[1], f"“{token} * {tokens[1]}” is no product of a quantity and a number")
+        return Limit(f"{token} * {tokens[1]}", "times", number=each.number, of=of.name)
     return _quantity(token, fact)
 
 

@@ -13,12 +13,12 @@ Strength = Literal["must", "should"]
 class Limit:
     """What a found value is compared with.
 
-    ``number`` in the fact's base unit, or ``text``; a share of another fact (``number`` of ``of``), or a moment
-    ``number`` seconds from today. ``printed`` is as the spec has it.
+    ``number`` in the fact's base unit, or ``text``; ``number`` times another fact (``of``), or a moment ``number``
+    seconds from today. ``printed`` is as the spec has it.
     """
 
     printed: str
-    kind: Literal["number", "text", "share_of", "today"]
+    kind: Literal["number", "text", "times", "today"]
     number: float = 0.0
     text: str = ""
     of: str = ""

@@ -117,6 +117,15 @@ class Columns(unittest.TestCase):
         self.assertEqual((told[("partition.disk", "partition#1")], told[("disk.layout", "disk#1")]), ("3", "gpt"))
 
 
+class OddLines(unittest.TestCase):
+    def test_closing_marks_in_any_number_are_passed_over_at_once(self):
+        for line in ("]" * 79 + "x", "})" * 39 + "!", "</a>" * 19 + "x", "a  " * 6000):
+            self.assertEqual(said(f"{line}\n{line}\n"), {})
+
+    def test_cells_beyond_number_under_a_heading_of_events_are_passed_over(self):
+        said("Events\n" + "a  " * 6000 + "\n" + "b  " * 6000 + "\n")
+
+
 class Titles(unittest.TestCase):
     def test_a_title_names_the_host_and_a_tag_is_no_host(self):
         self.assertEqual(said("Report of NQ-DSP-01\nBuild: 1.2.3\n")[("host.name", None)], "NQ-DSP-01")

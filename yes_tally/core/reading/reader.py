@@ -21,7 +21,7 @@ from yes_tally.core.reading.stated import read_statements, taught_statements, ti
 from yes_tally.core.reading.values import locale_of
 
 READER_VERSION = 2
-_CLOSING = re.compile(r"\s*(?:</[\w:.-]+>|[\]})]+[,;]?|<\?[^>]*\?>)+\s*$")
+_CLOSING = re.compile(r"\s*(?:</[\w:.-]+>|[\]})][,;]?|<\?[^>]*\?>)+\s*$")
 _LOCALE_SAMPLE = 200_000
 
 

@@ -155,6 +155,6 @@ _FIGURES = re.compile(
 
 def likely_value(text: str) -> str:
     """The part of a plain line that looks like its value: its first figures with their unit, else its last word."""
-    figures = _FIGURES.search(text)
+    figures = _FIGURES.search(text[:400])
     found = figures[0] if figures else (text.split() or [""])[-1]
     return found.rstrip(".,;")

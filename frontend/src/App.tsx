@@ -37,6 +37,11 @@ const router = createBrowserRouter([
       { path: "/collect/sheets/:sheet?", element: <Sheets /> },
       { path: "/collect/:run?", element: <Collect /> },
       { path: "/floor", element: <Floor /> },
+      {
+        path: "/specs/:spec?",
+        // The editor is heavy; only who writes specs fetches it.
+        lazy: async () => ({ Component: (await import("./places/specs/Specs")).Specs }),
+      },
       { path: "/phrases", element: <Phrases /> },
       { path: "/assets/:asset", element: <AssetPage /> },
     ],

@@ -9,7 +9,7 @@ from yes_tally.core.expecting.applies import Place, applies
 from yes_tally.core.expecting.parse import parse_spec
 from yes_tally.core.expecting.terms import Spec
 from yes_tally.records.models import Person, SpecRevision, SpecText
-from yes_tally.records.store import now, writing
+from yes_tally.records.store import NotThere, now, writing
 
 
 @dataclass(frozen=True, slots=True)
@@ -39,6 +39,14 @@ def current_specs() -> list[PublishedSpec]:
     for revision in SpecRevision.select().order_by(SpecRevision.spec, SpecRevision.number):
         latest[revision.spec_id] = revision
     return [PublishedSpec(r.id, r.number, r.text, _parsed(r.text)) for r in latest.values()]
+
+
+def revisions(name: str) -> list[SpecRevision]:
+    """Every revision of a spec, the latest first. Raises ``NotThere``."""
+    spec = SpecText.get_or_none(SpecText.name == name)
+    if spec is None:
+        raise NotThere(f"there is no spec called {name[:80]}")
+    return list(spec.revisions.order_by(SpecRevision.number.desc()))
 
 
 def specs_of(place: Place) -> list[PublishedSpec]:

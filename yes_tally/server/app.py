@@ -23,7 +23,7 @@ from yes_tally.server.running import Runner
 from yes_tally.server.schemas import Health
 
 STATIC = Path(__file__).parent / "static"
-PAGES = ("bench", "floor", "collect", "phrases", "assets", "sign-in")
+PAGES = ("bench", "floor", "collect", "phrases", "specs", "assets", "sign-in")
 
 
 def create_app() -> FastAPI:

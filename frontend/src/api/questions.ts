@@ -102,6 +102,22 @@ export const readAgain = queryOptions({
   refetchInterval: ({ state }) => (state.data?.waiting ? 4_000 : false),
 });
 
+export const specs = queryOptions({
+  queryKey: ["specs"],
+  queryFn: () => told(api.GET("/api/specs")),
+});
+export const specRevisions = (name: string) =>
+  queryOptions({
+    queryKey: ["specs", name, "revisions"],
+    queryFn: () => told(api.GET("/api/specs/{name}/revisions", { params: { path: { name } } })),
+  });
+export const specPreview = (text: string) =>
+  queryOptions({
+    queryKey: ["spec-preview", text],
+    queryFn: () => told(api.POST("/api/specs/preview", { body: { text } })),
+    staleTime: 30_000,
+  });
+
 export const afterTeaching = [
   ["phrases"],
   ["unknown-labels"],

@@ -14,6 +14,7 @@ const PLACES = [
   { to: "/bench", name: "Bench" },
   { to: "/collect", name: "Collect" },
   { to: "/floor", name: "Floor" },
+  { to: "/specs", name: "Specs" },
   { to: "/phrases", name: "Phrases" },
 ];
 
@@ -25,6 +26,7 @@ export function Masthead() {
   useHotkeys(KEYS.bench.keys, () => go("/bench"));
   useHotkeys(KEYS.collect.keys, () => go("/collect"));
   useHotkeys(KEYS.floor.keys, () => go("/floor"));
+  useHotkeys(KEYS.specs.keys, () => go("/specs"));
   useHotkeys(KEYS.phrases.keys, () => go("/phrases"));
   useHotkeys(KEYS.help.keys, () => setHelp(true));
   return (

@@ -44,6 +44,22 @@ def test_in_words(test: str, limits: Sequence[Limit]) -> str:
     return f"{TEST_WORDS[test]} {words.join(limit.printed for limit in limits)}".strip()
 
 
+def skeleton(term: Term) -> str:
+    """A term's text with its limits left open: the same for two revisions of one expectation."""
+    if isinstance(term, Comparison):
+        return f"{term.fact} {TEST_WORDS[term.test]}"
+    if isinstance(term, (All, Any_)):
+        return f"{type(term).__name__}({', '.join(map(skeleton, term.parts))})"
+    if isinstance(term, Not):
+        return f"not {skeleton(term.part)}"
+    if isinstance(term, Quantified):
+        parts = [skeleton(part) if part else "" for part in (term.where, term.then)]
+        return f"{term.quantifier} {term.group} where {parts[0]}: {parts[1]}"
+    if isinstance(term, Counted):
+        return f"count of {term.group} where {skeleton(term.where) if term.where else ''} {TEST_WORDS[term.test]}"
+    return f"same {term.fact}"
+
+
 def _term(term: Term, item: str | None, outer: int) -> str:
     if isinstance(term, Any_):
         return _bracketed(" or ".join(_term(part, item, _AND) for part in term.parts), _OR, outer)

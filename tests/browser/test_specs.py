@@ -57,3 +57,17 @@ class AtSpecs(Driven):
         expect(page.locator(".cm-content")).to_contain_text('spec "Like these"')
         expect(page.get_by_text("It is not published yet.")).to_be_visible()
         expect(page.get_by_text("A lead publishes")).to_be_visible()
+
+    def test_a_lead_waives_a_no_and_it_stands_among_the_waivers(self):
+        self.sign_in("ines")
+        page = self.page
+        page.keyboard.press("f")
+        page.locator("[data-pc]").filter(has_text="nq-crw-06").click()
+        page.get_by_role("button", name="waive").first.click()
+        page.get_by_label("Why it may stay so").fill("the part is ordered")
+        self.assertEqual(self.axe(), [])
+        page.get_by_role("button", name="Agree to it").click()
+        expect(page.get_by_text("the part is ordered (Ines Calloway)")).to_be_visible()
+        expect(page.get_by_role("img", name="waived").first).to_be_visible()
+        page.keyboard.press("x")
+        expect(page.get_by_role("region", name="Waivers")).to_contain_text("nq-crw-06")

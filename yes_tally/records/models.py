@@ -272,3 +272,14 @@ class VisitReadAgain(_Table):
     visit = ForeignKeyField(Visit, primary_key=True)
     at = TextField()
     differs = IntegerField()
+
+
+class Waiver(_Table):
+    asset = ForeignKeyField(Asset)
+    says = TextField()
+    why = TextField()
+    agreed_by = ForeignKeyField(Person)
+    agreed_at = TextField()
+    until = TextField()
+    ended_by = ForeignKeyField(Person, null=True)
+    ended_at = TextField(null=True)

@@ -6,6 +6,7 @@ import hashlib
 import re
 from collections import Counter
 from collections.abc import Iterable, Sequence
+from datetime import date
 
 from yes_tally.core.catalogue import FACTS
 from yes_tally.core.expecting.check import Answer
@@ -15,10 +16,12 @@ from yes_tally.core.saying import say_fact, say_range
 from yes_tally.core.settling.facts import Fact, Witness
 from yes_tally.core.words import FAILURE_SENTENCES
 from yes_tally.records import floor as floor_records
+from yes_tally.records import models
 from yes_tally.records.chain import body_of
 from yes_tally.records.models import Asset, Record, Visit, VisitReport
 from yes_tally.records.rereading import since_sealed
 from yes_tally.records.understanding import Understanding
+from yes_tally.records.waivers import Waived, today, waived
 from yes_tally.server import schemas
 
 DOUBTFUL = 0.8
@@ -37,18 +40,46 @@ def asset_ref(asset: Asset) -> schemas.AssetRef:
     )
 
 
-def stroke(row: floor_records.Stroke) -> schemas.Stroke:
+def stroke(row: floor_records.Stroke, asset: int | None = None, waived: Waived | None = None) -> schemas.Stroke:
+    """A stroke; a no that is waived for this asset is shown so."""
+    said = says(row.expectation)
+    known = _waiver(row.verdict, asset, said, waived)
     return schemas.Stroke(
-        says=says(row.expectation), strength=row.strength, verdict=row.verdict, found=row.found, margin=row.margin
+        says=said,
+        strength=row.strength,
+        verdict="waived" if known else row.verdict,
+        found=row.found,
+        margin=f"waived until {known.until}" if known else row.margin,
     )
 
 
-def answer(given: Answer, spec: str) -> schemas.Answer:
+def _waiver(verdict: str, asset: int | None, said: str, waived: Waived | None) -> models.Waiver | None:
+    return waived.get((asset, said)) if verdict == "no" and asset is not None and waived else None
+
+
+def waiver(row: models.Waiver) -> schemas.Waiver:
+    left = date.fromisoformat(row.until) - date.fromisoformat(today())
+    return schemas.Waiver(
+        id=row.id,
+        asset=asset_ref(row.asset),
+        says=row.says,
+        why=row.why,
+        agreed_by=row.agreed_by.name,
+        agreed_at=row.agreed_at,
+        until=row.until,
+        days_left=left.days,
+    )
+
+
+def answer(given: Answer, spec: str, asset: int | None = None, waived: Waived | None = None) -> schemas.Answer:
     scale = given.scale
+    said = says(given.expectation)
+    known = _waiver(given.verdict, asset, said, waived)
     return schemas.Answer(
-        says=says(given.expectation),
+        says=said,
         strength=given.strength,
-        verdict=given.verdict,
+        verdict="waived" if known else given.verdict,
+        waiver=waiver(known) if known else None,
         found=given.found,
         margin=given.margin,
         because=given.because,
@@ -60,7 +91,10 @@ def answer(given: Answer, spec: str) -> schemas.Answer:
 
 
 def answers(understood: Understanding) -> list[schemas.Answer]:
-    return [answer(given, held.published.spec.name) for held in understood.held for given in held.answers]
+    asset, now_waived = understood.asset.id if understood.asset else None, waived()
+    return [
+        answer(given, held.published.spec.name, asset, now_waived) for held in understood.held for given in held.answers
+    ]
 
 
 def specs_named(understood: Understanding) -> list[str]:
@@ -104,7 +138,12 @@ def title(understood: Understanding) -> str:
 
 def sign(understood: Understanding) -> schemas.Verdict:
     """The worst that a ``must`` gets; a visit that nothing is held against is unsaid."""
-    verdicts = {a.verdict for a in understood.answers if a.strength == "must"}
+    now_waived = waived() if understood.asset else {}
+    verdicts = {
+        a.verdict
+        for a in understood.answers
+        if a.strength == "must" and not _waiver(a.verdict, understood.asset.id, says(a.expectation), now_waived)
+    }
     if understood.identity.kind == "candidates" or any(f.disputed for f in understood.book):
         verdicts.add("disputed")
     if not understood.asset:
@@ -269,9 +308,12 @@ def floor(
     twice: Sequence[floor_records.MetTwice],
     doubtful: Sequence[Understanding],
 ) -> schemas.Floor:
+    now_waived = waived()
     assets = [
         schemas.FloorAsset(
-            asset=asset_ref(row.asset), visited_at=row.visited_at, strokes=[stroke(s) for s in row.strokes]
+            asset=asset_ref(row.asset),
+            visited_at=row.visited_at,
+            strokes=[stroke(s, row.asset.id, now_waived) for s in row.strokes],
         )
         for row in rows
     ]

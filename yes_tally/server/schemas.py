@@ -16,7 +16,8 @@ Id = Annotated[int, Field(ge=1, le=MAX_ID)]
 Number = Annotated[int, Path(ge=1, le=MAX_ID)]
 """The same, in an address."""
 
-Verdict = Literal["yes", "no", "unsaid", "disputed"]
+Verdict = Literal["yes", "no", "unsaid", "disputed", "waived"]
+"""Four answers, and a no that is waived for now."""
 Strength = Literal["must", "should"]
 Way = Literal["pasted", "file"]
 
@@ -74,12 +75,26 @@ class Scale(BaseModel):
     better: Literal["more", "less"]
 
 
+class Waiver(BaseModel):
+    """What a PC need not fulfil for now: why, who agreed, and the last day (ISO 8601)."""
+
+    id: Id
+    asset: AssetRef
+    says: str
+    why: str
+    agreed_by: str
+    agreed_at: str
+    until: str
+    days_left: int
+
+
 class Answer(Stroke):
     because: str
     why: str
     spec: str
     witnesses: list[Witness]
     scale: Scale | None
+    waiver: Waiver | None
 
 
 class FactValue(BaseModel):

@@ -126,4 +126,9 @@ export const afterTeaching = [
   ["assets"],
   ["lines"],
 ] as const;
+export const waivers = queryOptions({
+  queryKey: ["waivers"],
+  queryFn: () => told(api.GET("/api/waivers")),
+});
+
 export const afterChange = [["visits"], ["floor"], ["assets"], ["tape"]] as const;

@@ -1005,6 +1005,50 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/waivers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * In Force
+         * @description The waivers in force, those that end soonest first.
+         */
+        get: operations["waivers"];
+        put?: never;
+        /**
+         * Waive
+         * @description Agree that some PCs need not fulfil an expectation until a day.
+         */
+        post: operations["waive"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/waivers/{number}/end": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * End
+         * @description End a waiver before its day.
+         */
+        post: operations["endWaiver"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/in/{code}": {
         parameters: {
             query?: never;
@@ -1051,7 +1095,8 @@ export interface components {
              * Verdict
              * @enum {string}
              */
-            verdict: "yes" | "no" | "unsaid" | "disputed";
+            verdict: "yes" | "no" | "unsaid" | "disputed" | "waived";
+            waiver: components["schemas"]["Waiver"] | null;
             /** Why */
             why: string;
             /** Witnesses */
@@ -1068,9 +1113,9 @@ export interface components {
              * Now
              * @enum {string}
              */
-            now: "yes" | "no" | "unsaid" | "disputed";
+            now: "yes" | "no" | "unsaid" | "disputed" | "waived";
             /** Was */
-            was: ("yes" | "no" | "unsaid" | "disputed") | null;
+            was: ("yes" | "no" | "unsaid" | "disputed" | "waived") | null;
         };
         /** AssetDetail */
         AssetDetail: {
@@ -2149,7 +2194,7 @@ export interface components {
              * Verdict
              * @enum {string}
              */
-            verdict: "yes" | "no" | "unsaid" | "disputed";
+            verdict: "yes" | "no" | "unsaid" | "disputed" | "waived";
         };
         /** Tape */
         Tape: {
@@ -2211,7 +2256,7 @@ export interface components {
              * Verdict
              * @enum {string}
              */
-            verdict: "yes" | "no" | "unsaid" | "disputed";
+            verdict: "yes" | "no" | "unsaid" | "disputed" | "waived";
             /** Visit */
             visit: number;
         };
@@ -2234,7 +2279,7 @@ export interface components {
              * Sign
              * @enum {string}
              */
-            sign: "yes" | "no" | "unsaid" | "disputed";
+            sign: "yes" | "no" | "unsaid" | "disputed" | "waived";
             /** Taken At */
             taken_at: string;
             /** Title */
@@ -2324,6 +2369,41 @@ export interface components {
             title: string;
             /** Version */
             version: number;
+        };
+        /**
+         * Waive
+         * @description What is to be waived: for which assets, which expectation (without its strength), why, and the last day.
+         */
+        Waive: {
+            /** Assets */
+            assets: number[];
+            /** Says */
+            says: string;
+            /** Until */
+            until: string;
+            /** Why */
+            why: string;
+        };
+        /**
+         * Waiver
+         * @description What a PC need not fulfil for now: why, who agreed, and the last day (ISO 8601).
+         */
+        Waiver: {
+            /** Agreed At */
+            agreed_at: string;
+            /** Agreed By */
+            agreed_by: string;
+            asset: components["schemas"]["AssetRef"];
+            /** Days Left */
+            days_left: number;
+            /** Id */
+            id: number;
+            /** Says */
+            says: string;
+            /** Until */
+            until: string;
+            /** Why */
+            why: string;
         };
         /** Witness */
         Witness: {
@@ -7816,6 +7896,318 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Sealed"];
+                };
+            };
+            /** @description Not signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not allowed */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not there */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Somebody was quicker */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description That cannot be done */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too many tries */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description The store cannot be used */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
+    waivers: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: {
+                yes_tally_session?: string | null;
+            };
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Waiver"][];
+                };
+            };
+            /** @description Not signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not allowed */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not there */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Somebody was quicker */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description That cannot be done */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too many tries */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description The store cannot be used */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
+    waive: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: {
+                yes_tally_session?: string | null;
+            };
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Waive"];
+            };
+        };
+        responses: {
+            /** @description Successful Response */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Waiver"][];
+                };
+            };
+            /** @description Not signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not allowed */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Not there */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Somebody was quicker */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description That cannot be done */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description Too many tries */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+            /** @description The store cannot be used */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                    "application/problem+json": unknown;
+                };
+            };
+        };
+    };
+    endWaiver: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                number: number;
+            };
+            cookie?: {
+                yes_tally_session?: string | null;
+            };
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Successful Response */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Waiver"];
                 };
             };
             /** @description Not signed in */

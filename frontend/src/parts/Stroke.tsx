@@ -5,6 +5,7 @@ export const STROKE_COLOUR: Record<Verdict, string> = {
   no: "var(--color-no)",
   unsaid: "var(--color-unsaid)",
   disputed: "var(--color-disputed)",
+  waived: "var(--color-waived)",
 };
 
 /** The lines of a stroke in a box 10 wide and 24 high; shape alone tells the answer. */
@@ -23,6 +24,13 @@ export function StrokeShape({ verdict, strength }: { verdict: Verdict; strength:
         strokeDasharray={light ? "0 4.6" : "0 6.4"}
         {...common}
       />
+    );
+  if (verdict === "waived")
+    return (
+      <>
+        <path d={`M5 ${light ? 17 : 14}V22`} strokeWidth={width} {...common} />
+        <circle cx={5} cy={light ? 13.4 : 9} r={light ? 2.4 : 3.4} strokeWidth={width - 0.4} {...common} />
+      </>
     );
   const fork = light ? 16 : 11;
   return (

@@ -2,7 +2,7 @@ import type { Schemas } from "../api/client";
 
 export type Verdict = Schemas["Stroke"]["verdict"];
 
-export const VERDICTS: Verdict[] = ["yes", "no", "unsaid", "disputed"];
+export const VERDICTS: Verdict[] = ["yes", "no", "unsaid", "disputed", "waived"];
 
 /** "13 yes · 2 no · 1 unsaid" */
 export function tallyInWords(strokes: { verdict: Verdict }[]): string {
@@ -15,7 +15,7 @@ export function tallyInWords(strokes: { verdict: Verdict }[]): string {
 
 /** The worst that a must gets, for sorting: no before disputed before unsaid before yes. */
 export function badness(strokes: Schemas["Stroke"][]): number {
-  const weight: Record<Verdict, number> = { no: 100, disputed: 10, unsaid: 1, yes: 0 };
+  const weight: Record<Verdict, number> = { no: 100, disputed: 10, unsaid: 1, waived: 0.5, yes: 0 };
   return strokes.reduce((sum, s) => sum + weight[s.verdict] * (s.strength === "must" ? 1 : 0.1), 0);
 }
 

@@ -67,7 +67,9 @@ def _expectation(each: spec_preview.OfExpectation) -> schemas.ExpectationPreview
         strength=each.expectation.strength,
         **each.counts,
         changed=len(each.changes),
-        changes=[schemas.AnswerChange(asset=present.asset_ref(c.asset), was=c.was, now=c.now) for c in each.changes[:200]],
+        changes=[
+            schemas.AnswerChange(asset=present.asset_ref(c.asset), was=c.was, now=c.now) for c in each.changes[:200]
+        ],
         spread=_spread(each.spread) if each.spread and each.spread.values else None,
     )
 

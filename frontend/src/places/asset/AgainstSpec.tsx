@@ -6,11 +6,20 @@ import { KEYS } from "../../parts/keys";
 import { Scale } from "../../parts/Scale";
 import { Stroke } from "../../parts/Stroke";
 import { badness } from "../../parts/words";
+import { WaiveOrEnd } from "./WaiveOrEnd";
 
 type Answer = Schemas["Answer"];
 
 /** Every expectation with what was found beside its limit. */
-export function AgainstSpec({ answers, specs }: { answers: Answer[]; specs: string[] }) {
+export function AgainstSpec({
+  asset,
+  answers,
+  specs,
+}: {
+  asset: number;
+  answers: Answer[];
+  specs: string[];
+}) {
   const [noFirst, setNoFirst] = useState(true);
   const { hash } = useLocation();
   useHotkeys(KEYS.worst.keys, () => setNoFirst((now) => !now));
@@ -35,14 +44,24 @@ export function AgainstSpec({ answers, specs }: { answers: Answer[]; specs: stri
       </div>
       <ul className="mt-2">
         {rows.map(({ answer, index }) => (
-          <Row key={index} answer={answer} index={index} isGoal={hash === `#answer-${index}`} />
+          <Row key={index} asset={asset} answer={answer} index={index} isGoal={hash === `#answer-${index}`} />
         ))}
       </ul>
     </section>
   );
 }
 
-function Row({ answer, index, isGoal }: { answer: Answer; index: number; isGoal: boolean }) {
+function Row({
+  asset,
+  answer,
+  index,
+  isGoal,
+}: {
+  asset: number;
+  answer: Answer;
+  index: number;
+  isGoal: boolean;
+}) {
   return (
     <li
       id={`answer-${index}`}
@@ -65,6 +84,7 @@ function Row({ answer, index, isGoal }: { answer: Answer; index: number; isGoal:
       )}
       <span className="text-[12px] leading-snug text-soft" title={evidence(answer)}>
         <Note answer={answer} />
+        <WaiveOrEnd asset={asset} answer={answer} />
       </span>
     </li>
   );
@@ -79,6 +99,7 @@ function Note({ answer }: { answer: Answer }) {
     return answer.why.includes("failed") ? answer.why.slice(failed) : answer.why;
   }
   if (answer.verdict === "disputed") return answer.why;
+  if (answer.waiver) return `${answer.waiver.why} (${answer.waiver.agreed_by})`;
   if (answer.verdict === "no" && answer.because) return answer.because;
   if (sources.size > 1) return `${sources.size} witnesses`;
   return said[0] ? (

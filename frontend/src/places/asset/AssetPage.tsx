@@ -58,7 +58,7 @@ export function AssetPage() {
       ) : (
         <>
           <div className="mt-4 grid grid-cols-[minmax(0,1fr)_430px] items-start gap-5">
-            <AgainstSpec answers={data.answers} specs={data.specs} />
+            <AgainstSpec asset={asset.id} answers={data.answers} specs={data.specs} />
             <section className="sheet px-5 pt-4 pb-2" aria-label="Inside the case">
               <h2 className="text-[17px]">Inside the case</h2>
               <InsideCase facts={data.facts} answers={data.answers} />

@@ -2,9 +2,11 @@ import { useState } from "react";
 import { Link } from "react-router";
 import type { Schemas } from "../../api/client";
 import { Stroke } from "../../parts/Stroke";
-import { plural, VERDICTS } from "../../parts/words";
+import { plural } from "../../parts/words";
 import { inWords } from "./Editor";
 import { SpreadStrip } from "./SpreadStrip";
+
+const ANSWERS = ["yes", "no", "unsaid", "disputed"] as const;
 
 /** What the office says to the text as it stands: by line, who would change, and how its numbers lie. */
 export function OfficeAnswer({
@@ -72,7 +74,7 @@ function Line({
         <span className="text-right text-[12px] text-pale">{each.line}</span>
         <code className="font-mono text-[12px] break-words">{each.says}</code>
         <span className="flex items-center gap-2 text-[13px] tabular-nums">
-          {VERDICTS.filter((verdict) => each[verdict] > 0).map((verdict) => (
+          {ANSWERS.filter((verdict) => each[verdict] > 0).map((verdict) => (
             <span key={verdict} className="flex items-center gap-1">
               <Stroke verdict={verdict} height={14} /> {each[verdict]}
             </span>

@@ -9,6 +9,7 @@ import { Editor } from "./Editor";
 import { FromExample } from "./FromExample";
 import { History } from "./History";
 import { OfficeAnswer } from "./OfficeAnswer";
+import { Waivers } from "./Waivers";
 
 const FRESH = 'spec "New"\n\nmust   memory.installed at least 8 GB\n';
 
@@ -58,6 +59,7 @@ export function Specs() {
             From an example
           </button>
         </div>
+        <Waivers />
         <div className="px-2">
           {published && <History key={name} name={name} text={text} onText={write} />}
         </div>

@@ -9,11 +9,14 @@ import unittest
 from pathlib import Path
 
 import uvicorn
-from playwright.sync_api import Page, sync_playwright
+from playwright.sync_api import Page, expect, sync_playwright
 
 from tests.stores import copy_of_demo
 from yes_tally.server.app import create_app
 from yes_tally.server.logs import configure_logs
+
+# The other half of the tests keeps the machine busy meanwhile.
+expect.set_options(timeout=15_000)
 
 CHROMIUM = "/usr/bin/chromium"
 FLAGS = (

@@ -204,6 +204,8 @@ class ByKeyboardAlone(Driven):
         page, keys = self.page, self.page.keyboard
         expect(page.get_by_role("heading", level=1, name="Not known yet")).to_be_visible()
         keys.press("j")
+        page.wait_for_url("**/bench/125")
+        keys.press("j")
         page.wait_for_url("**/bench/124")
         expect(page.get_by_role("heading", level=1, name="nq-crw-04")).to_be_visible()
         keys.press("n")
@@ -222,7 +224,7 @@ class Accessible(Driven):
         self.assertEqual(self.axe(), [], "sign-in")
         self.sign_in()
         for path, ready in (
-            ("/bench/124", "nq-crw-04"), ("/bench/123", "nq-dsp-05"), ("/bench/125", "Not known yet"), ("/floor", "36 PCs"), ("/assets/3", "nq-tkt-03"),
+            ("/bench/124", "nq-crw-04"), ("/bench/123", "nq-dsp-05"), ("/bench/126", "Not known yet"), ("/floor", "36 PCs"), ("/assets/3", "nq-tkt-03"),
             ("/assets/36", "gp-wks-03"),
         ):  # fmt: skip
             self.page.goto(self.base + path)

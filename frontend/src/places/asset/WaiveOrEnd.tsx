@@ -47,7 +47,12 @@ export function WaiveOrEnd({ asset, answer }: { asset: number; answer: Schemas["
     <Popover.Root open={open} onOpenChange={setOpen}>
       <Popover.Trigger className="ml-2 underline underline-offset-2">waive</Popover.Trigger>
       <Popover.Portal>
-        <Popover.Content align="end" sideOffset={4} className="sheet z-40 w-80 p-4 shadow-lg">
+        <Popover.Content
+          aria-label="Waive"
+          align="end"
+          sideOffset={4}
+          className="sheet z-40 w-80 p-4 shadow-lg"
+        >
           <form
             aria-label="Waive"
             onSubmit={(event) => {

@@ -17,13 +17,12 @@ from yes_tally.records.phrasebook import From
 from yes_tally.records.store import open_store, using
 from yes_tally.records.teaching import teach
 from yes_tally.records.visits import enter, get_visit, hand_in, seal_visit
+from yes_tally.standins import FIRST_PORT, SEED
 from yes_tally.standins.commands import ENGLISH, GERMAN
 from yes_tally.standins.machine import Machine
 from yes_tally.standins.office import earlier, office
 from yes_tally.standins.reports import session
 
-SEED = 8040
-FIRST_PORT = 8100
 SHEET = "Harbour OS"
 _SHEETS = {
     "harbour-os.csv": SHEET, "harbour-os-deutsch.csv": "Harbour OS, Deutsch", "harbour-os-francais.csv": "Harbour OS, français",

@@ -204,7 +204,7 @@ class ByKeyboardAlone(Driven):
         page, keys = self.page, self.page.keyboard
         expect(page.get_by_role("heading", level=1, name="Not known yet")).to_be_visible()
         keys.press("j")
-        page.wait_for_url("**/bench/125")
+        expect(page.get_by_role("heading", level=1, name="gp-kio-01")).to_be_visible()
         keys.press("j")
         page.wait_for_url("**/bench/124")
         expect(page.get_by_role("heading", level=1, name="nq-crw-04")).to_be_visible()

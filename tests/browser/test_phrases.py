@@ -85,7 +85,7 @@ class Teaching(Driven):
         page.keyboard.press("p")
         unknown = page.get_by_role("region", name="Not known yet")
         unknown.get_by_role("button", name="Tide clock").click()
-        page.get_by_role("combobox").fill("booted")
+        page.get_by_role("combobox", name="It stands for").fill("booted")
         page.get_by_role("option", name="host.booted_at").click()
         page.get_by_role("button", name="Teach it to the team").click()
         expect(page.get_by_role("region", name="Taught by the team")).to_contain_text("Tide clock")

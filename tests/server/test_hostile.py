@@ -11,11 +11,11 @@ from hypothesis import strategies as st
 
 from tests.server.test_server import REPORT, WithAServer, client
 from tests.stores import PASSWORD, copy_of_demo
-from yes_tally.demo import SEED
 from yes_tally.records import chain, people
 from yes_tally.records.models import Record, Report, Visit, VisitReport
 from yes_tally.records.store import using
 from yes_tally.server.app import create_app
+from yes_tally.standins import SEED
 from yes_tally.standins.commands import ENGLISH
 from yes_tally.standins.office import office
 from yes_tally.standins.reports import session

@@ -1,4 +1,7 @@
-"""The command line: one command an act."""
+"""The command line: one command an act.
+
+Each command imports what it needs when it runs: who reads a report does not wait for the server to be loaded.
+"""
 
 from __future__ import annotations
 
@@ -6,31 +9,15 @@ import json
 import subprocess
 import sys
 from datetime import datetime
-from importlib.resources import files
 from pathlib import Path
 from typing import Annotated
 
 import typer
-import uvicorn
 
 from yes_tally.cli import standins
-from yes_tally.collecting import this_pc
-from yes_tally.collecting.hand_in import HandInFailed, hand_in
-from yes_tally.core.expecting.check import check, with_visit_facts
-from yes_tally.core.expecting.judgement import Visited
-from yes_tally.core.expecting.parse import parse_spec
-from yes_tally.core.expecting.terms import SpecMistakes
 from yes_tally.core.reading.as_json import report_as_json
 from yes_tally.core.reading.reader import ReadReport, read
-from yes_tally.core.settling.settle import settle
 from yes_tally.core.words import FAILURE_SENTENCES
-from yes_tally.demo import build_demo, day_of_store, sign_in_lines
-from yes_tally.records import chain, people, sheets
-from yes_tally.records.models import Person
-from yes_tally.records.store import RecordsError, open_store, using
-from yes_tally.server.app import create_app
-from yes_tally.server.logs import configure_logs
-from yes_tally.standins.host import PASSWORD, USER
 
 app = typer.Typer(
     no_args_is_help=True, add_completion=False, help="Yes Tally: what the office's PCs say, read and sealed."
@@ -86,6 +73,9 @@ def collect(
     token: Annotated[str, typer.Option("--token", envvar="YES_TALLY_TOKEN", help="A collector's token.")] = "",
 ) -> None:
     """Read this Linux PC and print its report; with --to, hand it in as well."""
+    from yes_tally.collecting import this_pc
+    from yes_tally.collecting.hand_in import HandInFailed, hand_in
+
     report = this_pc.collect()
     sys.stdout.write(report)
     if not to:
@@ -111,6 +101,12 @@ def check_command(
     files: Annotated[list[Path], typer.Argument(help="The reports of one PC.")],
 ) -> None:
     """Hold one PC's reports against a spec; exit 1 when a must gets a no."""
+    from yes_tally.core.expecting.check import check, with_visit_facts
+    from yes_tally.core.expecting.judgement import Visited
+    from yes_tally.core.expecting.parse import parse_spec
+    from yes_tally.core.expecting.terms import SpecMistakes
+    from yes_tally.core.settling.settle import settle
+
     try:
         parsed = parse_spec(spec.read_text("utf-8"))
         reports = [read(file.read_bytes()) for file in files]
@@ -134,6 +130,9 @@ def check_command(
 @app.command("verify")
 def verify_command(data: Data = DATA) -> None:
     """Walk the sealed records; name the first that does not add up, and exit 1."""
+    from yes_tally.records import chain
+    from yes_tally.records.store import using
+
     _open(data, must_exist=True)
     with using():
         count, flaw = chain.verify()
@@ -149,6 +148,10 @@ def demo(
     data: Data = DATA / "demo", port: Port = 8040, serve_it: Annotated[bool, typer.Option("--serve/--no-serve")] = True
 ) -> None:
     """Load the demo office (once) and serve it."""
+    from yes_tally.demo import build_demo, day_of_store, sign_in_lines
+    from yes_tally.records.store import using
+    from yes_tally.standins.host import PASSWORD, USER
+
     path = data / STORE
     if not path.exists():
         typer.echo("Loading the demo office, Lantern Sound Ferries: 36 PCs, their reports read and sealed …")
@@ -178,6 +181,9 @@ def demo(
 @app.command()
 def serve(data: Data = DATA, port: Port = 8040) -> None:
     """Serve the store in the data folder."""
+    from yes_tally.records.models import Person
+    from yes_tally.records.store import using
+
     _open(data)
     with using():
         if not Person.select().exists():
@@ -198,6 +204,9 @@ def add_person_command(
     data: Data = DATA,
 ) -> None:
     """Add a person who can sign in."""
+    from yes_tally.records import people
+    from yes_tally.records.store import RecordsError, using
+
     _open(data)
     try:
         with using():
@@ -215,6 +224,9 @@ def add_token_command(
     data: Data = DATA,
 ) -> None:
     """Make a collector's token, shown this once."""
+    from yes_tally.records import people
+    from yes_tally.records.store import RecordsError, using
+
     _open(data, must_exist=True)
     try:
         with using():
@@ -227,6 +239,8 @@ def add_token_command(
 @app.command(hidden=True)
 def openapi() -> None:
     """Print the API's description, from which the front end's types are made."""
+    from yes_tally.server.app import create_app
+
     sys.stdout.write(json.dumps(create_app().openapi(), indent=1, sort_keys=True) + "\n")
 
 
@@ -234,6 +248,11 @@ STORE = "yes-tally.db"
 
 
 def _open(data: Path, must_exist: bool = False) -> None:
+    from importlib.resources import files
+
+    from yes_tally.records import sheets
+    from yes_tally.records.store import RecordsError, open_store, using
+
     path = data / STORE
     if must_exist and not path.exists():
         typer.echo(f"there is no store in {data}", err=True)
@@ -250,6 +269,11 @@ def _open(data: Path, must_exist: bool = False) -> None:
 
 
 def _serve(port: int) -> None:
+    import uvicorn
+
+    from yes_tally.server.app import create_app
+    from yes_tally.server.logs import configure_logs
+
     configure_logs()
     uvicorn.run(
         create_app(), host="127.0.0.1", port=port, log_level="warning", access_log=False, timeout_graceful_shutdown=3

@@ -5,14 +5,14 @@ from __future__ import annotations
 import asyncio
 from datetime import datetime
 from pathlib import Path
-from typing import Annotated
+from typing import TYPE_CHECKING, Annotated
 
 import typer
 
-from yes_tally.demo import FIRST_PORT, SEED
-from yes_tally.standins.host import PASSWORD, USER, StandInHost
-from yes_tally.standins.office import office
-from yes_tally.standins.printing import printed_office
+from yes_tally.standins import FIRST_PORT, SEED
+
+if TYPE_CHECKING:
+    from yes_tally.standins.host import StandInHost
 
 app = typer.Typer(no_args_is_help=True, help="The made-up office: reports with their truth, and PCs that answer.")
 
@@ -24,6 +24,8 @@ def print_command(
     clean: Annotated[bool, typer.Option("--clean", help="Without the mess of encodings, wrapping and cuts.")] = False,
 ) -> None:
     """Write every PC's reports and, beside each, what it states."""
+    from yes_tally.standins.printing import printed_office
+
     try:
         out.mkdir(parents=True, exist_ok=True)
         count = 0
@@ -47,6 +49,9 @@ def serve_command(
     day: Annotated[str, typer.Option("--day", help="The day that the PCs' dates are anchored to, as 2026-01-05.")] = "",
 ) -> None:
     """Answer SSH for the made-up office on loopback, a port a PC, until stopped."""
+    from yes_tally.standins.host import StandInHost
+    from yes_tally.standins.office import office
+
     try:
         anchor = datetime.fromisoformat(day) if day else datetime.now().replace(microsecond=0)
     except ValueError as error:
@@ -63,6 +68,8 @@ def serve_command(
 
 
 async def _until_stopped(host: StandInHost) -> None:
+    from yes_tally.standins.host import PASSWORD, USER
+
     await host.start()
     first = min(host.ports.values())
     typer.echo(

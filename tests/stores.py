@@ -38,8 +38,7 @@ def demo_store() -> Path:
     build_demo(path)
     with using():
         while waiting := rereading.next_waiting(100):
-            for source in waiting:
-                rereading.read_again(source)
+            rereading.read_again(waiting)
     return path
 
 

@@ -118,8 +118,8 @@ class Trees(unittest.TestCase):
     def test_any_depth_over_many_lines_is_read(self):
         """Line by line, since a line as long as all of it would be passed over."""
         for text in (
-            '{"a":\n' * 8_000 + '"x": 1', '{"size": 1,\n"disk":\n' * 4_000, "<disk>\n<size>1 GB</size>\n" * 4_000, "[\n" * 8_000 + '"x"',
-            "\n".join(" " * n + f"part {n}:" for n in range(2_000)), "\n".join(f"{' ' * n}size: 1 GB\n{' ' * n}disk:" for n in range(1_000)),
+            '{"a":\n' * 4_000 + '"x": 1', '{"size": 1,\n"disk":\n' * 2_000, "<disk>\n<size>1 GB</size>\n" * 2_000, "[\n" * 4_000 + '"x"',
+            "\n".join(" " * n + f"part {n}:" for n in range(1_500)), "\n".join(f"{' ' * n}size: 1 GB\n{' ' * n}disk:" for n in range(1_000)),
         ):  # fmt: skip
             read(text.encode())
         deep = "{" + '"box": {' * 60 + '"host_name": "nq-1", "serial_number": "VR-1-22"' + "}" * 61

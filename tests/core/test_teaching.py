@@ -92,7 +92,7 @@ class ATaughtPhrase(unittest.TestCase):
         st.text(max_size=30),
         st.one_of(st.none(), st.text(max_size=30)),
     )
-    @settings(max_examples=150, deadline=None)
+    @settings(max_examples=60, deadline=None)
     def test_no_phrase_makes_a_reading_raise(self, label, fact, heading, after):
         book = Phrasebook([TaughtPhrase(label, fact, heading, after)])
         report = read(KELP, book=book)

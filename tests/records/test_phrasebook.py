@@ -24,9 +24,8 @@ class WithReports(WithAStore):
     def read_all(self):
         count = 0
         while waiting := rereading.next_waiting(2):
-            for source in waiting:
-                rereading.read_again(source)
-                count += 1
+            rereading.read_again(waiting)
+            count += len(waiting)
         return count
 
     def teach(self, phrase=BERTH, line=3, printed="4 GB"):

@@ -54,10 +54,10 @@ class Phrases(WithAServer):
             ReportReading.delete().execute()
         whole = rereading.read_again
 
-        def broken(source):
-            if source[0] == self.sha256:
+        def broken(sources):
+            if any(sha256 == self.sha256 for sha256, _ in sources):
                 raise RuntimeError("made up")
-            return whole(source)
+            return whole(sources)
 
         with patch.object(rereading, "read_again", broken):
             rereader.start()

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Iterator
+from collections.abc import Iterator, Sequence
 from dataclasses import dataclass
 from functools import reduce
 from operator import and_
@@ -79,25 +79,25 @@ def next_waiting(most: int = 20) -> list[Source]:
     return [(row.report_id, row.command) for row in query]
 
 
-def read_again(source: Source) -> list[int]:
-    """Read a stored report with the reader and the phrasebook as they are, note what it holds, and hold every sealed
-    visit that it is in against its record. Returns those visits whose record now says something else."""
-    sha256, command = source
+def read_again(sources: Sequence[Source]) -> list[int]:
+    """Read some stored reports with the reader and the phrasebook as they are, note what they hold, and hold every
+    sealed visit that they are in against its record. Returns those visits whose record now says something else."""
     book = current_book()
-    report = read_report(sha256, command, book)
+    read = [(source, read_report(*source, book)) for source in sources]
     with writing():
-        UnknownLabel.delete().where((UnknownLabel.report == sha256) & (UnknownLabel.command == command)).execute()
-        ReportReading.insert(
-            report=sha256,
-            command=command,
-            reader=READER_VERSION,
-            book=book.edition,
-            readings=len(report.readings),
-            words=_words(report),
-        ).on_conflict_replace().execute()
-        for row in _unknown(report):
-            UnknownLabel.insert(report=sha256, command=command, **row).execute()
-    return _compare_visits(source)
+        for (sha256, command), report in read:
+            UnknownLabel.delete().where((UnknownLabel.report == sha256) & (UnknownLabel.command == command)).execute()
+            ReportReading.insert(
+                report=sha256,
+                command=command,
+                reader=READER_VERSION,
+                book=book.edition,
+                readings=len(report.readings),
+                words=_words(report),
+            ).on_conflict_replace().execute()
+            for row in _unknown(report):
+                UnknownLabel.insert(report=sha256, command=command, **row).execute()
+    return _compare_visits(sources)
 
 
 def _words(report: ReadReport) -> str:
@@ -143,21 +143,20 @@ def spare(phrase: TaughtPhrase, before: Phrasebook) -> int:
     )
 
 
-def _compare_visits(source: Source) -> list[int]:
-    sha256, command = source
-    inside = VisitReport.select(VisitReport.visit).where(
-        (VisitReport.report == sha256) & (VisitReport.command == command)
-    )
-    differing: list[int] = []
-    for visit in Visit.select().where((Visit.state == "sealed") & Visit.id.in_(inside)):
-        count = len(since_sealed(visit))
-        with writing():
+def _compare_visits(sources: Sequence[Source]) -> list[int]:
+    reports = [sha256 for sha256, _ in sources]
+    inside = VisitReport.select(VisitReport.visit).where(VisitReport.report.in_(reports))
+    sealed = list(Visit.select().where((Visit.state == "sealed") & Visit.id.in_(inside)))
+    counts = {visit.id: len(since_sealed(visit)) for visit in sealed}
+    if not counts:
+        return []
+    with writing():
+        for visit, count in counts.items():
             if count:
                 VisitReadAgain.insert(visit=visit, at=now(), differs=count).on_conflict_replace().execute()
-                differing.append(visit.id)
-            else:
-                VisitReadAgain.delete().where(VisitReadAgain.visit == visit).execute()
-    return differing
+        alike = [visit for visit, count in counts.items() if not count]
+        VisitReadAgain.delete().where(VisitReadAgain.visit.in_(alike)).execute()
+    return [visit for visit, count in counts.items() if count]
 
 
 def since_sealed(visit: Visit) -> list[FactDiffers]:

@@ -52,23 +52,27 @@ class Rereader:
                 waiting = [source for source in rereading.next_waiting(20 + len(failed)) if source not in failed]
                 if not waiting:
                     break
-                for source in waiting:
-                    if self._stop.is_set():
-                        return
-                    self._one(source, failed)
-                    if time.monotonic() - told > _TELL_EVERY:
-                        told = time.monotonic()
-                        self._news.tell("reading")
+                if self._stop.is_set():
+                    return
+                self._some(waiting, failed)
+                if time.monotonic() - told > _TELL_EVERY:
+                    told = time.monotonic()
+                    self._news.tell("reading")
         if told:
             self._news.tell("reading")
 
-    def _one(self, source: Source, failed: set[Source]) -> None:
+    def _some(self, sources: list[Source], failed: set[Source]) -> None:
+        """Read some reports; where one of them breaks, each by itself, so that it stops no other."""
         started = time.monotonic()
         try:
-            rereading.read_again(source)
+            rereading.read_again(sources)
         except Exception as error:
-            failed.add(source)
-            log.exception("reading again", report=source[0], error=str(error))
+            if len(sources) > 1:
+                for source in sources:
+                    self._some([source], failed)
+            else:
+                failed.add(sources[0])
+                log.exception("reading again", report=sources[0][0], error=str(error))
         self._stop.wait(min(_LONGEST_REST, time.monotonic() - started))
 
 

@@ -111,10 +111,16 @@ function Writing({
   const mistakes = found.data?.mistakes ?? [];
   const publish = useMutation({
     mutationFn: () => told(api.POST("/api/specs", { body: { text, note } })),
-    onSuccess: async ({ name }) => {
+    onSuccess: (made) => {
       setNote("");
-      await queries.invalidateQueries();
-      onPublished(name);
+      // The list knows it at once, so that the text at hand does not jump back while it is fetched.
+      queries.setQueryData(specs.queryKey, (known) =>
+        known?.some(({ name }) => name === made.name)
+          ? known.map((each) => (each.name === made.name ? made : each))
+          : [...(known ?? []), made],
+      );
+      onPublished(made.name);
+      queries.invalidateQueries();
     },
   });
   const tidy = useMutation({

@@ -20,6 +20,7 @@ VIEWS: tuple[tuple[str, str, tuple[str, ...]], ...] = (
     ("floor", "/floor", ()),
     ("floor-worst", "/floor", ("w", "j", *["ArrowRight"] * 13)),
     ("asset", "/assets/3", ()),
+    ("specs", "/specs/Counter PC", ()),
 )
 
 
@@ -36,7 +37,23 @@ class Screenshots(Driven):
                 self.page.keyboard.press(key)
             self.page.wait_for_timeout(200)
             self.page.screenshot(path=FOLDER / f"{name}.png")
+        self.teach()
         self.collect()
+
+    def teach(self) -> None:
+        """A label is being taught, and the phrasebook."""
+        page = self.page
+        page.goto(f"{self.base}/bench/125")
+        page.locator("[data-line='11']").click()
+        page.keyboard.press("t")
+        page.get_by_role("option", name="disk.size").click()
+        page.get_by_text("It changes 2 places").wait_for()
+        page.screenshot(path=FOLDER / "bench-teach.png")
+        page.keyboard.press("Escape")
+        page.keyboard.press("p")
+        page.get_by_role("button", name="Fettle").first.click()
+        page.get_by_text("It changes 2 places").wait_for()
+        page.screenshot(path=FOLDER / "phrases.png")
 
     def collect(self) -> None:
         """A run over the stand-ins, half-way."""

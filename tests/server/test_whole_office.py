@@ -44,7 +44,7 @@ class WholeOffice(unittest.TestCase):
             for page in ("/api/visits", "/api/floor", "/api/tape", "/api/sheets"):
                 self.assertEqual(client.get(page).status_code, 200, page)
             run = client.get(f"/api/runs/{number}").json()
-            time.sleep(0.2)
+            time.sleep(1.0)
 
         self.assertEqual(len(run["pcs"]), 36)
         for pc in run["pcs"]:

@@ -2,16 +2,14 @@
 
 from __future__ import annotations
 
-import atexit
 import socket
 import tempfile
 import threading
 import unittest
-from functools import lru_cache
 from pathlib import Path
 
 import uvicorn
-from playwright.sync_api import BrowserContext, Page, expect, sync_playwright
+from playwright.sync_api import Page, expect, sync_playwright
 
 from tests.stores import copy_of_demo
 from yes_tally.server.app import create_app
@@ -29,24 +27,8 @@ AXE = Path(__file__).resolve().parents[2] / "frontend/node_modules/axe-core/axe.
 PASSWORDS = {"ines": "lantern-room-7", "tamsin": "harbour-desk-3", "bram": "ticket-hut-11"}
 
 
-@lru_cache(maxsize=1)
-def browser() -> BrowserContext:
-    """The one browser of the whole run, with a fresh user data folder."""
-    folder = tempfile.TemporaryDirectory(ignore_cleanup_errors=True)
-    atexit.register(folder.cleanup)
-    playwright = sync_playwright().start()
-    atexit.register(playwright.stop)
-    context = playwright.chromium.launch_persistent_context(
-        folder.name, executable_path=CHROMIUM, args=FLAGS, viewport={"width": 1280, "height": 800}
-    )
-    atexit.register(context.close)
-    context.grant_permissions(["clipboard-read", "clipboard-write"])
-    context.set_default_timeout(15_000)
-    return context
-
-
 class Driven(unittest.TestCase):
-    """One server on a copy of the demo office a class; a fresh page a test, all in one browser."""
+    """One server on a copy of the demo office and one browser a class; a fresh page a test."""
 
     @classmethod
     def setUpClass(cls) -> None:
@@ -60,12 +42,21 @@ class Driven(unittest.TestCase):
         )
         cls.thread = threading.Thread(target=cls.server.run, daemon=True)
         cls.thread.start()
-        cls.context = browser()
+        cls.playwright = sync_playwright().start()
+        cls.folder = tempfile.TemporaryDirectory(ignore_cleanup_errors=True)
+        cls.context = cls.playwright.chromium.launch_persistent_context(
+            cls.folder.name, executable_path=CHROMIUM, args=FLAGS, viewport={"width": 1280, "height": 800}
+        )
+        cls.context.grant_permissions(["clipboard-read", "clipboard-write"])
+        cls.context.set_default_timeout(15_000)
 
     @classmethod
     def tearDownClass(cls) -> None:
+        cls.context.close()
+        cls.playwright.stop()
         cls.server.should_exit = True
         cls.thread.join(10)
+        cls.folder.cleanup()
 
     def setUp(self) -> None:
         self.context.clear_cookies()

@@ -20,10 +20,6 @@ class Row:
     made: Callable[[str, Sequence[Value]], str]
 
 
-def _word(text: str) -> str:
-    return text if text.isalnum() and not text[0].isdigit() else f'"{text}"'
-
-
 def _same(fact: str, values: Sequence[Value]) -> str:
     words = sorted({say_fact(fact, value) for value in values})
     if len(words) > 4 or any('"' in word for word in words):

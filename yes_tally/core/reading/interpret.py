@@ -280,7 +280,7 @@ class Interpreter:
         counted = entry.label.endswith("(s)") and entry.printed.isdigit()
         for place, guess in enumerate(guesses[:4]):
             kind = FACTS[guess.fact].kind
-            if kind == "text" and guess.why.startswith("the label names") and _STAMP.match(entry.printed):
+            if kind == "text" and not guess.phrase and _STAMP.match(entry.printed):
                 continue  # a time is what nothing is called
             if (counted and kind == "text") or (shape == "tagged lines" and guess.confidence < _TAGGED):
                 continue

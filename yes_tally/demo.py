@@ -9,7 +9,7 @@ from pathlib import Path
 from random import Random
 
 from yes_tally.core.reading.phrases.taught import TaughtPhrase
-from yes_tally.records import people, sheets, specs
+from yes_tally.records import parts, people, sheets, specs
 from yes_tally.records.asking import give_address
 from yes_tally.records.assets import NewAsset, add_asset, get_asset
 from yes_tally.records.models import Asset, Person
@@ -60,6 +60,7 @@ def build_demo(path: Path, today: datetime | None = None) -> None:
         folk = {name: people.add_person(name, full, role, password) for name, full, role, password in PEOPLE}
         for entry in sorted((files("yes_tally.standins") / "specs").iterdir(), key=lambda e: e.name):
             specs.publish(entry.read_text("utf-8"), "first revision", folk["ines"])
+        parts.take_in((files("yes_tally.standins") / "parts.csv").read_text("utf-8"), folk["tamsin"])
         machines = office(SEED, now)
         _Seeder(folk, machines, now).run()
 

@@ -46,7 +46,7 @@ _ARCHITECTURE = "x86|x86-64|arm64|other"
 _MEMORY_TYPE = "DDR|DDR2|DDR3|DDR4|DDR5|LPDDR|LPDDR2|LPDDR3|LPDDR4|LPDDR5|unknown"
 
 _SINGLE = {
-    "machine": f"maker model serial! tag! sku uuid:uuid! form:choice={_FORM} refurbished:flag",
+    "machine": f"maker model serial! tag! sku uuid:uuid! form:choice={_FORM} refurbished:flag limit:size",
     "board": "maker model version serial!",
     "firmware": "maker version:version dated:moment mode:choice=uefi|legacy secure_boot:flag",
     "security": "tpm:version virtualisation:flag",
@@ -62,7 +62,7 @@ _SINGLE = {
 
 _ITEMS = {
     "processor": f"name maker cores:count threads:count clock:clock max_clock:clock current_clock:clock "
-    f"architecture:choice={_ARCHITECTURE} width:count cache_l1:size cache_l2:size cache_l3:size socket* stepping",
+    f"architecture:choice={_ARCHITECTURE} width:count generation:count cache_l1:size cache_l2:size cache_l3:size socket* stepping",
     "module": f"slot* bank* size:size type:choice={_MEMORY_TYPE} form:choice=dimm|so-dimm|soldered|other "
     "speed:count running_speed:count maker part serial! pins:count",
     "disk": "number* model serial!* size:size media:choice=hdd|ssd|nvme|removable|other bus "
@@ -141,6 +141,7 @@ FIELDS: dict[str, tuple[FactKind, ...]] = {
 KEYS: dict[str, tuple[FactKind, ...]] = {group: tuple(f for f in FIELDS[group] if f.key) for group in ITEMS}
 
 DERIVED = frozenset({
+    "processor.generation", "machine.limit",
     "memory.free_slots", "memory.matched", "memory.running_speed", "volume.free_share", "machine.refurbished",
     "visit.age", "visit.reports",
 })  # fmt: skip
@@ -148,11 +149,12 @@ DERIVED = frozenset({
 # Kilobytes of these are always 1024; a disk's or a volume's may be 1000.
 BINARY_SIZES = frozenset({
     "memory.installed", "memory.usable", "memory.available", "memory.limit", "module.size", "graphics.memory",
+    "machine.limit",
     "processor.cache_l1", "processor.cache_l2", "processor.cache_l3", "process.memory", "page_file.size",
     "page_file.used",
 })  # fmt: skip
 # Sold in whole units: a whole number printed for one of these is exact.
-NOMINAL_SIZES = frozenset({"memory.installed", "memory.limit", "module.size"})
+NOMINAL_SIZES = frozenset({"memory.installed", "memory.limit", "module.size", "machine.limit"})
 
 # Sold in round numbers of 10^9: of two ways to understand a print, the one near such a number is meant.
 SOLD_SIZES = frozenset({"disk.size"})

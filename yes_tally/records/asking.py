@@ -7,13 +7,13 @@ from dataclasses import dataclass
 from typing import Literal
 
 from yes_tally.core.expecting.needs import facts_needed
-from yes_tally.core.planning.ask_plan import AskPlan, finish_of, plan
+from yes_tally.core.planning.ask_plan import AskPlan, Known, finish_of, plan
 from yes_tally.records.assets import place_of
 from yes_tally.records.models import AskSheet, Asset, Visit, VisitAnswer
 from yes_tally.records.sheets import Experience, experience, known_commands, sheet_named, sheets
 from yes_tally.records.specs import specs_of
 from yes_tally.records.store import Refused, writing
-from yes_tally.records.understanding import understand
+from yes_tally.records.understanding import Understanding, understand
 
 Extent = Literal["sheet", "expected", "unsaid"]
 """The whole sheet; what the asset's expectations need; what its latest visit leaves unsaid of them."""
@@ -58,6 +58,28 @@ def askings(assets: Sequence[Asset], extent: Extent, side_by_side: int) -> list[
             made[key] = _plan(by_name[asset.sheet], extent, needs, met, side_by_side)
         found.append(Asking(asset, asset.sheet, made[key]))
     return found
+
+
+MOST_ASKED = 3
+
+
+def would_say(asset: Asset, understood: Understanding) -> dict[str, tuple[Known, ...]]:
+    """For each expectation that a visit leaves unsaid: the commands of the asset's sheet that are known to tell what it
+    rests on, those that tell most of it first, then the quickest."""
+    sheet = AskSheet.get_or_none(AskSheet.name == asset.sheet) if asset.sheet else None
+    unsaid = {a.expectation for a in understood.answers if a.verdict == "unsaid"}
+    if sheet is None or not unsaid:
+        return {}
+    commands = known_commands(sheet, experience())
+    needs = {
+        e.text: facts_needed(e.term) for h in understood.held for e in h.published.spec.expectations if e.text in unsaid
+    }
+    return {text: _telling(commands, facts) for text, facts in needs.items()}
+
+
+def _telling(commands: Sequence[Known], facts: frozenset[str]) -> tuple[Known, ...]:
+    telling = [command for command in commands if command.tells & facts]
+    return tuple(sorted(telling, key=lambda c: (-len(c.tells & facts), c.seconds, c.typed))[:MOST_ASKED])
 
 
 def _plan(

@@ -9,9 +9,9 @@ from peewee import IntegrityError
 
 from yes_tally.core.expecting.applies import Place
 from yes_tally.core.settling.facts import FactBook
-from yes_tally.core.settling.identity import KnownAsset
 from yes_tally.records.models import Asset
 from yes_tally.records.store import NotThere, Refused, now, writing
+from yes_tally.records.traces import keep_asset
 
 
 @dataclass(frozen=True, slots=True)
@@ -40,7 +40,7 @@ def add_asset(new: NewAsset) -> Asset:
         raise Refused("a new asset needs its tag")
     try:
         with writing():
-            return Asset.create(
+            asset = Asset.create(
                 tag=new.tag.strip(),
                 host=new.host,
                 role=new.role,
@@ -49,16 +49,10 @@ def add_asset(new: NewAsset) -> Asset:
                 desk=new.desk,
                 created_at=now(),
             )
+            keep_asset(asset)
+            return asset
     except IntegrityError as error:
         raise Refused(f"the tag “{new.tag}” belongs to another asset") from error
-
-
-def known_assets() -> list[KnownAsset]:
-    """What every asset is known by, for matching a visit."""
-    return [
-        KnownAsset(a.id, a.tag, a.host, a.serial, a.uuid, tuple(json.loads(a.macs)))
-        for a in Asset.select().order_by(Asset.id)
-    ]
 
 
 def place_of(asset: Asset) -> Place:
@@ -72,6 +66,7 @@ def learn_identity(asset: Asset, book: FactBook) -> None:
         ("host", "host.name"),
         ("serial", "machine.serial"),
         ("uuid", "machine.uuid"),
+        ("board", "board.serial"),
         ("form", "machine.form"),
     ):
         fact = book.single(name)
@@ -85,3 +80,4 @@ def learn_identity(asset: Asset, book: FactBook) -> None:
     if macs:
         asset.macs = json.dumps(sorted(set(macs)))
     asset.save()
+    keep_asset(asset)

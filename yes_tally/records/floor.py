@@ -3,10 +3,10 @@
 from __future__ import annotations
 
 from dataclasses import dataclass
-from typing import Any
 
 from peewee import JOIN, fn
 
+from yes_tally.records.latest import latest_sealed
 from yes_tally.records.models import (
     Asset,
     Person,
@@ -15,7 +15,6 @@ from yes_tally.records.models import (
     SpecText,
     Visit,
     VisitAnswer,
-    VisitFact,
     VisitReport,
 )
 
@@ -64,12 +63,7 @@ class Tick:
 
 def floor() -> list[FloorRow]:
     """Every asset with its latest tally; three queries, however many assets."""
-    latest = {
-        row.asset_id: row
-        for row in Visit.select(Visit.id, Visit.asset, fn.MAX(Visit.taken_at).alias("taken_at"))
-        .where(Visit.state == "sealed")
-        .group_by(Visit.asset)
-    }
+    latest = {row.asset_id: row for row in latest_sealed()}
     strokes = strokes_of([row.id for row in latest.values()])
     return [
         FloorRow(
@@ -131,37 +125,6 @@ def specs_behind(visit: Visit) -> list[tuple[str, int]]:
         .tuples()
     )
     return list(rows)
-
-
-# What names one thing in the world: met in two PCs, it moved, or was copied.
-_ONE_OF_A_KIND = ("machine.serial", "machine.uuid", "disk.serial", "module.serial", "adapter.mac")
-
-
-@dataclass(frozen=True, slots=True)
-class MetTwice:
-    """One id that more than one asset has shown, in any sealed visit; the assets by host, or tag."""
-
-    name: str
-    shown: str
-    assets: tuple[str, ...]
-
-
-def met_twice() -> list[MetTwice]:
-    """Ids that several assets have shown: a part that moved, a copied image, a doctored report."""
-    rows: Any = (
-        VisitFact.select(VisitFact.name, VisitFact.shown, Asset.host, Asset.tag)
-        .join(Visit, on=(VisitFact.visit == Visit.id))
-        .join(Asset, on=(Visit.asset == Asset.id))
-        .where(VisitFact.name.in_(_ONE_OF_A_KIND))
-        .distinct()
-        .tuples()
-    )
-    owners: dict[tuple[str, str], list[str]] = {}
-    for name, shown, host, tag in rows:
-        owners.setdefault((name, shown), []).append(host or tag)
-    return [
-        MetTwice(name, shown, tuple(sorted(set(who)))) for (name, shown), who in owners.items() if len(set(who)) > 1
-    ]
 
 
 def tape(since: str) -> list[Tick]:

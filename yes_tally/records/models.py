@@ -52,6 +52,7 @@ class Asset(_Table):
     host = TextField(default="")
     serial = TextField(default="")
     uuid = TextField(default="")
+    board = TextField(default="")
     macs = TextField(default="[]")
     role = TextField(default="")
     site = TextField(default="")
@@ -129,6 +130,7 @@ class VisitFact(_Table):
     low = FloatField(null=True)
     high = FloatField(null=True)
     disputed = BooleanField()
+    told = TextField(default="")
 
 
 class VisitAnswer(_Table):
@@ -173,6 +175,56 @@ class CommandOutcome(_Table):
     at = TextField()
     took_ms = IntegerField(null=True)
     failure = TextField(default="")
+
+
+class PartEntry(_Table):
+    kind = TextField()
+    key = TextField()
+    number = TextField()
+    printed = TextField()
+    written_by = ForeignKeyField(Person)
+    written_at = TextField()
+    ended_at = TextField(null=True)
+    ended_by = ForeignKeyField(Person, null=True)
+
+    class Meta:
+        table_name = "part"
+
+
+class RulingMade(_Table):
+    visit = ForeignKeyField(Visit)
+    fact = TextField()
+    item = TextField(null=True)
+    shown = TextField()
+    believed = TextField()
+    heard = TextField()
+    why = TextField()
+    ruled_by = ForeignKeyField(Person)
+    ruled_at = TextField()
+    ended_at = TextField(null=True)
+    ended_by = ForeignKeyField(Person, null=True)
+
+    class Meta:
+        table_name = "ruling"
+
+
+class AssetTrace(_Table):
+    kind = TextField()
+    trace = TextField()
+    asset = ForeignKeyField(Asset)
+    shown = TextField()
+    at = TextField()
+    still = BooleanField()
+
+    class Meta:
+        primary_key = CompositeKey("kind", "trace", "asset")
+
+
+class VisitFinding(_Table):
+    visit = ForeignKeyField(Visit)
+    cross_check = TextField()
+    weight = TextField()
+    says = TextField()
 
 
 class HostKey(_Table):

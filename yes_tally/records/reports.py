@@ -12,6 +12,8 @@ from yes_tally.records.models import Report
 from yes_tally.records.phrasebook import current_book
 from yes_tally.records.store import NotThere, now
 
+MOST_SHOWN = 20_000
+
 
 def keep(data: bytes) -> str:
     """Store a report's bytes, once however often they come; inside a write. Returns the SHA-256."""
@@ -28,6 +30,15 @@ def bytes_of(sha256: str) -> bytes:
     if report is None:
         raise NotThere(f"there is no report {sha256[:12]}")
     return zlib.decompress(bytes(report.compressed))
+
+
+def lines_around(sha256: str, line: int, around: int) -> list[tuple[int, str]]:
+    """A line of a report and those around it, each with its number from 1. Raises ``NotThere``."""
+    lines = read_report(sha256).lines
+    if not 1 <= line <= len(lines):
+        raise NotThere(f"the report {sha256[:12]} has no line {line}; it has {len(lines)}")
+    first = max(1, line - around)
+    return [(n, lines[n - 1].text[:MOST_SHOWN]) for n in range(first, min(len(lines), line + around) + 1)]
 
 
 def read_report(sha256: str, command: str = "", book: Phrasebook | None = None) -> ReadReport:

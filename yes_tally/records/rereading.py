@@ -13,6 +13,7 @@ from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.phrases.taught import Phrasebook, TaughtPhrase
 from yes_tally.core.reading.reader import READER_VERSION, ReadReport
 from yes_tally.core.saying import say_fact
+from yes_tally.core.settling.by_parts import SOURCE as PARTS_BOOK
 from yes_tally.records.models import (
     ReportReading,
     UnknownLabel,
@@ -23,6 +24,7 @@ from yes_tally.records.models import (
 )
 from yes_tally.records.phrasebook import current_book
 from yes_tally.records.reports import read_report
+from yes_tally.records.rulings_made import rulings_of
 from yes_tally.records.store import now, writing
 from yes_tally.records.understanding import Source, settled, sources_of
 
@@ -162,9 +164,11 @@ def _compare_visits(sources: Sequence[Source]) -> list[int]:
 def since_sealed(visit: Visit) -> list[FactDiffers]:
     """What the reports of a sealed visit say today otherwise than when it was sealed; the record itself stays."""
     attached = VisitReport.select().where(VisitReport.visit == visit).order_by(VisitReport.id)
-    book = settled(sources_of(tuple(attached)))
-    today = {(fact.name, fact.item): say_fact(fact.name, fact.value) for fact in book}
-    sealed = {(row.name, row.item): row.shown for row in VisitFact.select().where(VisitFact.visit == visit)}
+    book = settled(sources_of(tuple(attached)), rulings_of(visit))
+    by_parts = {(fact.name, fact.item) for fact in book if fact.witnesses[0].source == PARTS_BOOK}
+    today = {(f.name, f.item): say_fact(f.name, f.value) for f in book if (f.name, f.item) not in by_parts}
+    rows = VisitFact.select().where(VisitFact.visit == visit)
+    sealed = {(r.name, r.item): r.shown for r in rows if (r.name, r.item) not in by_parts}
     return [
         FactDiffers(name, item, sealed.get((name, item), ""), today.get((name, item), ""))
         for name, item in dict.fromkeys([*sealed, *today])

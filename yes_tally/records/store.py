@@ -13,9 +13,10 @@ Errors::
 from __future__ import annotations
 
 import sqlite3
-from collections.abc import Iterator
+from collections.abc import Callable, Iterator
 from contextlib import contextmanager
 from datetime import UTC, datetime
+from importlib import import_module
 from importlib.resources import files
 from pathlib import Path
 
@@ -68,13 +69,22 @@ def open_store(path: Path) -> None:
     database.initialize(SqliteDatabase(str(path), pragmas=PRAGMAS))
 
 
-def migrations() -> list[tuple[int, str]]:
-    """Every migration, in order: its number and its SQL."""
+Migration = str | Callable[[sqlite3.Connection], None]
+"""A migration: SQL, or a function that fills what SQL cannot compute, called inside its transaction."""
+
+
+def migrations() -> list[tuple[int, Migration]]:
+    """Every migration, in order: its number and what it does."""
     folder = files("yes_tally.records") / "migrations"
-    found = [
-        (int(entry.name[:4]), entry.read_text("utf-8")) for entry in folder.iterdir() if entry.name.endswith(".sql")
-    ]
-    return sorted(found)
+    names = sorted(entry.name for entry in folder.iterdir() if entry.name[:4].isdigit())
+    return [(int(name[:4]), _migration(name)) for name in names if name.endswith((".sql", ".py"))]
+
+
+def _migration(name: str) -> Migration:
+    if name.endswith(".sql"):
+        return (files("yes_tally.records") / "migrations" / name).read_text("utf-8")
+    run: Migration = import_module(f"yes_tally.records.migrations.{name[:-3]}").run
+    return run
 
 
 def migrate(path: Path) -> None:
@@ -83,15 +93,29 @@ def migrate(path: Path) -> None:
     try:
         connection.execute("PRAGMA busy_timeout = 10000")
         (version,) = connection.execute("PRAGMA user_version").fetchone()
-        for number, sql in migrations():
+        for number, step in migrations():
             if number <= version:
                 continue
             if version:
                 _back_up(connection, path.with_suffix(f".before-{number:04}.db"))
-            connection.executescript(f"BEGIN IMMEDIATE;\n{sql}\nPRAGMA user_version = {number};\nCOMMIT;")
+            _run(connection, number, step)
             version = number
     finally:
         connection.close()
+
+
+def _run(connection: sqlite3.Connection, number: int, step: Migration) -> None:
+    if isinstance(step, str):
+        connection.executescript(f"BEGIN IMMEDIATE;\n{step}\nPRAGMA user_version = {number};\nCOMMIT;")
+        return
+    connection.execute("BEGIN IMMEDIATE")
+    try:
+        step(connection)
+    except BaseException:
+        connection.execute("ROLLBACK")
+        raise
+    connection.execute(f"PRAGMA user_version = {number}")
+    connection.execute("COMMIT")
 
 
 def _back_up(connection: sqlite3.Connection, target: Path) -> None:

@@ -7,20 +7,28 @@ from dataclasses import dataclass
 from datetime import datetime
 from functools import lru_cache
 
+from yes_tally.core.crosschecks.finding import Finding
+from yes_tally.core.crosschecks.registry import cross_check
 from yes_tally.core.expecting.check import Answer, check, with_visit_facts
 from yes_tally.core.expecting.judgement import Visited
+from yes_tally.core.parts.book import PartsBook
 from yes_tally.core.reading.phrases.taught import Phrasebook
 from yes_tally.core.reading.reader import ReadReport
-from yes_tally.core.settling.facts import FactBook
-from yes_tally.core.settling.identity import Identity, identify
+from yes_tally.core.settling.facts import FactBook, Ruling
+from yes_tally.core.settling.identity import Identity, evidence, identify
+from yes_tally.core.settling.rulings import lapsed
 from yes_tally.core.settling.settle import settle
+from yes_tally.core.settling.traces import Crossing
 from yes_tally.core.words import FAILURE_SENTENCES
-from yes_tally.records.assets import known_assets, place_of
+from yes_tally.records.assets import place_of
 from yes_tally.records.models import Asset, Visit, VisitReport
+from yes_tally.records.parts import current_parts
 from yes_tally.records.phrasebook import current_book
 from yes_tally.records.reports import read_report
+from yes_tally.records.rulings_made import rulings_of
 from yes_tally.records.specs import PublishedSpec, specs_of
 from yes_tally.records.store import now
+from yes_tally.records.traces import crossings_of, known_by
 
 
 @dataclass(frozen=True, slots=True)
@@ -39,6 +47,9 @@ class Understanding:
     attached: tuple[VisitReport, ...]
     reports: tuple[ReadReport, ...]
     book: FactBook
+    findings: tuple[Finding, ...]
+    crossings: tuple[Crossing, ...]
+    lapsed: tuple[Ruling, ...]
     identity: Identity
     asset: Asset | None
     held: tuple[HeldAgainst, ...]
@@ -53,13 +64,17 @@ def understand(visit: Visit, at: str | None = None) -> Understanding:
     attached = tuple(VisitReport.select().where(VisitReport.visit == visit).order_by(VisitReport.id))
     sources = sources_of(attached)
     reports = tuple(read_report(*source) for source in sources)
-    book = settled(sources)
-    identity = identify(book, known_assets())
+    rulings = rulings_of(visit)
+    book = settled(sources, rulings)
+    identity = identify(book, known_by(evidence(book)))
     asset = visit.asset
     if asset is None and identity.kind == "sure":
         asset = Asset.get_by_id(identity.candidates[0].asset)
     held = held_against(asset, book, visit, failures_of(attached, reports), len(reports), at) if asset else ()
-    return Understanding(visit, attached, reports, book, identity, asset, held)
+    findings, crossed = tuple(cross_check(book, current_parts())), tuple(crossings_of(book, asset))
+    return Understanding(
+        visit, attached, reports, book, findings, crossed, tuple(lapsed(book, rulings)), identity, asset, held
+    )
 
 
 Source = tuple[str, str]
@@ -71,14 +86,15 @@ def sources_of(attached: Sequence[VisitReport]) -> tuple[Source, ...]:
     return tuple((entry.report_id, entry.command) for entry in attached)
 
 
-def settled(sources: tuple[Source, ...]) -> FactBook:
-    """The facts of these reports together, read with the team's phrasebook as it is."""
-    return _settled(sources, current_book())
+def settled(sources: tuple[Source, ...], rulings: tuple[Ruling, ...] = ()) -> FactBook:
+    """The facts of these reports together, read with the team's phrasebook and settled with its parts book as they
+    are, and with these rulings."""
+    return _settled(sources, current_book(), current_parts(), rulings)
 
 
 @lru_cache(maxsize=256)
-def _settled(sources: tuple[Source, ...], book: Phrasebook) -> FactBook:
-    return settle([read_report(*source, book) for source in sources])
+def _settled(sources: tuple[Source, ...], book: Phrasebook, parts: PartsBook, rulings: tuple[Ruling, ...]) -> FactBook:
+    return settle([read_report(*source, book) for source in sources], parts, rulings)
 
 
 def held_against(

@@ -6,19 +6,23 @@ import codecs
 from collections.abc import Iterable
 from typing import Any
 
+from yes_tally.core.crosschecks.finding import Finding
 from yes_tally.core.expecting.check import Answer
 from yes_tally.core.reading.as_json import value_as_json
 from yes_tally.core.reading.reader import READER_VERSION
 from yes_tally.core.saying import say_fact
 from yes_tally.core.sealing import GENESIS, SealedRecord, seal
-from yes_tally.core.settling.facts import Fact
+from yes_tally.core.settling.as_json import told_as_json
+from yes_tally.core.settling.facts import Fact, Ruling
 from yes_tally.core.settling.identity import evidence
 from yes_tally.records.assets import NewAsset, add_asset, get_asset, learn_identity
 from yes_tally.records.learning import learn
-from yes_tally.records.models import Person, Record, Visit, VisitAnswer, VisitFact, VisitReport
+from yes_tally.records.models import Person, Record, Visit, VisitAnswer, VisitFact, VisitFinding, VisitReport
+from yes_tally.records.parts import current_parts
 from yes_tally.records.phrasebook import current_book
 from yes_tally.records.reports import keep
 from yes_tally.records.store import AlreadySealed, NotThere, Refused, Stale, now, writing
+from yes_tally.records.traces import keep_visit
 from yes_tally.records.understanding import HeldAgainst, Understanding, settled, sources_of, understand
 
 MAX_REPORTS = 500
@@ -89,13 +93,14 @@ def _agrees(a: dict[str, frozenset[str]], b: dict[str, frozenset[str]]) -> bool:
 def enter(number: int, version: int, asset: int | NewAsset, by: Person) -> Visit:
     """Enter a visit to an asset, known or new. Raises ``Stale``, ``AlreadySealed``, ``NotThere``, ``Refused``."""
     with writing():
-        visit = _changeable(number, version)
+        visit = changeable(number, version)
         entered = add_asset(asset) if isinstance(asset, NewAsset) else get_asset(asset)
         Visit.update(asset=entered, entered_by=by, version=Visit.version + 1).where(Visit.id == visit.id).execute()
     return get_visit(number)
 
 
-def _changeable(number: int, version: int) -> Visit:
+def changeable(number: int, version: int) -> Visit:
+    """The open visit, as the asker saw it. Raises ``Stale``, ``AlreadySealed``, ``NotThere``."""
     visit = get_visit(number)
     if visit.state == "sealed":
         record = Record.get(Record.visit == visit)
@@ -110,7 +115,7 @@ def _changeable(number: int, version: int) -> Visit:
 def seal_visit(number: int, version: int, by: Person, sealed_at: str | None = None) -> Record:
     """Seal a visit: its record is written and never changes. Raises ``Stale``, ``AlreadySealed``, ``Refused``."""
     with writing():
-        visit = _changeable(number, version)
+        visit = changeable(number, version)
         if visit.asset is None:
             raise Refused("it is not said yet which asset this visit is of; enter it first")
         at = sealed_at or now()
@@ -123,6 +128,7 @@ def seal_visit(number: int, version: int, by: Person, sealed_at: str | None = No
             raise Refused(f"record {sealed.number} was expected to be next, not {record.number}; nothing was sealed")
         _keep_results(visit, understood)
         learn_identity(visit.asset, understood.book)
+        keep_visit(visit.asset, understood.book, visit.taken_at)
         Visit.update(state="sealed", version=Visit.version + 1).where(Visit.id == visit.id).execute()
         learn(visit.asset, [entry for entry in understood.attached if entry.way != "asked"])
     return record
@@ -148,6 +154,7 @@ def _content(understood: Understanding, by: Person, at: str) -> dict[str, Any]:
         "sealed": {"at": at, "by": by.name},
         "reader": READER_VERSION,
         **({"phrasebook": book.edition} if (book := current_book()).edition else {}),
+        **({"parts_book": parts.edition} if (parts := current_parts()) else {}),
         "reports": [
             {
                 "sha256": entry.report_id,
@@ -159,6 +166,8 @@ def _content(understood: Understanding, by: Person, at: str) -> dict[str, Any]:
             for entry in understood.attached
         ],
         "facts": [_fact(fact) for fact in understood.book],
+        "findings": [_finding(finding) for finding in understood.findings],
+        "met_elsewhere": [crossing.says for crossing in understood.crossings],
         "specs": [
             {
                 "name": held.published.spec.name,
@@ -176,6 +185,7 @@ def _fact(fact: Fact) -> dict[str, Any]:
         "item": fact.item,
         "derived": fact.derived,
         "estimated": fact.estimated,
+        **({"ruled": _ruling(fact.ruling)} if fact.ruling else {}),
         "values": [
             {
                 **value_as_json(cluster.value),
@@ -186,6 +196,19 @@ def _fact(fact: Fact) -> dict[str, Any]:
             }
             for cluster in fact.clusters
         ],
+    }
+
+
+def _ruling(ruling: Ruling) -> dict[str, Any]:
+    return {"why": ruling.why, "by": ruling.by, "at": ruling.at}
+
+
+def _finding(finding: Finding) -> dict[str, Any]:
+    return {
+        "cross_check": finding.check,
+        "weight": finding.weight,
+        "says": finding.says,
+        "places": [{"fact": name, "report": w.report, "line": w.line} for name, w in finding.places],
     }
 
 
@@ -202,6 +225,10 @@ def _answer(answer: Answer) -> dict[str, Any]:
 
 def _keep_results(visit: Visit, understood: Understanding) -> None:
     _insert(VisitFact, [_fact_row(visit, fact) for fact in understood.book])
+    _insert(
+        VisitFinding,
+        [{"visit": visit.id, "cross_check": f.check, "weight": f.weight, "says": f.says} for f in understood.findings],
+    )
     _insert(VisitAnswer, [row for held in understood.held for row in _answer_rows(visit, held)])
 
 
@@ -221,6 +248,7 @@ def _fact_row(visit: Visit, fact: Fact) -> dict[str, Any]:
         "low": float(low) if numeric else None,
         "high": float(high) if numeric else None,
         "disputed": fact.disputed,
+        "told": told_as_json(fact.standing),
     }
 
 

@@ -18,12 +18,12 @@ from yes_tally.server.guards import Guards
 from yes_tally.server.live import news
 from yes_tally.server.problems import ProblemError, add_problem_handlers
 from yes_tally.server.reading_again import rereader
-from yes_tally.server.routes import bench, collecting, live, office, people, phrases, specs, waivers
+from yes_tally.server.routes import bench, collecting, live, office, parts, people, phrases, settling, specs, waivers
 from yes_tally.server.running import Runner
 from yes_tally.server.schemas import Health
 
 STATIC = Path(__file__).parent / "static"
-PAGES = ("bench", "floor", "collect", "phrases", "specs", "assets", "sign-in")
+PAGES = ("bench", "floor", "collect", "phrases", "parts", "specs", "assets", "sign-in")
 
 
 def create_app() -> FastAPI:
@@ -45,7 +45,7 @@ def create_app() -> FastAPI:
         """Whether the server answers."""
         return Health(status="ok", version=app.version)
 
-    for part in (people, bench, office, specs, collecting, phrases, waivers, live):
+    for part in (people, bench, office, specs, collecting, phrases, parts, settling, waivers, live):
         app.include_router(part.router)
     app.include_router(bench.open_router)
     _add_pages(app)

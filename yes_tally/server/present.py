@@ -5,23 +5,28 @@ from __future__ import annotations
 import hashlib
 import re
 from collections import Counter
-from collections.abc import Iterable, Sequence
+from collections.abc import Iterable, Mapping, Sequence
 from datetime import date
 
 from yes_tally.core.catalogue import FACTS
 from yes_tally.core.expecting.check import Answer
+from yes_tally.core.planning.ask_plan import Known
 from yes_tally.core.reading.as_json import value_as_json
 from yes_tally.core.reading.reader import Reading, ReadReport
 from yes_tally.core.saying import say_fact, say_range
 from yes_tally.core.settling.facts import Fact, Witness
+from yes_tally.core.settling.traces import called
 from yes_tally.core.words import FAILURE_SENTENCES
 from yes_tally.records import floor as floor_records
 from yes_tally.records import models
+from yes_tally.records.asking import would_say
 from yes_tally.records.chain import body_of
 from yes_tally.records.models import Asset, Record, Visit, VisitReport
 from yes_tally.records.rereading import since_sealed
+from yes_tally.records.traces import MetTwice
 from yes_tally.records.understanding import Understanding
 from yes_tally.records.waivers import Waived, today, waived
+from yes_tally.server import present_settling as settling
 from yes_tally.server import schemas
 
 DOUBTFUL = 0.8
@@ -71,7 +76,9 @@ def waiver(row: models.Waiver) -> schemas.Waiver:
     )
 
 
-def answer(given: Answer, spec: str, asset: int | None = None, waived: Waived | None = None) -> schemas.Answer:
+def answer(
+    given: Answer, spec: str, asset: int | None, waived: Waived, asks: Mapping[str, Sequence[Known]]
+) -> schemas.Answer:
     scale = given.scale
     said = says(given.expectation)
     known = _waiver(given.verdict, asset, said, waived)
@@ -80,6 +87,7 @@ def answer(given: Answer, spec: str, asset: int | None = None, waived: Waived | 
         strength=given.strength,
         verdict="waived" if known else given.verdict,
         waiver=waiver(known) if known else None,
+        ask=[schemas.Ask(typed=k.typed, seconds=k.seconds) for k in asks.get(given.expectation, ())],
         found=given.found,
         margin=given.margin,
         because=given.because,
@@ -91,9 +99,12 @@ def answer(given: Answer, spec: str, asset: int | None = None, waived: Waived | 
 
 
 def answers(understood: Understanding) -> list[schemas.Answer]:
-    asset, now_waived = understood.asset.id if understood.asset else None, waived()
+    asset, now_waived = understood.asset, waived()
+    asks = would_say(asset, understood) if asset else {}
     return [
-        answer(given, held.published.spec.name, asset, now_waived) for held in understood.held for given in held.answers
+        answer(given, held.published.spec.name, asset.id if asset else None, now_waived, asks)
+        for held in understood.held
+        for given in held.answers
     ]
 
 
@@ -120,6 +131,8 @@ def fact(settled: Fact) -> schemas.Fact:
         ],
         derived=settled.derived,
         estimated=settled.estimated,
+        disputed=settled.disputed,
+        ruled=settling.ruling(settled.ruling) if settled.ruling else None,
     )
 
 
@@ -200,6 +213,9 @@ def visit_detail(understood: Understanding) -> schemas.VisitDetail:
         specs=specs_named(understood),
         answers=answers(understood),
         facts=facts(understood.book),
+        findings=[settling.finding(f) for f in understood.findings],
+        crossings=[settling.crossing(c) for c in understood.crossings],
+        lapsed=[settling.ruling(r) for r in understood.lapsed],
         reports=reports(understood),
         suggested_tag=str(tag.value.value)[:80] if tag else "",
         suggested_host=str(host.value.value)[:80] if host else "",
@@ -305,7 +321,7 @@ def sealed_visit(row: floor_records.SealedVisit) -> schemas.SealedVisit:
 
 def floor(
     rows: Sequence[floor_records.FloorRow],
-    twice: Sequence[floor_records.MetTwice],
+    twice: Sequence[MetTwice],
     doubtful: Sequence[Understanding],
 ) -> schemas.Floor:
     now_waived = waived()
@@ -322,7 +338,7 @@ def floor(
 
 def _matters(
     assets: Sequence[schemas.FloorAsset],
-    twice: Sequence[floor_records.MetTwice],
+    twice: Sequence[MetTwice],
     doubtful: Sequence[Understanding],
 ) -> list[schemas.Matter]:
     """Open visits that may be of several assets, answers that are disputed, ids that two assets have shown."""
@@ -340,7 +356,7 @@ def _matters(
         ]
     shared: dict[tuple[str, ...], list[str]] = {}
     for met in twice:
-        shared.setdefault(met.assets, []).append(met.name.replace(".", " "))
+        shared.setdefault(met.assets, []).append(called(met.kind))
     matters += [
         schemas.Matter(
             where=list(who), what=f"both have shown the same {' and '.join(sorted(set(names)))}", asset=None, visit=None
@@ -382,6 +398,8 @@ def asset_detail(
         specs=specs_named(understood) if understood else [],
         answers=answers(understood) if understood else [],
         facts=facts(understood.book) if understood else [],
+        findings=[settling.finding(f) for f in understood.findings] if understood else [],
+        crossings=[settling.crossing(c) for c in understood.crossings] if understood else [],
         visits=[sealed_visit(v) for v in visits],
         since_sealed=[
             schemas.FactDiffers(name=d.name, item=d.item, sealed=d.sealed, now=d.now)

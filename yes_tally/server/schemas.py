@@ -8,6 +8,7 @@ from fastapi import Path
 from pydantic import BaseModel, Field
 
 from yes_tally.server.problems import SpecMistake
+from yes_tally.server.schemas_settling import Crossing, Finding, Ruling
 
 MAX_ID = 2**53 - 1
 Id = Annotated[int, Field(ge=1, le=MAX_ID)]
@@ -88,6 +89,13 @@ class Waiver(BaseModel):
     days_left: int
 
 
+class Ask(BaseModel):
+    """A command that is known to say what is unsaid, and how long it takes."""
+
+    typed: str
+    seconds: float
+
+
 class Answer(Stroke):
     because: str
     why: str
@@ -95,6 +103,7 @@ class Answer(Stroke):
     witnesses: list[Witness]
     scale: Scale | None
     waiver: Waiver | None
+    ask: list[Ask]
 
 
 class FactValue(BaseModel):
@@ -111,6 +120,8 @@ class Fact(BaseModel):
     values: list[FactValue]
     derived: bool
     estimated: bool
+    disputed: bool
+    ruled: Ruling | None
 
 
 class Reading(BaseModel):
@@ -196,6 +207,9 @@ class VisitDetail(BaseModel):
     specs: list[str]
     answers: list[Answer]
     facts: list[Fact]
+    findings: list[Finding]
+    crossings: list[Crossing]
+    lapsed: list[Ruling]
     reports: list[Report]
     suggested_tag: str
     suggested_host: str
@@ -259,6 +273,8 @@ class AssetDetail(BaseModel):
     specs: list[str]
     answers: list[Answer]
     facts: list[Fact]
+    findings: list[Finding]
+    crossings: list[Crossing]
     visits: list[SealedVisit]
     since_sealed: list[FactDiffers]
 

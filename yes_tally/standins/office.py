@@ -142,6 +142,11 @@ def _firewall_off(machine: Machine, office: dict[str, Machine], today: datetime)
     return machine.but(firewall=profiles).troubled("a firewall profile off")
 
 
+def _two_addresses(machine: Machine, office: dict[str, Machine], today: datetime) -> Machine:
+    first, second, *rest = machine.items["neighbour"]
+    return machine.but(neighbour=(first, {**second, "mac": first["mac"]}, *rest)).troubled("one MAC for two addresses")
+
+
 def _day(at: datetime) -> datetime:
     return at.replace(hour=0, minute=0, second=0, microsecond=0)
 
@@ -163,6 +168,7 @@ TROUBLES: dict[str, Trouble] = {
     "gp-wks-02": _unwanted,
     "nq-crw-06": _wrong_name_server,
     "nq-acc-03": _firewall_off,
+    "gp-hbr-01": _two_addresses,
 }
 _NEED_OTHERS = frozenset({_swapped_disk, _renamed, _cloned_id})
 

@@ -28,11 +28,11 @@ def judge_comparison(term: Comparison, book: FactBook, item: Fields | None, visi
         missing = next(limit for limit, value in zip(term.limits, limits, strict=True) if value is None)
         return Judgement("unsaid", say(kind, fact.value), why=f"nothing told {missing.of}", facts=(fact,))
     known = [value for value in limits if value is not None]
-    verdicts = [verdict_of(TESTS[term.test], kind, cluster.value, known) for cluster in fact.clusters]
+    verdicts = [verdict_of(TESTS[term.test], kind, cluster.value, known) for cluster in fact.standing]
     verdict: Verdict = verdicts[0] if len(set(verdicts)) == 1 else "disputed"
     return Judgement(
         verdict=verdict,
-        found=" or ".join(dict.fromkeys(say(kind, cluster.value) for cluster in fact.clusters)),
+        found=" or ".join(dict.fromkeys(say(kind, cluster.value) for cluster in fact.standing)),
         margin=margin_of(term, kind, fact.value, known, verdict),
         why=_why(term, kind, fact, verdict),
         facts=(fact,),

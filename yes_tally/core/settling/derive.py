@@ -10,6 +10,7 @@ from yes_tally.core.settling.facts import Cluster, Fact, FactBook, Witness
 from yes_tally.core.words import plain
 
 GIB = 2**30
+ADDED_UP = "modules added up"
 # What one to four modules of a size that is sold add up to, up to 2 TiB.
 _FITTINGS = sorted({n * 2**p * GIB // 2 for p in range(12) for n in (1, 2, 3, 4)})
 # Words that name an edition at the end of a system's full name.
@@ -29,7 +30,7 @@ def installed_from_modules(book: FactBook) -> Iterable[Fact]:
     total = sum(int(_number(fact.value)) for fact in fitted)
     first = fitted[0].witnesses[0]
     witness = Witness(
-        f"{first.source}: modules added up", " + ".join(f.witnesses[0].printed for f in fitted),
+        f"{first.source}: {ADDED_UP}", " + ".join(f.witnesses[0].printed for f in fitted),
         exactly("size", total), first.report, first.line, first.column, 0.95,
     )  # fmt: skip
     yield Fact("memory.installed", None, (Cluster(witness.value, (witness,)),), derived=True)

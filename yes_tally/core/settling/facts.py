@@ -39,12 +39,30 @@ class Cluster:
     witnesses: tuple[Witness, ...]
 
 
+Spoken = tuple[str, str]
+"""A witness as a ruling remembers it: its source, and what it printed."""
+
+
+@dataclass(frozen=True, slots=True)
+class Ruling:
+    """What a person decided about a dispute: which witnesses to believe of those that had spoken, and why."""
+
+    fact: str
+    item: str | None
+    believed: frozenset[Spoken]
+    heard: frozenset[Spoken]
+    why: str
+    by: str
+    at: str
+
+
 @dataclass(frozen=True, slots=True)
 class Fact:
-    """A fact of a visit. ``clusters`` has one entry when settled, more when disputed, the likeliest first.
+    """A fact of a visit. ``clusters`` has one entry when settled, more when its witnesses disagree, the likeliest first.
 
     ``item`` tells items apart and is stable between visits where the item has a key. ``derived`` facts follow from
-    others; ``estimated`` ones are a best guess.
+    others; ``estimated`` ones are a best guess. A ``ruling`` settles what witnesses disagree on; the cluster it
+    believes is then first.
     """
 
     name: str
@@ -52,6 +70,7 @@ class Fact:
     clusters: tuple[Cluster, ...]
     derived: bool = False
     estimated: bool = False
+    ruling: Ruling | None = None
 
     @property
     def value(self) -> Value:
@@ -59,7 +78,12 @@ class Fact:
 
     @property
     def disputed(self) -> bool:
-        return len(self.clusters) > 1
+        return len(self.clusters) > 1 and self.ruling is None
+
+    @property
+    def standing(self) -> tuple[Cluster, ...]:
+        """The clusters that count: all of them, or the one that a ruling believes."""
+        return self.clusters[:1] if self.ruling else self.clusters
 
     @property
     def witnesses(self) -> tuple[Witness, ...]:

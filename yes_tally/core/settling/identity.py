@@ -9,8 +9,10 @@ from typing import Literal
 from yes_tally.core.settling.facts import FactBook
 from yes_tally.core.words import plain
 
-WEIGHTS = {"serial": 5.0, "uuid": 5.0, "mac": 3.0, "tag": 3.0, "host": 2.5}
-NAMES = {"serial": "serial", "uuid": "machine id", "mac": "MAC", "tag": "tag", "host": "host name"}
+WEIGHTS = {"serial": 5.0, "uuid": 5.0, "board": 4.0, "mac": 3.0, "tag": 3.0, "host": 2.5}
+NAMES = {
+    "serial": "serial", "uuid": "machine id", "board": "board serial", "mac": "MAC", "tag": "tag", "host": "host name",
+}  # fmt: skip
 SURE = 2.5
 
 
@@ -23,6 +25,7 @@ class KnownAsset:
     host: str = ""
     serial: str = ""
     uuid: str = ""
+    board: str = ""
     macs: tuple[str, ...] = ()
 
 
@@ -50,7 +53,7 @@ class _Evidence:
     values: dict[str, set[str]] = field(default_factory=dict)
 
     def add(self, kind: str, value: object) -> None:
-        self.values.setdefault(kind, set()).add(_form(kind, str(value)))
+        self.values.setdefault(kind, set()).add(comparable_id(kind, str(value)))
 
 
 def evidence(book: FactBook) -> dict[str, frozenset[str]]:
@@ -59,11 +62,12 @@ def evidence(book: FactBook) -> dict[str, frozenset[str]]:
     for kind, name in (
         ("serial", "machine.serial"),
         ("uuid", "machine.uuid"),
+        ("board", "board.serial"),
         ("tag", "machine.tag"),
         ("host", "host.name"),
     ):
         fact = book.single(name)
-        for cluster in fact.clusters if fact else ():
+        for cluster in fact.standing if fact else ():
             found.add(kind, cluster.value.value)
     for fields in book.items("adapter").values():
         kind_of = fields.get("kind")
@@ -97,11 +101,11 @@ def _doubt(best: Candidate, rival: float) -> str:
 
 def _weigh(said: dict[str, frozenset[str]], asset: KnownAsset) -> Candidate | None:
     own = {
-        "serial": [asset.serial], "uuid": [asset.uuid], "tag": [asset.tag], "host": [asset.host], "mac": list(asset.macs),
+        "serial": [asset.serial], "uuid": [asset.uuid], "board": [asset.board], "tag": [asset.tag], "host": [asset.host], "mac": list(asset.macs),
     }  # fmt: skip
     weight, agree, differ = 0.0, [], []
     for kind, values in said.items():
-        known = {_form(kind, value) for value in own[kind] if value}
+        known = {comparable_id(kind, value) for value in own[kind] if value}
         met = known & values
         if met:
             weight += WEIGHTS[kind] * min(2, len(met))
@@ -113,7 +117,8 @@ def _weigh(said: dict[str, frozenset[str]], asset: KnownAsset) -> Candidate | No
     return Candidate(asset.id, weight, tuple(agree), tuple(differ))
 
 
-def _form(kind: str, value: str) -> str:
+def comparable_id(kind: str, value: str) -> str:
+    """An id as it is compared: its case and the gaps around it aside; a host name without its domain."""
     text = plain(value)
     return text.split(".")[0] if kind == "host" else text
 

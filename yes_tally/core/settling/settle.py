@@ -5,12 +5,15 @@ from __future__ import annotations
 from collections.abc import Iterable, Sequence
 
 from yes_tally.core.catalogue import FACTS, KEYS, FactKind
+from yes_tally.core.parts.book import EMPTY, PartsBook
 from yes_tally.core.quantity import Value
 from yes_tally.core.reading.reader import ReadReport
 from yes_tally.core.settling.agree import meet
+from yes_tally.core.settling.by_parts import BY_PARTS
 from yes_tally.core.settling.derive import DERIVATIONS, WITNESSING
-from yes_tally.core.settling.facts import Cluster, Fact, FactBook, Sighting, Witness
+from yes_tally.core.settling.facts import Cluster, Fact, FactBook, Ruling, Sighting, Witness
 from yes_tally.core.settling.items import JoinedItem, join_items
+from yes_tally.core.settling.rulings import with_rulings
 
 MIN_CONFIDENCE = 0.5
 
@@ -28,8 +31,9 @@ def _source(report: ReadReport, section: int) -> str:
     return report.sections[section].command or f"report {report.sha256[:8]}"
 
 
-def settle(reports: Sequence[ReadReport]) -> FactBook:
-    """The facts of one visit's reports."""
+def settle(reports: Sequence[ReadReport], parts: PartsBook = EMPTY, rulings: Iterable[Ruling] = ()) -> FactBook:
+    """The facts of one visit's reports, with what the parts book knows of the parts that they name, and what people
+    ruled on disputes."""
     sightings = [sighting for report in reports for sighting in sightings_of(report)]
     singles: dict[str, list[Sighting]] = {}
     for sighting in sightings:
@@ -37,17 +41,30 @@ def settle(reports: Sequence[ReadReport]) -> FactBook:
             singles.setdefault(sighting.reading.fact, []).append(sighting)
     facts = [_fact(name, None, found) for name, found in singles.items()]
     facts += _item_facts(join_items(sightings))
-    return _with_derived(FactBook(facts))
+    return _with_derived(_with_witnessing(FactBook(facts)), parts, rulings)
 
 
-def _with_derived(book: FactBook) -> FactBook:
+def _with_witnessing(book: FactBook) -> FactBook:
     for derive in WITNESSING:
         for fact in derive(book):
             book = FactBook([*(f for f in book if f.name != fact.name or f.item != fact.item), _joined(book, fact)])
-    for derive in DERIVATIONS:
-        known = {(fact.name, fact.item) for fact in book}
-        book = FactBook([*book, *(fact for fact in derive(book) if (fact.name, fact.item) not in known)])
     return book
+
+
+def _with_derived(book: FactBook, parts: PartsBook, rulings: Iterable[Ruling]) -> FactBook:
+    book = with_rulings(book, rulings)
+    for derive_by_parts in BY_PARTS:
+        book = _with_more(book, derive_by_parts(book, parts))
+    for derive in DERIVATIONS:
+        book = _with_more(book, derive(book))
+    return book
+
+
+def _with_more(book: FactBook, derived: Iterable[Fact]) -> FactBook:
+    """The book with those derived facts that nothing else told."""
+    known = {(fact.name, fact.item) for fact in book}
+    more = [fact for fact in derived if (fact.name, fact.item) not in known]
+    return FactBook([*book, *more]) if more else book
 
 
 def _joined(book: FactBook, fact: Fact) -> Fact:

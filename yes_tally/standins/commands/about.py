@@ -86,7 +86,7 @@ def system(pc: Machine) -> Lines:
     return colons(
         [
             ("Operating system", full_name(pc)), ("Version", tell("os.version")),
-            ("Build", tell("os.build")), ("Architecture", tell("os.architecture", lambda _: "64-bit (x86-64)")),
+            ("Build", tell("os.build")), ("Architecture", tell("os.architecture", lambda a: f"64-bit ({a})")),
             ("Set up on", tell("os.installed_at", minute)), ("Oldest log", tell("os.oldest_trace_at", day)),
             ("Time zone", tell("host.time_zone")),
         ]

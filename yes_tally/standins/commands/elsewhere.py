@@ -26,7 +26,7 @@ def german_system(pc: Machine) -> Lines:
     return colons(
         [
             ("Betriebssystem", full_name(pc)), ("Build Nummer", tell("os.build")),
-            ("Architektur", tell("os.architecture", lambda _: "64-Bit (x86-64)")), ("Eingerichtet am", tell.true("os.installed_at", german_minute)),
+            ("Architektur", tell("os.architecture", lambda a: f"64-Bit ({a})")), ("Eingerichtet am", tell.true("os.installed_at", german_minute)),
             ("Systemsprache", Told("de-DE", (Truth("os.language", None, "de-DE", "de-DE"),))),
         ]
     )  # fmt: skip

@@ -193,9 +193,7 @@ def _can_tell(pc: Machine, check: str) -> bool:
     """Whether a PC has what the trouble is of and every command to tell it: not so an older system's; and the demo's
     parts book does not know the drawing office's modules."""
     return (
-        release_of(pc) >= 12
-        and pc.role != "drawing"
-        and bool(pc.items["battery"] or check != "battery and its design")
+        release_of(pc) >= 12 and pc.role != "drawing" and bool(pc.items["battery"] or check != "battery and its design")
     )
 
 

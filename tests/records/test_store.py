@@ -44,6 +44,22 @@ class Migrations(unittest.TestCase):
                 self.assertEqual(connection.execute("SELECT count(*) FROM asset").fetchone()[0], 36)
                 self.assertFalse(connection.execute("SELECT 1 FROM sqlite_master WHERE name = 'extra'").fetchall())
 
+    def test_a_store_of_before_is_filled_from_its_records(self):
+        path = copy_of_demo()
+        told = "SELECT visit_id, name, item, told FROM visit_fact ORDER BY id"
+        shown = "SELECT kind, trace, asset_id, shown, still FROM asset_trace ORDER BY kind, trace, asset_id"
+        with sqlite3.connect(path) as connection:
+            before = [connection.execute(query).fetchall() for query in (told, shown)]
+            for table in ("part", "ruling", "asset_trace", "visit_finding"):
+                connection.execute(f"DROP TABLE {table}")
+            connection.execute("ALTER TABLE visit_fact DROP COLUMN told")
+            connection.execute("ALTER TABLE asset DROP COLUMN board")
+            connection.execute("PRAGMA user_version = 4")
+        open_store(path)
+        with sqlite3.connect(path) as connection:
+            self.assertEqual([connection.execute(query).fetchall() for query in (told, shown)], before)
+        self.assertTrue(path.with_suffix(".before-0006.db").exists())
+
     def test_a_file_that_is_no_store_is_refused_in_words(self):
         path = fresh_path("junk")
         path.write_bytes(b"this is not a database, it is a letter" * 100)

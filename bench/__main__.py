@@ -6,9 +6,16 @@ import json
 import sys
 from pathlib import Path
 
-from bench import accuracy, checker, collecting, reader
+from bench import accuracy, checker, collecting, office, reader, troubles
 
-PARTS = {"reader": reader.rows, "accuracy": accuracy.rows, "checker": checker.rows, "collecting": collecting.rows}
+PARTS = {
+    "reader": reader.rows,
+    "accuracy": accuracy.rows,
+    "checker": checker.rows,
+    "troubles": troubles.rows,
+    "office": office.rows,
+    "collecting": collecting.rows,
+}
 
 
 def main() -> int:

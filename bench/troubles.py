@@ -8,6 +8,7 @@ from datetime import datetime, timedelta
 from importlib.resources import files
 from random import Random
 
+from bench.rows import Row
 from yes_tally.core.crosschecks.finding import Finding
 from yes_tally.core.crosschecks.registry import cross_check
 from yes_tally.core.parts.book import EMPTY, PartsBook
@@ -208,3 +209,20 @@ def random_troubles(seed: int, number: int) -> Iterator[Troubled]:
         fitting = [pc for pc in pcs if _can_tell(pc, check)]
         pc = random.choice(TROUBLES[check])(random.choice(fitting), random)
         yield Troubled(pc, check, tuple(cross_check(told_of(pc, parts), parts)))
+
+
+RANDOM_TROUBLES = 50
+OFFICES = 3
+
+
+def rows() -> list[Row]:
+    """How many of the random troubles are found and named rightly, and how often a healthy PC is accused."""
+    parts = parts_book()
+    troubled = list(random_troubles(1_000_003, RANDOM_TROUBLES))
+    pcs = [pc for seed in range(1_000_003, 1_000_003 + OFFICES) for pc in healthy(seed)]
+    accused = [pc for pc in pcs if cross_check(told_of(pc, parts), parts)]
+    named = sum(each.named for each in troubled)
+    return [
+        Row(f"of {RANDOM_TROUBLES} random troubles found and named", 100 * named / len(troubled), "%"),
+        Row(f"of {len(pcs)} healthy PCs accused", 100 * len(accused) / len(pcs), "%"),
+    ]

@@ -5,6 +5,7 @@ import unittest
 from hypothesis import given, settings
 from hypothesis import strategies as st
 
+from bench.hostile_specs import hostile_specs
 from tests.core.test_expecting import VISITED, facts_of
 from yes_tally.core.catalogue import FACTS
 from yes_tally.core.expecting.check import check_expectation
@@ -60,7 +61,7 @@ QUANTIFIED = st.builds(
     st.just("disk"),
     st.one_of(st.none(), DISKS),
     st.one_of(st.none(), DISKS),
-).filter(lambda tree: tree.where or tree.then)
+).filter(lambda tree: tree.then or (tree.where and tree.quantifier != "every"))
 TERMS = st.one_of(
     trees([term(text) for text in PLAIN]),
     QUANTIFIED,
@@ -149,6 +150,40 @@ class Mistakes(unittest.TestCase):
         ):
             self.assertIn("can never hold", self.mistake(text), text)
         parse_expectation("must memory.slots at least 4 and memory.slots at most 4")
+
+    def test_what_cannot_be_below_zero_or_is_not_said(self):
+        for line, said in (
+            ("must count of module below 0", "nothing is counted so often"),
+            ("must count of module at least 1 and count of disk between 5 and 2", "nothing is counted so often"),
+            ("must memory.installed below 0 GB", "no room"),
+            ("must some disk: size above 2 GB and size below 1 GB", "no room"),
+            ("must every disk", "what every disk must be"),
+            ("must memory.installed at least " + "9" * 40 + " GB", "larger than any size"),
+        ):
+            with self.subTest(line), self.assertRaisesRegex(SpecMistakes, said):
+                parse_expectation(line)
+        parse_expectation("must every disk where size above 2 GB: size below 1 GB")  # true where none is meant
+
+    def test_two_hundred_hostile_specs_are_answered_with_their_place(self):
+        texts = hostile_specs()
+        self.assertEqual(len(texts), 200)
+        broken = 0
+        for text in texts:
+            try:
+                parse_spec(text)
+            except SpecMistakes as mistakes:
+                broken += 1
+                self.assertLessEqual(len(mistakes.errors), 101)
+                for error in mistakes.errors:
+                    self.assertTrue(error.line >= 1 and error.column >= 1 and error.message, text[:80])
+                    self.assertNotIn("__", str(error))
+        self.assertGreater(broken, 190)
+
+    def test_after_a_hundred_mistakes_the_rest_is_left_and_that_is_said(self):
+        with self.assertRaises(SpecMistakes) as caught:
+            parse_spec('spec "S"\n' + "must nothing\n" * 500)
+        self.assertEqual((len(caught.exception.errors), caught.exception.errors[-1].line), (101, 102))
+        self.assertIn("the rest was not looked at", str(caught.exception))
 
     def test_regular_expressions(self):
         self.assertIn("missing )", self.mistake('must host.name matches "(a"'))

@@ -114,7 +114,7 @@ def _either(parts: Sequence[Judgement]) -> Judgement:
 
 
 def _combined(parts: Sequence[Judgement], deciding: Judgement) -> Judgement:
-    facts = tuple(dict.fromkeys(fact for part in [deciding, *parts] for fact in part.facts))
+    facts = tuple({id(fact): fact for part in [deciding, *parts] for fact in part.facts}.values())
     found = ", ".join(dict.fromkeys(part.found for part in parts if part.found))
     return replace(deciding, found=found, facts=facts, scale=None)
 

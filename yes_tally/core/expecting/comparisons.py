@@ -12,15 +12,11 @@ from typing import Any
 import re2
 
 from yes_tally.core.catalogue import NUMBER_KINDS, FactKind
-from yes_tally.core.expecting.terms import Limit
 from yes_tally.core.quantity import Value, version_parts
 from yes_tally.core.words import plain
 
 MAX_PATTERN = 1000
 Verdict3 = bool | None
-Resolved = tuple[Limit, float | str]
-"""A limit with what it is compared as: a number in the base unit, or a text."""
-
 Order = Callable[[Value, float | str, str], tuple[int | None, int | None]]
 
 
@@ -35,7 +31,7 @@ def order_of(fact: FactKind, value: Value, limit: float | str) -> tuple[int | No
     if fact.kind == "moment":
         if value.value == "never":
             return 1, 1
-        limit_low, limit_high = _day(str(limit))
+        limit_low, limit_high = day_of(str(limit))
         low, high = str(value.low), str(value.high)
         if low > limit_high:
             return 1, 1
@@ -48,7 +44,8 @@ def order_of(fact: FactKind, value: Value, limit: float | str) -> tuple[int | No
     return None, None
 
 
-def _day(limit: str) -> tuple[str, str]:
+def day_of(limit: str) -> tuple[str, str]:
+    """The first and the last second that a limit means: the whole day, or the moment that it names."""
     return (limit, limit) if "T" in limit else (f"{limit}T00:00:00", f"{limit}T23:59:59")
 
 

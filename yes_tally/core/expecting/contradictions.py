@@ -7,7 +7,7 @@ from dataclasses import dataclass
 from math import inf
 
 from yes_tally.core.catalogue import FACTS, NUMBER_KINDS
-from yes_tally.core.expecting.terms import All, Comparison, Expectation, Spec, Term
+from yes_tally.core.expecting.terms import All, Comparison, Counted, Expectation, Quantified, Spec, Term
 from yes_tally.core.quantity import version_parts
 
 _WORD_TESTS = frozenset({"is", "is_one_of"})
@@ -66,6 +66,9 @@ def _demands(term: Term) -> Iterator[Comparison]:
 
 def never_holds(term: Term) -> str:
     """Why no PC can ever fulfil a term, in words; empty when one may."""
+    inside = _never_inside(term)
+    if inside:
+        return inside
     rooms: dict[str, Room] = {}
     for comparison in _demands(term):
         if _backwards(comparison):
@@ -73,9 +76,27 @@ def never_holds(term: Term) -> str:
         room = _room(comparison)
         if room is None:
             continue
-        rooms[comparison.fact] = rooms.get(comparison.fact, Room()).within(room)
+        rooms[comparison.fact] = rooms.get(comparison.fact, _any_room(comparison.fact)).within(room)
         if rooms[comparison.fact].empty():
             return f"its limits leave {comparison.fact} no room"
+    return ""
+
+
+def _any_room(fact: str) -> Room:
+    """What a fact may be before anything is demanded: no size, count or clock is below zero."""
+    return Room(low=0) if FACTS[fact].kind in NUMBER_KINDS else Room()
+
+
+def _never_inside(term: Term) -> str:
+    """The same for the parts that a term cannot hold without: an item's demands, and how many items there are."""
+    if isinstance(term, All):
+        return next(filter(None, map(_never_inside, term.parts)), "")
+    if isinstance(term, Quantified) and term.then and term.quantifier != "no":
+        # With "where", no item may be meant at all.
+        return "" if term.quantifier == "every" and term.where else never_holds(term.then)
+    if isinstance(term, Counted):
+        room = _room(Comparison("memory.slots", term.test, term.limits))
+        return f"nothing is counted so often as that: {term.group}" if room and Room(low=0).within(room).empty() else ""
     return ""
 
 

@@ -9,7 +9,7 @@ from typing import Literal
 from yes_tally.core.catalogue import FACTS, NUMBER_KINDS, FactKind
 from yes_tally.core.expecting.comparisons import TESTS, order_of
 from yes_tally.core.expecting.formatting import test_in_words
-from yes_tally.core.expecting.judgement import Fields, Judgement, Scale, Verdict, Visited
+from yes_tally.core.expecting.judgement import Fields, Judgement, Scale, Verdict, Visited, group_of
 from yes_tally.core.expecting.terms import Comparison, Limit
 from yes_tally.core.quantity import Value
 from yes_tally.core.saying import say, say_scalar, say_span
@@ -23,25 +23,32 @@ def judge_comparison(term: Comparison, book: FactBook, item: Fields | None, visi
         return Judgement(
             "unsaid", trouble if trouble else "nothing said it", why=trouble or f"nothing told {term.fact}"
         )
-    limits = [_limit_value(limit, kind, book, item, visited) for limit in term.limits]
-    if None in limits:
-        missing = next(limit for limit, value in zip(term.limits, limits, strict=True) if value is None)
-        return Judgement("unsaid", say(kind, fact.value), why=f"nothing told {missing.of}", facts=(fact,))
-    known = [value for value in limits if value is not None]
-    verdicts = [verdict_of(TESTS[term.test], kind, cluster.value, known) for cluster in fact.standing]
-    verdict: Verdict = verdicts[0] if len(set(verdicts)) == 1 else "disputed"
+    known: list[float | str] = []
+    for limit in term.limits:
+        value = _limit_value(limit, kind, book, item, visited)
+        if value is None:
+            return Judgement("unsaid", say(kind, fact.value), why=f"nothing told {limit.of}", facts=(fact,))
+        known.append(value)
+    standing = fact.standing
+    found = say(kind, standing[0].value)
+    verdict = verdict_of(TESTS[term.test], kind, standing[0].value, known)
+    for cluster in standing[1:]:
+        other = say(kind, cluster.value)
+        found = found if other in found.split(" or ") else f"{found} or {other}"
+        if verdict_of(TESTS[term.test], kind, cluster.value, known) != verdict:
+            verdict = "disputed"
     return Judgement(
         verdict=verdict,
-        found=" or ".join(dict.fromkeys(say(kind, cluster.value) for cluster in fact.standing)),
+        found=found,
         margin=margin_of(term, kind, fact.value, known, verdict),
-        why=_why(term, kind, fact, verdict),
+        why=_why(term, kind, fact, found, verdict),
         facts=(fact,),
         scale=scale_of(term, kind, fact.value, known),
     )
 
 
 def _find(kind: FactKind, book: FactBook, item: Fields | None) -> tuple[Fact | None, str]:
-    if item is not None and kind.item:
+    if item is not None and kind.group == group_of(item):
         return item.get(kind.field), ""
     if not kind.item:
         return book.single(kind.name), ""
@@ -66,11 +73,14 @@ def _limit_value(
     return limit.number * float(of.value.value)
 
 
+_AS_VERDICT: dict[bool | None, Verdict] = {True: "yes", False: "no", None: "unsaid"}
 _Test = Callable[[FactKind, Value, Sequence["float | str"]], "bool | None"]
 
 
 def verdict_of(test: _Test, kind: FactKind, value: Value, limits: Sequence[float | str]) -> Verdict:
     """A value in doubt is a yes or a no only when every reading of it is."""
+    if not value.others:
+        return _AS_VERDICT[test(kind, value, limits)]
     verdicts = {test(kind, reading, limits) for reading in value.readings()}
     if verdicts == {True}:
         return "yes"
@@ -131,15 +141,15 @@ def _moment_margin(found: str, limit: str) -> str:
     return f"{say_span(abs(apart))} {'later' if apart >= 0 else 'earlier'}"
 
 
-def _why(term: Comparison, kind: FactKind, fact: Fact, verdict: Verdict) -> str:
+def _why(term: Comparison, kind: FactKind, fact: Fact, found: str, verdict: Verdict) -> str:
     wanted = test_in_words(term.test, term.limits)
-    told = f"{kind.name} is {say(kind, fact.value)}"
+    told = f"{kind.name} is {found}"
     if verdict == "disputed":
         sides = "; ".join(f"{c.witnesses[0].source} says {say(kind, c.value)}" for c in fact.clusters)
         return f"witnesses disagree: {sides}"
     if verdict == "unsaid":
         return f"{told} as printed, which is too coarse to tell whether it is {wanted}"
-    first = fact.witnesses[0]
+    first = fact.clusters[0].witnesses[0]
     place = f" (line {first.line} of {first.source})" if first.line else ""
     guess = ", an estimate" if fact.estimated else ""
     return f"{told}{guess}{place}; expected {wanted}"

@@ -22,6 +22,11 @@ Fields = Mapping[str, Fact]
 """The facts of one item, by field."""
 
 
+def group_of(item: Fields) -> str:
+    """What kind of item it is: the group of its facts."""
+    return next(iter(item.values())).name.partition(".")[0]
+
+
 @dataclass(frozen=True, slots=True)
 class Scale:
     """A found range and its limit in the base unit, to be drawn side by side; ``better`` says which way is yes."""

@@ -3,14 +3,15 @@
 from __future__ import annotations
 
 import re
+from collections.abc import Sequence
 from dataclasses import replace
-from difflib import get_close_matches
 from functools import lru_cache
 from pathlib import Path
 from typing import Any
 
 from lark import Lark, Token, Transformer, UnexpectedInput, v_args
 from lark.exceptions import UnexpectedCharacters, UnexpectedEOF, UnexpectedToken, VisitError
+from rapidfuzz import fuzz, process
 
 from yes_tally.core.catalogue import FACTS, FIELDS, ITEMS, NUMBER_KINDS, FactKind
 from yes_tally.core.expecting.comparisons import trouble_with
@@ -33,6 +34,9 @@ from yes_tally.core.expecting.terms import (
 
 APPLIES_BY = ("role", "site", "form", "tag")
 MAX_LINES = 10_000
+MAX_LINE = 4_000
+MAX_MISTAKES = 100
+_LONGEST_WORD = 100
 _NAME_LINE = re.compile(r'spec\s+"([^"]+)"\s*$')
 _FOR_LINE = re.compile(r"for\s+(\w+)\s+(.+?)\s*$")
 _WORDS_OF_LANGUAGE = (
@@ -48,10 +52,17 @@ _TERMINALS = {
 
 _FACTOR = {"": 0, "k": 1, "m": 2, "g": 3, "t": 4, "p": 5}
 _SPAN = {"second": 1, "minute": 60, "hour": 3600, "day": 86400, "week": 604800}
+_LARGEST = 1e30
 _QUANTITY = re.compile(r"(?P<number>\d+(?:\.\d+)?)\s?(?P<unit>\S.*)?$")
 _DECIMAL_SIZES = frozenset({"disk", "partition", "volume"})
 _ORDER_TESTS = frozenset({"at_least", "at_most", "above", "below", "between"})
 _TEXT_KINDS = frozenset({"text", "version", "uuid", "mac", "ip", "list"})
+
+
+def _nearest(word: str, words: Sequence[str]) -> str:
+    """The word that was probably meant, or an empty text."""
+    found = process.extractOne(word[:_LONGEST_WORD], words, scorer=fuzz.ratio, score_cutoff=60) if word else None
+    return str(found[0]) if found else ""
 
 
 class _Mistake(ValueError):
@@ -61,7 +72,7 @@ class _Mistake(ValueError):
         super().__init__(message)
         self.column = (token.column or 1) if token is not None else 1
         self.message = message
-        self.nearest = next(iter(get_close_matches(str(token), words, 1, 0.6)), "") if token is not None else ""
+        self.nearest = _nearest(str(token), words) if token is not None else ""
 
 
 @lru_cache(maxsize=1)
@@ -78,10 +89,13 @@ def parse_spec(text: str) -> Spec:
         raise SpecMistakes((SpecError(MAX_LINES + 1, 1, f"a spec has at most {MAX_LINES} lines"),))
     name, applies, expectations = "", dict[str, tuple[str, ...]](), list[Expectation]()
     for number, line in enumerate(lines, 1):
-        body = _without_comment(line)
-        if not body.strip():
-            continue
+        if len(errors) >= MAX_MISTAKES:
+            errors.append(SpecError(number, 1, f"after {MAX_MISTAKES} mistakes the rest was not looked at"))
+            break
         try:
+            body = _without_comment(_of_length(line, number))
+            if not body.strip():
+                continue
             if not name and not expectations:
                 name = _name(body, number)
             elif body.lstrip().startswith("for "):
@@ -97,6 +111,13 @@ def parse_spec(text: str) -> Spec:
     if errors:
         raise SpecMistakes(tuple(errors))
     return Spec(name, applies, tuple(expectations))
+
+
+def _of_length(line: str, number: int) -> str:
+    if len(line) > MAX_LINE:
+        message = f"this line is longer than {MAX_LINE} characters"
+        raise SpecMistakes((SpecError(number, MAX_LINE + 1, message),))
+    return line
 
 
 def _without_comment(line: str) -> str:
@@ -120,7 +141,7 @@ def _applies(line: str, number: int) -> tuple[str, tuple[str, ...]]:
     match = _FOR_LINE.match(line.strip())
     if match is None or match[1] not in APPLIES_BY:
         word = match[1] if match else ""
-        nearest = next(iter(get_close_matches(word, APPLIES_BY, 1)), "")
+        nearest = _nearest(word, APPLIES_BY)
         column = line.find(word) + 1 if word else 1
         raise SpecMistakes((SpecError(number, column, "it is not said whom the spec is for", APPLIES_BY, nearest),))
     return match[1], tuple(part.strip().strip('"') for part in match[2].split(","))
@@ -128,21 +149,30 @@ def _applies(line: str, number: int) -> tuple[str, tuple[str, ...]]:
 
 def parse_expectation(line: str, number: int = 1) -> Expectation:
     """Parse one expectation. Raises ``SpecMistakes``."""
+    parsed = _parsed(line)
+    if isinstance(parsed, SpecError):
+        raise SpecMistakes((replace(parsed, line=number),))
+    return replace(parsed, line=number)
+
+
+# Of a spec that is being written, all lines but one are as they were.
+@lru_cache(maxsize=32768)
+def _parsed(line: str) -> Expectation | SpecError:
     try:
         parsed: Expectation = _Builder().transform(_lark().parse(line))
     except VisitError as error:
         cause = error.orig_exc
         if not isinstance(cause, _Mistake):
             raise
-        raise SpecMistakes((SpecError(number, cause.column, cause.message, (), cause.nearest),)) from cause
+        return SpecError(0, cause.column, cause.message, (), cause.nearest)
     except UnexpectedInput as error:
-        raise SpecMistakes((_syntax_error(error, line, number),)) from error
-    except RecursionError as error:
-        raise SpecMistakes((SpecError(number, 1, "its brackets are nested too deeply"),)) from error
-    return replace(parsed, line=number, text=" ".join(line.split()))
+        return _syntax_error(error, line)
+    except RecursionError:
+        return SpecError(0, 1, "its brackets are nested too deeply")
+    return replace(parsed, text=" ".join(line.split()))
 
 
-def _syntax_error(error: UnexpectedInput, line: str, number: int) -> SpecError:
+def _syntax_error(error: UnexpectedInput, line: str) -> SpecError:
     column = max(1, getattr(error, "column", 1) or 1)
     if isinstance(error, UnexpectedEOF) or (isinstance(error, UnexpectedToken) and error.token.type == "$END"):
         column, word = len(line.rstrip()) + 1, ""
@@ -154,10 +184,19 @@ def _syntax_error(error: UnexpectedInput, line: str, number: int) -> SpecError:
     names = set(error.accepts or ()) | set(error.expected or ()) if isinstance(error, UnexpectedToken) else set()
     if isinstance(error, UnexpectedCharacters):
         names = set(error.allowed or ())
-    expected = tuple(sorted({_TERMINALS.get(name, name.casefold()) for name in names}))
-    words = [n.casefold() for n in names if n.isalpha() and n not in _TERMINALS] or _WORDS_OF_LANGUAGE
-    nearest = next(iter(get_close_matches(word.casefold(), [*words, "must", "should"], 1, 0.6)), "") if word else ""
-    return SpecError(number, column, message, expected, "" if nearest == word else nearest)
+    expected = tuple(sorted(filter(None, {_in_words(name) for name in names})))
+    words = [word for word in map(_in_words, names) if word.isalpha()] or _WORDS_OF_LANGUAGE
+    nearest = _nearest(word.casefold(), [*words, "must", "should"])
+    return SpecError(0, column, message, expected, "" if nearest == word else nearest)
+
+
+def _in_words(terminal: str) -> str:
+    """A terminal of the grammar as a person writes it; nothing for a symbol, whose word is told too."""
+    known = _TERMINALS.get(terminal)
+    if known is None:
+        written = _lark().get_terminal(terminal).pattern.value
+        return str(written) if written.isalpha() else ""
+    return known
 
 
 @v_args(inline=True)
@@ -182,6 +221,8 @@ class _Builder(Transformer[Token, Any]):
 
     def quantified(self, quantifier: Token, group: Token, where: Any, then: Any) -> Any:
         item = _item(group)
+        if quantifier == "every" and then is None:
+            raise _Mistake(group, f"it is not said what every {item} must be: write it after “:”")
         return Quantified(
             quantifier.value,
             item,
@@ -349,6 +390,8 @@ def _quantity(token: Token, fact: FactKind) -> Limit:
     if match is None:
         raise _Mistake(token, f"“{text}” is no quantity of {fact.name}")
     number, unit = float(match["number"]), (match["unit"] or "").strip()
+    if number > _LARGEST:
+        raise _Mistake(token, f"“{text[:20]}…” is larger than any {fact.kind}")
     factor = _factor(fact, unit)
     if factor is None:
         raise _Mistake(token, f"“{unit or text}” is no unit of a {fact.kind} such as {fact.name}")

@@ -66,10 +66,8 @@ def _expectation(each: spec_preview.OfExpectation) -> schemas.ExpectationPreview
         says=present.says(each.expectation.text),
         strength=each.expectation.strength,
         **each.counts,
-        changed=len(each.changes),
-        changes=[
-            schemas.AnswerChange(asset=present.asset_ref(c.asset), was=c.was, now=c.now) for c in each.changes[:200]
-        ],
+        changed=each.changed,
+        changes=[schemas.AnswerChange(asset=present.asset_ref(c.asset), was=c.was, now=c.now) for c in each.changes],
         spread=_spread(each.spread) if each.spread and each.spread.values else None,
     )
 

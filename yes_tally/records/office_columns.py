@@ -12,14 +12,17 @@ import numpy as np
 
 from yes_tally.core.catalogue import FACTS, FIELDS, ITEMS
 from yes_tally.core.expecting.applies import KEYS, allowed
+from yes_tally.core.expecting.columnar import verdicts
 from yes_tally.core.expecting.columns import UNTOLD, Clusters, Column, Flags, Ints, Office, Table
 from yes_tally.core.expecting.terms import Spec
 from yes_tally.core.quantity import exactly
 from yes_tally.core.settling.as_json import values_told
 from yes_tally.core.words import plain
+from yes_tally.records.specs import current_specs
 from yes_tally.records.store import database, now
 
 _FEW = 100_000
+_LARGE = 500
 _AT_ONCE = 900  # SQLite's limit of variables in one statement is 999 at least
 _LATEST = "SELECT asset_id, id, MAX(taken_at) FROM visit WHERE state = 'sealed' GROUP BY asset_id ORDER BY asset_id"
 _PLACES = f"SELECT id, {', '.join(KEYS)} FROM asset"
@@ -86,6 +89,16 @@ def office_now() -> OfficeNow:
     )
     ids = np.array([row[0] for row in rows], dtype=np.int64)
     return OfficeNow(ids, at, office, dict(zip(KEYS, places, strict=True)))
+
+
+def warm() -> None:
+    """Load what the current specs ask of a large office, so that the first who looks at one does not wait for it."""
+    office = office_now()
+    if office.office.assets < _LARGE:
+        return
+    for published in current_specs():
+        for expectation in published.spec.expectations:
+            verdicts(expectation.term, office.office, office.at)
 
 
 def _follow(store: str, version: int) -> None:

@@ -8,7 +8,7 @@ from concurrent.futures import ThreadPoolExecutor
 
 import structlog
 
-from yes_tally.records import rereading
+from yes_tally.records import office_columns, rereading
 from yes_tally.records.store import using
 from yes_tally.records.understanding import Source
 from yes_tally.server.live import News, news
@@ -30,6 +30,7 @@ class Rereader:
         """Begin, with whatever waits since the last end."""
         self._stop.clear()
         self._thread = ThreadPoolExecutor(1, "reading-again")
+        self._thread.submit(self._warm)
         self.wake()
 
     def close(self) -> None:
@@ -43,6 +44,10 @@ class Rereader:
         """Look whether something waits; from any thread, and free before the start."""
         if self._thread:
             self._thread.submit(self._read)
+
+    def _warm(self) -> None:
+        with using():
+            office_columns.warm()
 
     def _read(self) -> None:
         told = 0.0

@@ -53,6 +53,7 @@ _TERMINALS = {
 _FACTOR = {"": 0, "k": 1, "m": 2, "g": 3, "t": 4, "p": 5}
 _SPAN = {"second": 1, "minute": 60, "hour": 3600, "day": 86400, "week": 604800}
 _LARGEST = 1e30
+_LONGEST_SPAN = 1000 * 365 * 86400
 _QUANTITY = re.compile(r"(?P<number>\d+(?:\.\d+)?)\s?(?P<unit>\S.*)?$")
 _DECIMAL_SIZES = frozenset({"disk", "partition", "volume"})
 _ORDER_TESTS = frozenset({"at_least", "at_most", "above", "below", "between"})
@@ -421,4 +422,7 @@ def _span(token: Token) -> float:
     unit = (match["unit"] or "").rstrip("s") if match else ""
     if match is None or unit not in _SPAN:
         raise _Mistake(token, f"“{token}” is no span of time", tuple(_SPAN))
-    return float(match["number"]) * _SPAN[unit]
+    seconds = float(match["number"]) * _SPAN[unit]
+    if seconds > _LONGEST_SPAN:
+        raise _Mistake(token, f"“{str(token)[:30]}” is more than a thousand years")
+    return seconds

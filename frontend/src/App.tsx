@@ -7,6 +7,7 @@ import { Bench } from "./places/bench/Bench";
 import { Collect } from "./places/collect/Collect";
 import { Sheets } from "./places/collect/Sheets";
 import { Floor } from "./places/floor/Floor";
+import { Parts } from "./places/parts/Parts";
 import { Phrases } from "./places/phrases/Phrases";
 import { SignIn } from "./places/sign-in/SignIn";
 
@@ -42,6 +43,7 @@ const router = createBrowserRouter([
         // The editor is heavy; only who writes specs fetches it.
         lazy: async () => ({ Component: (await import("./places/specs/Specs")).Specs }),
       },
+      { path: "/parts", element: <Parts /> },
       { path: "/phrases", element: <Phrases /> },
       { path: "/assets/:asset", element: <AssetPage /> },
     ],

@@ -64,8 +64,8 @@ MOST_ASKED = 3
 
 
 def would_say(asset: Asset, understood: Understanding) -> dict[str, tuple[Known, ...]]:
-    """For each expectation that a visit leaves unsaid: the commands of the asset's sheet that are known to tell what it
-    rests on, those that tell most of it first, then the quickest."""
+    """For each expectation that a visit leaves unsaid: the commands of the asset's sheet that are known to tell what
+    nothing told of it, those that tell most first, then the quickest."""
     sheet = AskSheet.get_or_none(AskSheet.name == asset.sheet) if asset.sheet else None
     unsaid = {a.expectation for a in understood.answers if a.verdict == "unsaid"}
     if sheet is None or not unsaid:
@@ -74,7 +74,8 @@ def would_say(asset: Asset, understood: Understanding) -> dict[str, tuple[Known,
     needs = {
         e.text: facts_needed(e.term) for h in understood.held for e in h.published.spec.expectations if e.text in unsaid
     }
-    return {text: _telling(commands, facts) for text, facts in needs.items()}
+    told = {fact.name for fact in understood.book}
+    return {text: _telling(commands, facts - told) for text, facts in needs.items()}
 
 
 def _telling(commands: Sequence[Known], facts: frozenset[str]) -> tuple[Known, ...]:

@@ -15,6 +15,7 @@ from yes_tally.records.models import (
     SpecText,
     Visit,
     VisitAnswer,
+    VisitFinding,
     VisitReport,
 )
 
@@ -125,6 +126,13 @@ def specs_behind(visit: Visit) -> list[tuple[str, int]]:
         .tuples()
     )
     return list(rows)
+
+
+def contradictions() -> list[tuple[int, str]]:
+    """What the cross-checks of the latest sealed visits found that cannot be as told: the asset, and what, in words."""
+    latest = {row.id: row.asset_id for row in latest_sealed()}
+    rows = VisitFinding.select().where(VisitFinding.weight == "contradiction").order_by(VisitFinding.id)
+    return [(latest[row.visit_id], row.says) for row in rows if row.visit_id in latest]
 
 
 def tape(since: str) -> list[Tick]:

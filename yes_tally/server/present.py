@@ -322,6 +322,7 @@ def sealed_visit(row: floor_records.SealedVisit) -> schemas.SealedVisit:
 def floor(
     rows: Sequence[floor_records.FloorRow],
     twice: Sequence[MetTwice],
+    contradictions: Sequence[tuple[int, str]],
     doubtful: Sequence[Understanding],
 ) -> schemas.Floor:
     now_waived = waived()
@@ -333,15 +334,18 @@ def floor(
         )
         for row in rows
     ]
-    return schemas.Floor(assets=assets, most_no=_most_no(assets), matters=_matters(assets, twice, doubtful))
+    return schemas.Floor(
+        assets=assets, most_no=_most_no(assets), matters=_matters(assets, twice, contradictions, doubtful)
+    )
 
 
 def _matters(
     assets: Sequence[schemas.FloorAsset],
     twice: Sequence[MetTwice],
+    contradictions: Sequence[tuple[int, str]],
     doubtful: Sequence[Understanding],
 ) -> list[schemas.Matter]:
-    """Open visits that may be of several assets, answers that are disputed, ids that two assets have shown."""
+    """Open visits that may be of several assets, disputed answers, contradictions, ids that two assets have shown."""
     matters = [
         schemas.Matter(where=[title(u) or "an open visit"], what=u.identity.reason, asset=None, visit=u.visit.id)
         for u in doubtful
@@ -354,6 +358,10 @@ def _matters(
             for s in entry.strokes
             if s.verdict == "disputed"
         ]
+    names = {entry.asset.id: entry.asset.host or entry.asset.tag for entry in assets}
+    matters += [
+        schemas.Matter(where=[names[asset]], what=says, asset=asset, visit=None) for asset, says in contradictions
+    ]
     shared: dict[tuple[str, ...], list[str]] = {}
     for met in twice:
         shared.setdefault(met.assets, []).append(called(met.kind))

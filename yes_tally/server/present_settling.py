@@ -52,8 +52,8 @@ def parts_book(entries: Sequence[PartEntry], suggested: Sequence[Suggestion]) ->
     )
 
 
-def part(row: PartEntry) -> schemas.Part:
-    return schemas.Part(
+def part(row: PartEntry) -> schemas.PartEntry:
+    return schemas.PartEntry(
         id=row.id,
         kind=row.kind,
         number=row.number,

@@ -82,7 +82,7 @@ PartColumns = dict[str, str]
 """A part as it is written, by column."""
 
 
-class Part(BaseModel):
+class PartEntry(BaseModel):
     """An entry of the parts book, in force or an earlier one."""
 
     id: int
@@ -107,7 +107,7 @@ class PartsBook(BaseModel):
 
     columns: dict[str, list[str]]
     called: dict[str, str]
-    parts: list[Part]
+    parts: list[PartEntry]
     suggested: list[PartSuggested]
 
 

@@ -27,6 +27,26 @@ export const asset = (number: number) =>
     queryKey: ["assets", number],
     queryFn: () => told(api.GET("/api/assets/{number}", { params: { path: { number } } })),
   });
+export const linesAround = (report: string, line: number) =>
+  queryOptions({
+    queryKey: ["lines", report, line],
+    queryFn: () =>
+      told(
+        api.GET("/api/reports/{sha256}/lines", {
+          params: { path: { sha256: report }, query: { line, around: 1 } },
+        }),
+      ),
+    staleTime: Number.POSITIVE_INFINITY,
+  });
+export const parts = queryOptions({
+  queryKey: ["parts"],
+  queryFn: () => told(api.GET("/api/parts")),
+});
+export const partHistory = (number: number) =>
+  queryOptions({
+    queryKey: ["parts", number],
+    queryFn: () => told(api.GET("/api/parts/{number}/history", { params: { path: { number } } })),
+  });
 export const tape = queryOptions({
   queryKey: ["tape"],
   queryFn: () => told(api.GET("/api/tape")),
@@ -131,4 +151,5 @@ export const waivers = queryOptions({
   queryFn: () => told(api.GET("/api/waivers")),
 });
 
+export const afterParts = [["parts"], ["visits"], ["assets"]] as const;
 export const afterChange = [["visits"], ["floor"], ["assets"], ["tape"]] as const;

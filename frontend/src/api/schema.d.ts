@@ -1692,7 +1692,7 @@ export interface components {
             /** May Be */
             may_be: string[];
             /** Parts */
-            parts: components["schemas"]["yes_tally__server__schemas_phrases__Part"][];
+            parts: components["schemas"]["Part"][];
             /** Text */
             text: string;
         };
@@ -1858,6 +1858,48 @@ export interface components {
             visit?: number | null;
         };
         /**
+         * Part
+         * @description A labelled value of a line; ``fact`` is what it is read as now, ``may_be`` what it could be, likeliest first.
+         */
+        Part: {
+            /** Column */
+            column: number;
+            /** End Column */
+            end_column: number;
+            /** Fact */
+            fact: string | null;
+            /** Headings */
+            headings: string[];
+            /** Label */
+            label: string;
+            /** May Be */
+            may_be: string[];
+            /** Printed */
+            printed: string;
+        };
+        /**
+         * PartEntry
+         * @description An entry of the parts book, in force or an earlier one.
+         */
+        PartEntry: {
+            /** Columns */
+            columns: {
+                [key: string]: string;
+            };
+            /** Ended At */
+            ended_at: string | null;
+            /** Id */
+            id: number;
+            /** Kind */
+            kind: string;
+            /** Number */
+            number: string;
+            /** Written At */
+            written_at: string;
+            /** Written By */
+            written_by: string;
+        };
+        /**
          * PartSuggested
          * @description A part that records speak of and the book lacks; ``open``: what those records disagree on.
          */
@@ -1885,7 +1927,7 @@ export interface components {
                 [key: string]: string[];
             };
             /** Parts */
-            parts: components["schemas"]["yes_tally__server__schemas_settling__Part"][];
+            parts: components["schemas"]["PartEntry"][];
             /** Suggested */
             suggested: components["schemas"]["PartSuggested"][];
         };
@@ -2823,48 +2865,6 @@ export interface components {
             };
             /** Replaces */
             replaces?: number | null;
-        };
-        /**
-         * Part
-         * @description A labelled value of a line; ``fact`` is what it is read as now, ``may_be`` what it could be, likeliest first.
-         */
-        yes_tally__server__schemas_phrases__Part: {
-            /** Column */
-            column: number;
-            /** End Column */
-            end_column: number;
-            /** Fact */
-            fact: string | null;
-            /** Headings */
-            headings: string[];
-            /** Label */
-            label: string;
-            /** May Be */
-            may_be: string[];
-            /** Printed */
-            printed: string;
-        };
-        /**
-         * Part
-         * @description An entry of the parts book, in force or an earlier one.
-         */
-        yes_tally__server__schemas_settling__Part: {
-            /** Columns */
-            columns: {
-                [key: string]: string;
-            };
-            /** Ended At */
-            ended_at: string | null;
-            /** Id */
-            id: number;
-            /** Kind */
-            kind: string;
-            /** Number */
-            number: string;
-            /** Written At */
-            written_at: string;
-            /** Written By */
-            written_by: string;
         };
     };
     responses: never;
@@ -4260,7 +4260,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["yes_tally__server__schemas_settling__Part"];
+                    "application/json": components["schemas"]["PartEntry"];
                 };
             };
             /** @description Not signed in */
@@ -4676,7 +4676,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["yes_tally__server__schemas_settling__Part"][];
+                    "application/json": components["schemas"]["PartEntry"][];
                 };
             };
             /** @description Not signed in */
@@ -4780,7 +4780,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["yes_tally__server__schemas_settling__Part"];
+                    "application/json": components["schemas"]["PartEntry"];
                 };
             };
             /** @description Not signed in */

@@ -15,6 +15,7 @@ const PLACES = [
   { to: "/collect", name: "Collect" },
   { to: "/floor", name: "Floor" },
   { to: "/specs", name: "Specs" },
+  { to: "/parts", name: "Parts" },
   { to: "/phrases", name: "Phrases" },
 ];
 
@@ -27,6 +28,7 @@ export function Masthead() {
   useHotkeys(KEYS.collect.keys, () => go("/collect"));
   useHotkeys(KEYS.floor.keys, () => go("/floor"));
   useHotkeys(KEYS.specs.keys, () => go("/specs"));
+  useHotkeys(KEYS.parts.keys, () => go("/parts"));
   useHotkeys(KEYS.phrases.keys, () => go("/phrases"));
   useHotkeys(KEYS.help.keys, () => setHelp(true));
   return (

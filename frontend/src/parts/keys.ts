@@ -6,6 +6,7 @@ export const KEYS = {
   collect: { keys: "c", shown: "c", does: "go to Collect" },
   floor: { keys: "f", shown: "f", does: "go to the Floor" },
   specs: { keys: "x", shown: "x", does: "go to Specs" },
+  parts: { keys: "i", shown: "i", does: "go to Parts" },
   phrases: { keys: "p", shown: "p", does: "go to Phrases" },
   down: { keys: "j,down", shown: "j ↓", does: "next line, PC or visit" },
   up: { keys: "k,up", shown: "k ↑", does: "line, PC or visit before" },

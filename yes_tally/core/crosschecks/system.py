@@ -7,7 +7,6 @@ from datetime import datetime, timedelta
 
 from yes_tally.core.crosschecks.finding import Seen, range_of, shown, sure, text_of
 from yes_tally.core.parts.book import PartsBook, has_form
-from yes_tally.core.saying import say_span
 from yes_tally.core.settling.by_parts import model_of
 from yes_tally.core.settling.facts import Fact, FactBook
 
@@ -31,7 +30,8 @@ def installed_and_traces(book: FactBook, parts: PartsBook) -> Iterable[Seen]:
     installed, trace = book.single("os.installed_at"), book.single("os.oldest_trace_at")
     claimed, oldest = _moment(installed), _moment(trace)
     if installed and trace and claimed and oldest and claimed[0] - oldest[1] > _OLDER_TRACE:
-        apart = say_span((claimed[0] - oldest[1]).total_seconds())
+        days = (claimed[0] - oldest[1]).days
+        apart = f"{days / 365.25:.1f} years" if days > 2 * 365 else f"{days} days"
         yield f"set up {shown(installed)[:10]}, but its oldest trace is {apart} older", (installed, trace)
 
 

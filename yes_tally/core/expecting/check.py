@@ -81,7 +81,7 @@ def check_expectation(expectation: Expectation, book: FactBook, visited: Visited
         found=judged.found,
         margin=judged.margin,
         why=judged.why,
-        witnesses=tuple(witness for fact in judged.facts[:MAX_NAMED] for witness in fact.witnesses),
+        witnesses=tuple(w for fact in judged.facts[:MAX_NAMED] for cluster in fact.standing for w in cluster.witnesses),
         scale=judged.scale,
     )
 

@@ -25,7 +25,7 @@ def the_floor(_: Reader) -> Floor:
     """Every asset with the tally of its latest sealed visit, and what says no most."""
     under_way = runs.visits_under_way()
     waiting = [understand(visit) for visit in visits.open_visits()[:200] if visit.id not in under_way]
-    return present.floor(floor.floor(), traces.met_twice(), waiting)
+    return present.floor(floor.floor(), traces.met_twice(), floor.contradictions(), waiting)
 
 
 @router.get("/assets/{number}", operation_id="asset")

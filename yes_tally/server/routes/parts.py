@@ -23,7 +23,7 @@ def book(_: Reader) -> schemas.PartsBook:
 
 
 @router.post("", operation_id="writePart", status_code=201)
-def write(given: schemas.WritePart, person: Technician) -> schemas.Part:
+def write(given: schemas.WritePart, person: Technician) -> schemas.PartEntry:
     """Write an entry: a new part, or one that follows another entry."""
     written = parts.write(given.columns, person, given.replaces)
     news.tell("parts")
@@ -31,7 +31,7 @@ def write(given: schemas.WritePart, person: Technician) -> schemas.Part:
 
 
 @router.post("/{number}/take-out", operation_id="takePartOut")
-def take_out(number: Number, person: Technician) -> schemas.Part:
+def take_out(number: Number, person: Technician) -> schemas.PartEntry:
     """Take a part out of the book; its entries can still be read, and written again."""
     taken = parts.take_out(number, person)
     news.tell("parts")
@@ -39,7 +39,7 @@ def take_out(number: Number, person: Technician) -> schemas.Part:
 
 
 @router.get("/{number}/history", operation_id="partHistory")
-def history(number: Number, _: Reader) -> list[schemas.Part]:
+def history(number: Number, _: Reader) -> list[schemas.PartEntry]:
     """Every entry that this part ever had, the latest first."""
     return [present.part(row) for row in parts.history(number)]
 

@@ -3,8 +3,10 @@ import { useHotkeys } from "react-hotkeys-hook";
 import { useLocation } from "react-router";
 import type { Schemas } from "../../api/client";
 import { KEYS } from "../../parts/keys";
+import { PrintedLines } from "../../parts/PrintedLines";
 import { Scale } from "../../parts/Scale";
 import { Stroke } from "../../parts/Stroke";
+import { Asks } from "../../parts/ToAsk";
 import { badness } from "../../parts/words";
 import { WaiveOrEnd } from "./WaiveOrEnd";
 
@@ -62,16 +64,25 @@ function Row({
   index: number;
   isGoal: boolean;
 }) {
+  const [open, setOpen] = useState(false);
+  const said = answer.witnesses.filter((witness) => witness.line > 0);
   return (
     <li
       id={`answer-${index}`}
       className={`grid min-h-[40px] grid-cols-[18px_minmax(0,1.5fr)_minmax(0,1fr)_150px_minmax(0,0.9fr)] items-center gap-3 border-t border-rule py-1 ${isGoal ? "bg-wash-doubt" : ""}`}
     >
       <Stroke verdict={answer.verdict} strength={answer.strength} height={19} />
-      <span className="font-mono text-[12px] leading-snug" title={answer.why}>
+      <button
+        type="button"
+        disabled={said.length === 0}
+        aria-expanded={open}
+        className="text-left font-mono text-[12px] leading-snug enabled:hover:underline"
+        title={answer.why}
+        onClick={() => setOpen(!open)}
+      >
         {answer.says}
         {answer.strength === "should" && <span className="text-pale"> (should)</span>}
-      </span>
+      </button>
       <span className="line-clamp-3 leading-snug font-semibold" title={answer.why}>
         {answer.found}
       </span>
@@ -86,7 +97,27 @@ function Row({
         <Note answer={answer} />
         <WaiveOrEnd asset={asset} answer={answer} />
       </span>
+      {open && <Evidence answer={answer} />}
     </li>
+  );
+}
+
+/** Every witness of an answer, with the very line that it printed. */
+function Evidence({ answer }: { answer: Answer }) {
+  const said = answer.witnesses.filter((witness) => witness.line > 0);
+  return (
+    <div className="col-span-full pb-2 pl-[30px]">
+      <p className="text-[13px] first-letter:uppercase">{answer.why}</p>
+      {said.map((witness) => (
+        <div key={`${witness.report} ${witness.line} ${witness.source}`} className="mt-1.5">
+          <p className="text-[12px] text-soft">
+            <span className="font-mono">{witness.source}</span> printed{" "}
+            <b className="font-mono">{witness.printed}</b>
+          </p>
+          <PrintedLines report={witness.report} line={witness.line} />
+        </div>
+      ))}
+    </div>
   );
 }
 
@@ -96,7 +127,8 @@ function Note({ answer }: { answer: Answer }) {
   const sources = new Set(said.map((witness) => witness.source));
   if (answer.verdict === "unsaid") {
     const failed = answer.why.indexOf("“");
-    return answer.why.includes("failed") ? answer.why.slice(failed) : answer.why;
+    if (answer.why.includes("failed")) return answer.why.slice(failed);
+    return <Asks asks={answer.ask} why={answer.why} />;
   }
   if (answer.verdict === "disputed") return answer.why;
   if (answer.waiver) return `${answer.waiver.why} (${answer.waiver.agreed_by})`;

@@ -2,6 +2,7 @@ import { useQuery } from "@tanstack/react-query";
 import { useParams } from "react-router";
 import { asset as ask } from "../../api/questions";
 import { FactSheet } from "../../parts/FactSheet";
+import { Findings } from "../../parts/Findings";
 import { Empty, Failed, Waiting } from "../../parts/States";
 import { Tally } from "../../parts/Tally";
 import { exact, tallyInWords } from "../../parts/words";
@@ -10,7 +11,7 @@ import { InsideCase } from "./InsideCase";
 import { SinceSealed } from "./SinceSealed";
 import { Visits } from "./Visits";
 
-const INSIDE = new Set(["module", "disk", "volume"]);
+const INSIDE = new Set(["processor", "module", "disk", "partition", "volume", "adapter"]);
 
 /** One PC's ledger page: against its spec, inside the case, its visits and records. */
 export function AssetPage() {
@@ -59,11 +60,18 @@ export function AssetPage() {
         <>
           <div className="mt-4 grid grid-cols-[minmax(0,1fr)_430px] items-start gap-5">
             <AgainstSpec asset={asset.id} answers={data.answers} specs={data.specs} />
-            <section className="sheet px-5 pt-4 pb-2" aria-label="Inside the case">
-              <h2 className="text-[17px]">Inside the case</h2>
-              <InsideCase facts={data.facts} answers={data.answers} />
-              <FactSheet facts={rest} />
-            </section>
+            <div className="min-w-0">
+              {data.findings.length + data.crossings.length > 0 && (
+                <div className="sheet mb-5 px-5 pb-2">
+                  <Findings findings={data.findings} crossings={data.crossings} />
+                </div>
+              )}
+              <section className="sheet px-5 pt-4 pb-2" aria-label="Inside the case">
+                <h2 className="text-[17px]">Inside the case</h2>
+                <InsideCase facts={data.facts} answers={data.answers} />
+                <FactSheet facts={rest} />
+              </section>
+            </div>
           </div>
           {data.since_sealed.length > 0 && <SinceSealed facts={data.since_sealed} />}
           <Visits visits={data.visits} />

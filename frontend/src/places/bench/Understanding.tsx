@@ -1,11 +1,15 @@
 import { useState } from "react";
 import type { Schemas } from "../../api/client";
-import { FactSheet, nameOf } from "../../parts/FactSheet";
+import { FactSheet } from "../../parts/FactSheet";
+import { Findings } from "../../parts/Findings";
 import { Stroke } from "../../parts/Stroke";
 import { Tally } from "../../parts/Tally";
+import { ToAsk } from "../../parts/ToAsk";
 import { tallyInWords } from "../../parts/words";
 import type { Spot } from "./Bench";
+import { Dispute } from "./Dispute";
 import { Entering } from "./Entering";
+import { NotAsExpected } from "./NotAsExpected";
 
 /** Which PC it is and why, its tally, what needs an answer, and the facts. */
 export function Understanding({
@@ -21,6 +25,7 @@ export function Understanding({
 }) {
   const [picked, setPicked] = useState<number | null>(null);
   const noes = visit.answers.filter((answer) => answer.verdict === "no" && answer.strength === "must");
+  const first = picked === null ? undefined : visit.answers[picked];
   const disputed = visit.facts.filter((fact) => fact.values.length > 1);
   const failures = visit.reports.flatMap((report) =>
     report.failures.map((failure) => ({ ...failure, report: report.sha256 })),
@@ -50,21 +55,13 @@ export function Understanding({
           </div>
         )}
         {disputed.map((fact) => (
-          <Dispute key={`${fact.name} ${fact.item}`} fact={fact} onGo={onGo} />
+          <Dispute key={`${fact.name} ${fact.item}`} visit={visit} fact={fact} onGo={onGo} />
         ))}
-        {(noes.length > 0 || picked !== null) && (
-          <Noes
-            answers={
-              picked === null
-                ? noes
-                : [
-                    visit.answers[picked] as Schemas["Answer"],
-                    ...noes.filter((a) => a !== visit.answers[picked]),
-                  ]
-            }
-            onGo={goTo}
-          />
-        )}
+        <Findings findings={visit.findings} crossings={visit.crossings} onGo={onGo} />
+        <NotAsExpected
+          answers={first ? [first, ...noes.filter((answer) => answer !== first)] : noes}
+          onGo={goTo}
+        />
         {failures.length > 0 && (
           <div className="mt-5">
             <h2 className="text-[15px]">Not said, because it failed</h2>
@@ -87,6 +84,7 @@ export function Understanding({
             </ul>
           </div>
         )}
+        <ToAsk answers={visit.answers} />
         <h2 className="mt-5 text-[15px]">
           Read from {visit.reports.length === 1 ? "this report" : "these reports"}
         </h2>
@@ -126,74 +124,5 @@ function Who({ visit }: { visit: Schemas["VisitDetail"] }) {
       <h1 className="text-[28px]">{visit.title || "Not known yet"}</h1>
       <p className="text-soft first-letter:uppercase">{identity.reason}</p>
     </>
-  );
-}
-
-/** A dispute is a question: who says what, and where. */
-function Dispute({ fact, onGo }: { fact: Schemas["Fact"]; onGo: (spot: Spot) => void }) {
-  return (
-    <div className="mt-4 rounded-[10px] border border-disputed/40 bg-wash-doubt p-3.5">
-      <h2 className="flex items-center gap-2 text-[15px]">
-        <Stroke verdict="disputed" height={17} />{" "}
-        <span className="first-letter:uppercase">{nameOf(fact)}: which is true?</span>
-      </h2>
-      <table className="mt-1.5 w-full text-[13px]">
-        <tbody>
-          {fact.values.flatMap((value) =>
-            value.witnesses.map((witness) => (
-              <tr key={`${value.shown} ${witness.source} ${witness.line}`}>
-                <td className="max-w-40 truncate py-0.5 pr-2 text-soft" title={witness.source}>
-                  {witness.source}
-                </td>
-                <td className="pr-2 font-mono font-semibold whitespace-nowrap">{witness.shown}</td>
-                <td className="text-right">
-                  <button
-                    type="button"
-                    className="whitespace-nowrap underline decoration-rule underline-offset-2"
-                    onClick={() => onGo({ report: witness.report, line: witness.line })}
-                  >
-                    line {witness.line}
-                  </button>
-                </td>
-              </tr>
-            )),
-          )}
-        </tbody>
-      </table>
-    </div>
-  );
-}
-
-function Noes({
-  answers,
-  onGo,
-}: {
-  answers: Schemas["Answer"][];
-  onGo: (answer: Schemas["Answer"]) => void;
-}) {
-  return (
-    <div className="mt-5">
-      <h2 className="text-[15px]">Not as expected</h2>
-      <ul className="mt-1">
-        {answers.map((answer) => (
-          <li key={answer.spec + answer.says} className="border-t border-rule">
-            <button
-              type="button"
-              className="flex w-full gap-2.5 py-2 text-left hover:bg-sheet"
-              onClick={() => onGo(answer)}
-            >
-              <Stroke verdict={answer.verdict} strength={answer.strength} height={17} />
-              <span className="min-w-0">
-                <span className="block font-mono text-[12px]">{answer.says}</span>
-                <span>
-                  <b>{answer.found}</b>
-                  {answer.margin && ` · ${answer.margin}`}
-                </span>
-              </span>
-            </button>
-          </li>
-        ))}
-      </ul>
-    </div>
   );
 }

@@ -20,6 +20,7 @@ VIEWS: tuple[tuple[str, str, tuple[str, ...]], ...] = (
     ("floor", "/floor", ()),
     ("floor-worst", "/floor", ("w", "j", *["ArrowRight"] * 13)),
     ("asset", "/assets/3", ()),
+    ("parts", "/parts", ()),
     ("specs", "/specs/Counter PC", ()),
 )
 

@@ -3,7 +3,6 @@
 from __future__ import annotations
 
 import re
-from collections.abc import Sequence
 from dataclasses import replace
 from functools import lru_cache
 from pathlib import Path
@@ -11,11 +10,11 @@ from typing import Any
 
 from lark import Lark, Token, Transformer, UnexpectedInput, v_args
 from lark.exceptions import UnexpectedCharacters, UnexpectedEOF, UnexpectedToken, VisitError
-from rapidfuzz import fuzz, process
 
-from yes_tally.core.catalogue import FACTS, FIELDS, ITEMS, NUMBER_KINDS, FactKind
+from yes_tally.core.catalogue import FACTS, NUMBER_KINDS, FactKind
 from yes_tally.core.expecting.comparisons import trouble_with
 from yes_tally.core.expecting.contradictions import never_holds
+from yes_tally.core.expecting.limits import Mistake, fact_named, field_named, item_named, limit_of, nearest_to
 from yes_tally.core.expecting.terms import (
     All,
     Any_,
@@ -36,7 +35,6 @@ APPLIES_BY = ("role", "site", "form", "tag")
 MAX_LINES = 10_000
 MAX_LINE = 4_000
 MAX_MISTAKES = 100
-_LONGEST_WORD = 100
 _NAME_LINE = re.compile(r'spec\s+"([^"]+)"\s*$')
 _FOR_LINE = re.compile(r"for\s+(\w+)\s+(.+?)\s*$")
 _WORDS_OF_LANGUAGE = (
@@ -50,30 +48,8 @@ _TERMINALS = {
     "RPAR": "“)”", "SIGN": "“+” or “-”",
 }  # fmt: skip
 
-_FACTOR = {"": 0, "k": 1, "m": 2, "g": 3, "t": 4, "p": 5}
-_SPAN = {"second": 1, "minute": 60, "hour": 3600, "day": 86400, "week": 604800}
-_LARGEST = 1e30
-_LONGEST_SPAN = 1000 * 365 * 86400
-_QUANTITY = re.compile(r"(?P<number>\d+(?:\.\d+)?)\s?(?P<unit>\S.*)?$")
-_DECIMAL_SIZES = frozenset({"disk", "partition", "volume"})
 _ORDER_TESTS = frozenset({"at_least", "at_most", "above", "below", "between"})
 _TEXT_KINDS = frozenset({"text", "version", "uuid", "mac", "ip", "list"})
-
-
-def _nearest(word: str, words: Sequence[str]) -> str:
-    """The word that was probably meant, or an empty text."""
-    found = process.extractOne(word[:_LONGEST_WORD], words, scorer=fuzz.ratio, score_cutoff=60) if word else None
-    return str(found[0]) if found else ""
-
-
-class _Mistake(ValueError):
-    """A mistake found in one place of a line."""
-
-    def __init__(self, token: Token | None, message: str, words: tuple[str, ...] = ()) -> None:
-        super().__init__(message)
-        self.column = (token.column or 1) if token is not None else 1
-        self.message = message
-        self.nearest = _nearest(str(token), words) if token is not None else ""
 
 
 @lru_cache(maxsize=1)
@@ -142,7 +118,7 @@ def _applies(line: str, number: int) -> tuple[str, tuple[str, ...]]:
     match = _FOR_LINE.match(line.strip())
     if match is None or match[1] not in APPLIES_BY:
         word = match[1] if match else ""
-        nearest = _nearest(word, APPLIES_BY)
+        nearest = nearest_to(word, APPLIES_BY)
         column = line.find(word) + 1 if word else 1
         raise SpecMistakes((SpecError(number, column, "it is not said whom the spec is for", APPLIES_BY, nearest),))
     return match[1], tuple(part.strip().strip('"') for part in match[2].split(","))
@@ -163,7 +139,7 @@ def _parsed(line: str) -> Expectation | SpecError:
         parsed: Expectation = _Builder().transform(_lark().parse(line))
     except VisitError as error:
         cause = error.orig_exc
-        if not isinstance(cause, _Mistake):
+        if not isinstance(cause, Mistake):
             raise
         return SpecError(0, cause.column, cause.message, (), cause.nearest)
     except UnexpectedInput as error:
@@ -187,7 +163,7 @@ def _syntax_error(error: UnexpectedInput, line: str) -> SpecError:
         names = set(error.allowed or ())
     expected = tuple(sorted(filter(None, {_in_words(name) for name in names})))
     words = [word for word in map(_in_words, names) if word.isalpha()] or _WORDS_OF_LANGUAGE
-    nearest = _nearest(word.casefold(), [*words, "must", "should"])
+    nearest = nearest_to(word.casefold(), [*words, "must", "should"])
     return SpecError(0, column, message, expected, "" if nearest == word else nearest)
 
 
@@ -208,7 +184,7 @@ class _Builder(Transformer[Token, Any]):
         term = _resolve(clause, None)
         never = never_holds(term)
         if never:
-            raise _Mistake(strength, f"this can never hold: {never}")
+            raise Mistake(strength, f"this can never hold: {never}")
         return Expectation(strength.value, term, because[1:-1] if because else "", 0, "")
 
     def disjunction(self, *parts: Any) -> Any:
@@ -221,9 +197,9 @@ class _Builder(Transformer[Token, Any]):
         return Not(part)
 
     def quantified(self, quantifier: Token, group: Token, where: Any, then: Any) -> Any:
-        item = _item(group)
+        item = item_named(group)
         if quantifier == "every" and then is None:
-            raise _Mistake(group, f"it is not said what every {item} must be: write it after “:”")
+            raise Mistake(group, f"it is not said what every {item} must be: write it after “:”")
         return Quantified(
             quantifier.value,
             item,
@@ -232,14 +208,14 @@ class _Builder(Transformer[Token, Any]):
         )
 
     def counted(self, group: Token, where: Any, test: Any) -> Any:
-        item = _item(group)
+        item = item_named(group)
         name, limits = test
-        found = tuple(_limit(limit, FACTS["memory.slots"], None) for limit in limits)
+        found = tuple(limit_of(limit, FACTS["memory.slots"], None) for limit in limits)
         return Counted(item, None if where is None else _resolve(where, item), name, found)
 
     def same(self, field: Token, group: Token) -> Any:
-        item = _item(group)
-        return Same(_field(field, item).name, item)
+        item = item_named(group)
+        return Same(field_named(field, item).name, item)
 
     def comparison(self, subject: Token, test: Any) -> Any:
         return _Pending(subject, *test)
@@ -300,12 +276,12 @@ def _resolve(node: Any, item: str | None) -> Term:
 
 
 def _comparison(pending: _Pending, item: str | None) -> Comparison:
-    fact = _subject(pending.subject, item)
+    fact = fact_named(pending.subject, item)
     if pending.test in _ORDER_TESTS and fact.kind not in NUMBER_KINDS | {"version", "moment"}:
-        raise _Mistake(pending.subject, f"{fact.name} is a {fact.kind}; it has no more or less")
+        raise Mistake(pending.subject, f"{fact.name} is a {fact.kind}; it has no more or less")
     if pending.test in ("after", "before") and fact.kind != "moment":
-        raise _Mistake(pending.subject, f"{fact.name} is a {fact.kind}, not a moment")
-    limits = tuple(_limit(raw, fact, item) for raw in pending.limits)
+        raise Mistake(pending.subject, f"{fact.name} is a {fact.kind}, not a moment")
+    limits = tuple(limit_of(raw, fact, item) for raw in pending.limits)
     if pending.test == "matches":
         _regular(pending, fact, limits[0])
     return Comparison(fact.name, pending.test, limits)
@@ -314,115 +290,7 @@ def _comparison(pending: _Pending, item: str | None) -> Comparison:
 def _regular(pending: _Pending, fact: FactKind, limit: Limit) -> None:
     token = pending.limits[0][1][0]
     if fact.kind not in _TEXT_KINDS or pending.limits[0][0] != "text":
-        raise _Mistake(token, f"{fact.name} cannot be matched: a regular expression, in quotes, is for texts")
+        raise Mistake(token, f"{fact.name} cannot be matched: a regular expression, in quotes, is for texts")
     trouble = trouble_with(limit.text)
     if trouble:
-        raise _Mistake(token, f"this is no regular expression: {trouble}")
-
-
-def _subject(token: Token, item: str | None) -> FactKind:
-    if "." in token:
-        if token in FACTS:
-            return FACTS[str(token)]
-        raise _Mistake(token, f"there is no fact “{token}”", tuple(FACTS))
-    if item is None:
-        names = tuple(name for name in FACTS if name.endswith(f".{token}"))
-        raise _Mistake(token, f"“{token}” needs its group before it", names or tuple(FACTS))
-    return _field(token, item)
-
-
-def _field(token: Token, item: str) -> FactKind:
-    fact = FACTS.get(f"{item}.{token}")
-    if fact is None:
-        raise _Mistake(token, f"a {item} has no “{token}”", tuple(f.field for f in FIELDS[item]))
-    return fact
-
-
-def _item(token: Token) -> str:
-    if token not in ITEMS:
-        raise _Mistake(token, f"there are no items called “{token}”", ITEMS)
-    return str(token)
-
-
-def _limit(raw: Any, fact: FactKind, item: str | None) -> Limit:
-    form, tokens = raw
-    token = tokens[0]
-    printed = " ".join(str(t) for t in tokens if t is not None)
-    if form == "text":
-        return Limit(printed, "text", text=str(token)[1:-1])
-    if form == "word":
-        return _word(token, fact)
-    if form == "today":
-        sign = -1.0 if tokens[1] == "-" else 1.0
-        return Limit(printed, "today", number=sign * _span(tokens[2]) if tokens[2] else 0.0)
-    if form == "share_of":
-        of = _subject(tokens[1], item)
-        if not str(token).endswith("%"):
-            raise _Mistake(token, "only a share, such as 15%, can be taken of another fact")
-        return Limit(f"{token} of {tokens[1]}", "times", number=float(str(token).rstrip("% ")) / 100, of=of.name)
-    if form == "product":
-        of = _subject(tokens[1], item)
-        each = _quantity(token, fact)
-        if each.kind != "number" or of.kind not in NUMBER_KINDS:
-            raise _Mistake(tokens[1], f"“{token} * {tokens[1]}” is no product of a quantity and a number")
-        return Limit(f"{token} * {tokens[1]}", "times", number=each.number, of=of.name)
-    return _quantity(token, fact)
-
-
-def _word(token: Token, fact: FactKind) -> Limit:
-    word = str(token)
-    if fact.kind == "flag" and word not in ("yes", "no"):
-        raise _Mistake(token, f"{fact.name} is yes or no, not “{word}”", ("yes", "no"))
-    if fact.kind == "choice":
-        match = next((c for c in fact.choices if c.casefold() == word.casefold()), None)
-        if match is None:
-            raise _Mistake(token, f"{fact.name} is never “{word}”: it is {', '.join(fact.choices)}", fact.choices)
-        return Limit(word, "text", text=match)
-    if fact.kind in NUMBER_KINDS:
-        raise _Mistake(token, f"{fact.name} is a {fact.kind}; “{word}” is no quantity")
-    return Limit(word, "text", text=word)
-
-
-def _quantity(token: Token, fact: FactKind) -> Limit:
-    text = str(token)
-    if fact.kind in ("version", "moment", "text", "list"):
-        return Limit(text, "text", text=text)
-    match = _QUANTITY.match(text)
-    if match is None:
-        raise _Mistake(token, f"“{text}” is no quantity of {fact.name}")
-    number, unit = float(match["number"]), (match["unit"] or "").strip()
-    if number > _LARGEST:
-        raise _Mistake(token, f"“{text[:20]}…” is larger than any {fact.kind}")
-    factor = _factor(fact, unit)
-    if factor is None:
-        raise _Mistake(token, f"“{unit or text}” is no unit of a {fact.kind} such as {fact.name}")
-    return Limit(text, "number", number=number * factor)
-
-
-def _factor(fact: FactKind, unit: str) -> float | None:
-    """The factor from a unit to the fact's base unit, or ``None`` when the unit does not fit."""
-    low = unit.casefold()
-    if fact.kind == "count":
-        return 1.0 if low in ("", "mt/s", "mhz", "bit", "hz") else None
-    if fact.kind == "share":
-        return 0.01 if low == "%" else 1.0 if not low else None
-    if fact.kind == "size" and re.fullmatch(r"(?:[kmgtp]i?)?b|bytes", low):
-        power = 0 if low == "bytes" else _FACTOR[low[0] if low != "b" else ""]
-        decimal = "i" not in low and fact.group in _DECIMAL_SIZES
-        return (1000.0 if decimal else 1024.0) ** power
-    if fact.kind == "clock" and re.fullmatch(r"[kmg]?hz", low):
-        return 1000.0 ** _FACTOR[low[0] if low != "hz" else ""]
-    if fact.kind == "rate" and re.fullmatch(r"[kmg]?bit/s", low):
-        return 1000.0 ** _FACTOR[low[0] if low[0] != "b" else ""]
-    return float(_SPAN[low.rstrip("s")]) if fact.kind == "span" and low.rstrip("s") in _SPAN else None
-
-
-def _span(token: Token) -> float:
-    match = _QUANTITY.match(str(token))
-    unit = (match["unit"] or "").rstrip("s") if match else ""
-    if match is None or unit not in _SPAN:
-        raise _Mistake(token, f"“{token}” is no span of time", tuple(_SPAN))
-    seconds = float(match["number"]) * _SPAN[unit]
-    if seconds > _LONGEST_SPAN:
-        raise _Mistake(token, f"“{str(token)[:30]}” is more than a thousand years")
-    return seconds
+        raise Mistake(token, f"this is no regular expression: {trouble}")

@@ -12,7 +12,7 @@ from yes_tally.records.assets import get_asset
 from yes_tally.records.models import Record
 from yes_tally.records.store import NotThere, now
 from yes_tally.records.understanding import understand
-from yes_tally.server import present
+from yes_tally.server import present, present_floor
 from yes_tally.server.problems import RESPONSES
 from yes_tally.server.schemas import AssetDetail, Floor, Number, Tape, Verified
 from yes_tally.server.who import Reader
@@ -25,7 +25,7 @@ def the_floor(_: Reader) -> Floor:
     """Every asset with the tally of its latest sealed visit, and what says no most."""
     under_way = runs.visits_under_way()
     waiting = [understand(visit) for visit in visits.open_visits()[:200] if visit.id not in under_way]
-    return present.floor(floor.floor(), traces.met_twice(), floor.contradictions(), waiting)
+    return present_floor.floor(floor.floor(), traces.met_twice(), floor.contradictions(), waiting)
 
 
 @router.get("/assets/{number}", operation_id="asset")

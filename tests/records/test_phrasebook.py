@@ -110,7 +110,7 @@ class TakenAlong(WithReports):
             self.assertEqual(Phrase.select().count(), 2 if keep else 1)
 
     def test_two_phrases_of_one_file_that_contradict_each_other(self):
-        offered = [TaughtPhrase("Hold", "disk.size"), TaughtPhrase("Hold", "disk.unallocated")]
+        offered = [TaughtPhrase("Bilge", "disk.size"), TaughtPhrase("Bilge", "disk.unallocated")]
         told = teaching.take_over(offered, self.lead, True)
         self.assertIsNone(told[0][1])
         self.assertIn("disk.size", told[1][1])

@@ -63,7 +63,7 @@ _PLACEHOLDERS = frozenset({
     "123456789", "1234567890", "0123456789", "invalid", "undefined", "not set", "not present", "no module installed",
     "sin especificar", "no especificado", "ninguno", "ninguna", "desconocido", "nicht angegeben", "keine", "kein", "keiner",
     "unbekannt", "nicht verfugbar", "non specifie", "aucun", "aucune", "inconnu", "non renseigne", "o.e.m.", "oem",
-    "chassis serial number", "base board serial number", "..", "--", "hidden", "not read", "blank", "(blank)", "?",
+    "chassis serial number", "base board serial number", "..", "--", "hidden", "not read", "on-link", "on link", "not in use", "blank", "(blank)", "?",
 })  # fmt: skip
 _ONE_CHARACTER = re.compile(r"(?P<c>[0fx.\-_*?#=])(?P=c)*$")
 _ZERO_ID = re.compile(r"[0f]+(?:[-:][0f]+)+$")

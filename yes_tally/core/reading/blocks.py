@@ -6,6 +6,7 @@ import re
 from collections.abc import Iterator, Sequence
 from dataclasses import dataclass
 
+from yes_tally.core.reading.beside import halves
 from yes_tally.core.reading.decode import Line
 from yes_tally.core.reading.phrases import is_known
 from yes_tally.core.reading.shapes import SHAPES, WHOLE
@@ -72,6 +73,10 @@ def best_layout(lines: Sequence[Line]) -> Layout | None:
         if layout:
             led_back(layout.groups, width, parts)
         return layout
+    beside = [layout for half in halves(lines) if (layout := best_layout(half))]
+    if len(beside) > 1:
+        groups = [group for layout in beside for group in layout.groups]
+        return Layout(beside[0].shape, groups, min(layout.score for layout in beside))
     best = _best_shape(lines)
     cut = unwrapped(lines)
     if cut:

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from dataclasses import dataclass, replace
 
-from yes_tally.core.catalogue import ITEMS, KEYS, SINGLE_GROUPS
+from yes_tally.core.catalogue import FACTS, ITEMS, KEYS, SINGLE_GROUPS
 from yes_tally.core.reading.labels import split_unit, words_of
 from yes_tally.core.reading.phrases import (
     SCOPED,
@@ -40,6 +40,8 @@ _ALONE = frozenset({*SINGLE_GROUPS, "processor"})
 RELATED: dict[str, frozenset[str]] = {
     "module": frozenset({"memory"}),
     "memory": frozenset({"module"}),
+    "licence": frozenset({"os"}),
+    "machine": frozenset({"host"}),
 }
 
 
@@ -90,7 +92,8 @@ def decide(label: str, context: Context) -> tuple[Guess, ...]:
         return decide(bare, context)
     if not guesses:
         guesses = {guess.fact: guess for guess in _near(label, context)}
-    return tuple(sorted(guesses.values(), key=lambda g: -g.confidence))
+    # Of two that are as likely, the one that fewer values can be is tried first.
+    return tuple(sorted(guesses.values(), key=lambda g: (-g.confidence, FACTS[g.fact].kind == "text")))
 
 
 def as_taught(taught: TaughtPhrase) -> tuple[Guess, ...]:

@@ -27,6 +27,7 @@ from yes_tally.core.reading.listings import (
     ITEM_HEADING,
     begins_by_name,
     compound,
+    counted_lines,
     listed_item,
     named_by,
     numbered,
@@ -35,8 +36,9 @@ from yes_tally.core.reading.listings import (
 from yes_tally.core.reading.phrases import SUBJECTS, subject_within, subjects_in
 from yes_tally.core.reading.phrases.taught import in_use
 from yes_tally.core.reading.rows import read_rows
+from yes_tally.core.reading.said_in_words import called_by
 from yes_tally.core.reading.shapes.layout import Entry, Group, Heading, Layout
-from yes_tally.core.reading.told_in_parts import pairs_in, told_bare
+from yes_tally.core.reading.told_in_parts import in_parts, told_bare
 from yes_tally.core.reading.values import ASIDES, MAX_TEXT, mask_of, memory_told, understand
 from yes_tally.core.reading.variables import are_variables, is_environment, variable_list
 from yes_tally.core.words import is_placeholder
@@ -49,6 +51,8 @@ _BARE: dict[str, tuple[str, bool | str]] = {
     "wireless": ("adapter.kind", "wireless"), "bluetooth": ("adapter.kind", "bluetooth"),
     "virtual": ("adapter.kind", "virtual"), "loopback": ("adapter.kind", "loopback"),
 }  # fmt: skip
+_SEVERAL = (",", ";", ". ")
+_UNIT_ALONE = re.compile(r"[kmg]?bps|[kmg]bit/?s|mts?|mt/s|[kmg]hz|[kmgt]?i?b|bytes", re.I)
 _SHORT_HEADING = 24
 _WHOLE_PHRASE = 0.9
 _STAMP = re.compile(r"\d{4}-\d\d-\d\d[T ]\d\d:\d\d")
@@ -105,7 +109,7 @@ class Interpreter:
         if taught:
             return as_taught(taught)
         guesses = decide(label, context)
-        if not guesses and self.under and len(self.under[-1]) <= _SHORT_HEADING:
+        if not guesses and self.under and len(self.under[-1]) <= _SHORT_HEADING and not _UNIT_ALONE.fullmatch(label):
             # ``"tpm": {"specVersion": …}``: what the heading begins the label ends.
             guesses = tuple(
                 replace(g, confidence=round(g.confidence - 0.05, 3))
@@ -190,8 +194,8 @@ class Interpreter:
         if item is None and subject in ITEM_GROUPS and group.entries:
             item = self.new_item(subject or "")
             self._before = (shape, subject or "")
-            if group.heading:
-                named_by(self, group.heading, subject or "", shape, item)
+            if group.heading and not named_by(self, group.heading, subject or "", shape, item):
+                called_by(self, group, subject or "", shape, item, listed=around[:1] == (subject,))
         entries = group.entries
         if item and entries and begins_by_name(self, entries[0], item, shape):
             entries = entries[1:]
@@ -252,19 +256,25 @@ class Interpreter:
             self.add(fact, item, at, exactly("text", number), shape, 0.8, "it stands under it")
 
     def entries(self, entries: Sequence[Entry], shape: str, context: Context, item: Item | None) -> None:
-        for entry in (part for whole in entries for part in (pairs_in(whole) if whole.label else (whole,))):
+        counted = counted_lines(entries)
+        for entry, said_of in in_parts(entries, context):
             listed = BULLET.match(entry.printed) if entry.label else None
             around = (*filter(None, [context.group]), *context.around)
-            if listed:
+            if entry.line in counted:
+                self.blanks.add(entry.line)
+            elif listed:
                 listed_item(self, entry, listed.end(), shape)
             elif (entry.label and numbered(self, entry, shape, around, item)) or (
-                entry.label and ("," in entry.printed or ";" in entry.printed) and compound(self, entry, shape)
+                entry.label
+                and (any(mark in entry.printed for mark in _SEVERAL) or entry.printed.endswith("."))
+                and (item is None or item.group not in (s.group for s in subjects_in(words_of(entry.label))))
+                and compound(self, entry, shape)
             ):
                 continue
             elif entry.label:
-                self.place(entry, shape, self.means(entry.label, context), item)
+                self.place(entry, shape, self.means(entry.label, said_of), item)
             else:
-                self._bare(entry, shape, context, item)
+                self._bare(entry, shape, said_of, item)
 
     def place(self, entry: Entry, shape: str, guesses: Sequence[Guess], item: Item | None, of_sizes: str = "") -> None:
         """Keep a labelled value as the first of the facts it may be that its text can be; ``of_sizes`` is the unit of
@@ -353,6 +363,10 @@ class Interpreter:
                 first.value = Value("list", whole, whole, whole)
             if first.entry.label == entry.label and lines < draft.entry.line - 1:
                 return
+
+    def take(self, item: Item) -> None:
+        """Keep an item that was made before it was sure that anything is told of it."""
+        self._items.append(item)
 
     def new_item(self, group: str) -> Item:
         """A new item of a group; it gets its name when the report is read."""

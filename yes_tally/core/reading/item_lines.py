@@ -22,7 +22,7 @@ if TYPE_CHECKING:
 
 MAX_LENGTH = 400
 _IP = r"(?:\d{1,3}(?:\.\d{1,3}){3}|[0-9a-f]*:[0-9a-f:]*:[0-9a-f.]*)"
-_MAC = r"[0-9a-f]{2}(?::[0-9a-f]{2}){5}"
+_MAC = r"[0-9a-f]{2}(?:[:-][0-9a-f]{2}){5}"
 _ADDRESSES = ("ipv4", "ipv6")
 
 
@@ -41,10 +41,12 @@ def _line(group: str, pattern: str) -> ItemLine:
 ITEM_LINES: tuple[ItemLine, ...] = (
     _line("volume", r"(?P<disk>\S+) on (?P<mount>/\S*) type (?P<filesystem>[a-z][\w.]*)(?: \([^()]*\))?"),
     _line("volume", r"(?P<disk>\S+) (?P<mount>/\S*) (?P<filesystem>[a-z][\w.]*) r[ow]\b\S* \d \d"),
+    _line("neighbour", rf"(?P<address>{_IP})\s+(?:is at|at|->|=>|=|has)\s+(?P<mac>{_MAC})(?:\s+[(\[]?(?P<kind>dynamic|static|permanent)\b[)\]]?.*)?"),
     _line("neighbour", rf"(?P<address>{_IP}) dev (?P<interface>\S+) lladdr (?P<mac>{_MAC})\b.*?(?P<kind>permanent|reachable|stale|delay|probe)?"),
     _line("route", rf"(?P<destination>default|{_IP}(?:/\d+)?) via (?P<gateway>{_IP}) dev (?P<interface>\S+)(?:.*? metric (?P<metric>\d+))?.*"),
     _line("route", rf"(?P<destination>default|{_IP}(?:/\d+)?) dev (?P<interface>\S+)(?= (?:proto|scope|src|metric|table|pref|onlink|linkdown)\b|\s*$)(?:.*? metric (?P<metric>\d+))?.*"),
-    _line("lookup", rf"(?P<name>[a-z][\w-]*(?:\.[\w-]+)+)\.? (?:has (?:the )?(?:ipv[46] )?address|is at|is|resolves to|answers to|->|=>|=)\s*:? (?P<address>{_IP})"),
+    _line("connection", r"(?P<protocol>tcp6?|udp6?)\s+(?P<local>\S+:\S+)\s+(?:->|<-+>|→|to)?\s*(?P<remote>\*|\S+:\S+)(?:\s+(?P<state>[a-z][a-z_-]{3,14}))?(?:\s{2,}\D{0,40}?(?P<pid>\d{1,7})\)?)?"),
+    _line("lookup", rf"(?P<name>[a-z][\w-]*(?:\.[\w-]+)+)\.?\s+(?:has (?:the )?(?:ipv[46] )?address|is at|is|resolves to|answers to|->|=>|=)\s*:?\s+(?P<address>{_IP})"),
     _line("adapter", rf"(?P<name>[a-z][\w.@-]{{0,30}}) +(?P<connected>up|down|unknown) +(?P<mac>{_MAC})(?: <.*>)?"),
     _line("adapter", rf"(?P<name>[a-z][\w.@-]{{0,30}}) +(?P<connected>up|down|unknown)(?: +(?P<addresses>{_IP}/\d+(?: {_IP}/\d+)*))?"),
 )  # fmt: skip

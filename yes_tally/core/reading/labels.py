@@ -14,6 +14,8 @@ _UNIT = re.compile(
     r"(?:[kmgt]i?b|bytes?|[kmg]?hz|[kmg]bit/s|[kmg]bps|mt/?s|%|days?|hours?|hrs?|minutes?|mins?|seconds?|secs?|ms)$",
     re.I,
 )
+# A label that is nothing but the unit of a clock or a rate (``MHz``, ``mbps``) says what is told.
+_RATE_ALONE = re.compile(r"[kmg]?hz|[kmg]bit/s|[kmg]bps", re.I)
 # ``1K-blocks``: sizes are counted in blocks of that size (POSIX ``df``, and others after it).
 _BLOCKS = re.compile(r"1(?P<prefix>[BKMG])i?B?[- ]blocks", re.I)
 _BENT = re.compile(
@@ -60,7 +62,7 @@ def split_unit(label: str) -> tuple[str, str]:
     blocks = _BLOCKS.fullmatch(label.strip())
     if blocks:
         return "blocks", f"{blocks['prefix']}iB" if blocks["prefix"].lower() != "b" else "B"
-    if _UNIT.fullmatch(label.strip()) and label.strip()[-1:] in "zZ":
+    if _RATE_ALONE.fullmatch(label.strip()):
         return label, label.strip()
     unit = ""
     for inner in _BRACKETED.findall(label):

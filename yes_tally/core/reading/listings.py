@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import itertools
 import re
 from collections import Counter
 from collections.abc import Sequence
@@ -11,19 +12,20 @@ from yes_tally.core.catalogue import FACTS, FIELDS, FactKind
 from yes_tally.core.quantity import Value
 from yes_tally.core.reading.decide import ITEM_GROUPS, NAMING, Context, Guess, decide
 from yes_tally.core.reading.decode import Line
+from yes_tally.core.reading.drafts import Item
 from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.phrases import SUBJECTS, SubjectAt, names_item, subjects_in
+from yes_tally.core.reading.said_in_words import records_of_words, rows_of_words
 from yes_tally.core.reading.shapes.layout import MAX_LINE, Entry, Group, Heading, cells_by_gap
-from yes_tally.core.reading.told_in_parts import told_bare
+from yes_tally.core.reading.told_in_parts import told_bare, told_in_words
 from yes_tally.core.reading.values import MAX_TEXT, understand
 from yes_tally.core.words import is_placeholder
 
 if TYPE_CHECKING:
-    from yes_tally.core.reading.drafts import Item
     from yes_tally.core.reading.interpret import Interpreter
 
 _PARTS = re.compile(r"(?:^|[,;]\s*)(?P<label>[^\W\d_]+(?: [^\W\d_]+){0,2}?)(?::\s*|\s+)(?P<value>[^,;\s][^,;]{0,60})")
-BULLET = re.compile(r"(?:\[\d{1,4}\]|\d{1,4}[.)]|[*•-])\s+(?=\S)")
+BULLET = re.compile(r"(?:\[\d{1,4}\]:?|\d{1,4}[.)]|[*•-])\s+(?=\S)")
 INDEXED = re.compile(
     r"\W*(?P<noun>[^\W\d_]+(?:[ _-][^\W\d_]+){0,3}?)\s*(?:#|no\.|nr\.|:)?\s*"
     r"(?P<rest>\d{1,4}|[A-Za-z]:\\?|/\S*|\"[^\"]+\"|'[^']+'|[A-Z]+\d+)?\W*$"
@@ -51,7 +53,7 @@ _MANY_ROWS = 2000
 _MOST_CELLS = 40
 _LISTED = re.compile(r"\s*(?:\[\d{1,3}\]|\d{1,3}[.)]|#\d{1,3})\s+(?P<rest>\S.*?)\s*$")
 _CALLED_SO = re.compile(
-    r"(?P<noun>[^\W\d_]+(?: [^\W\d_]+){0,2})(?: ?#?\d{1,3}\s*[:.–-]\s*|\.)(?P<rest>[^\s(:][^(:]*?)\s*(?:\((?P<aside>[^)]{2,40})\))?\s*$"
+    r"(?P<noun>[^\W\d_]+(?: [^\W\d_]+){0,2})(?: ?#?\d{1,3}\s*[:.–-]\s*| ?#\d{1,3}\s+| ?\d{1,3}\s{2,}|\.)(?P<rest>[^\s(:][^(:]*?)\s*(?:\((?P<aside>[^)]{2,40})\))?\s*$"
 )
 _WORD = re.compile(r"\S+")
 _HEADS_VALUE = re.compile(r"[\d:/\\\"]")
@@ -71,6 +73,7 @@ def _lettered(interpreter: Interpreter, entry: Entry, match: re.Match[str], shap
     return True
 
 
+_TOLD_ASIDE = re.compile(r"(?P<label>[^()]{3,40}?)\s*\((?P<told>[^()]{3,120})\)")
 _WHICH = re.compile(r"\d{1,4}|[A-Z]+\d{1,2}")
 
 
@@ -86,6 +89,11 @@ def numbered(
 ) -> bool:
     """``Sound card 0: Chime Analog``: the label names an item and which one, the value what it is called, and maybe
     more of it; ``parent`` is what it stands under."""
+    aside = _TOLD_ASIDE.fullmatch(entry.label)
+    if aside:
+        # ``disk 0 (Basalt NV500, serial B4-2211-QX): healthy``: what stands in the brackets is said of it too.
+        both = f"{aside['told']}, {entry.printed}"
+        entry = Entry(aside["label"], both, entry.line, max(1, entry.column - len(aside["told"]) - 3))
     match = INDEXED.match(entry.label) if _NUMBERED.search(entry.label) else None
     if match is None:
         letter = _LETTERED.fullmatch(entry.label)
@@ -126,16 +134,21 @@ def numbered(
 
 def compound(interpreter: Interpreter, entry: Entry, shape: str) -> bool:
     """``Public profile: state off, inbound allow``: the label names an item, the value its fields."""
+    if SUBJECTS.get(words_of(entry.label)) == "licence":
+        left = list(FIELDS["licence"])
+        return told_in_words(interpreter, entry.printed, entry.line, entry.column - 1, "licence", None, left) > 1
     at = next((a for a in subjects_in(words_of(entry.label)) if a.group in ITEM_GROUPS), None)
     parts = list(_PARTS.finditer(entry.printed))
-    if at is None or len(parts) < 2:
+    if at is None:
         return False
+    if len(parts) < 2:
+        return _in_words(interpreter, entry, at, shape)
     context = interpreter.context(at.group, (at.group,))
     told = [
         (part, guesses) for part in parts if (guesses := decide(part["label"], context)) and guesses[0].confidence > 0.9
     ]
     if len(told) < 2:
-        return False
+        return _in_words(interpreter, entry, at, shape)
     item = interpreter.new_item(at.group)
     name = " ".join(
         word for word in entry.label.split() if words_of(word) and words_of(word)[0] not in _words_at(entry.label, at)
@@ -154,6 +167,28 @@ def compound(interpreter: Interpreter, entry: Entry, shape: str) -> bool:
     return True
 
 
+def _in_words(interpreter: Interpreter, entry: Entry, at: SubjectAt, shape: str) -> bool:
+    """``Domain profile: on. Incoming connections are blocked``: the label names an item, sentences say what it is;
+    ``Printer: Hall printer, driver Gullwing 4``: it names a kind, the value one of it."""
+    naming = NAMING.get(at.group, "")
+    rest = [w for w in entry.label.split() if words_of(w) and words_of(w)[0] not in _words_at(entry.label, at)]
+    item = Item(at.group)
+    if not rest:
+        done = bool(CALLED.get(at.group)) and told_bare(interpreter, entry, at.group, item, shape, CALLED[at.group])
+    else:
+        left = [fact for fact in FIELDS[at.group] if fact.name != naming]
+        done = (
+            bool(naming)
+            and told_in_words(interpreter, entry.printed, entry.line, entry.column - 1, at.group, item, left) > 0
+        )
+        if done:
+            name = Entry(entry.label, " ".join(rest), entry.line, max(1, entry.column - len(entry.label) - 2))
+            interpreter.place(name, shape, (Guess(naming, 0.85, "the label names it"),), item)
+    if done:
+        interpreter.take(item)
+    return done
+
+
 def _bare_flag(interpreter: Interpreter, entry: Entry, until: int, group: str, item: Item, shape: str) -> None:
     """``Public profile: on, inbound allowed``: what stands before the first label is the group's only flag."""
     flags = [fact for fact in FIELDS[group] if fact.kind == "flag"]
@@ -162,6 +197,21 @@ def _bare_flag(interpreter: Interpreter, entry: Entry, until: int, group: str, i
     if value:
         at = Entry("", text, entry.line, entry.column)
         interpreter.add(flags[0].name, item, at, value, shape, 0.85, f"the only yes or no of a {group}")
+
+
+_COUNTS = re.compile(r"\d{1,4}\b(?! ?[.,]\d)")
+
+
+def counted_lines(entries: Sequence[Entry]) -> set[int]:
+    """The lines that only count what is listed below them under the same label: "2 fixes", and then the fixes."""
+    return {
+        one.line
+        for one, after in itertools.pairwise(entries)
+        if one.label == after.label
+        and _COUNTS.match(one.printed)
+        and BULLET.match(after.printed)
+        and not BULLET.match(one.printed)
+    }
 
 
 def listed_item(interpreter: Interpreter, entry: Entry, start: int, shape: str) -> None:
@@ -199,6 +249,9 @@ def numbered_rows(interpreter: Interpreter, lines: Sequence[Line]) -> set[int]:
         if not told_bare(interpreter, entry, group, item, "rows", naming, line.text):
             continue
         read.add(line.number)
+        owner = interpreter.numbered
+        if owner and owner.group != group:
+            interpreter.stands_under(item, owner, entry, "rows")
         number = ITEM_HEADING.get(group)
         if number:
             place = Entry(cells[0][0], match["rest"], line.number, cells[0][1] + 1)
@@ -209,13 +262,17 @@ def numbered_rows(interpreter: Interpreter, lines: Sequence[Line]) -> set[int]:
 def rows_without_head(interpreter: Interpreter, lines: Sequence[Line], around: tuple[str, ...]) -> None:
     """Rows whose columns nothing names, of a thing that a heading or the command names: each cell is the field
     whose form it has, in the catalogue's order."""
+    lines, around = _titled(interpreter, [line for line in lines[:_MANY_ROWS] if len(line.text) <= MAX_LINE], around)
     group = next((g for g in around if g in _ROW_FIELDS), None)
     if group is None:
+        if not records_of_words(interpreter, lines, around):
+            rows_of_words(interpreter, lines, around)
         return
-    rows = _same_cells([line for line in lines[:_MANY_ROWS] if len(line.text) <= MAX_LINE])
-    if not rows or any(len(cells) < 3 for _, cells in rows):
+    rows = _same_cells(lines)
+    whole = [(line, _cells_of_row(cells, group)) for line, cells in rows if len(cells) >= 3]
+    if len(whole) * 3 < len(rows) * 2:
         return
-    for line, cells in rows:
+    for line, cells in whole:
         left = [FACTS[f"{group}.{name}"] for name in _ROW_FIELDS[group]]
         told: list[tuple[FactKind, Entry, Value]] = []
         for text, at in cells:
@@ -223,12 +280,40 @@ def rows_without_head(interpreter: Interpreter, lines: Sequence[Line], around: t
                 value = understand(fact, text, interpreter.locale)
                 if value and (fact.kind != "version" or value.value == text):
                     told.append((fact, Entry("", text, line.number, at + 1), value))
-                    left = left[left.index(fact) + 1 :] if fact.kind == "text" else [f for f in left if f is not fact]
+                    # Texts come in their order; what only its form tells may stand anywhere.
+                    before = left[: left.index(fact)] if fact.kind == "text" else []
+                    left = [f for f in left if f is not fact and not (f in before and f.kind == "text")]
                     break
         if len(told) >= 3 and any(fact.kind != "text" for fact, _, _ in told):
             item = interpreter.new_item(group)
             for fact, entry, value in told:
                 interpreter.add(fact.name, item, entry, value, "rows", 0.7, f"its form and place fit {group}")
+
+
+def _titled(
+    interpreter: Interpreter, lines: Sequence[Line], around: tuple[str, ...]
+) -> tuple[list[Line], tuple[str, ...]]:
+    """Rows without the line above them that says what they list, and what it names."""
+    cells = [len(cells_by_gap(line.text)) for line in lines[:2]]
+    if len(lines) < 2 or cells[0] != 1 or cells[1] < 2:
+        return list(lines), around
+    named = interpreter.heading(lines[0].text, lines[0].number)
+    return list(lines[1:]), (*named, *around)
+
+
+_ROW_NUMBER = re.compile(r"(?:#\d{1,3}[:.]?\s+|\d{1,3}\s{2,})(?=\S)")
+_ROW_INDEX = re.compile(r"(?:\[\d{1,4}\]|\d{1,4}[.)]|#\d{1,4})\s+(?=\S)")
+
+
+def _cells_of_row(cells: list[tuple[str, int]], group: str) -> list[tuple[str, int]]:
+    """Cells without a row's number, and without the field's own name before what it says (``id 153``)."""
+    found = []
+    for place, (text, at) in enumerate(cells):
+        index = _ROW_INDEX.match(text) if place == 0 else None
+        name, _, rest = text.partition(" ")
+        skip = index.end() if index else len(name) + 1 if rest and f"{group}.{name.casefold()}" in FACTS else 0
+        found.append((text[skip:], at + skip))
+    return found
 
 
 def _same_cells(lines: Sequence[Line]) -> list[tuple[Line, list[tuple[str, int]]]]:
@@ -255,14 +340,15 @@ def _words_at(label: str, at: SubjectAt) -> tuple[str, ...]:
     return words_of(label)[at.start : at.end]
 
 
-def named_by(interpreter: Interpreter, heading: Heading, group: str, shape: str, item: Item) -> None:
-    """``Connection Landing air`` over an adapter's pairs: the heading's first words are a label, the rest its value."""
+def named_by(interpreter: Interpreter, heading: Heading, group: str, shape: str, item: Item) -> bool:
+    """``Connection Landing air`` over an adapter's pairs: the heading's first words are a label, the rest its value.
+    Whether the heading named it."""
     listed = _LISTED.match(heading.text[:MAX_TEXT])
     if listed and group in NAMING and not listed["rest"].endswith(":"):
         entry = Entry("", listed["rest"], heading.line, heading.column + listed.start("rest"))
         interpreter.place(entry, shape, (Guess(NAMING[group], 0.85, f"it is listed under {group}"),), item)
         interpreter.frame.add(heading.line)
-        return
+        return True
     called = _CALLED_SO.match(heading.text[:MAX_TEXT])
     if called and SUBJECTS.get(words_of(called["noun"])) == group and group in NAMING:
         entry = Entry(called["noun"], called["rest"], heading.line, heading.column + called.start("rest"))
@@ -273,11 +359,13 @@ def named_by(interpreter: Interpreter, heading: Heading, group: str, shape: str,
                 aside, shape, (Guess("adapter.connection", 0.8, "it stands in brackets after its name"),), item
             )
         interpreter.frame.add(heading.line)
-        return
+        return True
     text = heading.text[:MAX_TEXT].rstrip()
     starts = [word.start() for word in _WORD.finditer(text)]
     for start in reversed(starts[1:4]):
-        label, rest = text[:start].rstrip(), text[start:]
+        index = _ROW_NUMBER.match(text, start)
+        label, start = text[:start].rstrip(), index.end() if index else start
+        rest = text[start:]
         if rest[:1].islower() and not _HEADS_VALUE.search(rest):
             continue  # "installed programs": a title, not a label and its value
         guesses = [
@@ -289,7 +377,8 @@ def named_by(interpreter: Interpreter, heading: Heading, group: str, shape: str,
             column = heading.column + start
             interpreter.place(Entry(label, rest.strip("\"'"), heading.line, column), shape, guesses[:1], item)
             interpreter.frame.add(heading.line)
-            return
+            return True
+    return False
 
 
 def begins_by_name(interpreter: Interpreter, entry: Entry, item: Item, shape: str) -> bool:

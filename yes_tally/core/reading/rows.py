@@ -34,7 +34,9 @@ def read_rows(interpreter: Interpreter, rows: Sequence[Group], shape: str, aroun
     subject = _borne_out(interpreter, groups, rows)
     interpreter.listed = subject
     context = interpreter.context(subject, around)
-    columns = _columns({label: interpreter.means(label, context) for label in labels if label})
+    cells = _cells(rows)
+    meant = {label: interpreter.means(label, context) for label in labels if label}
+    columns = _columns({label: _borne_by(interpreter, found, cells.get(label, ())) for label, found in meant.items()})
     unit = _unit_of_sizes(labels)
     for row in rows:
         if row.heading:
@@ -62,12 +64,34 @@ def _borne_out(interpreter: Interpreter, groups: Sequence[str], rows: Sequence[G
     can be; else the likeliest."""
     if len(groups) < 2:
         return groups[0] if groups else None
+    columns = _cells(rows)
+    return next((g for g in groups[:4] if not any(_against(interpreter, g, *c) for c in columns.items())), groups[0])
+
+
+def _cells(rows: Sequence[Group]) -> dict[str, list[str]]:
+    """What the first rows print in each column."""
     columns: dict[str, list[str]] = {}
     for row in rows[:20]:
         for entry in row.entries:
             if not is_placeholder(entry.printed):
                 columns.setdefault(entry.label, []).append(entry.printed)
-    return next((g for g in groups[:4] if not any(_against(interpreter, g, *c) for c in columns.items())), groups[0])
+    return columns
+
+
+def _borne_by(interpreter: Interpreter, guesses: tuple[Guess, ...], cells: Sequence[str]) -> tuple[Guess, ...]:
+    """What a column may mean without flags, choices and addresses that none of its cells can be, or that another
+    meaning as likely explains better."""
+    if len(guesses) < 2 or not cells:
+        return guesses
+
+    def borne(guess: Guess) -> bool:
+        if FACTS[guess.fact].kind not in _STRICT:
+            return True
+        can = sum(understand(FACTS[guess.fact], cell, interpreter.locale) is not None for cell in cells)
+        rivals = [g for g in guesses if g is not guess and g.confidence >= guess.confidence - 0.02]
+        return can == len(cells) or (can > 0 and not rivals)
+
+    return tuple(filter(borne, guesses))
 
 
 def _against(interpreter: Interpreter, group: str, label: str, cells: Sequence[str]) -> bool:

@@ -14,7 +14,7 @@ from yes_tally.core.reading.decode import Line
 from yes_tally.core.words import failure_kind
 
 _PROMPT = re.compile(
-    r"(?P<prompt>(?:\([\w.-]+\) )?(?:PS )?"
+    r"(?P<prompt>(?:\[?\d{1,2}:\d{2}(?::\d{2})?\]? )?(?:\([\w.-]+\) )?(?:PS )?"
     r"(?P<where>\[[^\]\s]{2,40}(?: [^\]\s]{1,40})?\]|[\w.-]+@[\w.-]+|[A-Za-z][\w.-]{1,40}|[A-Za-z]:\\[^>\s]{0,80}|(?=[$#%>] ))"
     r"(?::?[~/\\][\w./\\~-]{0,80}| [A-Za-z]:[\\/][^\s>]{0,80}| [~/][\w./~-]{0,80})?"
     r" ?(?P<mark>[>$#%»❯]|~(?= |$)))(?P<command>[ ]+\S.*|[A-Za-z/.]\S*.*|[ ]*)$"

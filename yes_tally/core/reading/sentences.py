@@ -60,6 +60,7 @@ PATTERNS: tuple[Pattern, ...] = (
     _row("licence.permanent", rf"\b{_LICENCE}\b.{{0,20}}\b(?:is|ist|est|es) (?:permanent|for good|dauerhaft|permanente)\b", "yes"),
     _row("licence.permanent", rf"\bpermanently activated\b|\b{_LICENCE} never (?:expires|runs out|ends)\b", "yes"),
     _row("licence.expires_at", rf"\b(?:runs out|expires|will expire|ends|is valid until|valid until|läuft ab)(?: on| at| am)? (?P<v>{_DATE})"),
+    _row("licence.resets_left", r"\b(?P<v>\d{1,4}) (?:\w+ )?(?:resets?|rearms?) (?:remain|are left|left|possible)"),
     _row("licence.key_tail", r"\bkey (?:ends (?:in|with)|ending(?: in| with)?) (?P<v>[A-Z0-9]{5})\b"),
     _row("host.name", r"\b(?:host|computer|machine|pc)(?: name)?:? (?P<v>[A-Za-z]\w*(?:-\w+)*-\w*\d\w*)\b"),
     _row("host.name", r"\b(?:report|sheet|\d) (?:of|on|for) (?P<v>(?-i:[A-Z]{2,})(?:-[A-Z0-9]+)*-\w*\d)\b"),
@@ -67,6 +68,8 @@ PATTERNS: tuple[Pattern, ...] = (
 
 # An echo test: how many questions came back, and how long they took.
 _TIME = r"\d+(?:[.,]\d+)?\s?m?s"
+# The unit is said once, before the times.
+_IN_MS = r"\b(?:in ms|in milliseconds|\(ms\)|ms\b[^.\d]{0,3}:).{0,60}?"
 REACH_SAYS: tuple[Pattern, ...] = (
     _row(
         "reach.sent",
@@ -77,9 +80,18 @@ REACH_SAYS: tuple[Pattern, ...] = (
         r"\b(?P<v>\d+) (?:\w+ )?(?:received|answered|came back|returned)\b|\b(?:received|answered|back|replies)\s*[:=]?\s*(?P<w>\d+)\b(?![.\d])",
     ),
     _row("reach.lost", r"\b(?P<v>\d+) (?:\w+ )?(?:lost|missing)\b|\blost\s*[:=]?\s*(?P<w>\d+)"),
-    _row("reach.best", rf"\b(?:best|min(?:imum)?|fastest|shortest)\s*[:=]?\s*(?P<v>{_TIME})"),
-    _row("reach.average", rf"\b(?:average|avg|mean)\s*[:=]?\s*(?P<v>{_TIME})"),
-    _row("reach.worst", rf"\b(?:worst|max(?:imum)?|slowest|longest)\s*[:=]?\s*(?P<v>{_TIME})"),
+    _row(
+        "reach.best",
+        rf"\b(?:best|min(?:imum)?|fastest|quickest|shortest)\s*[:=]?\s*(?P<v>{_TIME})|{_IN_MS}\b(?:best|min(?:imum)?|fastest|quickest|shortest)\s*[:=]?\s*(?P<ms>\d+(?:\.\d+)?)",
+    ),
+    _row(
+        "reach.average",
+        rf"\b(?:average|avg|mean|typical)\s*[:=]?\s*(?P<v>{_TIME})|{_IN_MS}\b(?:average|avg|mean|typical)\s*[:=]?\s*(?P<ms>\d+(?:\.\d+)?)",
+    ),
+    _row(
+        "reach.worst",
+        rf"\b(?:worst|max(?:imum)?|slowest|longest)\s*[:=]?\s*(?P<v>{_TIME})|{_IN_MS}\b(?:worst|max(?:imum)?|slowest|longest)\s*[:=]?\s*(?P<ms>\d+(?:\.\d+)?)",
+    ),
 )
 REACH_TARGET = (
     _row(
@@ -93,12 +105,16 @@ REACH_TARGET = (
     _row("reach.address", r"[\[(](?P<v>\d{1,3}(?:\.\d{1,3}){3}|[0-9a-f:]*:[0-9a-f:]+)[\])]"),
 )
 
+HOP_TARGET = (
+    _row("hop.target", r"\b(?:trac\w+|route|path|way|hops?)\b.{0,40}?\bto (?P<v>[A-Za-z0-9][\w-]*(?:\.[\w-]+)+)"),
+)
+
 # What a check checks, in its command or its own words; everything else it says belongs to it.
 CHECK_KINDS: tuple[Pattern, ...] = (
     _row("health_check.kind", r"\bsystem[ -]?files?\b|\bfile ?(?:check|scan)|\bintegrity (?:check|scan)\b", "system-files"),
     _row("health_check.kind", r"\b(?:energy|power) ?(?:check|report|efficiency|scan|diagnos)", "energy"),
     _row("health_check.kind", r"\b(?:memory|ram) ?(?:check|test|diagnos)", "memory"),
-    _row("health_check.kind", r"\b(?:disk|volume|drive|disc) ?(?:check|scan|test)|\bcheck(?:ing)? (?:of )?(?:the )?(?:disk|volume|drive|file system)\b", "disk"),
+    _row("health_check.kind", r"\b(?:disk|volume|drive|disc|file ?system) ?(?:check|scan|test)|\bcheck(?:ing)? (?:of )?(?:the )?(?:disk|volume|drive|file system)\b", "disk"),
 )  # fmt: skip
 _CHECKED = r"\b(?:check|scan|test|verif)\w*(?: (?:of|on|for|run on))?(?: (?:the )?(?:disk|volume|drive))?"
 CHECK_SAYS: tuple[Pattern, ...] = (
@@ -142,8 +158,17 @@ def statements(lines: Sequence[Line], patterns: Sequence[Pattern]) -> Iterator[S
             start, end = match.span(name) if name and not row.word else match.span()
             line, column = _place(places, start + text.index(match.string))
             yield Stated(
-                row.fact, _on_one_line(run, line, column, text[start:end]), row.word or groups[name or ""], line, column
+                row.fact,
+                _on_one_line(run, line, column, text[start:end]),
+                row.word or _with_unit(name or "", groups),
+                line,
+                column,
             )
+
+
+def _with_unit(name: str, groups: dict[str, str]) -> str:
+    """What a group matched; of the one called ``ms`` with the unit that was said before."""
+    return f"{groups[name]} ms" if name == "ms" else groups[name]
 
 
 def place_of_number(line: Line) -> re.Match[str] | None:

@@ -7,6 +7,7 @@ from collections.abc import Iterator, Sequence
 from typing import TYPE_CHECKING
 
 from yes_tally.core.catalogue import FACTS, ITEMS
+from yes_tally.core.quantity import exactly
 from yes_tally.core.reading.decode import Line
 from yes_tally.core.reading.item_lines import read_item_lines
 from yes_tally.core.reading.listings import numbered_rows
@@ -14,6 +15,7 @@ from yes_tally.core.reading.phrases.taught import in_use
 from yes_tally.core.reading.sentences import (
     CHECK_KINDS,
     CHECK_SAYS,
+    HOP_TARGET,
     MAX_STATEMENT,
     PATTERNS,
     REACH_SAYS,
@@ -41,6 +43,7 @@ def read_statements(interpreter: Interpreter, lines: Sequence[Line], command: st
         _state(interpreter, stated, None)
     _reach(interpreter, left)
     _hops(interpreter, left)
+    _look_ups(interpreter, left)
     _checks(interpreter, left, command)
 
 
@@ -66,11 +69,15 @@ def _checks(interpreter: Interpreter, lines: Sequence[Line], command: str) -> No
         pending = None
 
 
+_BEGINS_CHECK = re.compile(r"\s*(?:[\w-]+ ){0,3}(?:check|scan|test)\b[^:]{0,40}:", re.I)
+
+
 def _paragraphs(lines: Sequence[Line]) -> Iterator[list[Line]]:
     """Lines that follow each other without a gap."""
     run: list[Line] = []
     for line in lines:
-        if run and (line.number != run[-1].number + 1 or not line.text.strip()):
+        another = bool(_BEGINS_CHECK.match(line.text)) and any(_BEGINS_CHECK.match(before.text) for before in run)
+        if run and (another or line.number != run[-1].number + 1 or not line.text.strip()):
             yield run
             run = []
         if line.text.strip():
@@ -94,8 +101,11 @@ def _hops(interpreter: Interpreter, lines: Sequence[Line]) -> None:
     steps = [(line, match) for line in lines if (match := place_of_number(line))]
     if len(steps) < 2:
         return
+    target = next(statements(lines, HOP_TARGET), None)
     for line, match in steps:
         item = interpreter.new_item("hop")
+        if target:
+            _state(interpreter, target, item)
         times = sorted(TIME.findall(match["times"]), key=lambda text: float(text.rstrip("ms ").replace(",", ".")))
         parts = [
             ("hop.number", match["number"], match.start("number")),
@@ -110,6 +120,48 @@ def _hops(interpreter: Interpreter, lines: Sequence[Line]) -> None:
             _state(interpreter, Stated(fact, text, text, line.number, at + 1), item)
 
 
+_SERVER = re.compile(r"\s*(?:(?:name )?server|serveur|servidor|resolver|asked|nameserver)\s*:\s*(?P<v>\S+)\s*$", re.I)
+_NAMED = re.compile(r"\s*(?:(?:host )?name|nom|nombre|nome)\s*:\s*(?P<v>[\w-]+(?:\.[\w-]+)+)\.?\s*$", re.I)
+_ADDRESS = re.compile(
+    r"\s*(?:(?:ip )?address(?:es)?|adresses?|direcci(?:ón|ones)|indirizz[oi]|endereços?|adressen?|adres[ey]?)\s*:\s*(?P<v>[0-9a-f.:]+)\s*$",
+    re.I,
+)
+_ALONE = re.compile(r"\s+(?P<v>[0-9]{1,3}(?:\.[0-9]{1,3}){3}|[0-9a-f]*:[0-9a-f:]+)\s*$", re.I)
+_NOT_FOUND = re.compile(r"(?:can(?:'t|not)|could not|unable to) (?:find|resolve) (?P<v>[\w-]+(?:\.[\w-]+)+)|(?P<w>[\w-]+(?:\.[\w-]+)+)\s*:? (?:was )?(?:not found|no such name|does not exist|nxdomain)", re.I)  # fmt: skip
+
+
+def _look_ups(interpreter: Interpreter, lines: Sequence[Line]) -> None:
+    """A name that a server was asked for: the server and its own address, then the name and its addresses; or that
+    there is no such name."""
+    server: Stated | None = None
+    item: Item | None = None
+    for line in lines:
+        text = line.text[:MAX_STATEMENT]
+        if asked := _SERVER.match(text):
+            server, item = _said("lookup.server", asked, "v", line), None
+            continue
+        if server is None:
+            continue
+        missing = _NOT_FOUND.search(text)
+        named = _NAMED.match(text)
+        if named or missing:
+            item = interpreter.new_item("lookup")
+            group = "v" if named or (missing and missing["v"]) else "w"
+            _state(interpreter, _said("lookup.name", named or missing, group, line), item)  # type: ignore[arg-type]
+            _state(interpreter, server, item)
+            if missing and not named:
+                at = Entry("", missing.group(), line.number, missing.start() + 1)
+                interpreter.add(
+                    "lookup.address", item, at, exactly("list", ()), "sentences", 0.8, "no such name is said"
+                )
+        elif item and (found := _ADDRESS.match(text) or _ALONE.match(text)):
+            _state(interpreter, _said("lookup.address", found, "v", line), item)
+
+
+def _said(fact: str, match: re.Match[str], group: str, line: Line) -> Stated:
+    return Stated(fact, match[group], match[group], line.number, match.start(group) + 1)
+
+
 def _state(interpreter: Interpreter, stated: Stated, item: Item | None) -> None:
     value = understand(FACTS[stated.fact], stated.value, interpreter.locale)
     if value and (item or FACTS[stated.fact].group not in ITEMS):
@@ -120,7 +172,8 @@ def _state(interpreter: Interpreter, stated: Stated, item: Item | None) -> None:
 # A host in a title has a place and a number in its name (``NQ-DSP-01``), so that no model or tag is taken for one.
 _HOST = r"(?P<v>[A-Za-z]\w*(?:-\w+)+-\w*\d)"
 _TITLE = re.compile(
-    rf"(?:\b(?:of|on|for|from|für|von|auf|de|du|del|di|da|do|van|voor|dla|sur|pour|para|su|per)\s+|\(){_HOST}(?![\w.-])"
+    rf"(?:\b(?:of|on|for|from|für|von|auf|de|du|del|di|da|do|van|voor|dla|sur|pour|para|su|per|"
+    rf"(?i:computer|komputera|rechners?|pc|poste|equipo|host))\s+|\(){_HOST}(?![\w.-])"
 )
 _TITLE_LINES = 3
 

@@ -5,23 +5,33 @@ from __future__ import annotations
 
 import re
 from collections.abc import Iterator, Sequence
+from dataclasses import replace
 from typing import TYPE_CHECKING
 
 from yes_tally.core.catalogue import FACTS, FIELDS, FactKind
-from yes_tally.core.quantity import Value
-from yes_tally.core.reading.decide import decide
-from yes_tally.core.reading.phrases import is_known
+from yes_tally.core.quantity import Value, exactly
+from yes_tally.core.reading.decide import ITEM_GROUPS, Context, decide
+from yes_tally.core.reading.labels import words_of
+from yes_tally.core.reading.phrases import SUBJECTS, is_known, subjects_in
 from yes_tally.core.reading.shapes.layout import Entry
 from yes_tally.core.reading.values import understand
 from yes_tally.core.words import choice_of, flag_of, is_placeholder
 
 if TYPE_CHECKING:
-    from yes_tally.core.reading.drafts import Item
+    from yes_tally.core.reading.drafts import Draft, Item
     from yes_tally.core.reading.interpret import Interpreter
 
 _SLASHED = re.compile(r"\s*/\s*")
 _NEXT_PAIR = re.compile(r"[,;]\s+(?P<label>[^\W\d_][^:,;=]{1,40}?)\s*:\s+(?=\S)")
+# ``Harbour OS 12, build 12.0.4417``: no mark between, but a label of one word and something that begins as a value.
+_NEXT_BARE = re.compile(r",\s+(?P<label>[^\W\d_]{4,20}) (?=[\"']?[\d])")
+# ``UEFI        Secure boot ..... on``, ``VB-71   S/N MB0F33``: what follows a wide gap is a pair of its own.
+_BESIDE = re.compile(r"\s{2,}(?P<label>[^\W\d_](?:(?!\s{2})[^:=]){1,40}?)\s*(?::\s+|=\s*|\s(?:\.\s?){3,}:?\s*)(?=\S)")
+_BESIDE_BARE = re.compile(
+    r"(?:\s{2,}(?P<label>[^\W\d_]\S{1,20}(?: [^\W\d_]\S{0,20})?) (?=\S*\d)|\s{3,}(?P<far>[^\W\d_]\S{2,20}) {1,6}(?=[^\W_]))"
+)
 _PARTS = re.compile(r"[^\s,;](?:[^,;]|[,;](?!\s))*")
+_CLAUSES = re.compile(r"[^\s,;.](?:[^,;.]|[,;.](?!\s|$))*")
 # Texts that their form alone tells.
 _FORMS = {"volume.filesystem": re.compile(r"[A-Z][A-Z0-9]{2,7}|[a-z]{2,6}\d?fs\d?|x?fat\d*|ext\d")}
 _BUSES = frozenset("sata nvme usb sas scsi pcie ata ide mmc sd thunderbolt fibre iscsi virtio".split())
@@ -39,11 +49,32 @@ def pairs_in(entry: Entry) -> list[Entry]:
     if 1 < len(labels) == len(values) <= 3 and all(map(is_known, labels)):
         return list(_at_slashes(entry, labels, values))
     found, label, start = [], entry.label, 0
-    for match in _NEXT_PAIR.finditer(entry.printed[:400]):
-        if is_known(match["label"]) and "(" not in entry.printed[: match.start()]:
+    text = entry.printed[:400]
+    # What is told of an item in a row is its own (``Pack 1: DB-52, design 52000 mWh``).
+    of_item = any(at.start == 0 and at.group in ITEM_GROUPS for at in subjects_in(words_of(entry.label)))
+    bare = [] if of_item else _NEXT_BARE.finditer(text)
+    beside = [*_BESIDE.finditer(text), *_BESIDE_BARE.finditer(text)] if "  " in text else []
+    for match in sorted([*_NEXT_PAIR.finditer(text), *bare, *beside], key=lambda m: m.start()):
+        if match.start() < start:
+            continue
+        name = match["label"] or match.groupdict().get("far") or ""
+        if is_known(name) and text.count("(", start, match.start()) == text.count(")", start, match.start()):
             found.append(_part(entry, label, start, match.start()))
-            label, start = match["label"], match.end()
+            label, start = name, match.end()
     return [*found, _part(entry, label, start, len(entry.printed))] if found else [entry]
+
+
+def in_parts(entries: Sequence[Entry], context: Context) -> Iterator[tuple[Entry, Context]]:
+    """Entries and the pairs within them, each with what is spoken of: what stands beside a pair whose label names a
+    thing is said of that thing (``Mainboard: VB-71   S/N MB0F33``)."""
+    for whole in entries:
+        parts = pairs_in(whole) if whole.label else [whole]
+        yield parts[0], context
+        named = SUBJECTS.get(words_of(whole.label)) if len(parts) > 1 else None
+        beside = Context(named, context.around, context.language) if named and named not in ITEM_GROUPS else context
+        for part in parts[1:]:
+            own = decide(part.label, beside)[:1]
+            yield part, beside if own and own[0].fact.startswith(f"{named}.") else context
 
 
 def _at_slashes(entry: Entry, labels: Sequence[str], values: Sequence[str]) -> Iterator[Entry]:
@@ -58,24 +89,53 @@ def _part(entry: Entry, label: str, start: int, end: int) -> Entry:
     return Entry(label, entry.printed[start:end].rstrip(), entry.line, entry.column + start)
 
 
+# ``Hall printer on 10.20.1.90``: where it is reached stands behind its name.
+_REACHED = re.compile(
+    r" (?:on|at|an|auf|sur|en|su|op|na|em) (?P<port>(?:\d{1,3}\.){3}\d{1,3}(?::\d+)?|(?:USB|LPT|COM)\d+:?)$", re.I
+)
+_MARKED = re.compile(r"\s*[\[(]([^\W\d_]+(?: [^\W\d_]+)?)[\])]")
+
+
+def _marked(
+    interpreter: Interpreter, text: str, group: str, left: Sequence[FactKind]
+) -> Iterator[tuple[FactKind, re.Match[str]]]:
+    """What stands in brackets and is a yes of the group: ``Hall printer (default)``."""
+    for mark in _MARKED.finditer(text[:400]):
+        for guess in decide(mark[1], interpreter.context(group, (group,)))[:1]:
+            fact = FACTS[guess.fact]
+            if fact in left and fact.kind == "flag" and guess.confidence > 0.9:
+                yield fact, mark
+                return
+
+
 def told_bare(
     interpreter: Interpreter, entry: Entry, group: str, item: Item, shape: str, naming: str, line: str = ""
 ) -> bool:
     """Read a row of bare words about one item: the first is its name (the fact ``naming``), each other one is the
     field whose form only it has, or says its label itself (``serial 4711``, ``made by Corrane``). False, and nothing
     read, when fewer than half of them tell and none has a label. ``line``: the text the words stand in, where it is not the entry's own."""
-    parts = [m for m in _PARTS.finditer(entry.printed[:400]) if m.group().strip()]
-    if len(parts) < _LEAST_PARTS:
-        return False
     left = [fact for fact in FIELDS[group] if fact.name != naming]
     told: list[tuple[FactKind, Entry, Value]] = []
     sure, before = False, ""
+    for fact, mark in _marked(interpreter, entry.printed, group, left):
+        left.remove(fact)
+        told.append((fact, Entry("", mark[1], entry.line, entry.column + mark.start(1)), exactly("flag", True)))
+        entry = replace(
+            entry, printed=entry.printed[: mark.start()] + " " * len(mark.group()) + entry.printed[mark.end() :]
+        )
+        sure = True
+    parts = [m for m in _PARTS.finditer(entry.printed[:400]) if m.group().strip()]
+    if len(parts) < _LEAST_PARTS:
+        return False
     for match in parts[1:]:
         text = match.group().strip()
         column = entry.column + match.start() + len(match.group()) - len(match.group().lstrip())
         labelled = _by_label(interpreter, text, group, left)
         # A word that tells nothing is a label that is not known; what follows it is its own.
-        found = labelled or (None if _LABEL_ALONE.fullmatch(before) else _by_form(interpreter, text, left))
+        alone = line and _LABEL_ALONE.fullmatch(before)
+        found = labelled or (
+            None if alone else _by_form(interpreter, text, left) or _said_so(interpreter, text, group, left)
+        )
         before = "" if found else text
         if found:
             sure = sure or bool(labelled)
@@ -85,8 +145,14 @@ def told_bare(
             told.append((fact, Entry("", text[at:], entry.line, column + at), value))
     if not told or (len(told) * 2 < len(parts) - 1 and not sure):
         return False
-    name = parts[0].group().strip()
-    named = understand(FACTS[naming], name.strip("()"), interpreter.locale) if naming else None
+    reached = _REACHED.search(parts[0].group().rstrip()) if group == "printer" else None
+    port = next((fact for fact in left if fact.field == "port"), None)
+    if reached and port:
+        value = exactly("text", reached["port"])
+        told.append((port, Entry("", reached["port"], entry.line, entry.column + reached.start("port")), value))
+    name = parts[0].group().strip()[: reached.start() if reached else None].strip(" ").strip("\"'“”„«»")
+    whole = name[1:-1] if name.startswith("(") and name.endswith(")") else name
+    named = understand(FACTS[naming], whole, interpreter.locale) if naming else None
     if named and not is_placeholder(name):
         start = Entry(entry.label, name, entry.line, entry.column + entry.printed.index(name))
         interpreter.add(naming, item, start, named, shape, 0.85, f"it begins what is told of a {group}")
@@ -108,7 +174,7 @@ def _by_label(
             return fact, value, 0
     starts = [word.start() for word in _WORD.finditer(text)]
     for at in reversed(starts[1:4]):
-        label, rest = text[:at].rstrip(": ="), text[at:]
+        label, rest = _COPULA.sub("", text[:at].rstrip(": =")), text[at:]
         for guess in decide(label, interpreter.context(group, (group,)))[:1]:
             fact = FACTS[guess.fact]
             value = understand(fact, rest, interpreter.locale) if fact in left and guess.confidence > 0.9 else None
@@ -117,7 +183,11 @@ def _by_label(
     return None
 
 
+_COPULA = re.compile(r"\s(?:is|are|ist|sind|est|sont|es|son|[eé]|são|sono|zijn|jest|są)$", re.I)
+
+
 def _by_form(interpreter: Interpreter, text: str, left: Sequence[FactKind]) -> tuple[FactKind, Value, int] | None:
+    text = text.partition(" - ")[0].rstrip()
     word = text.casefold()
     for fact in left:
         if fact.name in _FORMS and _FORMS[fact.name].fullmatch(text):
@@ -135,6 +205,84 @@ def _by_form(interpreter: Interpreter, text: str, left: Sequence[FactKind]) -> t
     if len(flags) == 1 and flag_of(text) is not None:
         return _told(interpreter, flags[0], text)
     return None
+
+
+_NOT = re.compile(
+    r"(?:no|not|without|kein(?:e[rn]?)?|nicht|ohne|sans|pas|non|sin|sem|senza|geen|niet|bez|nie|brak)\s+(?P<rest>.+)",
+    re.I,
+)
+_NEVER = re.compile(
+    r"(?:(?P<before>.*\S)\s+)?(?:never|nie|niemals|jamais|nunca|mai|nooit|nigdy)\b\s*(?P<after>.*)", re.I
+)
+_ON_OR_OFF = frozenset({"enabled", "on", "connected"})
+
+
+def _by_assertion(
+    interpreter: Interpreter, text: str, group: str, left: Sequence[FactKind]
+) -> tuple[FactKind, Value] | None:
+    """``administrator``, ``no password required``, ``disabled``, ``password never expires``: what is said by itself."""
+    context = interpreter.context(group, (group,))
+    whole = flag_of(text)
+    switch = next((fact for fact in left if fact.kind == "flag" and fact.field in _ON_OR_OFF), None)
+    if whole is not None and switch and text.isalpha():
+        return switch, exactly("flag", whole)
+    denied = _NOT.fullmatch(text)
+    for guess in decide(denied["rest"] if denied else text, context)[:2]:
+        fact = FACTS[guess.fact]
+        if fact in left and fact.kind == "flag" and guess.confidence > 0.9:
+            return fact, exactly("flag", not denied)
+    never = _NEVER.fullmatch(text)
+    said = " ".join(filter(None, [never["before"], never["after"]])) if never else ""
+    for guess in decide(said, context)[:2] if said else ():
+        fact = FACTS[guess.fact]
+        if fact in left and fact.kind == "moment" and guess.confidence > 0.9:
+            return fact, exactly("moment", "never")
+    return None
+
+
+def told_in_words(
+    interpreter: Interpreter, text: str, line: int, start: int, group: str, item: Item | None, left: list[FactKind]
+) -> int:
+    """Read what a line says of an item in words between commas (``enabled, no administrator, member of: staff``);
+    ``left`` are the fields not told yet, ``start`` the text's column from 0. Returns how many were told."""
+    told = 0
+    open_list: FactKind | None = None
+    for match in _CLAUSES.finditer(text[:400]):
+        part = match.group().strip()
+        column = start + match.start() + len(match.group()) - len(match.group().lstrip()) + 1
+        labelled = _by_label(interpreter, part, group, left) or _by_form(interpreter, part, left)
+        asserted = None if labelled else _by_assertion(interpreter, part, group, left)
+        if labelled:
+            fact, value, at = labelled
+            open_list = fact if fact.kind == "list" else None
+        elif asserted:
+            fact, value, at = *asserted, 0
+            open_list = None
+        elif open_list and (more := understand(open_list, part, interpreter.locale)):
+            _goes_on(interpreter.drafts[-1], more)
+            continue
+        else:
+            continue
+        if not open_list:
+            left.remove(fact)
+        place = Entry("", part[at:], line, column + at)
+        interpreter.add(fact.name, item, place, value, "words", 0.82, f"it is said of a {group}")
+        told += 1
+    return told
+
+
+def _said_so(
+    interpreter: Interpreter, text: str, group: str, left: Sequence[FactKind]
+) -> tuple[FactKind, Value, int] | None:
+    asserted = _by_assertion(interpreter, text, group, left)
+    return (*asserted, 0) if asserted else None
+
+
+def _goes_on(draft: Draft, more: Value) -> None:
+    """Add what a list goes on with to the reading that it began with."""
+    if isinstance(draft.value.value, tuple) and isinstance(more.value, tuple):
+        whole = tuple(dict.fromkeys(draft.value.value + more.value))
+        draft.value = Value("list", whole, whole, whole)
 
 
 def _told(interpreter: Interpreter, fact: FactKind, text: str) -> tuple[FactKind, Value, int] | None:

@@ -31,7 +31,7 @@ _TEXT_FORMS: dict[str, re.Pattern[str]] = {
     "host.user": re.compile(r".*[^\W\d_].*$"),
     "host.owner": re.compile(r".*[^\W\d_].*$"),
     "firewall.profile": re.compile(r"(?P<keep>[^,;()]{1,40})$"),
-    "volume.mount": re.compile(r"(?P<keep>[A-Za-z]:\\?|/.*|[A-Za-z][\w-]{0,30}:|\\\\.+|\[\w+\])$"),
+    "volume.mount": re.compile(r"(?P<keep>[A-Z]|[A-Za-z]:\\?|/.*|[A-Za-z][\w-]{0,30}:|\\\\.+|\[\w+\])$"),
     "volume.filesystem": re.compile(r"(?P<keep>[A-Za-z][\w.+-]{1,19})$"),
     "process.pid": re.compile(r"\d+$"),
     "connection.pid": re.compile(r"(?:users:\(\(\"[^\"]*\",pid=)?(?P<keep>\d+)(?:,fd=.*|/.*)?$"),
@@ -109,9 +109,15 @@ def _rate(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
 def _count(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
     # "2 of 4 in use": there are four.
     of_all = _OF_SLOTS.match(text) if fact.name == "memory.slots" else None
-    return quantity.count(of_all["all"] if of_all else text)
+    left = _STILL.match(text)
+    return quantity.count(of_all["all"] if of_all else left["left"] if left else text)
 
 
+# "three are left", in the order of other languages.
+_STILL = re.compile(
+    r"(?:still|only|noch|quedan|restan|restam|reste(?:nt)?|il reste|restano|rimangono|rimasti|nog|pozosta\w+|zosta\w+)\s+(?P<left>\d{1,6})$",
+    re.I,
+)
 _OF_SLOTS = re.compile(r"\d{1,3}\s*(?:of|von|de|sur|di|van|z|/)\s*(?P<all>\d{1,3})\b", re.I)
 
 

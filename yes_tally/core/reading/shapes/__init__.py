@@ -4,12 +4,14 @@ from __future__ import annotations
 
 from yes_tally.core.reading.shapes import (
     aligned_columns,
+    assignments,
     delimited,
     json_tree,
     markup,
     pairs,
     ruled_table,
     tagged_lines,
+    turned_table,
 )
 from yes_tally.core.reading.shapes.layout import Layout, Shape
 
@@ -33,6 +35,8 @@ def register(name: str, shape: Shape, *, whole: bool = False) -> None:
 
 
 register("ruled table", ruled_table.lay_out)
+register("assignments", assignments.lay_out)
+register("turned table", turned_table.lay_out)
 register("pairs", pairs.lay_out)
 register("aligned columns", aligned_columns.lay_out)
 register("tagged lines", tagged_lines.lay_out)

@@ -37,7 +37,7 @@ def _by(mark: str, lines: Sequence[Line]) -> Layout | None:
     fitting = [row for row in rows if len(row[2]) == width]
     header_line, _, header = fitting[0]
     labels = [cell.strip() for cell in header]
-    if any(label.endswith(".") or len(label.split()) > _MAX_LABEL_WORDS for label in labels):
+    if any((label.endswith(".") and " " in label) or len(label.split()) > _MAX_LABEL_WORDS for label in labels):
         return None
     known = sum(map(is_known, labels))
     if known < 2 or known * 3 < sum(map(bool, labels)):

@@ -6,7 +6,7 @@ import re
 from collections.abc import Sequence
 
 from yes_tally.core.reading.decode import Line
-from yes_tally.core.reading.phrases import is_known
+from yes_tally.core.reading.phrases import is_known, names_item
 from yes_tally.core.reading.shapes.layout import (
     MAX_LABEL,
     Entry,
@@ -51,6 +51,8 @@ def lay_out(lines: Sequence[Line]) -> Layout | None:
 def _head(line: Line) -> Group | None:
     text = line.text[:_MAX]
     match = _HEAD.match(text)
+    if match and match["mark"].startswith(":") and names_item(match["name"]):
+        return None  # ``Disk 0: …`` is a pair
     if match is None or not (match["mark"].strip() or "<" in text or _INDEX.match(text)):
         return None
     group = Group(entries=[Entry(NAME, match["name"].strip(), line.number, match.start("name") + 1)])

@@ -1,0 +1,50 @@
+"""Two records side by side: the same labels stand twice on each line. Cut apart, and each half keeps its columns."""
+
+from __future__ import annotations
+
+import itertools
+from collections import Counter
+from collections.abc import Sequence
+from dataclasses import replace
+
+from yes_tally.core.reading.decode import Line
+from yes_tally.core.reading.phrases import is_known
+from yes_tally.core.reading.shapes.layout import MAX_LINE, cells_by_gap
+
+_LEAST = 3
+
+
+def halves(lines: Sequence[Line]) -> list[list[Line]]:
+    """The records that stand beside each other, left to right; none where a block is one record.
+
+    They begin in the columns where most lines repeat the label that they begin with.
+    """
+    if len(lines) < _LEAST or any(len(line.text) > MAX_LINE for line in lines):
+        return []
+    begins: Counter[int] = Counter()
+    for line in lines:
+        cells = cells_by_gap(line.text)
+        first = cells[0][0].rstrip(" :.") if cells else ""
+        if len(cells) >= 4 and is_known(first):
+            begins.update(at for text, at in cells[2:] if text.rstrip(" :.") == first)
+    cuts = sorted(at for at, count in begins.items() if count >= _LEAST and count * 10 >= 7 * len(lines))
+    if not cuts:
+        return []
+    bounds = [0, *cuts, None]
+    return [
+        _headed([_part(line, start or 0, end) for line in lines if line.text[start or 0 : end].strip()], start or 0)
+        for start, end in itertools.pairwise(bounds)
+    ]
+
+
+def _headed(lines: list[Line], start: int) -> list[Line]:
+    """A half whose first line stands alone over its pairs: it heads them, wherever it stands over them."""
+    first = lines[0].text if lines else ""
+    if len(lines) < 2 or len(cells_by_gap(first)) != 1:
+        return lines
+    return [replace(lines[0], text=" " * max(0, start - 1) + first.strip()), *lines[1:]]
+
+
+def _part(line: Line, start: int, end: int | None) -> Line:
+    """What of a line stands between two columns, where it stands."""
+    return replace(line, text=" " * start + line.text[start:end].rstrip())

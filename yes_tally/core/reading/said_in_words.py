@@ -1,0 +1,93 @@
+"""Items that a heading names and words tell: rows whose cells carry their own labels, a name over what is said of it."""
+
+from __future__ import annotations
+
+import re
+from collections.abc import Sequence
+from typing import TYPE_CHECKING
+
+from yes_tally.core.catalogue import FIELDS
+from yes_tally.core.reading.decide import ITEM_GROUPS, NAMING, Context, Guess, decide
+from yes_tally.core.reading.decode import Line
+from yes_tally.core.reading.labels import words_of
+from yes_tally.core.reading.phrases import is_known, subjects_in
+from yes_tally.core.reading.shapes.layout import Entry, Group, cells_by_gap
+from yes_tally.core.reading.told_in_parts import told_bare, told_in_words
+from yes_tally.core.reading.values import MAX_TEXT
+
+if TYPE_CHECKING:
+    from yes_tally.core.reading.drafts import Item
+    from yes_tally.core.reading.interpret import Interpreter
+
+_BULLETED = re.compile(r"\s*(?:[*•-]|\[\d{1,3}\]|\d{1,3}[.)])\s+")
+
+
+def rows_of_words(interpreter: Interpreter, lines: Sequence[Line], around: tuple[str, ...]) -> None:
+    """``* Hall printer   port 10.20.1.90   driver Gullwing 4``: rows of a thing that a heading names, each cell but the
+    first with its own label."""
+    group = next((g for g in around[:2] if g in ITEM_GROUPS and NAMING.get(g, "").endswith(".name")), None)
+    if group is None:
+        return
+    for line in lines:
+        bullet = _BULLETED.match(line.text)
+        start = bullet.end() if bullet else 0
+        cells = cells_by_gap(" " * start + line.text[start:])
+        labelled = [text for text, _ in cells[1:] if decide(" ".join(text.split()[:1]), Context(group))]
+        if len(cells) < 2 or len(labelled) * 2 < len(cells) - 1:
+            continue
+        entry = Entry("", ", ".join(text for text, _ in cells), line.number, cells[0][1] + 1)
+        told_bare(interpreter, entry, group, interpreter.new_item(group), "rows", NAMING[group], line.text)
+
+
+_HEAD_OF_RECORD = re.compile(r"(?P<name>[^\s(:,][^(:,]{0,60}?)\s*(?:\((?P<aside>[^)]{1,60})\))?:?$")
+
+
+def records_of_words(interpreter: Interpreter, lines: Sequence[Line], around: tuple[str, ...]) -> bool:
+    """A name, and indented below it what is said of it in words, of a thing that a heading or the command names."""
+    group = next((g for g in around[:2] if g in ITEM_GROUPS and NAMING.get(g, "").endswith(".name")), None)
+    indents = [len(line.text) - len(line.text.lstrip()) for line in lines]
+    if group is None or len(lines) < 2 or indents[0] != min(indents) or max(indents) == min(indents):
+        return False
+    heads = [index for index, indent in enumerate(indents) if indent == min(indents)]
+    matches = [_HEAD_OF_RECORD.match(lines[index].text.strip()) for index in heads]
+    if not all(matches):
+        return False
+    told = 0
+    for place, (index, match) in enumerate(zip(heads, matches, strict=True)):
+        item = interpreter.new_item(group)
+        left = [fact for fact in FIELDS[group] if fact.name != NAMING[group]]
+        end = heads[place + 1] if place + 1 < len(heads) else len(lines)
+        for line, indent in zip(lines[index + 1 : end], indents[index + 1 : end], strict=True):
+            told += told_in_words(interpreter, line.text.strip(), line.number, indent, group, item, left)
+        if match and len(left) < len(FIELDS[group]) - 1:
+            entry = Entry("", match["name"], lines[index].number, indents[index] + 1)
+            interpreter.place(entry, "words", (Guess(NAMING[group], 0.82, f"it is said of this {group}"),), item)
+            beside = _ASIDE_OF.get(group)
+            if match["aside"] and beside:
+                at = Entry("", match["aside"].strip("\"'"), entry.line, entry.column + match.start("aside"))
+                interpreter.place(at, "words", (Guess(beside, 0.78, "it stands in brackets after its name"),), item)
+    return told > 0
+
+
+_ASIDE_OF = {"account": "account.full_name", "adapter": "adapter.connection"}
+
+
+def called_by(interpreter: Interpreter, group: Group, of: str, shape: str, item: Item, *, listed: bool) -> None:
+    """Records under the name of their kind, each headed by its own: ``Interfaces``, then ``Wickerlink GbE 210 ("Office
+    wire")`` over its fields."""
+    heading, naming = group.heading, NAMING.get(of, "")
+    match = _HEAD_OF_RECORD.match(heading.text[:MAX_TEXT].strip()) if heading and listed else None
+    if heading is None or match is None or not naming.endswith(".name") or is_known(match["name"]):
+        return
+    context = interpreter.context(of)
+    if subjects_in(words_of(match["name"])) or any(
+        guess.fact == naming for entry in group.entries for guess in decide(entry.label, context)[:1]
+    ):
+        return
+    entry = Entry("", match["name"], heading.line, heading.column)
+    interpreter.place(entry, shape, (Guess(naming, 0.8, f"it is listed under {of}"),), item)
+    interpreter.frame.add(heading.line)
+    beside = _ASIDE_OF.get(of)
+    if match["aside"] and beside:
+        at = Entry("", match["aside"].strip("\"'"), heading.line, heading.column + match.start("aside"))
+        interpreter.place(at, shape, (Guess(beside, 0.78, "it stands in brackets after its name"),), item)

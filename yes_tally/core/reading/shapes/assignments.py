@@ -1,0 +1,74 @@
+"""Assignments: several ``name=value`` on a line, a line an item (``profile=public  state=OFF in="allow"``)."""
+
+from __future__ import annotations
+
+import itertools
+import re
+from collections.abc import Sequence
+
+from yes_tally.core.reading.decode import Line
+from yes_tally.core.reading.shapes.layout import MAX_LINE, RULE, Entry, Group, Layout, all_entries, known_share
+
+_ONE = re.compile(
+    r"(?P<label>[^\W\d][\w.%-]{0,40})=(?:\"(?P<quoted>[^\"]*)\"|'(?P<single>[^']*)'|(?P<bare>[^\s,;]*))[,;]?"
+)
+_BEFORE = re.compile(r"\s*(?P<name>[^=\s:](?:[^=\s]| (?! ))*?):?\s+$")
+_LEAST = 2
+
+
+def lay_out(lines: Sequence[Line]) -> Layout | None:
+    """Read a block whose lines are assignments, or ``None`` where fewer than half of them are."""
+    told = [group for line in lines if (group := _line(line)) is not None]
+    written = sum(not RULE.match(line.text) for line in lines)
+    if not told or len(told) * 2 < written:
+        return None
+    share = known_share(all_entries(told))
+    repeated = len(told) > 1 and {e.label for e in told[0].entries} & {e.label for e in told[1].entries}
+    groups = [Group(children=told)] if repeated else [Group(entries=all_entries(told))]
+    # What assignments explain whole, no single pair explains better.
+    score = 0.9 + 0.1 * share if share and len(told) == written else (0.4 + 0.6 * share) * len(told) / written
+    return Layout("assignments", groups, score)
+
+
+def _line(line: Line) -> Group | None:
+    """The assignments of one line, which leave nothing of it but what it begins with."""
+    text = line.text
+    if text.count("=") < _LEAST or len(text) > MAX_LINE:
+        return None
+    divided = _divided(line)
+    if divided:
+        return divided
+    matches = list(_ONE.finditer(text))
+    if len(matches) < _LEAST or any(text[a.end() : b.start()].strip() for a, b in itertools.pairwise(matches)):
+        return None
+    if text[matches[-1].end() :].strip():
+        return None
+    group = Group()
+    before = _BEFORE.match(text[: matches[0].start()])
+    if before:
+        group.entries.append(Entry("name", before["name"], line.number, before.start("name") + 1))
+    elif text[: matches[0].start()].strip():
+        return None
+    for match in matches:
+        which = next(name for name in ("quoted", "single", "bare") if match[name] is not None)
+        group.entries.append(Entry(match["label"], match[which], line.number, match.start(which) + 1))
+    return group
+
+
+_DIVIDED = re.compile(r"\s*(?P<label>[^\W\d][\w .%-]{0,40}?)\s*=\s*(?P<value>[^=]*?)\s*$")
+
+
+def _divided(line: Line) -> Group | None:
+    """Assignments with a mark between them, whose values may hold blanks: ``maker=Oakmere;model=Tern 3``."""
+    for mark in (";", ", ", " | "):
+        parts = line.text.rstrip(" ;").split(mark)
+        matches = [_DIVIDED.match(part) for part in parts]
+        if len(parts) < _LEAST or not all(matches):
+            continue
+        group, at = Group(), 0
+        for part, match in zip(parts, matches, strict=True):
+            if match:
+                group.entries.append(Entry(match["label"], match["value"], line.number, at + match.start("value") + 1))
+            at += len(part) + len(mark)
+        return group
+    return None

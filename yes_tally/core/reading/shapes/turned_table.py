@@ -1,0 +1,67 @@
+"""Turned tables: fields down the side, an item a column, under a line that names the items.
+
+::
+
+              Slot 1      Slot 2
+    Size      8 GB        8 GB
+    Type      DDR4        DDR4
+"""
+
+from __future__ import annotations
+
+from collections.abc import Sequence
+
+from yes_tally.core.reading.decode import Line
+from yes_tally.core.reading.phrases import is_known
+from yes_tally.core.reading.shapes.layout import (
+    MAX_LABEL,
+    MAX_LINE,
+    RULE,
+    Entry,
+    Group,
+    Heading,
+    Layout,
+    cells_by_gap,
+)
+
+_LEAST_FIELDS = 3
+_MOST_ITEMS = 40
+_AWRY = 3
+"""How far a cell may begin from its column's head."""
+
+
+def lay_out(lines: Sequence[Line]) -> Layout | None:
+    """Read a block as a turned table, or ``None`` where its side does not name the fields, or its head does."""
+    rows = [line for line in lines if not RULE.match(line.text[:MAX_LABEL])]
+    if len(rows) <= _LEAST_FIELDS or any(len(line.text) > MAX_LINE for line in rows):
+        return None
+    head = cells_by_gap(rows[0].text)
+    body = [(line, cells_by_gap(line.text)) for line in rows[1:]]
+    first = min((cells[0][1] for _, cells in body if cells), default=0)
+    if head and head[0][1] <= first + 1:
+        head = head[1:]  # what stands over the side names nothing
+    if not 2 <= len(head) <= _MOST_ITEMS or any(len(cells) > len(head) + 1 for _, cells in body):
+        return None
+    labels = [cells[0][0].rstrip(" :.") for _, cells in body if cells]
+    known = sum(map(is_known, labels))
+    if known < _LEAST_FIELDS or known * 2 < len(labels) or 3 * sum(is_known(cell) for cell, _ in head) > len(head):
+        return None
+    columns = [Group(heading=Heading(text, rows[0].number, at + 1)) for text, at in head]
+    placed = sum(_place(columns, head, line, cells) for line, cells in body)
+    if placed * 4 < 3 * len(body):
+        return None
+    told = [column for column in columns if column.entries]
+    return Layout("turned table", [Group(children=told)], 0.9 * (0.5 + 0.5 * known / len(labels)) * placed / len(body))
+
+
+def _place(columns: Sequence[Group], head: Sequence[tuple[str, int]], line: Line, cells: list[tuple[str, int]]) -> bool:
+    """Give each cell of a row to the column that it stands under; false where one stands under none."""
+    label = cells[0][0].rstrip(" :.")
+    under = [
+        (next((n for n, (_, at) in enumerate(head) if abs(at - x) <= _AWRY), None), text, x) for text, x in cells[1:]
+    ]
+    if not under or any(n is None for n, _, _ in under):
+        return False
+    for n, text, x in under:
+        columns[n or 0].entries.append(Entry(label, text, line.number, x + 1))
+    return True

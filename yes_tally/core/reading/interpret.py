@@ -31,6 +31,7 @@ from yes_tally.core.reading.listings import (
     listed_item,
     named_by,
     numbered,
+    only_counts,
     policies,
 )
 from yes_tally.core.reading.phrases import SUBJECTS, subject_within, subjects_in
@@ -290,7 +291,7 @@ class Interpreter:
         counted = entry.label.endswith("(s)") and entry.printed.isdigit()
         for place, guess in enumerate(guesses[:4]):
             kind = FACTS[guess.fact].kind
-            if kind == "text" and not guess.phrase and _STAMP.match(entry.printed):
+            if kind == "text" and not guess.phrase and (_STAMP.match(entry.printed) or only_counts(entry, guess.fact)):
                 continue  # a time is what nothing is called
             if (counted and kind == "text") or (shape == "tagged lines" and guess.confidence < _TAGGED):
                 continue

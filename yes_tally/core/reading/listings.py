@@ -4,19 +4,15 @@ from __future__ import annotations
 
 import itertools
 import re
-from collections import Counter
 from collections.abc import Sequence
 from typing import TYPE_CHECKING
 
-from yes_tally.core.catalogue import FACTS, FIELDS, FactKind
-from yes_tally.core.quantity import Value
+from yes_tally.core.catalogue import FACTS, FIELDS
 from yes_tally.core.reading.decide import ITEM_GROUPS, NAMING, Context, Guess, decide
-from yes_tally.core.reading.decode import Line
 from yes_tally.core.reading.drafts import Item
 from yes_tally.core.reading.labels import words_of
-from yes_tally.core.reading.phrases import SUBJECTS, SubjectAt, names_item, subjects_in
-from yes_tally.core.reading.said_in_words import records_of_words, rows_of_words
-from yes_tally.core.reading.shapes.layout import MAX_LINE, Entry, Group, Heading, cells_by_gap
+from yes_tally.core.reading.phrases import SUBJECTS, SubjectAt, subjects_in
+from yes_tally.core.reading.shapes.layout import Entry, Group, Heading, cells_by_gap
 from yes_tally.core.reading.told_in_parts import told_bare, told_in_words
 from yes_tally.core.reading.values import MAX_TEXT, understand
 from yes_tally.core.words import is_placeholder
@@ -36,31 +32,25 @@ ITEM_HEADING = {
     "module": "module.slot",
     "disk": "disk.number",
     "partition": "partition.number",
+    "volume": "volume.mount",
 }
 # What stands beside an item's number: what it is called.
 CALLED = {
     "processor": "processor.name", "disk": "disk.model", "sound": "sound.name", "graphics": "graphics.name",
     "display": "display.name", "printer": "printer.name", "battery": "battery.name",
-    "module": "module.size", "partition": "partition.kind", "volume": "volume.label",
+    "page_file": "page_file.path", "module": "module.size", "partition": "partition.kind", "volume": "volume.label",
 }  # fmt: skip
-# Things that are listed without a head, and the order in which lists print their fields.
-_ROW_FIELDS = {
-    "event": ("at", "level", "source", "id", "text"),
-    "update": ("installed_at", "id", "title"),
-    "boot_entry": ("id", "name", "path"),
-}  # fmt: skip
-_MANY_ROWS = 2000
-_MOST_CELLS = 40
 _LISTED = re.compile(r"\s*(?:\[\d{1,3}\]|\d{1,3}[.)]|#\d{1,3})\s+(?P<rest>\S.*?)\s*$")
 _CALLED_SO = re.compile(
     r"(?P<noun>[^\W\d_]+(?: [^\W\d_]+){0,2})(?: ?#?\d{1,3}\s*[:.–-]\s*| ?#\d{1,3}\s+| ?\d{1,3}\s{2,}|\.)(?P<rest>[^\s(:][^(:]*?)\s*(?:\((?P<aside>[^)]{2,40})\))?\s*$"
 )
+_ROW_NUMBER = re.compile(r"(?:#\d{1,3}[:.]?\s+|\d{1,3}\s{2,})(?=\S)")
 _WORD = re.compile(r"\S+")
 _HEADS_VALUE = re.compile(r"[\d:/\\\"]")
 
 
 _NUMBERED = re.compile(r"\d")
-_LETTERED = re.compile(r"(?P<noun>[^\W\d_]+(?: [^\W\d_]+)?) (?P<rest>[A-Z])")
+LETTERED = re.compile(r"(?P<noun>[^\W\d_]+(?: [^\W\d_]+)?) (?P<rest>[A-Z])")
 
 
 def _lettered(interpreter: Interpreter, entry: Entry, match: re.Match[str], shape: str) -> bool:
@@ -73,7 +63,7 @@ def _lettered(interpreter: Interpreter, entry: Entry, match: re.Match[str], shap
     return True
 
 
-_TOLD_ASIDE = re.compile(r"(?P<label>[^()]{3,40}?)\s*\((?P<told>[^()]{3,120})\)")
+_TOLD_ASIDE = re.compile(r"(?P<label>[^()]{3,40}?)\s*\((?P<told>[^()]{1,120})\)")
 _WHICH = re.compile(r"\d{1,4}|[A-Z]+\d{1,2}")
 
 
@@ -89,14 +79,16 @@ def numbered(
 ) -> bool:
     """``Sound card 0: Chime Analog``: the label names an item and which one, the value what it is called, and maybe
     more of it; ``parent`` is what it stands under."""
-    aside = _TOLD_ASIDE.fullmatch(entry.label)
+    aside, which = _TOLD_ASIDE.fullmatch(entry.label), ""
     if aside:
         # ``disk 0 (Basalt NV500, serial B4-2211-QX): healthy``: what stands in the brackets is said of it too.
-        both = f"{aside['told']}, {entry.printed}"
+        named = _WHICH.fullmatch(aside["told"])
+        both = entry.printed if named else f"{aside['told']}, {entry.printed}"
+        which = aside["told"] if named else ""
         entry = Entry(aside["label"], both, entry.line, max(1, entry.column - len(aside["told"]) - 3))
     match = INDEXED.match(entry.label) if _NUMBERED.search(entry.label) else None
     if match is None:
-        letter = _LETTERED.fullmatch(entry.label)
+        letter = LETTERED.fullmatch(entry.label)
         if letter and SUBJECTS.get(words_of(letter["noun"])) == "volume":
             return _lettered(interpreter, entry, letter, shape)
         return False
@@ -113,7 +105,7 @@ def numbered(
     item = interpreter.new_item(group or "")
     number = ITEM_HEADING.get(item.group)
     if number and number != fact:
-        place = Entry(entry.label, match["rest"], entry.line, max(1, entry.column - len(entry.label)))
+        place = Entry(entry.label, which or match["rest"], entry.line, max(1, entry.column - len(entry.label)))
         interpreter.place(place, shape, (Guess(number, 0.85, f"the label names {group}"),), item)
     interpreter.stands_under(item, parent, entry, shape)
     interpreter.numbered, interpreter.numbered_line = item, entry.line
@@ -232,110 +224,6 @@ def listed_item(interpreter: Interpreter, entry: Entry, start: int, shape: str) 
                 break
 
 
-def numbered_rows(interpreter: Interpreter, lines: Sequence[Line]) -> set[int]:
-    """``Drive 0  Basalt SX240   health: OK   34 C``: rows that each begin with which item they tell of. Returns the
-    lines that were read."""
-    read: set[int] = set()
-    for line in lines[:_MANY_ROWS]:
-        cells = cells_by_gap(line.text) if len(line.text) <= MAX_LINE else []
-        match = INDEXED.match(cells[0][0]) if len(cells) >= 3 and names_item(cells[0][0]) else None
-        group = SUBJECTS.get(words_of(match["noun"])) if match else None
-        naming = CALLED.get(group or "")
-        if match is None or group is None or naming is None:
-            continue
-        at = cells[1][1]
-        entry = Entry(cells[0][0], ", ".join(text for text, _ in cells[1:]), line.number, at + 1)
-        item = interpreter.new_item(group)
-        if not told_bare(interpreter, entry, group, item, "rows", naming, line.text):
-            continue
-        read.add(line.number)
-        owner = interpreter.numbered
-        if owner and owner.group != group:
-            interpreter.stands_under(item, owner, entry, "rows")
-        number = ITEM_HEADING.get(group)
-        if number:
-            place = Entry(cells[0][0], match["rest"], line.number, cells[0][1] + 1)
-            interpreter.place(place, "rows", (Guess(number, 0.85, f"the row begins with the {group}"),), item)
-    return read
-
-
-def rows_without_head(interpreter: Interpreter, lines: Sequence[Line], around: tuple[str, ...]) -> None:
-    """Rows whose columns nothing names, of a thing that a heading or the command names: each cell is the field
-    whose form it has, in the catalogue's order."""
-    lines, around = _titled(interpreter, [line for line in lines[:_MANY_ROWS] if len(line.text) <= MAX_LINE], around)
-    group = next((g for g in around if g in _ROW_FIELDS), None)
-    if group is None:
-        if not records_of_words(interpreter, lines, around):
-            rows_of_words(interpreter, lines, around)
-        return
-    rows = _same_cells(lines)
-    whole = [(line, _cells_of_row(cells, group)) for line, cells in rows if len(cells) >= 3]
-    if len(whole) * 3 < len(rows) * 2:
-        return
-    for line, cells in whole:
-        left = [FACTS[f"{group}.{name}"] for name in _ROW_FIELDS[group]]
-        told: list[tuple[FactKind, Entry, Value]] = []
-        for text, at in cells:
-            for fact in left:
-                value = understand(fact, text, interpreter.locale)
-                if value and (fact.kind != "version" or value.value == text):
-                    told.append((fact, Entry("", text, line.number, at + 1), value))
-                    # Texts come in their order; what only its form tells may stand anywhere.
-                    before = left[: left.index(fact)] if fact.kind == "text" else []
-                    left = [f for f in left if f is not fact and not (f in before and f.kind == "text")]
-                    break
-        if len(told) >= 3 and any(fact.kind != "text" for fact, _, _ in told):
-            item = interpreter.new_item(group)
-            for fact, entry, value in told:
-                interpreter.add(fact.name, item, entry, value, "rows", 0.7, f"its form and place fit {group}")
-
-
-def _titled(
-    interpreter: Interpreter, lines: Sequence[Line], around: tuple[str, ...]
-) -> tuple[list[Line], tuple[str, ...]]:
-    """Rows without the line above them that says what they list, and what it names."""
-    cells = [len(cells_by_gap(line.text)) for line in lines[:2]]
-    if len(lines) < 2 or cells[0] != 1 or cells[1] < 2:
-        return list(lines), around
-    named = interpreter.heading(lines[0].text, lines[0].number)
-    return list(lines[1:]), (*named, *around)
-
-
-_ROW_NUMBER = re.compile(r"(?:#\d{1,3}[:.]?\s+|\d{1,3}\s{2,})(?=\S)")
-_ROW_INDEX = re.compile(r"(?:\[\d{1,4}\]|\d{1,4}[.)]|#\d{1,4})\s+(?=\S)")
-
-
-def _cells_of_row(cells: list[tuple[str, int]], group: str) -> list[tuple[str, int]]:
-    """Cells without a row's number, and without the field's own name before what it says (``id 153``)."""
-    found = []
-    for place, (text, at) in enumerate(cells):
-        index = _ROW_INDEX.match(text) if place == 0 else None
-        name, _, rest = text.partition(" ")
-        skip = index.end() if index else len(name) + 1 if rest and f"{group}.{name.casefold()}" in FACTS else 0
-        found.append((text[skip:], at + skip))
-    return found
-
-
-def _same_cells(lines: Sequence[Line]) -> list[tuple[Line, list[tuple[str, int]]]]:
-    """The cells of rows: cut at wide gaps, and at one blank where most rows begin a cell right behind it."""
-    cut = [(line, cells_by_gap(line.text)) for line in lines]
-    if any(len(cells) > _MOST_CELLS for _, cells in cut):
-        return cut
-    begins = Counter(at for _, cells in cut for _, at in cells)
-    usual = sorted(at for at, count in begins.items() if count * 2 > len(lines) > 1)
-    found: list[tuple[Line, list[tuple[str, int]]]] = []
-    for line, cells in cut:
-        parts: list[tuple[str, int]] = []
-        for text, start in cells:
-            for at in usual:
-                if start + 1 < at < start + len(text) and line.text[at - 1] == " ":
-                    parts.append((line.text[start:at].rstrip(), start))
-                    text, start = line.text[at : start + len(text)], at
-            parts.append((text, start))
-        found.append((line, parts))
-    return found
-
-
 def _words_at(label: str, at: SubjectAt) -> tuple[str, ...]:
     return words_of(label)[at.start : at.end]
 
@@ -427,3 +315,9 @@ def policies(interpreter: Interpreter, group: Group, shape: str) -> bool:
             interpreter.place(at, shape, (Guess("policy.category", 0.75, "the heading above says it"),), item)
             interpreter.frame.add(group.heading.line)
     return True
+
+
+def only_counts(entry: Entry, fact: str) -> bool:
+    """``Boot entries: 2``: how many there are is the name of none."""
+    many = entry.label.rstrip(" :").endswith("s") and fact.partition(".")[0] in ITEM_GROUPS
+    return many and entry.printed.isdigit() and len(entry.printed) < 4

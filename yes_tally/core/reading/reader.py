@@ -13,8 +13,8 @@ from yes_tally.core.reading.decode import Decoded, Line, decode
 from yes_tally.core.reading.drafts import Draft, Met
 from yes_tally.core.reading.interpret import Interpreter
 from yes_tally.core.reading.language import language_of
-from yes_tally.core.reading.listings import rows_without_head
 from yes_tally.core.reading.phrases.taught import NOTHING_TAUGHT, Phrasebook, using
+from yes_tally.core.reading.rows_alone import rows_without_head
 from yes_tally.core.reading.sections import Section, cut
 from yes_tally.core.reading.shapes.layout import MAX_LABEL, MAX_LINE, RULE, Entry, Heading
 from yes_tally.core.reading.stated import read_statements, taught_statements, title_names_host

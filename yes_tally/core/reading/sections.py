@@ -105,7 +105,8 @@ _FRAMED = re.compile(r"\s*[|│║](?P<inside>[^|│║]*)[|│║]\s*$")
 
 def _unframed(lines: Sequence[Line]) -> list[Line]:
     """A dialog's frame is taken off its text; what stands in the upper border is its heading. Columns stay."""
-    found = list(lines)
+    found = _without_branches(lines)
+    lines = found
     if not any(_FRAME_SIGN.search(line.text, 0, _MAX_FRAME) for line in lines):
         return found
     if any(len(line.text) <= _MAX_FRAME and _BARS.match(line.text) for line in lines):
@@ -123,6 +124,21 @@ def _unframed(lines: Sequence[Line]) -> list[Line]:
 
 
 _MAX_FRAME = 400
+_BRANCH = re.compile(r"(?P<tree>[\s│|]*(?:[├└]─*|[|`\\+]--+)\s?)(?=\S)")
+_TRUNK = re.compile(r"\s*[│|][\s│|]*(?=\S)")
+
+
+def _without_branches(lines: Sequence[Line]) -> list[Line]:
+    """A tree that is drawn with branches, by its indents alone."""
+    if sum(bool(_BRANCH.match(line.text)) for line in lines) < 2 or not any(
+        "├" in line.text or "└" in line.text for line in lines
+    ):
+        return list(lines)
+    found = []
+    for line in lines:
+        match = _BRANCH.match(line.text) or _TRUNK.match(line.text)
+        found.append(replace(line, text=" " * match.end() + line.text[match.end() :]) if match else line)
+    return found
 
 
 def _host(where: str) -> str | None:

@@ -10,6 +10,7 @@ import re
 from collections.abc import Iterator, Sequence
 from dataclasses import dataclass
 
+from yes_tally.core.reading.checks_elsewhere import COUNTS, KINDS, RESULTS
 from yes_tally.core.reading.decode import Line
 from yes_tally.core.reading.shapes.layout import MAX_LABEL, RULE, indent_of
 
@@ -116,6 +117,7 @@ CHECK_KINDS: tuple[Pattern, ...] = (
     _row("health_check.kind", r"\b(?:memory|ram) ?(?:check|test|diagnos)", "memory"),
     _row("health_check.kind", r"\b(?:disk|volume|drive|disc|file ?system) ?(?:check|scan|test)|\bcheck(?:ing)? (?:of )?(?:the )?(?:disk|volume|drive|file system)\b", "disk"),
 )  # fmt: skip
+CHECK_KINDS += tuple(_row("health_check.kind", pattern, kind) for pattern, kind in KINDS)
 _CHECKED = r"\b(?:check|scan|test|verif)\w*(?: (?:of|on|for|run on))?(?: (?:the )?(?:disk|volume|drive))?"
 CHECK_SAYS: tuple[Pattern, ...] = (
     _row("health_check.target", r"\b(?:check|scan|test|verif)\w*(?: [\w-]+){0,3}? (?:of|on|for) (?P<v>[A-Za-z]\w{1,20}:)(?!\w)"),
@@ -130,6 +132,8 @@ CHECK_SAYS: tuple[Pattern, ...] = (
     _row("health_check.warnings", r"\b(?P<v>\d+) warnings?\b|\bwarnings?\s*:\s*(?P<w>\d+)"),
     _row("health_check.notes", r"\b(?P<v>\d+) (?:notes?|remarks?|informational|information\(s\)|informations?)(?!\w)|\b(?:notes?|remarks?)\s*:\s*(?P<w>\d+)"),
 )  # fmt: skip
+CHECK_SAYS += tuple(_row("health_check.result", pattern, result) for pattern, result in RESULTS)
+CHECK_SAYS += tuple(_row(fact, pattern) for fact, pattern in COUNTS)
 
 
 @dataclass(frozen=True, slots=True)

@@ -10,8 +10,8 @@ from yes_tally.core.catalogue import FACTS, ITEMS
 from yes_tally.core.quantity import exactly
 from yes_tally.core.reading.decode import Line
 from yes_tally.core.reading.item_lines import read_item_lines
-from yes_tally.core.reading.listings import numbered_rows
 from yes_tally.core.reading.phrases.taught import in_use
+from yes_tally.core.reading.rows_alone import numbered_rows
 from yes_tally.core.reading.sentences import (
     CHECK_KINDS,
     CHECK_SAYS,
@@ -69,7 +69,10 @@ def _checks(interpreter: Interpreter, lines: Sequence[Line], command: str) -> No
         pending = None
 
 
-_BEGINS_CHECK = re.compile(r"\s*(?:[\w-]+ ){0,3}(?:check|scan|test)\b[^:]{0,40}:", re.I)
+_BEGINS_CHECK = re.compile(
+    r"\s*(?:[\w-]+ ){0,3}(?:check|scan|test|\w*pr[üu]fung|contr[ôo]l[eo]?\w*|v[ée]rification|comprobaci[óo]n|verifica\w*|diagnos\w+|rappor\w+|informe|raport|kontrola|sprawdzanie|controle|\w+controle)\b[^:]{0,60}:",
+    re.I,
+)
 
 
 def _paragraphs(lines: Sequence[Line]) -> Iterator[list[Line]]:

@@ -36,7 +36,7 @@ _CLAUSES = re.compile(r"[^\s,;.](?:[^,;.]|[,;.](?!\s|$))*")
 _FORMS = {"volume.filesystem": re.compile(r"[A-Z][A-Z0-9]{2,7}|[a-z]{2,6}\d?fs\d?|x?fat\d*|ext\d")}
 _BUSES = frozenset("sata nvme usb sas scsi pcie ata ide mmc sd thunderbolt fibre iscsi virtio".split())
 # What bare words may tell, by the unit or the words that only such a value has.
-_COUNTED = re.compile(r"(?P<number>\d{1,5}) (?P<label>[^\W\d_]+(?: [^\W\d_]+)?)")
+_COUNTED = re.compile(r"(?P<number>\d{1,5}) (?P<label>[^\W\d_]+(?:[ '’][^\W\d_]+){0,2})")
 _WORD = re.compile(r"\S+")
 _LABEL_ALONE = re.compile(r"[^\W\d_A-Z][^\W\d_]+")
 _MEASURES = frozenset({"size", "clock", "rate"})
@@ -45,9 +45,8 @@ _LEAST_PARTS = 2
 
 def pairs_in(entry: Entry) -> list[Entry]:
     """The pairs that one pair holds; itself alone when it holds no other."""
-    labels, values = _SLASHED.split(entry.label), _SLASHED.split(entry.printed)
-    if 1 < len(labels) == len(values) <= 3 and all(map(is_known, labels)):
-        return list(_at_slashes(entry, labels, values))
+    if not is_known(entry.label) and (told := _labelled_parts(entry)):
+        return told
     found, label, start = [], entry.label, 0
     text = entry.printed[:400]
     # What is told of an item in a row is its own (``Pack 1: DB-52, design 52000 mWh``).
@@ -61,7 +60,17 @@ def pairs_in(entry: Entry) -> list[Entry]:
         if is_known(name) and text.count("(", start, match.start()) == text.count(")", start, match.start()):
             found.append(_part(entry, label, start, match.start()))
             label, start = name, match.end()
-    return [*found, _part(entry, label, start, len(entry.printed))] if found else [entry]
+    parts = [*found, _part(entry, label, start, len(entry.printed))] if found else [entry]
+    return [*_joint(parts[0]), *parts[1:]]
+
+
+def _joint(entry: Entry) -> list[Entry]:
+    """``Cores / threads: 6 / 12``, ``Maker and model: Oakmere, Tern 3``: two labels in one, and a value for each."""
+    for between, mark in ((_SLASHED, _SLASHED), (_JOINED, _COMMAS)):
+        labels, values = between.split(entry.label), mark.split(entry.printed)
+        if 1 < len(labels) == len(values) <= 3 and all(map(is_known, labels)):
+            return list(_at_slashes(entry, labels, values))
+    return [entry]
 
 
 def in_parts(entries: Sequence[Entry], context: Context) -> Iterator[tuple[Entry, Context]]:
@@ -75,6 +84,23 @@ def in_parts(entries: Sequence[Entry], context: Context) -> Iterator[tuple[Entry
         for part in parts[1:]:
             own = decide(part.label, beside)[:1]
             yield part, beside if own and own[0].fact.startswith(f"{named}.") else context
+
+
+_JOINED = re.compile(r"\s+(?:and|und|et|y|e|en|i)\s+")
+_COMMAS = re.compile(r",\s+")
+_LABELLED_PART = re.compile(r"(?P<label>[^\W\d_]\S{0,20})\s+(?P<value>\d\S*(?: [^\W\d_]\S*)?)$")
+
+
+def _labelled_parts(entry: Entry) -> list[Entry]:
+    """``Cache: L1 384 KB, L2 1.5 MB``: under a label that says little each part has its own."""
+    parts = [m for m in _PARTS.finditer(entry.printed[:400]) if m.group().strip()]
+    told = [(part, match) for part in parts if (match := _LABELLED_PART.match(part.group()))]
+    if len(told) < _LEAST_PARTS or len(told) < len(parts) or not all(is_known(match["label"]) for _, match in told):
+        return []
+    return [
+        Entry(match["label"], match["value"], entry.line, entry.column + part.start() + match.start("value"))
+        for part, match in told
+    ]
 
 
 def _at_slashes(entry: Entry, labels: Sequence[str], values: Sequence[str]) -> Iterator[Entry]:
@@ -172,6 +198,12 @@ def _by_label(
         value = understand(fact, counted["number"], interpreter.locale) if counted and fact in left else None
         if value and fact.kind == "count" and guess.confidence > 0.9:
             return fact, value, 0
+    trailed = _TRAILED.match(text)
+    for guess in decide(trailed["label"], interpreter.context(group, (group,)))[:1] if trailed else ():
+        fact = FACTS[guess.fact]
+        value = understand(fact, text, interpreter.locale) if fact in left and fact.kind == "size" else None
+        if value and guess.confidence > 0.9:
+            return fact, value, 0
     starts = [word.start() for word in _WORD.finditer(text)]
     for at in reversed(starts[1:4]):
         label, rest = _COPULA.sub("", text[:at].rstrip(": =")), text[at:]
@@ -183,12 +215,18 @@ def _by_label(
     return None
 
 
+# ``61.7 GB free of 389.2 GB``, ``311 MB used``: the label stands behind its size.
+_TRAILED = re.compile(r"[\d.,]+ ?[KMGT]i?[BO]? (?P<label>[^\W\d_]+)(?:\s|$)", re.I)
+_PICTURE = re.compile(r"\d{3,5} ?[x×] ?\d{3,5}")
 _COPULA = re.compile(r"\s(?:is|are|ist|sind|est|sont|es|son|[eé]|são|sono|zijn|jest|są)$", re.I)
 
 
 def _by_form(interpreter: Interpreter, text: str, left: Sequence[FactKind]) -> tuple[FactKind, Value, int] | None:
     text = text.partition(" - ")[0].rstrip()
     word = text.casefold()
+    for fact in left if _PICTURE.match(text) else ():
+        if fact.field == "width":
+            return _told(interpreter, fact, text)
     for fact in left:
         if fact.name in _FORMS and _FORMS[fact.name].fullmatch(text):
             return _told(interpreter, fact, text)

@@ -33,6 +33,7 @@ _TEXT_FORMS: dict[str, re.Pattern[str]] = {
     "firewall.profile": re.compile(r"(?P<keep>[^,;()]{1,40})$"),
     "volume.mount": re.compile(r"(?P<keep>[A-Z]|[A-Za-z]:\\?|/.*|[A-Za-z][\w-]{0,30}:|\\\\.+|\[\w+\])$"),
     "volume.filesystem": re.compile(r"(?P<keep>[A-Za-z][\w.+-]{1,19})$"),
+    "boot_entry.id": re.compile(r"\{?[\w-]{1,40}\}?\*?$"),
     "process.pid": re.compile(r"\d+$"),
     "connection.pid": re.compile(r"(?:users:\(\(\"[^\"]*\",pid=)?(?P<keep>\d+)(?:,fd=.*|/.*)?$"),
     "disk.number": re.compile(r"(?:\D{0,12}\s)?(?P<keep>\d{1,3})$"),
@@ -137,8 +138,13 @@ def _span(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
     return quantity.span(f"{text} {unit}" if unit and text[-1:].isdigit() else text, locale)
 
 
+_STATE_WORD = re.compile(r"[^\W\d_]+(?=,? (?:at|with|mit|à|a|con|com|met|z|\d|\())")
+
+
 def _flag(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
-    value = flag_of(text)
+    # "connected at 1 Gbit/s", "up, full duplex": the first word says it.
+    first = _STATE_WORD.match(text) if fact.name == "adapter.connected" else None
+    value = flag_of(first.group() if first else text)
     return None if value is None else exactly("flag", value)
 
 
@@ -191,10 +197,13 @@ def _ip(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
 _ADDRESS_LISTS = {"adapter.ipv4": 4, "adapter.ipv6": 6, "adapter.dns": 0, "lookup.address": 0}
 
 
+_MASKED = re.compile(r"\s*/\s*255(?:\.\d{1,3}){3}")
+
+
 def _list(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
     if fact.name in _ADDRESS_LISTS:
         version = _ADDRESS_LISTS[fact.name]
-        own = text.partition(" (")[0] if version else text
+        own = _MASKED.sub("", text.partition(" (")[0]) if version else text
         parts = [a for a in addresses(own) if not version or (":" in a) == (version == 6)]
     else:
         parts = [part.strip(" *\"'{}[]") for part in re.split(r"[,;|]", text)]
@@ -216,7 +225,7 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
     "processor.name": (
         (re.compile(r"(?:@|,|\()\s*([\d.,]+\s*[GM]Hz)", re.I), "processor.clock"),
         (re.compile(r"(\d+) (?:cores?|kernen?|c(?:oe|œ)urs|n[uú]cleos|nuclei|rdzeni[ea]?)\b", re.I), "processor.cores"),
-        (re.compile(r"(\d+) (?:threads?|logical processors|hilos)\b", re.I), "processor.threads"),
+        (re.compile(r"(\d+) (?:threads?|logical processors|hilos|fils d.ex[ée]cution|f[äa]den|w[ąa]tk[óo]?[wi]|thread)\b", re.I), "processor.threads"),
     ),
     "memory.installed": (
         (re.compile(r"\(([\d.,]+ ?[KMGT]i?B) (?:usable|seen|available to the system|nutzbar|utilisables?|utilizables?|bruikbaar|utiliz[aá]ve(?:l|is)|utilizzabili|u[zż]yteczn[ea]|dost[eę]pne)\)", re.I), "memory.usable"),
@@ -232,6 +241,7 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
     "display.width": ((re.compile(r"\d\s?[x×]\s?(\d+)", re.I), "display.height"),),
     "adapter.ipv4": (
         (re.compile(r"(/\d{1,2})\b"), "adapter.mask"),
+        (re.compile(r"/\s*(255(?:\.\d{1,3}){3})"), "adapter.mask"),
         (re.compile(r"(?:netmask|mask) (\S+)", re.I), "adapter.mask"),
         (re.compile(r"\(?DHCP (?:from|by|server|lease from) (\d+(?:\.\d+){3})", re.I), "adapter.dhcp_server"),
     ),
@@ -239,7 +249,9 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
     "adapter.lease_from": (
         (re.compile(r"\b(?:to|until|till|bis|au|hasta|fino al?|tot|do)\s+(\d[\d./-]+(?:[ T]\d\d:\d\d(?::\d\d)?)?)", re.I), "adapter.lease_until"),
     ),
+    "volume.free": ((re.compile(r"\b(?:of|von|sur|de|di|van|z)\s+([\d.,]+ ?[KMGT]i?[BO]?)\s*$", re.I), "volume.size"),),
     "module.size": (
+        (re.compile(r"\b(\d{3,5}) ?MT/s", re.I), "module.speed"),
         (re.compile(r"\b((?:LP)?DDR\d?)(?![\w.])"), "module.type"),
         (re.compile(r"\bDDR\d?-(\d{3,5})\b"), "module.speed"),
         (re.compile(r"\bS/?N:? ?([A-Za-z0-9]{4,})"), "module.serial"),

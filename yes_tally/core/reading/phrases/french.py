@@ -91,7 +91,7 @@ LABELS: dict[str, str] = {
     "processor.name": "nom|modele|processeur",
     "processor.maker": "fabricant|constructeur",
     "processor.cores": "!coeurs|!nombre coeurs",
-    "processor.threads": "!processeurs logiques|fils|!threads|!fils execution",
+    "processor.threads": "!processeurs logiques|fils|!threads|!fils execution|!fils d'execution",
     "processor.clock": "!frequence|!frequence base|cadence",
     "processor.max_clock": "!frequence maximale|frequence max",
     "processor.current_clock": "!frequence actuelle",

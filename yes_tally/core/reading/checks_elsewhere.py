@@ -1,0 +1,72 @@
+"""What checks of health say in other languages than English: patterns kept as data, a language a block."""
+
+from __future__ import annotations
+
+# The fact, the pattern (what is told is the group ``v``), and what it means where the words themselves are the value.
+KINDS: tuple[tuple[str, str], ...] = (
+    # German
+    (r"\bsystemdatei(?:en)?(?:pr[üu]fung)?\b|\bdateipr[üu]fung\b|\bintegrit[äa]tspr[üu]fung\b", "system-files"),
+    (r"\benergie(?:bericht|pr[üu]fung|diagnose)\b", "energy"),
+    (r"\b(?:speicher|ram-?)(?:test|pr[üu]fung|diagnose)\b", "memory"),
+    (r"\b(?:datentr[äa]ger|platten?|laufwerks?|volumen?|dateisystem)-?(?:pr[üu]fung|test)\b|\bpr[üu]fung (?:des |der )?(?:volumes?|datentr[äa]gers?|laufwerks?|platte)\b", "disk"),
+    # French
+    (r"\bfichiers syst[èe]me\b|\bint[ée]grit[ée]\b.{0,20}\bsyst[èe]me\b", "system-files"),
+    (r"\b(?:rapport|contr[ôo]le|diagnostic) (?:[ée]nerg[ée]tique|d[e']\s?(?:l')?[ée]nergie)\b", "energy"),
+    (r"\b(?:test|contr[ôo]le|diagnostic) (?:de (?:la )?)?m[ée]moire\b", "memory"),
+    (r"\b(?:v[ée]rification|contr[ôo]le|analyse) (?:du |de )?(?:disque|volume|syst[èe]me de fichiers)\b", "disk"),
+    # Spanish
+    (r"\barchivos (?:de|del) sistema\b|\bintegridad del sistema\b", "system-files"),
+    (r"\b(?:informe|diagn[óo]stico|comprobaci[óo]n) (?:energ[ée]tico|energ[ée]tica|de energ[íi]a)\b", "energy"),
+    (r"\b(?:prueba|diagn[óo]stico|comprobaci[óo]n) de (?:la )?memoria\b", "memory"),
+    (r"\b(?:comprobaci[óo]n|revisi[óo]n|an[áa]lisis|verificaci[óo]n) (?:del? )?(?:disco|volumen|sistema de archivos)\b", "disk"),
+    # Italian
+    (r"\bfile di sistema\b|\bintegrit[àa] del sistema\b", "system-files"),
+    (r"\b(?:rapporto|controllo|diagnosi) (?:energetic[oa]|dell'energia)\b", "energy"),
+    (r"\b(?:test|controllo|diagnostica|diagnosi)(?: della)? memoria\b", "memory"),
+    (r"\b(?:controllo|verifica|analisi) (?:del )?(?:disco|volume|file system)\b", "disk"),
+    # Portuguese
+    (r"\b(?:arquivos|ficheiros) d[eo] sistema\b|\bintegridade do sistema\b", "system-files"),
+    (r"\b(?:relat[óo]rio|diagn[óo]stico|verifica[çc][ãa]o) (?:de energia|energ[ée]tic[oa])\b", "energy"),
+    (r"\b(?:teste|diagn[óo]stico|verifica[çc][ãa]o) d[ea] mem[óo]ria\b", "memory"),
+    (r"\b(?:verifica[çc][ãa]o|an[áa]lise|exame) (?:d[oe] )?(?:disco|volume|sistema de (?:arquivos|ficheiros))\b", "disk"),
+    # Dutch
+    (r"\bsysteembestanden\b|\bintegriteitscontrole\b", "system-files"),
+    (r"\benergie(?:rapport|controle|diagnose)\b", "energy"),
+    (r"\bgeheugen(?:test|controle|diagnose)\b", "memory"),
+    (r"\b(?:schijf|volume|station)(?:controle|test)\b|\bcontrole van (?:de |het )?(?:schijf|volume|station|bestandssysteem)\b", "disk"),
+    # Polish
+    (r"\bplik(?:i|ów) systemow(?:e|ych)\b|\bintegralno[śs][ćc]\w* systemu\b", "system-files"),
+    (r"\b(?:raport|diagnostyka|kontrola) energ(?:ii|etycz\w+)\b", "energy"),
+    (r"\b(?:test|kontrola|diagnostyka) pami[ęe]ci\b", "memory"),
+    (r"\b(?:sprawdzanie|kontrola|test) (?:dysku|woluminu|systemu plik[óo]w)\b", "disk"),
+)  # fmt: skip
+
+_PROBLEM = (
+    r"(?:fehler|probleme?|verletzung(?:en)?|besch[äa]digung(?:en)?|erreurs?|probl[èe]mes?|violations?|errore?s?|errori|problemas?|"
+    r"infracci(?:ón|ones)|violazion[ei]|problemi?|erros?|viola[çc](?:ão|ões)|fouten|problemen|schendingen|b[łl][ęe]d[óo]?[wy]?|problem[óo]?w?|narusze[ńn]?)"
+)
+_MENDED = (
+    r"(?:behoben|repariert|korrigiert|r[ée]par[ée]e?s?|corrig[ée]e?s?|reparad[oa]s?|corregid[oa]s?|riparat[oi]|corrett[oi]|"
+    r"corrigid[oa]s?|hersteld|gerepareerd|naprawion[eoy]|usuni[ęe]t[eoy])"
+)
+
+RESULTS: tuple[tuple[str, str], ...] = (
+    (
+        r"\b(?:abgebrochen|unterbrochen|nicht (?:beendet|abgeschlossen)|interrompue?|interrumpid[oa]|cancelad[oa]|interrott[oa]|annullat[oa]|"
+        r"interrompid[oa]|afgebroken|onderbroken|geannuleerd|przerwan[aeoy]|anulowan[aeoy])\b",
+        "not-finished",
+    ),
+    (rf"\b(?:nicht|konnten? nicht|n'ont pas pu|non|no (?:se )?(?:pudo|pudieron)|n[ãa]o|niet|nie)\b.{{0,40}}\b{_MENDED}\b", "damaged"),
+    (rf"\b{_PROBLEM}\b.{{0,60}}\b{_MENDED}\b|\b{_MENDED}\b.{{0,30}}\b{_PROBLEM}\b", "repaired"),
+    (
+        rf"\b(?:keine?|aucune?|pas d[e']|ning[úu]n[ao]?|sin|nessun[ao]?|nenhum[a]?|sem|geen|[żz]adnych|nie (?:znaleziono|wykryto)|bez)\s?(?:\w+ ){{0,2}}{_PROBLEM}\b",
+        "clean",
+    ),
+    (r"\b(?:besch[äa]digt|endommag[ée]e?s?|da[ñn]ad[oa]s?|danneggiat[oi]|danificad[oa]s?|beschadigd|uszkodzon[eya])\b", "damaged"),
+)  # fmt: skip
+
+COUNTS: tuple[tuple[str, str], ...] = (
+    ("health_check.errors", r"\b(?P<v>\d+) (?:fehler|erreurs?|errores|errori|errore|erros?|fouten|fout|b[łl][ęe]d[óo]w|b[łl][ąa]d|b[łl][ęe]dy)\b"),
+    ("health_check.warnings", r"\b(?P<v>\d+) (?:warnung(?:en)?|avertissements?|advertencias?|avvis[oi]|avisos?|waarschuwing(?:en)?|ostrze[żz]e[ńn]|ostrze[żz]eni[ae])\b"),
+    ("health_check.notes", r"\b(?P<v>\d+) (?:hinweise?|remarques?|informations?|informaci(?:ón|ones)|notas?|informazion[ei]|not[ae]|informa[çc](?:ão|ões)|opmerking(?:en)?|informacj[ai]e?|uwag[ai]?)\b"),
+)  # fmt: skip

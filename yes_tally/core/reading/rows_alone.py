@@ -1,0 +1,141 @@
+"""Rows that no head names the columns of: each cell tells by its form, its label or its place what it is."""
+
+from __future__ import annotations
+
+import re
+from collections import Counter
+from collections.abc import Sequence
+from typing import TYPE_CHECKING
+
+from yes_tally.core.catalogue import FACTS, FactKind
+from yes_tally.core.quantity import Value
+from yes_tally.core.reading.decide import Guess
+from yes_tally.core.reading.decode import Line
+from yes_tally.core.reading.labels import words_of
+from yes_tally.core.reading.listings import CALLED, INDEXED, ITEM_HEADING, LETTERED
+from yes_tally.core.reading.phrases import SUBJECTS, names_item
+from yes_tally.core.reading.said_in_words import records_of_words, rows_of_words
+from yes_tally.core.reading.shapes.layout import MAX_LINE, Entry, cells_by_gap
+from yes_tally.core.reading.told_in_parts import told_bare
+from yes_tally.core.reading.values import understand
+
+if TYPE_CHECKING:
+    from yes_tally.core.reading.interpret import Interpreter
+
+# Things that are listed without a head, and the order in which lists print their fields.
+_ROW_FIELDS = {
+    "event": ("at", "level", "source", "id", "text"),
+    "update": ("installed_at", "id", "title"),
+    "boot_entry": ("id", "name", "path"),
+}  # fmt: skip
+_MANY_ROWS = 2000
+_MOST_CELLS = 40
+
+
+def numbered_rows(interpreter: Interpreter, lines: Sequence[Line]) -> set[int]:
+    """``Drive 0  Basalt SX240   health: OK   34 C``: rows that each begin with which item they tell of. Returns the
+    lines that were read."""
+    read: set[int] = set()
+    for line in lines[:_MANY_ROWS]:
+        cells = cells_by_gap(line.text) if len(line.text) <= MAX_LINE else []
+        match = INDEXED.match(cells[0][0]) if len(cells) >= 3 and _names_one(cells[0][0]) else None
+        group = SUBJECTS.get(words_of(match["noun"])) if match else None
+        naming = CALLED.get(group or "")
+        if match is None or group is None or naming is None:
+            continue
+        at = cells[1][1]
+        entry = Entry(cells[0][0], ", ".join(text for text, _ in cells[1:]), line.number, at + 1)
+        item = interpreter.new_item(group)
+        if not told_bare(interpreter, entry, group, item, "rows", naming, line.text):
+            continue
+        read.add(line.number)
+        owner = interpreter.numbered
+        if owner and owner.group != group:
+            interpreter.stands_under(item, owner, entry, "rows")
+        number = ITEM_HEADING.get(group)
+        if number:
+            place = Entry(cells[0][0], match["rest"], line.number, cells[0][1] + 1)
+            interpreter.place(place, "rows", (Guess(number, 0.85, f"the row begins with the {group}"),), item)
+    return read
+
+
+def _names_one(cell: str) -> bool:
+    """``disk 0``, ``volume C:``: which item a row tells of."""
+    letter = LETTERED.fullmatch(cell.removesuffix(":"))
+    return names_item(cell) or bool(letter and SUBJECTS.get(words_of(letter["noun"])) == "volume")
+
+
+def rows_without_head(interpreter: Interpreter, lines: Sequence[Line], around: tuple[str, ...]) -> None:
+    """Rows whose columns nothing names, of a thing that a heading or the command names: each cell is the field
+    whose form it has, in the catalogue's order."""
+    lines, around = _titled(interpreter, [line for line in lines[:_MANY_ROWS] if len(line.text) <= MAX_LINE], around)
+    group = next((g for g in around if g in _ROW_FIELDS), None)
+    if group is None:
+        if not records_of_words(interpreter, lines, around):
+            rows_of_words(interpreter, lines, around)
+        return
+    rows = _same_cells(lines)
+    whole = [(line, _cells_of_row(cells, group)) for line, cells in rows if len(cells) >= 3]
+    if len(whole) * 3 < len(rows) * 2:
+        return
+    for line, cells in whole:
+        left = [FACTS[f"{group}.{name}"] for name in _ROW_FIELDS[group]]
+        told: list[tuple[FactKind, Entry, Value]] = []
+        for text, at in cells:
+            for fact in left:
+                value = understand(fact, text, interpreter.locale)
+                if value and (fact.kind != "version" or value.value == text):
+                    told.append((fact, Entry("", text, line.number, at + 1), value))
+                    # Texts come in their order; what only its form tells may stand anywhere.
+                    before = left[: left.index(fact)] if fact.kind == "text" else []
+                    left = [f for f in left if f is not fact and not (f in before and f.kind == "text")]
+                    break
+        if len(told) >= 3 and any(fact.kind != "text" for fact, _, _ in told):
+            item = interpreter.new_item(group)
+            for fact, entry, value in told:
+                interpreter.add(fact.name, item, entry, value, "rows", 0.7, f"its form and place fit {group}")
+
+
+def _titled(
+    interpreter: Interpreter, lines: Sequence[Line], around: tuple[str, ...]
+) -> tuple[list[Line], tuple[str, ...]]:
+    """Rows without the line above them that says what they list, and what it names."""
+    cells = [len(cells_by_gap(line.text)) for line in lines[:2]]
+    if len(lines) < 2 or cells[0] != 1 or cells[1] < 2:
+        return list(lines), around
+    named = interpreter.heading(lines[0].text, lines[0].number)
+    return list(lines[1:]), (*named, *around)
+
+
+_ROW_INDEX = re.compile(r"(?:\[\d{1,4}\]|\d{1,4}[.)]|#\d{1,4})\s+(?=\S)")
+
+
+def _cells_of_row(cells: list[tuple[str, int]], group: str) -> list[tuple[str, int]]:
+    """Cells without a row's number, and without the field's own name before what it says (``id 153``)."""
+    found = []
+    for place, (text, at) in enumerate(cells):
+        index = _ROW_INDEX.match(text) if place == 0 else None
+        name, _, rest = text.partition(" ")
+        skip = index.end() if index else len(name) + 1 if rest and f"{group}.{name.casefold()}" in FACTS else 0
+        found.append((text[skip:], at + skip))
+    return found
+
+
+def _same_cells(lines: Sequence[Line]) -> list[tuple[Line, list[tuple[str, int]]]]:
+    """The cells of rows: cut at wide gaps, and at one blank where most rows begin a cell right behind it."""
+    cut = [(line, cells_by_gap(line.text)) for line in lines]
+    if any(len(cells) > _MOST_CELLS for _, cells in cut):
+        return cut
+    begins = Counter(at for _, cells in cut for _, at in cells)
+    usual = sorted(at for at, count in begins.items() if count * 2 > len(lines) > 1)
+    found: list[tuple[Line, list[tuple[str, int]]]] = []
+    for line, cells in cut:
+        parts: list[tuple[str, int]] = []
+        for text, start in cells:
+            for at in usual:
+                if start + 1 < at < start + len(text) and line.text[at - 1] == " ":
+                    parts.append((line.text[start:at].rstrip(), start))
+                    text, start = line.text[at : start + len(text)], at
+            parts.append((text, start))
+        found.append((line, parts))
+    return found

@@ -26,13 +26,14 @@ from yes_tally.core.reading.listings import (
     INDEXED,
     ITEM_HEADING,
     begins_by_name,
+    cannot_be,
     compound,
     counted_lines,
     listed_item,
     named_by,
     numbered,
-    only_counts,
     policies,
+    profiles,
 )
 from yes_tally.core.reading.phrases import SUBJECTS, subject_within, subjects_in
 from yes_tally.core.reading.phrases.taught import in_use
@@ -56,9 +57,7 @@ _SEVERAL = (",", ";", ". ")
 _UNIT_ALONE = re.compile(r"[kmg]?bps|[kmg]bit/?s|mts?|mt/s|[kmg]hz|[kmgt]?i?b|bytes", re.I)
 _SHORT_HEADING = 24
 _WHOLE_PHRASE = 0.9
-_STAMP = re.compile(r"\d{4}-\d\d-\d\d[T ]\d\d:\d\d")
 # Between words without a mark only a sure label is one.
-_TAGGED = 0.8
 _BARE_MEASURES = ("adapter.speed",)
 _ASIDE = re.compile(r"\s*[(\[]([^)\]]{2,80})[)\]]\s*$")
 
@@ -189,7 +188,9 @@ class Interpreter:
         ):
             variable_list(self, group.entries, shape)
             return
-        if "policy" in inner and policies(self, group, shape):
+        if ("policy" in inner and policies(self, group, shape)) or (
+            inner[:1] == ("firewall",) and profiles(self, group, shape)
+        ):
             return
         item = opened
         if item is None and subject in ITEM_GROUPS and group.entries:
@@ -288,12 +289,9 @@ class Interpreter:
                 self.blanks.add(entry.line)
                 return
         _, unit = split_unit(entry.label)
-        counted = entry.label.endswith("(s)") and entry.printed.isdigit()
         for place, guess in enumerate(guesses[:4]):
             kind = FACTS[guess.fact].kind
-            if kind == "text" and not guess.phrase and (_STAMP.match(entry.printed) or only_counts(entry, guess.fact)):
-                continue  # a time is what nothing is called
-            if (counted and kind == "text") or (shape == "tagged lines" and guess.confidence < _TAGGED):
+            if cannot_be(entry, guess, shape):
                 continue
             value = understand(
                 FACTS[guess.fact], entry.printed, self.locale, unit or (of_sizes if kind == "size" else "")

@@ -298,6 +298,33 @@ def begins_by_name(interpreter: Interpreter, entry: Entry, item: Item, shape: st
     return True
 
 
+def profiles(interpreter: Interpreter, group: Group, shape: str) -> bool:
+    """Under a firewall, labels that mean nothing else are its profiles: ``Public: off``, ``Privé : activé (entrant
+    bloqué)``."""
+    fields = [fact for fact in FIELDS["firewall"] if fact.field != "profile"]
+    own = {fact.name for fact in fields}
+    told = [entry for entry in group.entries if entry.label]
+    if (
+        len(told) < 2
+        or group.children
+        or any(g.fact in own for entry in told for g in decide(entry.label, Context("firewall"))[:1])
+    ):
+        return False
+    items = [Item("firewall") for _ in told]
+    flags = re.compile(r"[()\[\]]")
+    said = [
+        told_in_words(interpreter, flags.sub(",", e.printed), e.line, e.column - 1, "firewall", item, list(fields))
+        for e, item in zip(told, items, strict=True)
+    ]
+    if not all(said):
+        return False
+    for entry, item in zip(told, items, strict=True):
+        interpreter.take(item)
+        name = Entry(entry.label, entry.label, entry.line, 1)
+        interpreter.place(name, shape, (Guess("firewall.profile", 0.82, "it is listed under a firewall"),), item)
+    return True
+
+
 def policies(interpreter: Interpreter, group: Group, shape: str) -> bool:
     """What is audited, told by subcategory under a category: each value is what is recorded."""
     fact = FACTS["policy.records"]
@@ -317,7 +344,23 @@ def policies(interpreter: Interpreter, group: Group, shape: str) -> bool:
     return True
 
 
-def only_counts(entry: Entry, fact: str) -> bool:
+_STAMP = re.compile(r"\d{4}-\d\d-\d\d[T ]\d\d:\d\d")
+_TAGGED = 0.8
+
+
+def cannot_be(entry: Entry, guess: Guess, shape: str) -> bool:
+    """What a labelled value is not, whatever its label may mean: a time or a count is the name of nothing; what heads
+    a tagged line names an item, or nothing."""
+    is_text = FACTS[guess.fact].kind == "text"
+    if is_text and not guess.phrase and (_STAMP.match(entry.printed) or _only_counts(entry, guess.fact)):
+        return True
+    if is_text and entry.label.endswith("(s)") and entry.printed.isdigit():
+        return True
+    headed = entry.label == "name" and not FACTS[guess.fact].item
+    return shape == "tagged lines" and (guess.confidence < _TAGGED or headed)
+
+
+def _only_counts(entry: Entry, fact: str) -> bool:
     """``Boot entries: 2``: how many there are is the name of none."""
     many = entry.label.rstrip(" :").endswith("s") and fact.partition(".")[0] in ITEM_GROUPS
     return many and entry.printed.isdigit() and len(entry.printed) < 4

@@ -45,6 +45,9 @@ _LEAST_PARTS = 2
 
 def pairs_in(entry: Entry) -> list[Entry]:
     """The pairs that one pair holds; itself alone when it holds no other."""
+    braced = _BRACED.fullmatch(entry.label)
+    if braced and entry.printed.rstrip().endswith("}"):
+        return _in_braces(entry, braced)
     if not is_known(entry.label) and (told := _labelled_parts(entry)):
         return told
     found, label, start = [], entry.label, 0
@@ -84,6 +87,22 @@ def in_parts(entries: Sequence[Entry], context: Context) -> Iterator[tuple[Entry
         for part in parts[1:]:
             own = decide(part.label, beside)[:1]
             yield part, beside if own and own[0].fact.startswith(f"{named}.") else context
+
+
+# ``os { name = "Harbour OS 12", build = "12.0.4417" }``: a record on one line.
+_BRACED = re.compile(r"(?P<head>[\w-]+)\s*\{\s*(?P<label>[^\W\d]\w*)")
+_IN_BRACES = re.compile(
+    r"(?:^|,\s*)(?:(?P<label>[^\W\d]\w*)\s*[=:]\s*)?(?:\"(?P<quoted>[^\"]*)\"|(?P<bare>[^,{}\"]+?))\s*(?=,|\}|$)"
+)
+
+
+def _in_braces(entry: Entry, braced: re.Match[str]) -> list[Entry]:
+    found = []
+    for match in _IN_BRACES.finditer(entry.printed[:400]):
+        which = "quoted" if match["quoted"] is not None else "bare"
+        label = f"{braced['head']} {match['label'] or braced['label']}"
+        found.append(Entry(label, match[which], entry.line, entry.column + match.start(which)))
+    return found
 
 
 _JOINED = re.compile(r"\s+(?:and|und|et|y|e|en|i)\s+")

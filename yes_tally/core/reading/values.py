@@ -206,7 +206,7 @@ def _list(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
         own = _MASKED.sub("", text.partition(" (")[0]) if version else text
         parts = [a for a in addresses(own) if not version or (":" in a) == (version == 6)]
     else:
-        parts = [part.strip(" *\"'{}[]") for part in re.split(r"[,;|]", text)]
+        parts = [part.strip(" *\"'{}[]") for part in re.split(r"[,;|]|\s{2,}", text)]
         parts = [part for part in parts if not is_placeholder(part)]
     return Value("list", tuple(parts), tuple(parts), tuple(parts)) if parts else None
 

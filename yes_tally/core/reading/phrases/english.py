@@ -273,7 +273,7 @@ LABELS: dict[str, str] = {
     "reach.target": "target|host|destination|address asked",
     "reach.address": "address|ip address|ip",
     "reach.sent": "sent|transmitted|packets sent|asked",
-    "reach.received": "received|answered|packets received|replies|came back",
+    "reach.received": "received|answered|packets received|replies|came back|recv|recd|rcvd",
     "reach.lost": "lost|missing|packets lost|loss",
     "reach.best": "best|minimum|min|fastest",
     "reach.average": "average|avg|mean",

@@ -41,6 +41,7 @@ _STYLES = (
 )
 _FAMILY = {"dots": "mark", "colon": "mark", "equals": "equals", "gap": "gap", "bar": "bar"}
 _WEIGHT = {"mark": 1.0, "equals": 1.0, "gap": 0.7, "bar": 0.95}
+_GAPS = re.compile(r"\S\s{2,}(?=\S)")
 _QUOTES = frozenset("\"'")
 _QUOTED = re.compile(r"([\"'])(.*)\1$")
 
@@ -78,8 +79,13 @@ def _as(family: str, lines: Sequence[Line], parsed: Sequence[dict[str, _Pair]]) 
     coverage = min(1.0, len(entries) / len(lines))
     repeated = sum(len(group.children) for group in groups) > 1 and any(len(g.entries) > 1 for g in groups[0].children)
     share = known_share(entries)
+    cut = sum(pair is not None and len(_GAPS.findall(pair.value)) >= 2 for pair in pairs)
+    # Where most values fall apart at gaps, the lines are rows of a table.
+    rows = 0.6 if family == "gap" and cut * 2 > len(lines) else 1.0
     return Layout(
-        "records" if repeated else "pairs", groups, _WEIGHT[family] * (0.4 + 0.6 * share) * (0.5 + 0.5 * coverage)
+        "records" if repeated else "pairs",
+        groups,
+        rows * _WEIGHT[family] * (0.4 + 0.6 * share) * (0.5 + 0.5 * coverage),
     )
 
 

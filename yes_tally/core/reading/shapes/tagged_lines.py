@@ -6,11 +6,13 @@ import re
 from collections.abc import Sequence
 
 from yes_tally.core.reading.decode import Line
-from yes_tally.core.reading.phrases import is_known, names_item
+from yes_tally.core.reading.labels import words_of
+from yes_tally.core.reading.phrases import is_known, names_item, subjects_in
 from yes_tally.core.reading.shapes.layout import (
     MAX_LABEL,
     Entry,
     Group,
+    Heading,
     Layout,
     all_entries,
     cells_by_gap,
@@ -64,7 +66,21 @@ def _head(line: Line) -> Group | None:
             at += len(part) + 1
     rest = _ANGLE.sub(lambda m: " " * len(m.group()), text)
     _words(group, line, rest, match.end())
+    name = match["name"].strip()
+    if len(group.entries) == 1 and rest[match.end() :].strip() and match["mark"].startswith(":"):
+        # ``cpu0: Kestrel K7-9650``: the head is a label, what follows it its value.
+        said = rest[match.end() :]
+        column = match.end() + len(said) - len(said.lstrip()) + 1
+        return Group(entries=[Entry(name, said.strip(), line.number, column)])
+    if len(group.entries) == 1 and not match["mark"].strip() and _is_subject(name):
+        # ``2) Main board``: what is spoken of, and the name of nothing.
+        return Group(heading=Heading(name, line.number, match.start("name") + 1))
     return group
+
+
+def _is_subject(name: str) -> bool:
+    found = subjects_in(words_of(name))
+    return bool(found) and found[0].end - found[0].start == len(words_of(name))
 
 
 def _detail(group: Group, line: Line) -> None:
@@ -97,6 +113,12 @@ def _words(group: Group, line: Line, text: str, start: int) -> None:
     words = [(match.group(), match.start()) for match in _WORD.finditer(text, start)]
     index = 0
     while index + 1 < len(words):
+        counted = words[index + 1][0].rstrip(",;.")
+        if words[index][0].isdigit() and is_known(counted) and not counted.replace(".", "").isdigit():
+            # ``8 cores``: the count stands before what it counts.
+            group.entries.append(Entry(counted, words[index][0], line.number, words[index][1] + 1))
+            index += 2
+            continue
         for length in (2, 1):
             label = " ".join(word for word, _ in words[index : index + length]).rstrip(":")
             if (

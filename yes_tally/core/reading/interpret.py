@@ -57,7 +57,6 @@ _SEVERAL = (",", ";", ". ")
 _UNIT_ALONE = re.compile(r"[kmg]?bps|[kmg]bit/?s|mts?|mt/s|[kmg]hz|[kmgt]?i?b|bytes", re.I)
 _SHORT_HEADING = 24
 _WHOLE_PHRASE = 0.9
-# Between words without a mark only a sure label is one.
 _BARE_MEASURES = ("adapter.speed",)
 _ASIDE = re.compile(r"\s*[(\[]([^)\]]{2,80})[)\]]\s*$")
 

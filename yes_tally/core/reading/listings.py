@@ -345,6 +345,7 @@ def policies(interpreter: Interpreter, group: Group, shape: str) -> bool:
 
 
 _STAMP = re.compile(r"\d{4}-\d\d-\d\d[T ]\d\d:\d\d")
+# Between words without a mark only a sure label is one.
 _TAGGED = 0.8
 
 

@@ -23,6 +23,9 @@ def halves(lines: Sequence[Line]) -> list[list[Line]]:
         return []
     begins: Counter[int] = Counter()
     for line in lines:
+        begun = line.text.split(None, 1)[:1]
+        if not begun or line.text.count(begun[0]) < 2:
+            continue
         cells = cells_by_gap(line.text)
         first = cells[0][0].rstrip(" :.") if cells else ""
         if len(cells) >= 4 and is_known(first):

@@ -117,6 +117,12 @@ CHECK_KINDS: tuple[Pattern, ...] = (
     _row("health_check.kind", r"\b(?:memory|ram) ?(?:check|test|diagnos)", "memory"),
     _row("health_check.kind", r"\b(?:disk|volume|drive|disc|file ?system) ?(?:check|scan|test)|\bcheck(?:ing)? (?:of )?(?:the )?(?:disk|volume|drive|file system)\b", "disk"),
 )  # fmt: skip
+# No kind of check is named without one of these; most paragraphs have none, and need not be searched for all kinds.
+CHECK_WORDS = re.compile(
+    r"check|scan|test|diagnos|pr[üu]f|contr[ôo]l|v[ée]rif|comprob|revis|an[áa]l|energ|[ée]nerg|power|integ|int[ée]g|syst|sistem|"
+    r"datei|fich|arquiv|archiv|sprawdz|kontrol|prueba|exam|bestand|plik",
+    re.I,
+)
 CHECK_KINDS += tuple(_row("health_check.kind", pattern, kind) for pattern, kind in KINDS)
 _CHECKED = r"\b(?:check|scan|test|verif)\w*(?: (?:of|on|for|run on))?(?: (?:the )?(?:disk|volume|drive))?"
 CHECK_SAYS: tuple[Pattern, ...] = (

@@ -15,6 +15,7 @@ from yes_tally.core.reading.rows_alone import numbered_rows
 from yes_tally.core.reading.sentences import (
     CHECK_KINDS,
     CHECK_SAYS,
+    CHECK_WORDS,
     HOP_TARGET,
     MAX_STATEMENT,
     PATTERNS,
@@ -54,11 +55,14 @@ def _checks(interpreter: Interpreter, lines: Sequence[Line], command: str) -> No
     pending: Stated | None = None
     named = any(row.pattern.search(command) for row in CHECK_KINDS)
     for paragraph in _paragraphs(lines):
-        kind = next(statements(paragraph, CHECK_KINDS), None)
+        of_checks = any(CHECK_WORDS.search(line.text) for line in paragraph)
+        kind = next(statements(paragraph, CHECK_KINDS), None) if of_checks else None
+        if kind is None and item is None and not pending and not named:
+            continue
         said = list({s.fact: s for s in reversed(list(statements(paragraph, CHECK_SAYS)))}.values())
         if kind:
             pending, item = kind, None if said else item
-        if not said or (item is None and not pending and not named):
+        if not said:
             continue
         if item is None:
             item, told = interpreter.new_item("health_check"), set()

@@ -91,6 +91,27 @@ class SideBySide(unittest.TestCase):
         read(text.encode())
 
 
+class Braces(unittest.TestCase):
+    def test_a_record_on_one_line(self):
+        found = told(
+            'box {\n  os { name = "Harbour OS 12", edition = "Studio" }\n  memory { installed = 32 GB, slots = 4 }\n}\n'
+        )
+        self.assertEqual((found["os.name"], found["os.edition"]), ("Harbour OS 12", "Studio"))
+        self.assertEqual((found["memory.installed"], found["memory.slots"]), (32 * 2**30, 4))
+
+    def test_braces_around_nothing_that_is_known(self):
+        for text in (
+            'os { name = "Hit\u00e4t  :-8420;cores=6 (Standar arch = "x86-64" }\n',
+            "os { name = }\n",
+            "a { b = {} }\n",
+        ):
+            with self.subTest(text):
+                read(text.encode())
+
+    def test_very_many_beside_each_other_are_read_in_time(self):
+        self.assertEqual(halves(lines("Size  1  " * 400 + "\n" + "Size  2  " * 400 + "\nSize  3\n")), [])
+
+
 class InWords(unittest.TestCase):
     def test_what_is_said_of_an_account(self):
         found = told(

@@ -12,6 +12,7 @@ from yes_tally.core.reading.phrases import is_known
 from yes_tally.core.reading.shapes.layout import MAX_LINE, cells_by_gap
 
 _LEAST = 3
+_MOST = 12
 
 
 def halves(lines: Sequence[Line]) -> list[list[Line]]:
@@ -31,7 +32,7 @@ def halves(lines: Sequence[Line]) -> list[list[Line]]:
         if len(cells) >= 4 and is_known(first):
             begins.update(at for text, at in cells[2:] if text.rstrip(" :.") == first)
     cuts = sorted(at for at, count in begins.items() if count >= _LEAST and count * 10 >= 7 * len(lines))
-    if not cuts:
+    if not cuts or len(cuts) >= _MOST:
         return []
     bounds = [0, *cuts, None]
     return [

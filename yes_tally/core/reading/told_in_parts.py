@@ -46,8 +46,8 @@ _LEAST_PARTS = 2
 def pairs_in(entry: Entry) -> list[Entry]:
     """The pairs that one pair holds; itself alone when it holds no other."""
     braced = _BRACED.fullmatch(entry.label)
-    if braced and entry.printed.rstrip().endswith("}"):
-        return _in_braces(entry, braced)
+    if braced and entry.printed.rstrip().endswith("}") and (told := _in_braces(entry, braced)):
+        return told
     if not is_known(entry.label) and (told := _labelled_parts(entry)):
         return told
     found, label, start = [], entry.label, 0

@@ -81,7 +81,7 @@ def check_expectation(expectation: Expectation, book: FactBook, visited: Visited
         found=judged.found,
         margin=judged.margin,
         why=judged.why,
-        witnesses=tuple(w for fact in judged.facts[:MAX_NAMED] for cluster in fact.standing for w in cluster.witnesses),
+        witnesses=tuple([w for fact in judged.facts[:MAX_NAMED] for c in fact.standing for w in c.witnesses]),
         scale=judged.scale,
     )
 

@@ -3,7 +3,6 @@
 from __future__ import annotations
 
 from collections.abc import Sequence
-from functools import lru_cache
 
 from yes_tally.core.expecting.comparisons import TEST_WORDS
 from yes_tally.core.expecting.terms import (
@@ -39,10 +38,10 @@ def format_expectation(expectation: Expectation) -> str:
     return f"{expectation.strength:<{_STRENGTH_WIDTH}} {_term(expectation.term, None, _OR)}{because}"
 
 
-# Asked for every asset again, of the same few terms.
-@lru_cache(maxsize=4096)
 def test_in_words(test: str, limits: Sequence[Limit]) -> str:
     """ "at least 16 GB", "between 2 and 4", "is one of DDR4, DDR5"."""
+    if len(limits) == 1:
+        return f"{TEST_WORDS[test]} {limits[0].printed}"
     words = " and " if test == "between" else ", "
     return f"{TEST_WORDS[test]} {words.join(limit.printed for limit in limits)}".strip()
 

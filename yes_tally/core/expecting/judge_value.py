@@ -48,10 +48,10 @@ def judge_comparison(term: Comparison, book: FactBook, item: Fields | None, visi
 
 
 def _find(kind: FactKind, book: FactBook, item: Fields | None) -> tuple[Fact | None, str]:
-    if item is not None and kind.group == group_of(item):
-        return item.get(kind.field), ""
     if not kind.item:
         return book.single(kind.name), ""
+    if item is not None and kind.group == group_of(item):
+        return item.get(kind.field), ""
     items = [fields for fields in book.items(kind.group).values() if kind.field in fields]
     if len(items) > 1:
         return None, f"this PC has {len(items)} {kind.group}s: the spec must say every, some or no {kind.group}"
@@ -89,10 +89,11 @@ def verdict_of(test: _Test, kind: FactKind, value: Value, limits: Sequence[float
 
 _MORE = frozenset({"at_least", "above", "after"})
 _LESS = frozenset({"at_most", "below", "before"})
+_ORDERED = _MORE | _LESS
 
 
 def scale_of(term: Comparison, kind: FactKind, value: Value, limits: Sequence[float | str]) -> Scale | None:
-    if term.test not in _MORE | _LESS or kind.kind not in NUMBER_KINDS or isinstance(limits[0], str):
+    if term.test not in _ORDERED or kind.kind not in NUMBER_KINDS or isinstance(limits[0], str):
         return None
     better: Literal["more", "less"] = "more" if term.test in _MORE else "less"
     return Scale(float(value.low), float(value.high), float(limits[0]), better)  # type: ignore[arg-type]
@@ -102,7 +103,7 @@ def margin_of(term: Comparison, kind: FactKind, value: Value, limits: Sequence[f
     """By how much a limit is missed or cleared, with its unit: "short by 8 GB"."""
     if term.test == "between" and verdict in ("yes", "no"):
         return _between_margin(term, kind, value, limits, verdict)
-    if term.test not in _MORE | _LESS or verdict in ("unsaid", "disputed"):
+    if term.test not in _ORDERED or verdict in ("unsaid", "disputed"):
         return ""
     if kind.kind == "moment":
         return _moment_margin(str(value.value), str(limits[0]))

@@ -7,6 +7,7 @@ from dataclasses import dataclass
 from datetime import datetime
 from typing import Literal
 
+from yes_tally.core.catalogue import FACTS
 from yes_tally.core.settling.facts import Fact
 
 Verdict = Literal["yes", "no", "unsaid", "disputed"]
@@ -24,7 +25,7 @@ Fields = Mapping[str, Fact]
 
 def group_of(item: Fields) -> str:
     """What kind of item it is: the group of its facts."""
-    return next(iter(item.values())).name.partition(".")[0]
+    return FACTS[next(iter(item.values())).name].group
 
 
 @dataclass(frozen=True, slots=True)

@@ -26,6 +26,7 @@ class Teaching(Driven):
         keys.press("t")
         expect(page.get_by_role("heading", name="What does line 10 say?")).to_be_visible()
         keys.type("media")
+        expect(page.get_by_role("option", name="disk.media")).to_be_visible()
         keys.press("ArrowDown")
         expect(page.get_by_text("It changes 2 places in 1 report")).to_be_visible()
         expect(self.line(10)).to_have_attribute("data-lit", "true")

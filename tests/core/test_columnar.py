@@ -86,7 +86,7 @@ class TheSameAsOneByOne(unittest.TestCase):
                 self.compare(term(text))
 
     @given(st.one_of(TERMS, TERMS, st.sampled_from(MORE).map(term)))
-    @settings(max_examples=150, deadline=None)
+    @settings(max_examples=100, deadline=None)
     def test_any_tree(self, tree):
         self.compare(tree)
 

@@ -38,7 +38,8 @@ class Scale:
     better: Literal["more", "less"]
 
 
-@dataclass(frozen=True, slots=True)
+# Made for every comparison of every item: not frozen, since that makes one three times as dear.
+@dataclass(slots=True)
 class Judgement:
     """What one term gets: the verdict, what was found and by how much it misses or clears, and the facts behind it."""
 

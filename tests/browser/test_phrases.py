@@ -45,6 +45,7 @@ class Teaching(Driven):
         keys.press("t")
         expect(page.get_by_role("button", name="2025-06-02.", pressed=True)).to_be_visible()
         keys.type("os.installed")
+        expect(page.get_by_role("option", name="os.installed_at")).to_be_visible()
         keys.press("ArrowDown")
         keys.press("Enter")
         expect(self.line(21).locator(".mark")).to_contain_text("2025-06-02")

@@ -127,8 +127,11 @@ def numbered(
 def compound(interpreter: Interpreter, entry: Entry, shape: str) -> bool:
     """``Public profile: state off, inbound allow``: the label names an item, the value its fields."""
     if SUBJECTS.get(words_of(entry.label)) == "licence":
-        left = list(FIELDS["licence"])
-        return told_in_words(interpreter, entry.printed, entry.line, entry.column - 1, "licence", None, left) > 1
+        left, before = list(FIELDS["licence"]), len(interpreter.drafts)
+        if told_in_words(interpreter, entry.printed, entry.line, entry.column - 1, "licence", None, left) > 1:
+            return True
+        del interpreter.drafts[before:]  # one word of several is no list of what it is
+        return False
     at = next((a for a in subjects_in(words_of(entry.label)) if a.group in ITEM_GROUPS), None)
     parts = list(_PARTS.finditer(entry.printed))
     if at is None:
@@ -298,6 +301,9 @@ def begins_by_name(interpreter: Interpreter, entry: Entry, item: Item, shape: st
     return True
 
 
+_BRACKETS = re.compile(r"[()\[\]]")
+
+
 def profiles(interpreter: Interpreter, group: Group, shape: str) -> bool:
     """Under a firewall, labels that mean nothing else are its profiles: ``Public: off``, ``Privé : activé (entrant
     bloqué)``."""
@@ -310,13 +316,13 @@ def profiles(interpreter: Interpreter, group: Group, shape: str) -> bool:
         or any(g.fact in own for entry in told for g in decide(entry.label, Context("firewall"))[:1])
     ):
         return False
-    items = [Item("firewall") for _ in told]
-    flags = re.compile(r"[()\[\]]")
+    items, before = [Item("firewall") for _ in told], len(interpreter.drafts)
     said = [
-        told_in_words(interpreter, flags.sub(",", e.printed), e.line, e.column - 1, "firewall", item, list(fields))
+        told_in_words(interpreter, _BRACKETS.sub(",", e.printed), e.line, e.column - 1, "firewall", item, list(fields))
         for e, item in zip(told, items, strict=True)
     ]
     if not all(said):
+        del interpreter.drafts[before:]
         return False
     for entry, item in zip(told, items, strict=True):
         interpreter.take(item)

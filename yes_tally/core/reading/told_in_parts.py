@@ -179,7 +179,7 @@ def told_bare(
         # A word that tells nothing is a label that is not known; what follows it is its own.
         alone = line and _LABEL_ALONE.fullmatch(before)
         found = labelled or (
-            None if alone else _by_form(interpreter, text, left) or _said_so(interpreter, text, group, left)
+            None if alone else _by_form(interpreter, text, left) or _by_assertion(interpreter, text, group, left)
         )
         before = "" if found else text
         if found:
@@ -276,24 +276,24 @@ _ON_OR_OFF = frozenset({"enabled", "on", "connected"})
 
 def _by_assertion(
     interpreter: Interpreter, text: str, group: str, left: Sequence[FactKind]
-) -> tuple[FactKind, Value] | None:
+) -> tuple[FactKind, Value, int] | None:
     """``administrator``, ``no password required``, ``disabled``, ``password never expires``: what is said by itself."""
     context = interpreter.context(group, (group,))
     whole = flag_of(text)
     switch = next((fact for fact in left if fact.kind == "flag" and fact.field in _ON_OR_OFF), None)
     if whole is not None and switch and text.isalpha():
-        return switch, exactly("flag", whole)
+        return switch, exactly("flag", whole), 0
     denied = _NOT.fullmatch(text)
     for guess in decide(denied["rest"] if denied else text, context)[:2]:
         fact = FACTS[guess.fact]
         if fact in left and fact.kind == "flag" and guess.confidence > 0.9:
-            return fact, exactly("flag", not denied)
+            return fact, exactly("flag", not denied), 0
     never = _NEVER.fullmatch(text)
     said = " ".join(filter(None, [never["before"], never["after"]])) if never else ""
     for guess in decide(said, context)[:2] if said else ():
         fact = FACTS[guess.fact]
         if fact in left and fact.kind == "moment" and guess.confidence > 0.9:
-            return fact, exactly("moment", "never")
+            return fact, exactly("moment", "never"), 0
     return None
 
 
@@ -313,7 +313,7 @@ def told_in_words(
             fact, value, at = labelled
             open_list = fact if fact.kind == "list" else None
         elif asserted:
-            fact, value, at = *asserted, 0
+            fact, value, at = asserted
             open_list = None
         elif open_list and (more := understand(open_list, part, interpreter.locale)):
             _goes_on(interpreter.drafts[-1], more)
@@ -326,13 +326,6 @@ def told_in_words(
         interpreter.add(fact.name, item, place, value, "words", 0.82, f"it is said of a {group}")
         told += 1
     return told
-
-
-def _said_so(
-    interpreter: Interpreter, text: str, group: str, left: Sequence[FactKind]
-) -> tuple[FactKind, Value, int] | None:
-    asserted = _by_assertion(interpreter, text, group, left)
-    return (*asserted, 0) if asserted else None
 
 
 def _goes_on(draft: Draft, more: Value) -> None:

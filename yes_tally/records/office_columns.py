@@ -28,11 +28,8 @@ _LATEST = "SELECT asset_id, id, MAX(taken_at) FROM visit WHERE state = 'sealed' 
 _PLACES = f"SELECT id, {', '.join(KEYS)} FROM asset"
 
 
-@dataclass
-class _Told:
-    """What one group's facts say, by visit: rows of (item, fact's code) that are put side by side when asked for."""
-
-    rows: dict[int, dict[str | None, dict[str, int]]] = field(default_factory=dict)
+_Rows = dict[int, dict[str | None, dict[str, int]]]
+"""What one group's facts say: visit to item to fact to the code of what is told."""
 
 
 @dataclass
@@ -40,7 +37,7 @@ class _Cache:
     """What was loaded from one store; ``told`` and ``distinct`` by group and by fact."""
 
     store: str = ""
-    told: dict[str, _Told] = field(default_factory=dict)
+    told: dict[str, _Rows] = field(default_factory=dict)
     distinct: dict[str, dict[str, int]] = field(default_factory=dict)
     values: dict[str, list[Clusters]] = field(default_factory=dict)
     version: int = 0
@@ -125,7 +122,7 @@ def _forget_if_old(group: str) -> None:
     names = [fact.name for fact in FIELDS[group]]
     kept = sum(len(_cache.values.get(name, ())) for name in names)
     told = _cache.told.get(group)
-    used = sum(len(fields) for items in told.rows.values() for fields in items.values()) if told else 0
+    used = sum(len(fields) for items in told.values() for fields in items.values()) if told else 0
     if kept > 4 * used + _FEW:
         del _cache.told[group]
         for name in names:
@@ -135,12 +132,12 @@ def _forget_if_old(group: str) -> None:
 
 def _load(group: str, visits: tuple[int, ...]) -> None:
     """Read what is not in memory yet of a group; forget the visits that are no longer the latest."""
-    told = _cache.told.setdefault(group, _Told())
+    told = _cache.told.setdefault(group, {})
     current = set(visits)
-    for visit in [visit for visit in told.rows if visit not in current]:
-        del told.rows[visit]
-    missing = [visit for visit in visits if visit not in told.rows]
-    told.rows.update({visit: {} for visit in missing})
+    for visit in [visit for visit in told if visit not in current]:
+        del told[visit]
+    missing = [visit for visit in visits if visit not in told]
+    told.update({visit: {} for visit in missing})
     names = [fact.name for fact in FIELDS[group]]
     for name, visit, item, text in _rows(names, missing):
         codes = _cache.distinct.setdefault(name, {})
@@ -148,7 +145,7 @@ def _load(group: str, visits: tuple[int, ...]) -> None:
         if code is None:
             code = codes[text] = len(codes)
             _cache.values.setdefault(name, []).append(values_told(name, text))
-        told.rows[visit].setdefault(item, {})[name] = code
+        told[visit].setdefault(item, {})[name] = code
 
 
 def _rows(names: list[str], missing: list[int]) -> Iterable[tuple[str, int, str | None, str]]:
@@ -164,7 +161,7 @@ def _rows(names: list[str], missing: list[int]) -> Iterable[tuple[str, int, str 
 
 
 def _side_by_side(group: str, visits: tuple[int, ...]) -> Table:
-    rows = _cache.told[group].rows
+    rows = _cache.told[group]
     if group in ITEMS:
         placed = [(owner, fields) for owner, visit in enumerate(visits) for fields in rows[visit].values()]
         own = np.array([owner for owner, _ in placed], dtype=np.int64)

@@ -1,37 +1,42 @@
-"""Every test of the project, after the static checks; ends with ``N passed, N failed``."""
+"""Every test of the project, after the static checks; ends with ``N passed, N failed``.
+
+Each module of tests runs in one process, as many modules side by side as there are processors.
+"""
 
 from __future__ import annotations
 
+import multiprocessing
+import os
 import subprocess
 import sys
 import time
-import unittest
-from pathlib import Path
+from collections.abc import Iterable
+from concurrent.futures import ProcessPoolExecutor, as_completed
+from itertools import zip_longest
 
-ROOT = Path(__file__).resolve().parent.parent
+from tests.running import ROOT, discovered, run_module
 
-
-class Counting(unittest.TextTestResult):
-    """Counts what passed, so that the last line can say it."""
-
-    passed = 0
-
-    def addSuccess(self, test: unittest.TestCase) -> None:
-        super().addSuccess(test)
-        self.passed += 1
+# The slowest go first, so that no processor waits for one of them at the end.
+SLOW = ("whole_office", "killed", "hostile", "cli", "server", "collecting")
 
 
 def main() -> int:
     """Run the checks and the tests whose names hold the words given; exit 1 when anything failed."""
     words = sys.argv[1:]
     checked = words or subprocess.run(["make", "-s", "check"], cwd=ROOT, check=False).returncode == 0
-    suite = unittest.defaultTestLoader.discover(str(ROOT / "tests"), top_level_dir=str(ROOT))
-    if words:
-        suite = unittest.TestSuite(test for test in flat(suite) if any(word in test.id() for word in words))
+    modules = {test.__class__.__module__ for test in discovered(words)}
+    order = in_turn(modules)
     started = time.monotonic()
-    result = unittest.TextTestRunner(resultclass=Counting, verbosity=1, buffer=True).run(suite)
-    failed = len(result.failures) + len(result.errors) + len(result.unexpectedSuccesses) + (not checked)
-    passed = result.passed + (checked is True)
+    passed, failed = 0, 0
+    workers = min(len(order) or 1, os.cpu_count() or 1)
+    with ProcessPoolExecutor(workers, multiprocessing.get_context("spawn")) as pool:
+        for run in as_completed([pool.submit(run_module, module, words) for module in order]):
+            ran = run.result()
+            passed, failed = passed + ran.passed, failed + ran.failed
+            print(f"{ran.seconds:6.1f} s  {ran.module}: {ran.passed} passed, {ran.failed} failed", flush=True)
+            if ran.failed:
+                print(ran.said, flush=True)
+    passed, failed = passed + (checked is True), failed + (not checked)
     print(
         f"in {time.monotonic() - started:.0f} s; static checks {'passed' if checked is True else 'left out' if checked else 'FAILED'}"
     )
@@ -39,12 +44,14 @@ def main() -> int:
     return 1 if failed else 0
 
 
-def flat(suite: unittest.TestSuite) -> list[unittest.TestCase]:
-    """The cases of a suite, whatever it is nested in."""
-    cases: list[unittest.TestCase] = []
-    for entry in suite:
-        cases += flat(entry) if isinstance(entry, unittest.TestSuite) else [entry]
-    return cases
+def in_turn(modules: Iterable[str]) -> list[str]:
+    """The modules in the order to be begun: those that drive a browser, which keeps two processors busy, in turn with
+    the others."""
+    slow = sorted(modules, key=lambda name: (next((n for n, word in enumerate(SLOW) if word in name), len(SLOW)), name))
+    driven = [name for name in slow if "browser" in name]
+    others = [name for name in slow if "browser" not in name]
+    return [name for pair in zip_longest(driven, others) for name in pair if name]
 
 
-sys.exit(main())
+if __name__ == "__main__":
+    sys.exit(main())

@@ -12,7 +12,7 @@ from hypothesis import strategies as st
 from bench.troubles import parts_book, random_troubles, told_of
 from tests.core.test_expecting import NOW, facts_of
 from tests.core.test_language import TERMS, term
-from yes_tally.core.expecting.check import check_expectation, with_visit_facts
+from yes_tally.core.expecting.check import check_expectation, weigh_term, with_visit_facts
 from yes_tally.core.expecting.columnar import VERDICTS, verdicts
 from yes_tally.core.expecting.columns import UNTOLD, Column, Office, Table
 from yes_tally.core.expecting.judgement import Visited
@@ -79,6 +79,8 @@ class TheSameAsOneByOne(unittest.TestCase):
         asked = Expectation("must", tree, "", 1, "")
         one_by_one = [check_expectation(asked, book, at).verdict for book, at in zip(books, visited, strict=True)]
         self.assertEqual([VERDICTS[v] for v in verdicts(tree, columns, NOW)], one_by_one, tree)
+        wordless = [weigh_term(tree, book, None, at) for book, at in zip(books, visited, strict=True)]
+        self.assertEqual(wordless, one_by_one, tree)
 
     def test_every_comparison_and_quantifier(self):
         for text in MORE:

@@ -3,10 +3,11 @@
 from __future__ import annotations
 
 from collections.abc import Iterable, Sequence
-from dataclasses import dataclass, replace
+from dataclasses import replace
+from typing import NamedTuple
 
 from yes_tally.core.expecting.judge_items import judge_counted, judge_quantified, judge_same
-from yes_tally.core.expecting.judge_value import judge_comparison
+from yes_tally.core.expecting.judge_value import judge_comparison, weigh
 from yes_tally.core.expecting.judgement import (
     BEST,
     MAX_NAMED,
@@ -34,8 +35,7 @@ from yes_tally.core.quantity import exactly
 from yes_tally.core.settling.facts import Cluster, Fact, FactBook, Witness
 
 
-@dataclass(frozen=True, slots=True)
-class Answer:
+class Answer(NamedTuple):
     """What an expectation gets from a visit. ``why`` is one sentence; ``witnesses`` are the lines behind it."""
 
     expectation: str
@@ -90,7 +90,7 @@ def _judge(term: Term, book: FactBook, item: Fields | None, visited: Visited) ->
     if isinstance(term, Comparison):
         return judge_comparison(term, book, item, visited)
     if isinstance(term, Quantified):
-        return judge_quantified(term, book, visited, _judge)
+        return judge_quantified(term, book, visited, _judge, weigh_term)
     if isinstance(term, All):
         return _both([_judge(part, book, item, visited) for part in term.parts])
     if isinstance(term, Any_):
@@ -99,8 +99,21 @@ def _judge(term: Term, book: FactBook, item: Fields | None, visited: Visited) ->
         part = _judge(term.part, book, item, visited)
         return replace(part, verdict=OPPOSITE[part.verdict], margin="", scale=None)
     if isinstance(term, Counted):
-        return judge_counted(term, book, visited, _judge)
+        return judge_counted(term, book, visited, weigh_term)
     return judge_same(term, book)
+
+
+def weigh_term(term: Term, book: FactBook, item: Fields | None, visited: Visited) -> Verdict:
+    """A term's verdict with no word said of it; the same as that of ``_judge``."""
+    if isinstance(term, Comparison):
+        return weigh(term, book, item, visited).verdict
+    if isinstance(term, All):
+        return min((weigh_term(part, book, item, visited) for part in term.parts), key=WORST.__getitem__)
+    if isinstance(term, Any_):
+        return min((weigh_term(part, book, item, visited) for part in term.parts), key=BEST.index)
+    if isinstance(term, Not):
+        return OPPOSITE[weigh_term(term.part, book, item, visited)]
+    return _judge(term, book, item, visited).verdict
 
 
 def _both(parts: Sequence[Judgement]) -> Judgement:

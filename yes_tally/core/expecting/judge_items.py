@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Callable, Iterable, Sequence
+from collections.abc import Callable, Iterable, Mapping, Sequence
 from dataclasses import replace
 
 from yes_tally.core.catalogue import FACTS, FactKind
@@ -17,6 +17,8 @@ from yes_tally.core.settling.facts import Fact, FactBook
 
 Judge = Callable[[Term, FactBook, Fields | None, Visited], Judgement]
 """How any term is judged, for the parts of a quantifier."""
+Weigh = Callable[[Term, FactBook, Fields | None, Visited], Verdict]
+"""How a term's verdict is found where no word of it is shown."""
 
 
 def _label(item: str) -> str:
@@ -24,23 +26,27 @@ def _label(item: str) -> str:
     return name or group
 
 
-def judge_quantified(term: Quantified, book: FactBook, visited: Visited, judge: Judge) -> Judgement:
+def judge_quantified(term: Quantified, book: FactBook, visited: Visited, judge: Judge, weigh: Weigh) -> Judgement:
     items = _items(book, term.group)
     if not items:
         return Judgement("unsaid", "nothing said it", why=f"nothing told of any {term.group}")
     judged: list[tuple[str, Verdict, Judgement]] = []
     for item, fields in items.items():
-        meant = judge(term.where, book, fields, visited) if term.where else None
-        if meant and meant.verdict == "no":
+        meant = weigh(term.where, book, fields, visited) if term.where else "yes"
+        if meant == "no":
             continue
         part = judge(term.then, book, fields, visited) if term.then else _present(item, fields)
-        verdict = _conditional(meant.verdict if meant else "yes", part.verdict, term.quantifier)
-        judged.append((item, verdict, meant if meant and verdict != part.verdict else part))
+        verdict = part.verdict if meant == "yes" else _conditional(meant, part.verdict, term.quantifier)
+        if term.where and verdict != part.verdict:
+            part = judge(term.where, book, fields, visited)
+        judged.append((item, verdict, part))
     return _COMBINE[term.quantifier](term, judged)
 
 
-def _items(book: FactBook, group: str) -> dict[str, Fields]:
-    return {item: fields for item, fields in book.items(group).items() if not _is_empty(group, fields)}
+def _items(book: FactBook, group: str) -> Mapping[str, Fields]:
+    """The items of a group; a memory socket with nothing in it is no module."""
+    items = book.items(group)
+    return {item: fields for item, fields in items.items() if not _is_empty(fields)} if group == "module" else items
 
 
 def _present(item: str, fields: Fields) -> Judgement:
@@ -49,9 +55,7 @@ def _present(item: str, fields: Fields) -> Judgement:
 
 
 def _conditional(concerns: Verdict, then: Verdict, quantifier: str) -> Verdict:
-    """The verdict of one item, given whether it is one that is meant."""
-    if concerns == "yes":
-        return then
+    """The verdict of one item of which it is in doubt whether it is meant."""
     if quantifier == "every":
         return "yes" if then == "yes" else concerns
     return "no" if then == "no" else concerns
@@ -116,11 +120,11 @@ def _named(item: str, part: Judgement) -> str:
     return f"{label.rstrip(':')}: {part.found}" if part.found and part.found != label else label
 
 
-def judge_counted(term: Counted, book: FactBook, visited: Visited, judge: Judge) -> Judgement:
+def judge_counted(term: Counted, book: FactBook, visited: Visited, weigh: Weigh) -> Judgement:
     items = _items(book, term.group)
     if not items:
         return Judgement("unsaid", "nothing said it", why=f"nothing told of any {term.group}")
-    verdicts = [judge(term.where, book, f, visited).verdict if term.where else "yes" for f in items.values()]
+    verdicts = [weigh(term.where, book, f, visited) if term.where else "yes" for f in items.values()]
     low = verdicts.count("yes")
     high = len(verdicts) - verdicts.count("no")
     kind = FACTS["memory.slots"]
@@ -141,10 +145,7 @@ def judge_counted(term: Counted, book: FactBook, visited: Visited, judge: Judge)
     )
 
 
-def _is_empty(group: str, fields: Fields) -> bool:
-    """A memory socket with nothing in it is no module."""
-    if group != "module":
-        return False
+def _is_empty(fields: Fields) -> bool:
     size = fields.get("size")
     return not size.value.value if size else not ({"part", "serial", "type"} & set(fields))
 

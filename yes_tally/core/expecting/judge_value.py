@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from collections.abc import Callable, Sequence
 from datetime import datetime, timedelta
-from typing import Literal
+from typing import Literal, NamedTuple
 
 from yes_tally.core.catalogue import FACTS, NUMBER_KINDS, FactKind
 from yes_tally.core.expecting.comparisons import TESTS, order_of
@@ -16,53 +16,76 @@ from yes_tally.core.saying import say, say_scalar, say_span
 from yes_tally.core.settling.facts import Fact, FactBook
 
 
-def judge_comparison(term: Comparison, book: FactBook, item: Fields | None, visited: Visited) -> Judgement:
+class Weighed(NamedTuple):
+    """A comparison's verdict with what it was made from: the fact (``None``: nothing told it, ``trouble`` says why),
+    and the limits as far as they are known."""
+
+    verdict: Verdict
+    fact: Fact | None
+    limits: Sequence[float | str]
+    trouble: str = ""
+
+
+def weigh(term: Comparison, book: FactBook, item: Fields | None, visited: Visited) -> Weighed:
+    """The verdict alone, with no word said of it."""
     kind = FACTS[term.fact]
     fact, trouble = _find(kind, book, item)
     if fact is None:
-        return Judgement(
-            "unsaid", trouble if trouble else "nothing said it", why=trouble or f"nothing told {term.fact}"
-        )
-    known: list[float | str] = []
+        return Weighed("unsaid", None, (), trouble)
+    limits: list[float | str] = []
     for limit in term.limits:
-        value = _limit_value(limit, kind, book, item, visited)
+        value = limit.number if limit.kind == "number" else _limit_value(limit, book, item, visited)
         if value is None:
-            return Judgement("unsaid", say(kind, fact.value), why=f"nothing told {limit.of}", facts=(fact,))
-        known.append(value)
+            return Weighed("unsaid", fact, limits, f"nothing told {limit.of}")
+        limits.append(value)
+    test = TESTS[term.test]
     standing = fact.standing
-    found = say(kind, standing[0].value)
-    verdict = verdict_of(TESTS[term.test], kind, standing[0].value, known)
+    verdict = verdict_of(test, kind, standing[0].value, limits)
     for cluster in standing[1:]:
-        other = say(kind, cluster.value)
-        found = found if other in found.split(" or ") else f"{found} or {other}"
-        if verdict_of(TESTS[term.test], kind, cluster.value, known) != verdict:
+        if verdict_of(test, kind, cluster.value, limits) != verdict:
             verdict = "disputed"
+    return Weighed(verdict, fact, limits)
+
+
+def judge_comparison(term: Comparison, book: FactBook, item: Fields | None, visited: Visited) -> Judgement:
+    """One comparison: the verdict, and in words what was found, the margin and why."""
+    kind = FACTS[term.fact]
+    verdict, fact, limits, trouble = weigh(term, book, item, visited)
+    if fact is None:
+        return Judgement("unsaid", trouble or "nothing said it", "", trouble or f"nothing told {term.fact}")
+    standing = fact.standing
+    if trouble:
+        return Judgement("unsaid", say(kind, standing[0].value), "", trouble, (fact,))
+    value = standing[0].value
+    found = say(kind, value)
+    if len(standing) > 1:
+        found = " or ".join(dict.fromkeys(say(kind, cluster.value) for cluster in standing))
     return Judgement(
-        verdict=verdict,
-        found=found,
-        margin=margin_of(term, kind, fact.value, known, verdict),
-        why=_why(term, kind, fact, found, verdict),
-        facts=(fact,),
-        scale=scale_of(term, kind, fact.value, known),
+        verdict,
+        found,
+        margin_of(term, kind, value, limits, verdict),
+        _why(term, kind, fact, found, verdict),
+        (fact,),
+        scale_of(term, kind, value, limits),
     )
 
 
 def _find(kind: FactKind, book: FactBook, item: Fields | None) -> tuple[Fact | None, str]:
     if not kind.item:
         return book.single(kind.name), ""
-    if item is not None and kind.group == group_of(item):
-        return item.get(kind.field), ""
+    if item is not None:
+        fact = item.get(kind.field)
+        if fact is not None and fact.name == kind.name:
+            return fact, ""
+        if kind.group == group_of(item):
+            return None, ""
     items = [fields for fields in book.items(kind.group).values() if kind.field in fields]
     if len(items) > 1:
         return None, f"this PC has {len(items)} {kind.group}s: the spec must say every, some or no {kind.group}"
     return (items[0][kind.field] if items else None), ""
 
 
-def _limit_value(
-    limit: Limit, kind: FactKind, book: FactBook, item: Fields | None, visited: Visited
-) -> float | str | None:
-    if limit.kind == "number":
-        return limit.number
+def _limit_value(limit: Limit, book: FactBook, item: Fields | None, visited: Visited) -> float | str | None:
     if limit.kind == "text":
         return limit.text
     if limit.kind == "today":

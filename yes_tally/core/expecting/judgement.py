@@ -5,7 +5,7 @@ from __future__ import annotations
 from collections.abc import Mapping
 from dataclasses import dataclass
 from datetime import datetime
-from typing import Literal
+from typing import Literal, NamedTuple
 
 from yes_tally.core.catalogue import FACTS
 from yes_tally.core.settling.facts import Fact
@@ -28,8 +28,7 @@ def group_of(item: Fields) -> str:
     return FACTS[next(iter(item.values())).name].group
 
 
-@dataclass(frozen=True, slots=True)
-class Scale:
+class Scale(NamedTuple):
     """A found range and its limit in the base unit, to be drawn side by side; ``better`` says which way is yes."""
 
     low: float

@@ -1,6 +1,6 @@
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import clsx from "clsx";
-import { useEffect, useId, useMemo, useState } from "react";
+import { useEffect, useId, useMemo, useRef, useState } from "react";
 import { useHotkeys } from "react-hotkeys-hook";
 import { api, type Schemas, told } from "../../api/client";
 import { afterTeaching, catalogue, lineOf, preview } from "../../api/questions";
@@ -28,8 +28,20 @@ export function Teaching({
 }) {
   const line = useQuery(lineOf(spot));
   useHotkeys(KEYS.leave.keys, onClose, { enableOnFormTags: true });
+  const panel = useRef<HTMLElement>(null);
+  const waits = line.data === undefined;
+  useEffect(() => {
+    if (waits) panel.current?.focus();
+  }, [waits]);
   return (
-    <section className="flex min-h-0 flex-col border-l border-rule" aria-label="Teach a phrase">
+    // Who types before the line is there means this panel, and must not be led to another place by a letter.
+    <section
+      ref={panel}
+      tabIndex={-1}
+      className="flex min-h-0 flex-col border-l border-rule outline-none"
+      aria-label="Teach a phrase"
+      onKeyDown={(event) => event.key.length === 1 && event.stopPropagation()}
+    >
       <div className="flex items-baseline justify-between px-5 pt-5">
         <h1 className="text-[20px]">What does line {spot.line} say?</h1>
         <button type="button" className="text-soft underline underline-offset-2" onClick={onClose}>

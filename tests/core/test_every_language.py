@@ -5,7 +5,9 @@ import unittest
 from tests.core.test_every_fact import SAMPLES, SINGLES, expected, rows_of
 from yes_tally.core.catalogue import FACTS
 from yes_tally.core.reading.language import language_of
-from yes_tally.core.reading.phrases import LANGUAGES
+from yes_tally.core.reading.phrases import LANGUAGES, glossary, meanings
+from yes_tally.core.reading.phrases.elsewhere import is_elsewhere
+from yes_tally.core.reading.phrases.glossary import in_english
 from yes_tally.core.reading.reader import read
 from yes_tally.core.words import choice_of, flag_of
 
@@ -125,3 +127,32 @@ class WordsForValues(unittest.TestCase):
 
 if __name__ == "__main__":
     unittest.main()
+
+
+class WordByWord(unittest.TestCase):
+    """Labels that no phrase has, put into English."""
+
+    def test_words_are_joined_apart_and_turned(self):
+        for label, fact in (
+            ("Treiberversion", "driver.version"), ("Installationsdatum", "os.installed_at"), ("Prędkość bieżąca", "module.running_speed"),
+            ("Démarré depuis", "host.booted_at"), ("Takt (derzeit)", "module.running_speed"), ("Clé de produit", "licence.key_tail"),
+            ("Eseguita come", "task.user"), ("Versie van het stuurprogramma", "driver.version"), ("Última conexão", ""),
+        ):  # fmt: skip
+            facts = {meaning.phrase.fact for meaning in meanings(label)}
+            self.assertTrue(fact in facts if fact else not facts, (label, facts))
+
+    def test_every_row_has_a_word_in_every_language_and_no_word_means_everything(self):
+        for row in glossary._ROWS.strip().splitlines():
+            self.assertEqual(len(row.split("|")), 8, row)
+            self.assertTrue(all(cell.strip() for cell in row.split("|")), row)
+        for language, entries in glossary._glossaries().items():
+            self.assertLessEqual(max(map(len, entries.values())), 6, language)
+
+    def test_nothing_is_made_up_of_words_that_are_half_known(self):
+        for label in ("Schnurrbart der Katze", "Numéro du tramway", "x", "", "12", "Name", "a" * 500, "Größe " * 40):
+            self.assertEqual([text for text in in_english(label, frozenset()) if "katze" in text or "tram" in text], [])
+            self.assertLessEqual(len(in_english(label, frozenset())), 8)
+
+    def test_things_without_facts_are_told_from_those_with(self):
+        for label, elsewhere in (("Rule 3", True), ("Dienst", True), ("Usługi", True), ("Services:", True), ("Disk 0", False), ("", False), ("Task", False)):  # fmt: skip
+            self.assertEqual(is_elsewhere(label), elsewhere, label)

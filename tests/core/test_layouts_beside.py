@@ -136,3 +136,7 @@ class InWords(unittest.TestCase):
         self.assertEqual(
             (found["lookup#1 lookup.address"], found["lookup#1 lookup.server"]), ((), "ns1.lantern.example")
         )
+
+    def test_rows_with_nothing_between_their_commas_are_read_or_carry_nothing(self):
+        for row in ("Hall printer   ,   10.20.1.90", "Hall printer   , , ,   idle", "Hall printer   x,  ,  y"):
+            told(f"Printers\n\n{row}\n{row}\n")

@@ -7,10 +7,11 @@ from hypothesis import strategies as st
 
 from yes_tally.core import quantity
 from yes_tally.core.catalogue import FACTS
+from yes_tally.core.failures import failure_kind
 from yes_tally.core.moment import date_order, moment
 from yes_tally.core.quantity import Locale, version_parts
 from yes_tally.core.reading.values import locale_of, mask_of, understand
-from yes_tally.core.words import choice_of, failure_kind, flag_of, is_placeholder
+from yes_tally.core.words import choice_of, flag_of, is_placeholder
 
 GIB, MIB = 2**30, 2**20
 
@@ -181,6 +182,9 @@ class Words(unittest.TestCase):
             ("this needs administrator rights. Nothing was asked.", "no-rights"), ("Acceso denegado.", "no-rights"),
             ("Zugriff verweigert", "no-rights"), ("sh: 1: membank: not found", "not-found"), ("pcshet: no command of that name is known", "not-found"),
             ("The request timed out", "timed-out"), ("not supported on this PC", "not-supported"), ("Everything is fine", None),
+            ("« fiche » n'est pas reconnu comme commande.", "not-found"), ("book: you may not read the log (administrators only)", "no-rights"),
+            ("Nie znaleziono polecenia", "not-found"), ("U moet beheerder zijn.", "no-rights"), ("Opzione sconosciuta: /x", "not-supported"),
+            ("O comando não foi reconhecido", "not-found"), ("Kein solcher Befehl", "not-found"), ("Battery: not available", None),
         ):  # fmt: skip
             self.assertEqual(failure_kind(line), kind, line)
 

@@ -15,9 +15,9 @@ from typing import Annotated
 import typer
 
 from yes_tally.cli import standins
+from yes_tally.core.failures import FAILURE_SENTENCES
 from yes_tally.core.reading.as_json import report_as_json
 from yes_tally.core.reading.reader import ReadReport, read
-from yes_tally.core.words import FAILURE_SENTENCES
 
 app = typer.Typer(
     no_args_is_help=True, add_completion=False, help="Yes Tally: what the office's PCs say, read and sealed."

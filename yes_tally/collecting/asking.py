@@ -1,6 +1,6 @@
 """Asking a PC across the network: what is asked, within which limits, and what came back.
 
-Kinds of failure of a command are those of ``core.words.FAILURES``, and ``too-long`` and ``not-asked``.
+Kinds of failure of a command are those of ``core.failures.FAILURES``, and ``too-long`` and ``not-asked``.
 """
 
 from __future__ import annotations
@@ -8,7 +8,7 @@ from __future__ import annotations
 from dataclasses import dataclass, field
 from typing import Protocol
 
-from yes_tally.core.words import FAILURE_SENTENCES, failure_kind
+from yes_tally.core.failures import FAILURE_SENTENCES, failure_kind
 
 SENTENCES: dict[str, str] = {
     **FAILURE_SENTENCES,

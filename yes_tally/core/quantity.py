@@ -11,6 +11,7 @@ import math
 import re
 from collections.abc import Iterator
 from dataclasses import dataclass, replace
+from typing import NamedTuple
 
 from yes_tally.core.catalogue import Kind
 
@@ -47,8 +48,7 @@ def exactly(kind: Kind, value: Scalar) -> Value:
     return Value(kind, value, value, value)
 
 
-@dataclass(frozen=True, slots=True)
-class Locale:
+class Locale(NamedTuple):
     """How one report writes numbers and dates; ``None`` where nothing in it tells."""
 
     decimal_comma: bool | None = None

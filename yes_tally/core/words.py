@@ -63,7 +63,15 @@ _PLACEHOLDERS = frozenset({
     "123456789", "1234567890", "0123456789", "invalid", "undefined", "not set", "not present", "no module installed",
     "sin especificar", "no especificado", "ninguno", "ninguna", "desconocido", "nicht angegeben", "keine", "kein", "keiner",
     "unbekannt", "nicht verfugbar", "non specifie", "aucun", "aucune", "inconnu", "non renseigne", "o.e.m.", "oem",
-    "chassis serial number", "base board serial number", "..", "--", "hidden", "not read", "on-link", "on link", "not in use", "blank", "(blank)", "?",
+    "keine angabe", "nicht gesetzt", "nicht vorhanden", "ohne", "leer", "nichts", "k.a.", "k. a.", "nicht festgelegt", "nicht zutreffend",
+    "non defini", "non definie", "non specifiee", "non disponible", "vide", "neant", "sans", "s.o.", "indefini", "non applicable", "rien", "nc",
+    "no definido", "no disponible", "vacio", "nada", "sin definir", "sin asignar", "sin datos", "no aplicable", "desconocida", "no establecido",
+    "nao especificado", "nao definido", "nao disponivel", "nenhum", "nenhuma", "desconhecido", "desconhecida", "vazio", "nao aplicavel", "sem informacao",
+    "nao informado", "nao atribuido", "non specificato", "non specificata", "non disponibile", "nessuno", "nessuna", "sconosciuto", "sconosciuta", "vuoto",
+    "n/d", "n.d.", "nd", "non definito", "non impostato", "non assegnato", "non applicabile", "geen", "onbekend", "niet opgegeven", "niet ingesteld",
+    "niet beschikbaar", "leeg", "niets", "n.v.t.", "nvt", "niet van toepassing", "brak", "nieznany", "nieznana", "nieznane", "nie okreslono", "nieokreslony",
+    "niedostepny", "niedostepne", "puste", "pusty", "nie podano", "nie dotyczy", "nie ustawiono", "brak danych", "bd.", "not recorded", "no data", "missing",
+    "chassis serial number", "base board serial number", "..", "--", "—", "–", "hidden", "not read", "on-link", "on link", "not in use", "blank", "(blank)", "?",
 })  # fmt: skip
 _ONE_CHARACTER = re.compile(r"(?P<c>[0fx.\-_*?#=])(?P=c)*$")
 _ZERO_ID = re.compile(r"[0f]+(?:[-:][0f]+)+$")
@@ -104,7 +112,7 @@ CHOICE_WORDS: dict[str, dict[str, str]] = {
     "state": {
         "expired": "expired|abgelaufen|expire|caducada|run out|expiree|vencida|expirada|scaduta|scaduto|verlopen|wygasla|wygasl", "grace": "grace|in grace|grace period|gnadenfrist|delai de grace|periodo de gracia|periodo de carencia|periodo di tolleranza|respijtperiode|okres karencji|karenzzeit",
         "inactive": "inactive|nieaktywna|inativa|inattiva|inactief|niet geactiveerd|nao ativada|non attivata|non activee|not activated|not active|unlicensed|not licensed|nicht aktiviert|non active|sin activar",
-        "active": "active|activated|licensed|lizenziert|aktywna|ativa|attiva|actief|geactiveerd|ativada|attivata|activee|aktiviert|aktiv|activada|activado|validee|valide|valida|geldig|wazna|gultig|licenciado|concedida|valid|in order",
+        "active": "active|activated|licensed|aktywowany|aktywowana|aktiviert worden|con licenza|sous licence|mit lizenz|con licencia|com licenca|met licentie|z licencja|licencjonowany|con licencia valida|lizenziert|aktywna|ativa|attiva|actief|geactiveerd|ativada|attivata|activee|aktiviert|aktiv|activada|activado|validee|valide|valida|geldig|wazna|gultig|licenciado|concedida|valid|in order",
     },
     "type": {t: t.casefold() for t in (
         "LPDDR5", "LPDDR4", "LPDDR3", "LPDDR2", "LPDDR", "DDR5", "DDR4", "DDR3", "DDR2", "DDR")} | {"unknown": "unknown"},
@@ -175,36 +183,3 @@ def flag_of(text: str) -> bool | None:
         if candidate in NO:
             return False
     return None
-
-
-# What a failed command says, by kind. The first kind whose pattern is found names the failure.
-FAILURES: tuple[tuple[str, str, re.Pattern[str]], ...] = tuple(
-    (kind, sentence, re.compile(pattern))
-    for kind, sentence, pattern in (
-        ("no-rights", "it needs administrator rights",
-         r"permission denied|access (?:is |was )?denied|administrator rights|must be (?:root|an? admin)|needs? (?:root|admin|administrator|elevated)|"
-         r"not permitted|requires elevation|run as (?:root|admin)|acceso denegado|zugriff verweigert|acces refuse|"
-         r"derechos de administrador|administratorrechte|droits d.administrat|accesso negato|toegang geweigerd|odmowa dostepu"),
-        ("not-found", "there is no such command on this PC",
-         r"command not found|no command of that name|not recogni[sz]ed as|unknown (?:command|word)|no such command|nothing (?:here )?by that name|"
-         r"befehl (?:wurde )?nicht gefunden|unbekannter befehl|commande introuvable|orden no encontrada|comando (?:no |desconocido)|"
-         r"is not known here|: not found$|^unknown command"),
-        ("not-supported", "this PC does not support it",
-         r"not supported|unsupported (?:on|by)|not available on this|does not support|not implemented|nicht unterstutzt|non pris en charge|no compatible|"
-         r"no such (?:file|device|file or directory)|cannot (?:open|read|access)|could not (?:open|read|be read|access)"),
-        ("timed-out", "it did not answer in time", r"timed? ?out|zeituberschreitung|delai (?:d.attente )?depasse|tiempo de espera"),
-        ("cut-off", "its output was cut off", r"output (?:was )?(?:cut off|truncated)|connection (?:closed|lost|reset)|broken pipe"),
-    )
-)  # fmt: skip
-FAILURE_SENTENCES: dict[str, str] = {kind: sentence for kind, sentence, _ in FAILURES}
-_FAILURE_WORDS = re.compile("|".join(f"(?:{pattern.pattern})" for _, _, pattern in FAILURES))
-
-
-def failure_kind(line: str) -> str | None:
-    """The kind of failure that a line states, or ``None``."""
-    if len(line) > 400:
-        return None
-    text = plain(line)
-    if not _FAILURE_WORDS.search(text):
-        return None
-    return next(kind for kind, _, pattern in FAILURES if pattern.search(text))

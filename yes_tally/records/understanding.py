@@ -11,6 +11,7 @@ from yes_tally.core.crosschecks.finding import Finding
 from yes_tally.core.crosschecks.registry import cross_check
 from yes_tally.core.expecting.check import Answer, check, with_visit_facts
 from yes_tally.core.expecting.judgement import Visited
+from yes_tally.core.failures import FAILURE_SENTENCES
 from yes_tally.core.parts.book import PartsBook
 from yes_tally.core.reading.phrases.taught import Phrasebook
 from yes_tally.core.reading.reader import ReadReport
@@ -19,7 +20,6 @@ from yes_tally.core.settling.identity import Identity, evidence, identify
 from yes_tally.core.settling.rulings import lapsed
 from yes_tally.core.settling.settle import settle
 from yes_tally.core.settling.traces import Crossing
-from yes_tally.core.words import FAILURE_SENTENCES
 from yes_tally.records.assets import place_of
 from yes_tally.records.models import Asset, Visit, VisitReport
 from yes_tally.records.parts import current_parts

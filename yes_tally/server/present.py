@@ -9,12 +9,12 @@ from datetime import date
 
 from yes_tally.core.catalogue import FACTS
 from yes_tally.core.expecting.check import Answer
+from yes_tally.core.failures import FAILURE_SENTENCES
 from yes_tally.core.planning.ask_plan import Known
 from yes_tally.core.reading.as_json import value_as_json
 from yes_tally.core.reading.reader import Reading, ReadReport
 from yes_tally.core.saying import say_fact, say_range
 from yes_tally.core.settling.facts import Fact, Witness
-from yes_tally.core.words import FAILURE_SENTENCES
 from yes_tally.records import floor as floor_records
 from yes_tally.records import models
 from yes_tally.records.asking import would_say

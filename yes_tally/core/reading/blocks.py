@@ -81,7 +81,7 @@ def best_layout(lines: Sequence[Line]) -> Layout | None:
     cut = unwrapped(lines)
     if cut:
         again = _best_shape(cut[0])
-        if again and (best is None or again.score >= best.score):
+        if again and (best is None or again.score > best.score):
             led_back_to(again.groups, cut[1])
             best = again
     return best if best and best.score >= MIN_SCORE else None

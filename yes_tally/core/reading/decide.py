@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from dataclasses import dataclass, replace
+from typing import NamedTuple
 
 from yes_tally.core.catalogue import FACTS, ITEMS, KEYS, SINGLE_GROUPS
 from yes_tally.core.reading.labels import split_unit, words_of
@@ -45,8 +46,7 @@ RELATED: dict[str, frozenset[str]] = {
 }
 
 
-@dataclass(frozen=True, slots=True)
-class Context:
+class Context(NamedTuple):
     """What is spoken of: ``group`` by the record itself, ``around`` by headings and the command, nearest first; and
     in which language, if that is known."""
 
@@ -119,6 +119,8 @@ def _weigh(meaning: Meaning, context: Context) -> Guess | None:
         stands = 0.94 if meaning.exact and phrase.reach == STRONG else 0.86
         return Guess(phrase.fact, stands - loss, f"{said}; {context.group} is spoken of here", phrase.text)
     if phrase.reach == STRONG:
+        if context.item and phrase.fact in _SAID_OF_ITEMS_TOO:
+            return None
         return Guess(phrase.fact, (0.75 if context.item else 0.92) - loss, f"{said}, wherever it stands", phrase.text)
     if group in _ALONE and not context.item and is_unique(phrase):
         return Guess(phrase.fact, 0.76 - loss, f"{said} and of no other fact", phrase.text)
@@ -127,6 +129,12 @@ def _weigh(meaning: Meaning, context: Context) -> Guess | None:
     if phrase.reach == WEAK and not context.item and not any(a in ITEM_GROUPS for a in context.around[:1]):
         return Guess(phrase.fact, 0.76 - loss, f"{said}, among facts of the PC itself", phrase.text)
     return None
+
+
+# An item's own record may have these, of the item and not of the PC.
+_SAID_OF_ITEMS_TOO = frozenset(
+    "machine.tag machine.serial machine.model machine.maker machine.sku os.language host.owner".split()
+)
 
 
 def _near(label: str, context: Context) -> list[Guess]:
@@ -199,7 +207,11 @@ def infer_groups(labels: tuple[str, ...], around: tuple[str, ...], table: bool) 
         if group in explained:
             explained[group] += 1.5 - 0.4 * min(place, 2)
     order = {group: index for index, group in enumerate((*SINGLE_GROUPS, *ITEMS))}
-    for group in sorted(explained, key=lambda g: (-explained[g], order[g])):
+    # What a heading right above speaks of, its labels are of, where most of them can be.
+    headed = (
+        around[0] if around[:1] and around[0] in SINGLE_GROUPS and hits.get(around[0], 0) * 2 >= max(known, 2) else ""
+    )
+    for group in sorted(explained, key=lambda g: (g != headed, -explained[g], order[g])):
         share = hits[group] / known if hits[group] * 5 >= len(labels) or hits[group] >= _MANY else 0.0
         near = group in around[:2]
         if group not in ITEM_GROUPS:

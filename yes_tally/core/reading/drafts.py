@@ -33,7 +33,7 @@ class Draft:
     also: tuple[str, ...] = ()
 
 
-@dataclass(frozen=True, slots=True)
+@dataclass(slots=True)
 class Met:
     """A labelled value that a shape found: under which headings, and whether its label meant anything."""
 

@@ -9,6 +9,8 @@ from dataclasses import replace
 
 from yes_tally.core.catalogue import FACTS, FIELDS
 from yes_tally.core.quantity import Locale, Value, exactly
+from yes_tally.core.reading.by_itself import told_by_itself
+from yes_tally.core.reading.compounds import compound, profile_alone
 from yes_tally.core.reading.decide import (
     ITEM_GROUPS,
     NAMING,
@@ -27,7 +29,6 @@ from yes_tally.core.reading.listings import (
     ITEM_HEADING,
     begins_by_name,
     cannot_be,
-    compound,
     counted_lines,
     listed_item,
     named_by,
@@ -36,6 +37,7 @@ from yes_tally.core.reading.listings import (
     profiles,
 )
 from yes_tally.core.reading.phrases import SUBJECTS, subject_within, subjects_in
+from yes_tally.core.reading.phrases.elsewhere import is_elsewhere
 from yes_tally.core.reading.phrases.taught import in_use
 from yes_tally.core.reading.rows import read_rows
 from yes_tally.core.reading.said_in_words import called_by
@@ -45,20 +47,14 @@ from yes_tally.core.reading.values import ASIDES, MAX_TEXT, mask_of, memory_told
 from yes_tally.core.reading.variables import are_variables, is_environment, variable_list
 from yes_tally.core.words import is_placeholder
 
-# What stands alone in a head line and explains itself.
-_BARE: dict[str, tuple[str, bool | str]] = {
-    "connected": ("adapter.connected", True), "not connected": ("adapter.connected", False),
-    "disconnected": ("adapter.connected", False), "lower up": ("adapter.connected", True),
-    "no carrier": ("adapter.connected", False), "wired": ("adapter.kind", "wired"),
-    "wireless": ("adapter.kind", "wireless"), "bluetooth": ("adapter.kind", "bluetooth"),
-    "virtual": ("adapter.kind", "virtual"), "loopback": ("adapter.kind", "loopback"),
-}  # fmt: skip
 _SEVERAL = (",", ";", ". ")
 _UNIT_ALONE = re.compile(r"[kmg]?bps|[kmg]bit/?s|mts?|mt/s|[kmg]hz|[kmgt]?i?b|bytes", re.I)
 _SHORT_HEADING = 24
 _WHOLE_PHRASE = 0.9
-_BARE_MEASURES = ("adapter.speed",)
 _ASIDE = re.compile(r"\s*[(\[]([^)\]]{2,80})[)\]]\s*$")
+
+# Behind so wide a gap stands something else.
+_FAR_APART = re.compile(r"\s{3,}(?=[\d.,]+ ?[^\W\d_]{1,3}$)")
 
 # No PC nests what it prints as deep as this; what does is read side by side.
 MAX_DEPTH = 40
@@ -176,6 +172,10 @@ class Interpreter:
         depth: int,
     ) -> None:
         self.frame.update(group.frame)
+        names = [group.heading.text] if group.heading else [entry.label for entry in group.entries[:1]]
+        if any(map(is_elsewhere, names)):
+            self.met += [Met(entry, self.under, known=False) for part in group.walk() for entry in part.entries]
+            return
         opened, named = (None, ()) if group.heading is None else self._open(group.heading, group, shape, around, parent)
         inner = (*named, *(a for a in around if a not in named))
         own = labels or tuple(dict.fromkeys(entry.label for entry in group.entries if entry.label))
@@ -265,44 +265,51 @@ class Interpreter:
                 self.blanks.add(entry.line)
             elif listed:
                 listed_item(self, entry, listed.end(), shape)
-            elif (entry.label and numbered(self, entry, shape, around, item)) or (
-                entry.label
-                and (any(mark in entry.printed for mark in _SEVERAL) or entry.printed.endswith("."))
-                and (item is None or item.group not in (s.group for s in subjects_in(words_of(entry.label))))
-                and compound(self, entry, shape)
+            elif (
+                (entry.label and numbered(self, entry, shape, around, item))
+                or (
+                    entry.label
+                    and (any(mark in entry.printed for mark in _SEVERAL) or entry.printed.endswith("."))
+                    and (item is None or item.group not in (s.group for s in subjects_in(words_of(entry.label))))
+                    and compound(self, entry, shape)
+                )
+                or (entry.label and item is None and profile_alone(self, entry, shape))
             ):
                 continue
             elif entry.label:
                 self.place(entry, shape, self.means(entry.label, said_of), item)
             else:
-                self._bare(entry, shape, said_of, item)
+                told_by_itself(self, entry, shape, said_of, item)
 
     def place(self, entry: Entry, shape: str, guesses: Sequence[Guess], item: Item | None, of_sizes: str = "") -> None:
         """Keep a labelled value as the first of the facts it may be that its text can be; ``of_sizes`` is the unit of
         the sizes around it."""
         if not guesses or self._keep_known:
             self.met.append(Met(entry, self.under, bool(guesses)))
-        if guesses and (not entry.printed.strip() or is_placeholder(entry.printed)):
-            fact = FACTS[guesses[0].fact]
-            if fact.kind not in ("flag", "choice", "count") or not entry.printed.strip():
+            if not guesses:
+                return
+        printed, first = entry.printed, FACTS[guesses[0].fact]
+        if is_placeholder(printed):
+            told = first.kind in ("flag", "choice", "count") or understand(first, printed, self.locale)
+            if not told or not printed.strip():
                 self.blanks.add(entry.line)
                 return
         _, unit = split_unit(entry.label)
+        if "   " in printed and first.kind == "text" and (apart := _FAR_APART.search(printed)):
+            entry = replace(entry, printed=printed[: apart.start()])
         for place, guess in enumerate(guesses[:4]):
-            kind = FACTS[guess.fact].kind
             if cannot_be(entry, guess, shape):
                 continue
-            value = understand(
-                FACTS[guess.fact], entry.printed, self.locale, unit or (of_sizes if kind == "size" else "")
-            )
+            fact = FACTS[guess.fact]
+            value = understand(fact, entry.printed, self.locale, unit or (of_sizes if fact.kind == "size" else ""))
             if value is None:
                 continue
-            near = guess.confidence - 0.02
-            rivals = tuple([g.fact for g in guesses if g.confidence >= near and g.fact != guess.fact])
+            rivals = _rivals(guess, guesses) if len(guesses) > 1 else ()
             sure = guess.confidence - (0.1 if place else 0.0) - (0.05 if rivals else 0.0)
             name = memory_told(guess.fact, guess.phrase, value)
             self.add(name, item, entry, value, shape, sure, guess.why, rivals[:2])
-            self.asides(name, item, entry, shape, sure)
+            if name in ASIDES:
+                self.asides(name, item, entry, shape, sure)
             return
 
     def asides(self, fact: str, item: Item | None, entry: Entry, shape: str, confidence: float) -> None:
@@ -314,34 +321,18 @@ class Interpreter:
                 at = Entry(entry.label, match[1], entry.line, entry.column + match.start(1))
                 self.add(aside, item, at, value, shape, confidence - 0.05, f"it is said within {fact}")
 
-    def _bare(self, entry: Entry, shape: str, context: Context, item: Item | None) -> None:
-        word = " ".join(words_of(entry.printed))
-        fact, value = _BARE.get(word, ("", ""))
-        if fact.partition(".")[0] == context.group:
-            kind = FACTS[fact].kind
-            self.add(fact, item, entry, exactly(kind, value), shape, 0.85, f"“{entry.printed}” says it by itself")
-            return
-        for measure in _BARE_MEASURES:
-            known = (
-                understand(FACTS[measure], entry.printed, self.locale)
-                if measure.startswith(f"{context.group}.")
-                else None
-            )
-            if known:
-                self.add(measure, item, entry, known, shape, 0.85, "its unit says what it is")
-
     def add(
         self, fact: str, item: Item | None, entry: Entry, value: Value, shape: str, confidence: float, why: str,
         also: tuple[str, ...] = (),
     ) -> None:  # fmt: skip
-        group = fact.partition(".")[0]
-        if group in ITEM_GROUPS and (item is None or item.group != group):
-            item = self._loose.get(group) or self._loose.setdefault(group, self.new_item(group))
-        elif group not in ITEM_GROUPS:
+        kind = FACTS[fact]
+        if not kind.item:
             item = None
-        if item and FACTS[fact].key:
+        elif item is None or item.group != kind.group:
+            item = self._loose.get(kind.group) or self._loose.setdefault(kind.group, self.new_item(kind.group))
+        if item and kind.key:
             item.keys.setdefault(fact, str(value.value))
-        if FACTS[fact].kind == "list":
+        if kind.kind == "list":
             self._extend_list(fact, item, entry, value)
         self.drafts.append(Draft(fact, item, entry, value, shape, round(confidence, 3), why, also))
 
@@ -388,6 +379,12 @@ class Interpreter:
             item.name = f"{item.group}#{numbers[item.group]}"
             if key[1]:
                 known[key] = item.name
+
+
+def _rivals(guess: Guess, guesses: Sequence[Guess]) -> tuple[str, ...]:
+    """The other facts that a label is as likely to mean."""
+    near = guess.confidence - 0.02
+    return tuple([g.fact for g in guesses if g.confidence >= near and g.fact != guess.fact])
 
 
 def _side_by_side(group: Group) -> list[Group]:

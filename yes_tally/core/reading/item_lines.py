@@ -9,11 +9,13 @@ from __future__ import annotations
 import re
 from collections.abc import Sequence
 from dataclasses import dataclass
+from functools import lru_cache
 from typing import TYPE_CHECKING
 
 from yes_tally.core.catalogue import FACTS
 from yes_tally.core.reading.decode import Line
 from yes_tally.core.reading.shapes.layout import Entry
+from yes_tally.core.reading.sieve import Sieve
 from yes_tally.core.reading.values import understand
 
 if TYPE_CHECKING:
@@ -42,6 +44,7 @@ ITEM_LINES: tuple[ItemLine, ...] = (
     _line("volume", r"(?P<disk>\S+) on (?P<mount>/\S*) type (?P<filesystem>[a-z][\w.]*)(?: \([^()]*\))?"),
     _line("volume", r"(?P<disk>\S+) (?P<mount>/\S*) (?P<filesystem>[a-z][\w.]*) r[ow]\b\S* \d \d"),
     _line("neighbour", rf"(?P<address>{_IP})\s+(?:is at|at|->|=>|=|has)\s+(?P<mac>{_MAC})(?:\s+[(\[]?(?P<kind>dynamic|static|permanent)\b[)\]]?.*)?"),
+    _line("neighbour", rf"(?:[\w.?-]+\s+)?\((?P<address>{_IP})\)\s+(?:is )?(?:at|->|=)\s+(?P<mac>{_MAC})(?:\s+(?:on|dev|via)\s+(?P<interface>[^\[(]+?))?(?:\s+[(\[]?(?P<kind>dynamic|static|permanent)\b[)\]]?)?"),
     _line("neighbour", rf"(?P<address>{_IP}) dev (?P<interface>\S+) lladdr (?P<mac>{_MAC})\b.*?(?P<kind>permanent|reachable|stale|delay|probe)?"),
     _line("route", rf"(?P<destination>default|{_IP}(?:/\d+)?) via (?P<gateway>{_IP}) dev (?P<interface>\S+)(?:.*? metric (?P<metric>\d+))?.*"),
     _line("route", rf"(?P<destination>default|{_IP}(?:/\d+)?) dev (?P<interface>\S+)(?= (?:proto|scope|src|metric|table|pref|onlink|linkdown)\b|\s*$)(?:.*? metric (?P<metric>\d+))?.*"),
@@ -52,12 +55,18 @@ ITEM_LINES: tuple[ItemLine, ...] = (
 )  # fmt: skip
 
 
+@lru_cache(maxsize=1)
+def _sieve() -> Sieve:
+    return Sieve([row.pattern for row in ITEM_LINES])
+
+
 def read_item_lines(interpreter: Interpreter, lines: Sequence[Line]) -> set[int]:
     """Read every line that states an item whole; returns the lines that did."""
     read: set[int] = set()
+    rows = [ITEM_LINES[place] for place in _sieve().passing("\n".join(line.text[:MAX_LENGTH] for line in lines))]
     known: dict[tuple[str, str], Item] = {}
     for line in lines:
-        if 8 < len(line.text) <= MAX_LENGTH and any(_states(interpreter, line, row, known) for row in ITEM_LINES):
+        if 8 < len(line.text) <= MAX_LENGTH and any(_states(interpreter, line, row, known) for row in rows):
             read.add(line.number)
     return read
 

@@ -11,6 +11,7 @@ from yes_tally.core.reading.phrases import LANGUAGES
 
 _SAMPLE = 20_000
 _LEAST = 2
+_KEPT = 300
 _WORD = re.compile(r"[^\W\d_]{3,}")
 
 
@@ -26,11 +27,21 @@ def _telling() -> dict[str, str]:
     return {word: next(iter(languages)) for word, languages in found.items() if len(languages) == 1}
 
 
+# The same lines are looked at as a section's and as the whole report's, and again in the next report.
+@lru_cache(maxsize=8192)
+def _told_by(line: str) -> frozenset[tuple[str, str]]:
+    """The words of a line that tell its language, each with that language."""
+    telling = _telling()
+    words = {word for printed in _WORD.findall(line) for word in words_of(printed)}
+    return frozenset((word, telling[word]) for word in words if word in telling)
+
+
 def language_of(text: str, otherwise: str = "") -> str:
     """The language (ISO 639-1) that a text's labels are in, or ``otherwise`` when too little tells."""
-    telling = _telling()
-    words = {word for printed in _WORD.findall(text[:_SAMPLE]) for word in words_of(printed)}
-    votes = Counter(telling[word] for word in words if word in telling).most_common(2)
+    told: set[tuple[str, str]] = set()
+    for line in text[:_SAMPLE].split("\n"):
+        told |= _told_by(line) if len(line) < _KEPT else _told_by.__wrapped__(line)
+    votes = Counter(language for _, language in told).most_common(2)
     if not votes or votes[0][1] < _LEAST or (len(votes) > 1 and votes[0][1] == votes[1][1]):
         return otherwise
     return votes[0][0]

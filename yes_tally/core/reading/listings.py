@@ -11,7 +11,7 @@ from yes_tally.core.catalogue import FACTS, FIELDS
 from yes_tally.core.reading.decide import ITEM_GROUPS, NAMING, Context, Guess, decide
 from yes_tally.core.reading.drafts import Item
 from yes_tally.core.reading.labels import words_of
-from yes_tally.core.reading.phrases import SUBJECTS, SubjectAt, subjects_in
+from yes_tally.core.reading.phrases import SUBJECTS
 from yes_tally.core.reading.shapes.layout import Entry, Group, Heading, cells_by_gap
 from yes_tally.core.reading.told_in_parts import told_bare, told_in_words
 from yes_tally.core.reading.values import MAX_TEXT, understand
@@ -20,11 +20,11 @@ from yes_tally.core.words import is_placeholder
 if TYPE_CHECKING:
     from yes_tally.core.reading.interpret import Interpreter
 
-_PARTS = re.compile(r"(?:^|[,;]\s*)(?P<label>[^\W\d_]+(?: [^\W\d_]+){0,2}?)(?::\s*|\s+)(?P<value>[^,;\s][^,;]{0,60})")
 BULLET = re.compile(r"(?:\[\d{1,4}\]:?|\d{1,4}[.)]|[*•-])\s+(?=\S)")
 INDEXED = re.compile(
     r"\W*(?P<noun>[^\W\d_]+(?:[ _-][^\W\d_]+){0,3}?)\s*(?:#|no\.|nr\.|:)?\s*"
-    r"(?P<rest>\d{1,4}|[A-Za-z]:\\?|/\S*|\"[^\"]+\"|'[^']+'|[A-Z]+\d+)?\W*$"
+    r"(?P<rest>\d{1,4}|[A-Za-z]:\\?|/\S*|\"[^\"]+\"|'[^']+'|[A-Z]+\d+|[a-z]{2,5}\d{1,2})?"
+    r"(?:\s?(?:of|von|sur|de|di|van|z|/)\s?\d{1,3})?\W*$"
 )
 ITEM_HEADING = {
     "processor": "processor.socket",
@@ -124,76 +124,6 @@ def numbered(
     return True
 
 
-def compound(interpreter: Interpreter, entry: Entry, shape: str) -> bool:
-    """``Public profile: state off, inbound allow``: the label names an item, the value its fields."""
-    if SUBJECTS.get(words_of(entry.label)) == "licence":
-        left, before = list(FIELDS["licence"]), len(interpreter.drafts)
-        if told_in_words(interpreter, entry.printed, entry.line, entry.column - 1, "licence", None, left) > 1:
-            return True
-        del interpreter.drafts[before:]  # one word of several is no list of what it is
-        return False
-    at = next((a for a in subjects_in(words_of(entry.label)) if a.group in ITEM_GROUPS), None)
-    parts = list(_PARTS.finditer(entry.printed))
-    if at is None:
-        return False
-    if len(parts) < 2:
-        return _in_words(interpreter, entry, at, shape)
-    context = interpreter.context(at.group, (at.group,))
-    told = [
-        (part, guesses) for part in parts if (guesses := decide(part["label"], context)) and guesses[0].confidence > 0.9
-    ]
-    if len(told) < 2:
-        return _in_words(interpreter, entry, at, shape)
-    item = interpreter.new_item(at.group)
-    name = " ".join(
-        word for word in entry.label.split() if words_of(word) and words_of(word)[0] not in _words_at(entry.label, at)
-    )
-    if name and at.group in NAMING:
-        interpreter.place(
-            Entry(entry.label, name.strip("\"'“”"), entry.line, entry.column),
-            shape,
-            (Guess(NAMING[at.group], 0.85, "the label names it"),),
-            item,
-        )
-    _bare_flag(interpreter, entry, parts[0].start(), at.group, item, shape)
-    for part, guesses in told:
-        place = Entry(part["label"], part["value"].strip(), entry.line, entry.column + part.start("value"))
-        interpreter.place(place, shape, guesses, item)
-    return True
-
-
-def _in_words(interpreter: Interpreter, entry: Entry, at: SubjectAt, shape: str) -> bool:
-    """``Domain profile: on. Incoming connections are blocked``: the label names an item, sentences say what it is;
-    ``Printer: Hall printer, driver Gullwing 4``: it names a kind, the value one of it."""
-    naming = NAMING.get(at.group, "")
-    rest = [w for w in entry.label.split() if words_of(w) and words_of(w)[0] not in _words_at(entry.label, at)]
-    item = Item(at.group)
-    if not rest:
-        done = bool(CALLED.get(at.group)) and told_bare(interpreter, entry, at.group, item, shape, CALLED[at.group])
-    else:
-        left = [fact for fact in FIELDS[at.group] if fact.name != naming]
-        done = (
-            bool(naming)
-            and told_in_words(interpreter, entry.printed, entry.line, entry.column - 1, at.group, item, left) > 0
-        )
-        if done:
-            name = Entry(entry.label, " ".join(rest), entry.line, max(1, entry.column - len(entry.label) - 2))
-            interpreter.place(name, shape, (Guess(naming, 0.85, "the label names it"),), item)
-    if done:
-        interpreter.take(item)
-    return done
-
-
-def _bare_flag(interpreter: Interpreter, entry: Entry, until: int, group: str, item: Item, shape: str) -> None:
-    """``Public profile: on, inbound allowed``: what stands before the first label is the group's only flag."""
-    flags = [fact for fact in FIELDS[group] if fact.kind == "flag"]
-    text = entry.printed[:until].rstrip(" ,;") if until else entry.printed.partition(",")[0]
-    value = understand(flags[0], text, interpreter.locale) if len(flags) == 1 and " " not in text else None
-    if value:
-        at = Entry("", text, entry.line, entry.column)
-        interpreter.add(flags[0].name, item, at, value, shape, 0.85, f"the only yes or no of a {group}")
-
-
 _COUNTS = re.compile(r"\d{1,4}\b(?! ?[.,]\d)")
 
 
@@ -225,10 +155,6 @@ def listed_item(interpreter: Interpreter, entry: Entry, start: int, shape: str) 
                 place = Entry(entry.label, text, entry.line, entry.column + at)
                 interpreter.add(fact.name, item, place, value, shape, 0.8, f"it is listed under {group}")
                 break
-
-
-def _words_at(label: str, at: SubjectAt) -> tuple[str, ...]:
-    return words_of(label)[at.start : at.end]
 
 
 def named_by(interpreter: Interpreter, heading: Heading, group: str, shape: str, item: Item) -> bool:
@@ -288,7 +214,7 @@ def begins_by_name(interpreter: Interpreter, entry: Entry, item: Item, shape: st
         interpreter.place(place, shape, (Guess(number, 0.85, f"the label names {item.group}"),), item)
     name, _, aside = entry.printed.partition(" (")
     interpreter.place(
-        Entry(entry.label, name, entry.line, entry.column),
+        Entry(entry.label, name.split(",")[0], entry.line, entry.column),
         shape,
         (Guess(fact, 0.88, f"the label names {item.group}"),),
         item,
@@ -367,7 +293,12 @@ def cannot_be(entry: Entry, guess: Guess, shape: str) -> bool:
     return shape == "tagged lines" and (guess.confidence < _TAGGED or headed)
 
 
+_COUNTS_FIRST = re.compile(
+    r"\d{1,3}(?:$| (?:in all|in total|total|of them|of which|found|known|insgesamt|en tout|en total|in totaal)\b)"
+)
+
+
 def _only_counts(entry: Entry, fact: str) -> bool:
     """``Boot entries: 2``: how many there are is the name of none."""
     many = entry.label.rstrip(" :").endswith("s") and fact.partition(".")[0] in ITEM_GROUPS
-    return many and entry.printed.isdigit() and len(entry.printed) < 4
+    return many and bool(_COUNTS_FIRST.match(entry.printed))

@@ -20,12 +20,13 @@ from yes_tally.core.reading.shapes.layout import MAX_LABEL, MAX_LINE, RULE, Entr
 from yes_tally.core.reading.stated import read_statements, taught_statements, title_names_host
 from yes_tally.core.reading.values import locale_of
 
-READER_VERSION = 3
+READER_VERSION = 4
 _CLOSING = re.compile(r"\s*(?:</[\w:.-]+>|[\]})][,;]?|<\?[^>]*\?>)+\s*$")
 _LOCALE_SAMPLE = 200_000
 
 
-@dataclass(frozen=True, slots=True)
+# Made for every value read: not frozen, since that makes one three times as dear.
+@dataclass(slots=True, unsafe_hash=True)
 class Reading:
     """One value read from one place. Line, column and end column count from 1; the end is exclusive.
 

@@ -8,6 +8,7 @@ from typing import TYPE_CHECKING
 from yes_tally.core.catalogue import FACTS
 from yes_tally.core.reading.decide import ITEM_GROUPS, Guess, decide, infer_groups
 from yes_tally.core.reading.labels import split_unit
+from yes_tally.core.reading.phrases.elsewhere import is_elsewhere
 from yes_tally.core.reading.shapes.layout import Group
 from yes_tally.core.reading.values import understand
 from yes_tally.core.words import is_placeholder
@@ -21,8 +22,13 @@ _RIGHT_UNDER = 4
 
 
 def read_rows(interpreter: Interpreter, rows: Sequence[Group], shape: str, around: tuple[str, ...]) -> None:
-    """Read the rows of a table: what it lists by its labels and what is spoken of, then each cell by its column."""
+    """Read the rows of a table: what it lists by its labels and what is spoken of, then each cell by its column.
+
+    Rows of things that the catalogue has no facts of are not read.
+    """
     labels = tuple(dict.fromkeys(entry.label for row in rows[:200] for entry in row.entries))
+    if labels and is_elsewhere(labels[0]):
+        return
     groups = infer_groups(labels, around, True)
     if len(rows) > 2:
         # A PC has one of those; so many rows speak of something else.

@@ -14,10 +14,11 @@ from yes_tally.core.reading.decode import Line
 from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.listings import CALLED, INDEXED, ITEM_HEADING, LETTERED
 from yes_tally.core.reading.phrases import SUBJECTS, names_item
-from yes_tally.core.reading.said_in_words import records_of_words, rows_of_words
+from yes_tally.core.reading.said_in_words import lines_of_one, records_of_words, rows_of_words
 from yes_tally.core.reading.shapes.layout import MAX_LINE, Entry, cells_by_gap
 from yes_tally.core.reading.told_in_parts import told_bare
 from yes_tally.core.reading.values import understand
+from yes_tally.core.words import plain
 
 if TYPE_CHECKING:
     from yes_tally.core.reading.interpret import Interpreter
@@ -69,9 +70,9 @@ def rows_without_head(interpreter: Interpreter, lines: Sequence[Line], around: t
     """Rows whose columns nothing names, of a thing that a heading or the command names: each cell is the field
     whose form it has, in the catalogue's order."""
     lines, around = _titled(interpreter, [line for line in lines[:_MANY_ROWS] if len(line.text) <= MAX_LINE], around)
-    group = next((g for g in around if g in _ROW_FIELDS), None)
+    group = next((g for g in around if g in _ROW_FIELDS), None) or ("event" if _are_events(lines) else None)
     if group is None:
-        if not records_of_words(interpreter, lines, around):
+        if not records_of_words(interpreter, lines, around) and not lines_of_one(interpreter, lines, around):
             rows_of_words(interpreter, lines, around)
         return
     rows = _same_cells(lines)
@@ -94,6 +95,24 @@ def rows_without_head(interpreter: Interpreter, lines: Sequence[Line], around: t
             item = interpreter.new_item(group)
             for fact, entry, value in told:
                 interpreter.add(fact.name, item, entry, value, "rows", 0.7, f"its form and place fit {group}")
+
+
+_STAMP = re.compile(r"\s*(?:\[\d{1,4}\]\s+)?(?:\d{4}-\d\d-\d\d|\d{1,2}[./]\d{1,2}[./]\d{4})[T ,]+\d{1,2}:\d\d")
+_LEVELS = frozenset(
+    "error warning info information notice critical fatal debug verbose fehler warnung hinweis kritisch erreur avertissement informations critique "
+    "advertencia informacion critico errore avviso informazione informazioni erro aviso informacao fout waarschuwing informatie kritiek blad "
+    "ostrzezenie informacja informacje krytyczny".split()
+)
+
+
+def _are_events(lines: Sequence[Line]) -> bool:
+    """Whether most lines begin with a moment and have a cell that is a level: a log that nothing names."""
+    rows = [line for line in lines if _STAMP.match(line.text)]
+    levels = [line for line in rows if any(plain(text) in _LEVELS for text, _ in cells_by_gap(line.text))]
+    return len(levels) >= _LEAST_EVENTS and len(levels) * 4 >= len(lines) * 3
+
+
+_LEAST_EVENTS = 2
 
 
 def _titled(

@@ -9,17 +9,18 @@ from typing import TYPE_CHECKING
 from yes_tally.core.catalogue import FIELDS
 from yes_tally.core.reading.decide import ITEM_GROUPS, NAMING, Context, Guess, decide
 from yes_tally.core.reading.decode import Line
+from yes_tally.core.reading.drafts import Item
 from yes_tally.core.reading.labels import words_of
+from yes_tally.core.reading.listings import CALLED
 from yes_tally.core.reading.phrases import is_known, subjects_in
-from yes_tally.core.reading.shapes.layout import Entry, Group, cells_by_gap
-from yes_tally.core.reading.told_in_parts import told_bare, told_in_words
+from yes_tally.core.reading.shapes.layout import Entry, Group, cells_by_gap, indent_of
+from yes_tally.core.reading.told_in_parts import FORMS, told_bare, told_in_words
 from yes_tally.core.reading.values import MAX_TEXT
 
 if TYPE_CHECKING:
-    from yes_tally.core.reading.drafts import Item
     from yes_tally.core.reading.interpret import Interpreter
 
-_BULLETED = re.compile(r"\s*(?:[*•-]|\[\d{1,3}\]|\d{1,3}[.)])\s+")
+_BULLETED = re.compile(r"\s*(?:[*•-]|\[\d{1,3}\]|\d{1,3}[.):])\s+")
 
 
 def rows_of_words(interpreter: Interpreter, lines: Sequence[Line], around: tuple[str, ...]) -> None:
@@ -28,15 +29,65 @@ def rows_of_words(interpreter: Interpreter, lines: Sequence[Line], around: tuple
     group = next((g for g in around[:2] if g in ITEM_GROUPS and NAMING.get(g, "").endswith(".name")), None)
     if group is None:
         return
+    rows: list[tuple[Line, list[tuple[str, int]]]] = []
     for line in lines:
         bullet = _BULLETED.match(line.text)
         start = bullet.end() if bullet else 0
         cells = cells_by_gap(" " * start + line.text[start:])
-        labelled = [text for text, _ in cells[1:] if decide(" ".join(text.split()[:1]), Context(group))]
-        if len(cells) < 2 or len(labelled) * 2 < len(cells) - 1:
-            continue
-        entry = Entry("", ", ".join(text for text, _ in cells), line.number, cells[0][1] + 1)
-        told_bare(interpreter, entry, group, interpreter.new_item(group), "rows", NAMING[group], line.text)
+        if len(cells) >= 2:
+            rows.append((line, cells))
+    of_group = sum(_tells(cells, group) for _, cells in rows)
+    for line, cells in rows:
+        # Where most rows tell of the thing, one that tells less does too.
+        if _tells(cells, group) or of_group * 2 >= len(rows):
+            entry = Entry("", ", ".join(text for text, _ in cells), line.number, cells[0][1] + 1)
+            told_bare(interpreter, entry, group, interpreter.new_item(group), "rows", NAMING[group], line.text, least=1)
+
+
+def _tells(cells: Sequence[tuple[str, int]], group: str) -> bool:
+    """Whether a third of a row's cells but the first say by a label, or by a form that only such a thing has, what they
+    are."""
+    forms = [form for fact, form in FORMS.items() if fact.startswith(f"{group}.")]
+    parts = [part for text, _ in cells[1:] for part in text.split(", ") if part.strip()]
+    told = [
+        text
+        for text in parts
+        if any(form.fullmatch(text) for form in forms)
+        or any(decide(word, Context(group)) for word in (text.split()[0], text.split()[-1]))
+    ]
+    return len(told) * 3 >= len(parts)
+
+
+def lines_of_one(interpreter: Interpreter, lines: Sequence[Line], around: tuple[str, ...]) -> bool:
+    """A few lines under a heading that names one thing: the first begins with what it is called, and each line after
+    it goes on with what is told of it (``Kestrel K7-9650, 8 cores`` over ``base 3.60 GHz, boost 4.90 GHz``)."""
+    group = next((g for g in around[:1] if CALLED.get(g, "").endswith((".name", ".model"))), None)
+    if group is None or not 2 <= len(lines) <= _MOST_LINES or ":" in lines[0].text:
+        return False
+    item, before = Item(group), len(interpreter.drafts)
+    left = [fact for fact in FIELDS[group] if fact.name != CALLED[group]]
+    told = [
+        told_in_words(
+            interpreter, _GAPS.sub(_comma, line.text.strip()), line.number, indent_of(line.text), group, item, left
+        )
+        for line in lines[1:]
+    ]
+    first = lines[0].text.strip()
+    entry = Entry("", first, lines[0].number, indent_of(lines[0].text) + 1)
+    if not all(told) or not told_bare(interpreter, entry, group, item, "words", CALLED[group], least=1):
+        del interpreter.drafts[before:]
+        return False
+    interpreter.take(item)
+    return True
+
+
+_MOST_LINES = 6
+_GAPS = re.compile(r"\s{2,}")
+
+
+def _comma(gap: re.Match[str]) -> str:
+    """A gap as a comma, with every column kept."""
+    return "," + " " * (len(gap.group()) - 1)
 
 
 _HEAD_OF_RECORD = re.compile(r"(?P<name>[^\s(:,][^(:,]{0,60}?)\s*(?:\((?P<aside>[^)]{1,60})\))?:?$")
@@ -49,7 +100,10 @@ def records_of_words(interpreter: Interpreter, lines: Sequence[Line], around: tu
     if group is None or len(lines) < 2 or indents[0] != min(indents) or max(indents) == min(indents):
         return False
     heads = [index for index, indent in enumerate(indents) if indent == min(indents)]
-    matches = [_HEAD_OF_RECORD.match(lines[index].text.strip()) for index in heads]
+    bullets = [
+        len(match.group()) if (match := _BULLETED.match(lines[index].text)) else indents[index] for index in heads
+    ]
+    matches = [_HEAD_OF_RECORD.match(lines[i].text[at:].rstrip()) for i, at in zip(heads, bullets, strict=True)]
     if not all(matches):
         return False
     told = 0
@@ -60,7 +114,7 @@ def records_of_words(interpreter: Interpreter, lines: Sequence[Line], around: tu
         for line, indent in zip(lines[index + 1 : end], indents[index + 1 : end], strict=True):
             told += told_in_words(interpreter, line.text.strip(), line.number, indent, group, item, left)
         if match and len(left) < len(FIELDS[group]) - 1:
-            entry = Entry("", match["name"], lines[index].number, indents[index] + 1)
+            entry = Entry("", match["name"], lines[index].number, bullets[place] + 1)
             interpreter.place(entry, "words", (Guess(NAMING[group], 0.82, f"it is said of this {group}"),), item)
             beside = _ASIDE_OF.get(group)
             if match["aside"] and beside:

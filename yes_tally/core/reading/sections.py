@@ -8,10 +8,11 @@ from __future__ import annotations
 import re
 from collections import Counter
 from collections.abc import Sequence
-from dataclasses import dataclass, replace
+from dataclasses import dataclass
 
+from yes_tally.core.failures import failure_kind
 from yes_tally.core.reading.decode import Line
-from yes_tally.core.words import failure_kind
+from yes_tally.core.reading.drawn import unframed
 
 _PROMPT = re.compile(
     r"(?P<prompt>(?:\[?\d{1,2}:\d{2}(?::\d{2})?\]? )?(?:\([\w.-]+\) )?(?:PS )?"
@@ -24,7 +25,7 @@ _STRONG_HOST = re.compile(r"@|\\|\d|-|\[|/")
 
 @dataclass(frozen=True, slots=True)
 class Section:
-    """The lines of one command's output. ``lines`` excludes the prompt; ``failure`` is a kind of ``words.FAILURES``."""
+    """The lines of one command's output. ``lines`` excludes the prompt; ``failure`` is a kind of ``failures.FAILURES``."""
 
     command: str | None
     host: str | None
@@ -67,10 +68,12 @@ def _prompts(lines: Sequence[Line]) -> list[_Prompt]:
         if match and not re.match(r"\s*\d+\s?%|\s*%", match["command"] or ""):
             found.append((_Prompt(index, match["where"].strip("[]"), match["command"].strip()), match["mark"]))
     seen = Counter((p.where, mark) for p, mark in found)
+    first = next((index for index, line in enumerate(lines) if line.text.strip()), 0)
     return [
         prompt
         for prompt, mark in found
         if seen[(prompt.where, mark)] > 1
+        or (prompt.command and prompt.index == first and not prompt.where)
         or (prompt.command and (_STRONG_HOST.search(prompt.where) or _answered(lines, prompt)))
     ]
 
@@ -82,7 +85,7 @@ def _answered(lines: Sequence[Line], prompt: _Prompt) -> bool:
 
 
 def _section(lines: Sequence[Line], prompt: _Prompt | None, start: int, end: int) -> Section:
-    body = tuple(_unframed(lines[start:end]))
+    body = tuple(unframed(lines[start:end]))
     failure, at = _failure(body)
     first = lines[prompt.index].number if prompt else body[0].number
     return Section(
@@ -95,50 +98,6 @@ def _section(lines: Sequence[Line], prompt: _Prompt | None, start: int, end: int
         failure_line=at,
         prompt_line=lines[prompt.index].number if prompt else None,
     )
-
-
-_FRAME_SIGN = re.compile(r"[|│║┌╔└╚]|^\s*\+[-=]")
-_BORDER = re.compile(r"\s*\+[-=]{2,}.*[-=]{2,}\+\s*$|\s*[┌╔└╚].*[┐╗┘╝]\s*$")
-_BARS = re.compile(r"\s*[|│║][^|│║]*[|│║][^|│║]*[|│║]")
-_FRAMED = re.compile(r"\s*[|│║](?P<inside>[^|│║]*)[|│║]\s*$")
-
-
-def _unframed(lines: Sequence[Line]) -> list[Line]:
-    """A dialog's frame is taken off its text; what stands in the upper border is its heading. Columns stay."""
-    found = _without_branches(lines)
-    lines = found
-    if not any(_FRAME_SIGN.search(line.text, 0, _MAX_FRAME) for line in lines):
-        return found
-    if any(len(line.text) <= _MAX_FRAME and _BARS.match(line.text) for line in lines):
-        return found  # bars inside the frame: a table
-    for index, line in enumerate(lines):
-        if len(line.text) > _MAX_FRAME or not line.text.strip():
-            continue
-        if _BORDER.match(line.text):
-            found[index] = replace(
-                line, text=re.sub(r"[+┌╔└╚┐╗┘╝]", " ", line.text).replace("─", "-").replace("═", "=")
-            )
-        elif match := _FRAMED.match(line.text):
-            found[index] = replace(line, text=" " * match.start("inside") + match["inside"].rstrip())
-    return found
-
-
-_MAX_FRAME = 400
-_BRANCH = re.compile(r"(?P<tree>[\s│|]*(?:[├└]─*|[|`\\+]--+)\s?)(?=\S)")
-_TRUNK = re.compile(r"\s*[│|][\s│|]*(?=\S)")
-
-
-def _without_branches(lines: Sequence[Line]) -> list[Line]:
-    """A tree that is drawn with branches, by its indents alone."""
-    if sum(bool(_BRANCH.match(line.text)) for line in lines) < 2 or not any(
-        "├" in line.text or "└" in line.text for line in lines
-    ):
-        return list(lines)
-    found = []
-    for line in lines:
-        match = _BRANCH.match(line.text) or _TRUNK.match(line.text)
-        found.append(replace(line, text=" " * match.end() + line.text[match.end() :]) if match else line)
-    return found
 
 
 def _host(where: str) -> str | None:

@@ -9,13 +9,16 @@ from __future__ import annotations
 import re
 from collections.abc import Iterator, Sequence
 from dataclasses import dataclass
+from functools import cached_property
+from itertools import accumulate, pairwise
 
 from yes_tally.core.reading.checks_elsewhere import COUNTS, KINDS, RESULTS
 from yes_tally.core.reading.decode import Line
 from yes_tally.core.reading.shapes.layout import MAX_LABEL, RULE, indent_of
+from yes_tally.core.reading.sieve import Sieve
 
 MAX_STATEMENT = 2000
-_SIZE = r"\d[\d.,  ]*\s?[KMGT]i?B"
+_SIZE = r"\d[\d.,  ]*\s?[KMGT]i?[BO]"
 _DATE = r"(?:\d{4}-\d\d-\d\d|\d{1,2}[./]\d{1,2}[./]\d{4}|\d{1,2}\.? \w{3,10} \d{4}|\w{3,9} \d{1,2}, \d{4})(?:[T ,]+(?:at |um |a las )?\d{1,2}:\d\d(?::\d\d)?)?"
 _LICENCE = r"(?:licen[cs]e|activation|lizenz|licence|licencia)"
 
@@ -30,14 +33,31 @@ class Pattern:
     alone: bool = False
 
 
+class Patterns:
+    """Rows of patterns, each with its place, and a sieve that says which of them a text may match."""
+
+    def __init__(self, *rows: Pattern) -> None:
+        self.rows = rows
+
+    @cached_property
+    def sieve(self) -> Sieve:
+        return Sieve([row.pattern for row in self.rows])
+
+    def passing(self, text: str) -> list[Pattern]:
+        """The rows that may match somewhere in a text, in their order."""
+        return [self.rows[place] for place in self.sieve.passing(text)]
+
+
 def _row(fact: str, pattern: str, word: str = "", alone: bool = False) -> Pattern:
     return Pattern(fact, re.compile(pattern, re.I), word, alone)
 
 
-PATTERNS: tuple[Pattern, ...] = (
+PATTERNS = Patterns(
     _row("memory.limit", rf"\b(?:takes|supports|accepts|holds|allows)\s+(?:up to|at most|a maximum of)\s+(?P<v>{_SIZE})\b"),
     _row("memory.limit", rf"\b(?:takes|supports|accepts|holds|allows)\s+(?P<v>{_SIZE})\s+(?:of memory )?(?:at most|at the most|maximum)\b"),
     _row("memory.limit", rf"\bmaximum (?:of|is)\s+(?P<v>{_SIZE})\s+(?:of )?(?:memory|ram)\b"),
+    _row("memory.limit", rf"\bup to (?P<v>{_SIZE})\s+(?:of (?:memory|ram) )?(?:can be|may be|is|are) (?:fitted|installed|added|supported)\b"),
+    _row("memory.slots", r"\b(?:has|have|with|of|in) (?P<v>\d{1,2}) (?:memory|dimm|ram) (?:slots|sockets)\b"),
     _row("memory.usable", rf"\b(?:system|os) (?:sees|can use|can see|may use|uses)\s+(?P<v>{_SIZE})\b"),
     _row("memory.usable", rf"(?P<v>{_SIZE})\s+(?:of (?:it|memory|ram) )?(?:is |are |can be )?(?:usable|used by the system)\b"),
     _row("memory.installed", rf"(?P<v>{_SIZE})\s+(?:of )?(?:memory|ram) (?:is |are )?(?:installed|fitted|present)\b"),
@@ -61,6 +81,14 @@ PATTERNS: tuple[Pattern, ...] = (
     _row("licence.permanent", rf"\b{_LICENCE}\b.{{0,20}}\b(?:is|ist|est|es) (?:permanent|for good|dauerhaft|permanente)\b", "yes"),
     _row("licence.permanent", rf"\bpermanently activated\b|\b{_LICENCE} never (?:expires|runs out|ends)\b", "yes"),
     _row("licence.expires_at", rf"\b(?:runs out|expires|will expire|ends|is valid until|valid until|läuft ab)(?: on| at| am)? (?P<v>{_DATE})"),
+    _row("licence.channel", r"\b(?:licen[cçz][ei]?\w*|licencj\w+|lizenz)\b[^.;]{0,30}?\b(?P<v>(?:en |por |per |de |na )?(?:volumen?s?|abonnement|suscripci[óo]n|assinatura|abbonamento|subskrypcj\w|abo|oem|valutazione|evaluaci[óo]n|avalia[çc][ãa]o|[ée]valuation))\b"),
+    _row("licence.channel", r"\b(?P<v>volumen|einzelhandels|abonnement|test|probe|oem|volume)-?(?:lizenz|licentie)\b"),
+    _row("licence.permanent", r"\b(?:lizenz|licence|licencia|licen[çc]a|licenza|licentie|licencja)\b.{0,30}\b(?:nicht unbefristet|befristet|temporaire|temporal|tempor[áa]ria|temporanea|tijdelijk|czasowa|nie jest bezterminowa)\b", "no"),
+    _row("licence.permanent", r"\b(?:lizenz|licence|licencia|licen[çc]a|licenza|licentie|licencja)\b(?:(?!\b(?:no|not|non|n[ãa]o|pas|nicht|niet|nie)\b).){0,30}\b(?:unbefristet|illimit[ée]e|ilimitada|perp[ée]tu\w+|perpetua|onbeperkt|bezterminowa|permanente|dauerhaft)\b", "yes"),
+    _row("licence.expires_at", rf"\b(?:valable|valide|valid[ao]|g[üu]ltig|geldig|wa[żz]n[ay]|fino|expire|caduca|vence|expira|scade|verloopt|vervalt|wygasa|endet|termina)\b.{{0,25}}?(?P<v>{_DATE})"),
+    _row("memory.limit", rf"\b(?:nimmt|fasst|unterst[üu]tzt|accepte|prend en charge|admite|soporta|suporta|aceita|supporta|accetta|ondersteunt|obs[łl]uguje|mie[śs]ci)\b.{{0,40}}?(?P<v>{_SIZE})"),
+    _row("memory.usable", rf"\b(?:nutzbar|verwendbar|utilisable|utilizable|utiliz[áa]vel|utilizzabil[ei]|bruikbaar|u[żz]yteczn\w+)\s*:?\s*(?P<v>{_SIZE})"),
+    _row("memory.installed", rf"\b(?:eingebaut|install[ée]e?s?|instalad[ao]s?|installat[ao]|ge[ïi]nstalleerd|zainstalowan\w+)\b(?: \w+)?\s*:?\s*(?P<v>{_SIZE})"),
     _row("licence.resets_left", r"\b(?P<v>\d{1,4}) (?:\w+ )?(?:resets?|rearms?) (?:remain|are left|left|possible)"),
     _row("licence.key_tail", r"\bkey (?:ends (?:in|with)|ending(?: in| with)?) (?P<v>[A-Z0-9]{5})\b"),
     _row("host.name", r"\b(?:host|computer|machine|pc)(?: name)?:? (?P<v>[A-Za-z]\w*(?:-\w+)*-\w*\d\w*)\b"),
@@ -71,16 +99,16 @@ PATTERNS: tuple[Pattern, ...] = (
 _TIME = r"\d+(?:[.,]\d+)?\s?m?s"
 # The unit is said once, before the times.
 _IN_MS = r"\b(?:in ms|in milliseconds|\(ms\)|ms\b[^.\d]{0,3}:).{0,60}?"
-REACH_SAYS: tuple[Pattern, ...] = (
+REACH_SAYS = Patterns(
     _row(
         "reach.sent",
-        r"(?<![\d.,])\b(?P<v>\d+) (?:(?!m?s\b)\w+ )?(?:sent|transmitted|asked)\b(?! \d)|\b(?:sent|transmitted|asked)\s*[:=]?\s*(?P<w>\d+)",
+        r"(?<![\d.,])\b(?P<v>\d+) (?:(?!m?s\b)\w+ )?(?:sent|transmitted|asked|calls?|requests?|probes?|tries|attempts?|echoes|packets? out)\b(?! \d| of \d)|\b(?:sent|transmitted|asked)\s*[:=]?\s*(?P<w>\d+)",
     ),
     _row(
         "reach.received",
-        r"\b(?P<v>\d+) (?:\w+ )?(?:received|answered|came back|returned)\b|\b(?:received|answered|back|replies)\s*[:=]?\s*(?P<w>\d+)\b(?![.\d])",
+        r"\b(?P<v>\d+) (?:\w+ )?(?:received|answered|answers|replies|responses|came back|returned)\b(?! (?:was|were)? ?lost)|\b(?:received|answered|back|replies)\s*[:=]?\s*(?P<w>\d+)\b(?![.\d])",
     ),
-    _row("reach.lost", r"\b(?P<v>\d+) (?:\w+ )?(?:lost|missing)\b|\blost\s*[:=]?\s*(?P<w>\d+)"),
+    _row("reach.lost", r"\b(?P<v>\d+)(?! ?%) (?:\w+ )?(?:lost|missing)\b|\blost\s*[:=]?\s*(?P<w>\d+)"),
     _row(
         "reach.best",
         rf"\b(?:best|min(?:imum)?|fastest|quickest|shortest)\s*[:=]?\s*(?P<v>{_TIME})|{_IN_MS}\b(?:best|min(?:imum)?|fastest|quickest|shortest)\s*[:=]?\s*(?P<ms>\d+(?:\.\d+)?)",
@@ -94,38 +122,32 @@ REACH_SAYS: tuple[Pattern, ...] = (
         rf"\b(?:worst|max(?:imum)?|slowest|longest)\s*[:=]?\s*(?P<v>{_TIME})|{_IN_MS}\b(?:worst|max(?:imum)?|slowest|longest)\s*[:=]?\s*(?P<ms>\d+(?:\.\d+)?)",
     ),
 )
-REACH_TARGET = (
+REACH_TARGET = Patterns(
     _row(
         "reach.target",
         r"(?<![\w.-])(?P<v>[A-Za-z][\w-]*(?:\.[\w-]+)*) [\[(](?:\d{1,3}(?:\.\d{1,3}){3}|[0-9a-f]*:[0-9a-f:]+)[\])]",
     ),
     _row(
         "reach.target",
-        r"\b(?:asking|pinging|ping(?:ed)?|reach(?:ing)?|echo(?:ing)?(?: to)?|calling|testing)\s+(?P<v>[A-Za-z0-9][\w.-]*[\w])",
+        r"\b(?:asking|pinging|ping(?:ed)?|reach(?:ing)?|echo(?:ing)?(?: to)?|calling|knock(?:ing)?(?: (?:on|at))?|prob(?:e|ing)|testing|answers? (?:\d+ )?from|reply from)\s+(?P<v>[A-Za-z0-9][\w.-]*[\w])",
     ),
     _row("reach.address", r"[\[(](?P<v>\d{1,3}(?:\.\d{1,3}){3}|[0-9a-f:]*:[0-9a-f:]+)[\])]"),
 )
 
-HOP_TARGET = (
+HOP_TARGET = Patterns(
     _row("hop.target", r"\b(?:trac\w+|route|path|way|hops?)\b.{0,40}?\bto (?P<v>[A-Za-z0-9][\w-]*(?:\.[\w-]+)+)"),
 )
 
 # What a check checks, in its command or its own words; everything else it says belongs to it.
-CHECK_KINDS: tuple[Pattern, ...] = (
+_CHECK_KINDS = (
     _row("health_check.kind", r"\bsystem[ -]?files?\b|\bfile ?(?:check|scan)|\bintegrity (?:check|scan)\b", "system-files"),
     _row("health_check.kind", r"\b(?:energy|power) ?(?:check|report|efficiency|scan|diagnos)", "energy"),
     _row("health_check.kind", r"\b(?:memory|ram) ?(?:check|test|diagnos)", "memory"),
-    _row("health_check.kind", r"\b(?:disk|volume|drive|disc|file ?system) ?(?:check|scan|test)|\bcheck(?:ing)? (?:of )?(?:the )?(?:disk|volume|drive|file system)\b", "disk"),
+    _row("health_check.kind", r"\b(?:check|scan|test) (?:of|on) [A-Z]:(?!\w)|\b(?:disk|vol|volume|drive|disc|file ?system) ?(?:check|scan|test)|\bcheck(?:ing)? (?:of )?(?:the )?(?:disk|volume|drive|file system)\b", "disk"),
 )  # fmt: skip
-# No kind of check is named without one of these; most paragraphs have none, and need not be searched for all kinds.
-CHECK_WORDS = re.compile(
-    r"check|scan|test|diagnos|pr[üu]f|contr[ôo]l|v[ée]rif|comprob|revis|an[áa]l|energ|[ée]nerg|power|integ|int[ée]g|syst|sistem|"
-    r"datei|fich|arquiv|archiv|sprawdz|kontrol|prueba|exam|bestand|plik",
-    re.I,
-)
-CHECK_KINDS += tuple(_row("health_check.kind", pattern, kind) for pattern, kind in KINDS)
+CHECK_KINDS = Patterns(*_CHECK_KINDS, *(_row("health_check.kind", pattern, kind) for pattern, kind in KINDS))
 _CHECKED = r"\b(?:check|scan|test|verif)\w*(?: (?:of|on|for|run on))?(?: (?:the )?(?:disk|volume|drive))?"
-CHECK_SAYS: tuple[Pattern, ...] = (
+_CHECK_SAYS = (
     _row("health_check.target", r"\b(?:check|scan|test|verif)\w*(?: [\w-]+){0,3}? (?:of|on|for) (?P<v>[A-Za-z]\w{1,20}:)(?!\w)"),
     _row("health_check.target", rf"{_CHECKED} (?P<v>[A-Za-z]:\\?(?![\w\\])|/[\w/.-]*|[A-Za-z]\w{{1,20}}:(?!\w)|disk \d{{1,2}})"),
     _row("health_check.at", rf"(?:{_CHECKED}|\bat|\bon|\bended|\bfinished|\bstarted|\bran)\b.{{0,40}}?(?P<v>{_DATE})"),
@@ -138,8 +160,22 @@ CHECK_SAYS: tuple[Pattern, ...] = (
     _row("health_check.warnings", r"\b(?P<v>\d+) warnings?\b|\bwarnings?\s*:\s*(?P<w>\d+)"),
     _row("health_check.notes", r"\b(?P<v>\d+) (?:notes?|remarks?|informational|information\(s\)|informations?)(?!\w)|\b(?:notes?|remarks?)\s*:\s*(?P<w>\d+)"),
 )  # fmt: skip
-CHECK_SAYS += tuple(_row("health_check.result", pattern, result) for pattern, result in RESULTS)
-CHECK_SAYS += tuple(_row(fact, pattern) for fact, pattern in COUNTS)
+CHECK_SAYS = Patterns(
+    *_CHECK_SAYS,
+    *(_row("health_check.result", pattern, result) for pattern, result in RESULTS),
+    *(_row(fact, pattern) for fact, pattern in COUNTS),
+)
+
+
+_SPOKEN_OF = (PATTERNS, REACH_SAYS, CHECK_KINDS)
+_ANY = Patterns(*(row for of in _SPOKEN_OF for row in of.rows))
+_BOUNDS = (0, *accumulate(len(of.rows) for of in _SPOKEN_OF))
+
+
+def spoken_of(text: str) -> tuple[bool, ...]:
+    """Whether a text may state plain facts, an echo test, a check of health: most texts do none of these."""
+    places = _ANY.sieve.passing(text)
+    return tuple(any(start <= place < end for place in places) for start, end in pairwise(_BOUNDS))
 
 
 @dataclass(frozen=True, slots=True)
@@ -153,12 +189,12 @@ class Stated:
     column: int
 
 
-def statements(lines: Sequence[Line], patterns: Sequence[Pattern]) -> Iterator[Stated]:
+def statements(lines: Sequence[Line], patterns: Patterns) -> Iterator[Stated]:
     """What runs of lines state, each fact once a run; a sentence may go on on the next line."""
     for run in _runs(lines):
         text, places = _joined(run)
         said: set[str] = set()
-        for row in patterns:
+        for row in patterns.passing(text):
             match = _match(row, run, text) if row.fact not in said else None
             if match is None:
                 continue
@@ -183,11 +219,14 @@ def _with_unit(name: str, groups: dict[str, str]) -> str:
 
 def place_of_number(line: Line) -> re.Match[str] | None:
     """A step of a traced way: its number, the times it took, the address that answered; or ``None``."""
-    return _HOP.match(line.text) if len(line.text) < 300 else None
+    return (_HOP.match(line.text) or _HOP_TURNED.match(line.text)) if len(line.text) < 300 else None
 
 
 _HOP = re.compile(
     rf"\s*(?P<number>\d{{1,2}})[.:)]?\s+(?P<times>(?:(?:<\s?)?{_TIME}\s+|\*\s+){{1,5}})(?P<address>(?:[\w.-]+ [\[(])?[0-9a-fA-F.:]{{7,45}})[\])]?\s*$"
+)
+_HOP_TURNED = re.compile(
+    rf"\s*(?P<number>\d{{1,2}})[.:)]?\s+(?P<address>(?:\d{{1,3}}(?:\.\d{{1,3}}){{3}}|[0-9a-f]*:[0-9a-f:]+))\s+(?P<times>(?:(?:<\s?)?{_TIME}\s*|\*\s*){{1,5}})(?:\s+[\w.-]+)?\s*$"
 )
 TIME = re.compile(_TIME)
 

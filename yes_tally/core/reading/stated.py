@@ -15,7 +15,6 @@ from yes_tally.core.reading.rows_alone import numbered_rows
 from yes_tally.core.reading.sentences import (
     CHECK_KINDS,
     CHECK_SAYS,
-    CHECK_WORDS,
     HOP_TARGET,
     MAX_STATEMENT,
     PATTERNS,
@@ -24,6 +23,7 @@ from yes_tally.core.reading.sentences import (
     TIME,
     Stated,
     place_of_number,
+    spoken_of,
     statements,
 )
 from yes_tally.core.reading.shapes.layout import Entry
@@ -38,25 +38,30 @@ def read_statements(interpreter: Interpreter, lines: Sequence[Line], command: st
     """Read what the lines that no shape could read say in sentences; a check's words belong to that check."""
     read = {draft.entry.line for draft in interpreter.drafts[interpreter.section_from :]} | interpreter.blanks
     left = [line for line in lines if line.number not in read]
+    if not any(line.text.strip() for line in left):
+        return
     whole = read_item_lines(interpreter, left) | numbered_rows(interpreter, left)
     left = [line for line in left if line.number not in whole]
-    for stated in statements(left, PATTERNS):
+    facts, reach, checks = spoken_of(_as_one(left))
+    for stated in statements(left, PATTERNS) if facts else ():
         _state(interpreter, stated, None)
-    _reach(interpreter, left)
+    if reach:
+        _reach(interpreter, left)
     _hops(interpreter, left)
     _look_ups(interpreter, left)
-    _checks(interpreter, left, command)
+    named = any(row.pattern.search(command) for row in CHECK_KINDS.passing(command))
+    if checks or named:
+        _checks(interpreter, left, named)
 
 
-def _checks(interpreter: Interpreter, lines: Sequence[Line], command: str) -> None:
-    """Checks of health: each paragraph that names a kind begins one, and what follows belongs to it."""
+def _checks(interpreter: Interpreter, lines: Sequence[Line], named: bool) -> None:
+    """Checks of health: each paragraph that names a kind begins one, and what follows belongs to it; ``named``: the
+    command names a kind."""
     item: Item | None = None
     told: set[str] = set()
     pending: Stated | None = None
-    named = any(row.pattern.search(command) for row in CHECK_KINDS)
     for paragraph in _paragraphs(lines):
-        of_checks = any(CHECK_WORDS.search(line.text) for line in paragraph)
-        kind = next(statements(paragraph, CHECK_KINDS), None) if of_checks else None
+        kind = next(statements(paragraph, CHECK_KINDS), None)
         if kind is None and item is None and not pending and not named:
             continue
         said = list({s.fact: s for s in reversed(list(statements(paragraph, CHECK_SAYS)))}.values())
@@ -65,12 +70,25 @@ def _checks(interpreter: Interpreter, lines: Sequence[Line], command: str) -> No
         if not said:
             continue
         if item is None:
-            item, told = interpreter.new_item("health_check"), set()
+            item, told = _begun(interpreter) or (interpreter.new_item("health_check"), set())
         for stated in ([pending] if pending else []) + said:
             if stated.fact not in told:
                 told.add(stated.fact)
                 _state(interpreter, stated, item)
         pending = None
+
+
+def _begun(interpreter: Interpreter) -> tuple[Item, set[str]] | None:
+    """The one check that pairs of this section told of already without its kind, and what they told."""
+    own = [d for d in interpreter.drafts[interpreter.section_from :] if d.item and d.item.group == "health_check"]
+    items = {id(draft.item): draft.item for draft in own}
+    told = {draft.fact for draft in own}
+    item = next(iter(items.values()), None)
+    return (item, told) if item and len(items) == 1 and "health_check.kind" not in told else None
+
+
+def _as_one(lines: Sequence[Line]) -> str:
+    return " ".join(line.text[:MAX_STATEMENT] for line in lines)
 
 
 _BEGINS_CHECK = re.compile(

@@ -28,18 +28,23 @@ _NEXT_BARE = re.compile(r",\s+(?P<label>[^\W\d_]{4,20}) (?=[\"']?[\d])")
 # ``UEFI        Secure boot ..... on``, ``VB-71   S/N MB0F33``: what follows a wide gap is a pair of its own.
 _BESIDE = re.compile(r"\s{2,}(?P<label>[^\W\d_](?:(?!\s{2})[^:=]){1,40}?)\s*(?::\s+|=\s*|\s(?:\.\s?){3,}:?\s*)(?=\S)")
 _BESIDE_BARE = re.compile(
-    r"(?:\s{2,}(?P<label>[^\W\d_]\S{1,20}(?: [^\W\d_]\S{0,20})?) (?=\S*\d)|\s{3,}(?P<far>[^\W\d_]\S{2,20}) {1,6}(?=[^\W_]))"
+    r"(?:\s{2,}(?P<label>[^\W\d_]\S{1,20}(?: [^\W\d_]\S{0,20})?) (?=\S*\d)(?!\d{1,3}:)|\s{3,}(?P<far>[^\W\d_]\S{2,20}) {1,6}(?=[^\W_]))"
 )
 _PARTS = re.compile(r"[^\s,;](?:[^,;]|[,;](?!\s))*")
 _CLAUSES = re.compile(r"[^\s,;.](?:[^,;.]|[,;.](?!\s|$))*")
 # Texts that their form alone tells.
-_FORMS = {"volume.filesystem": re.compile(r"[A-Z][A-Z0-9]{2,7}|[a-z]{2,6}\d?fs\d?|x?fat\d*|ext\d")}
+FORMS = {
+    "printer.port": re.compile(r"(?:\d{1,3}\.){3}\d{1,3}(?::\d+)?|(?:USB|LPT|COM)\d+:?|FILE:|\\\\\S+", re.I),
+    "display.width": re.compile(r"\d{3,5} ?[x×] ?\d{3,5}"),
+    "volume.filesystem": re.compile(r"[A-Z][A-Z0-9]{2,7}|[a-z]{2,6}\d?fs\d?|x?fat\d*|ext\d"),
+}
 _BUSES = frozenset("sata nvme usb sas scsi pcie ata ide mmc sd thunderbolt fibre iscsi virtio".split())
 # What bare words may tell, by the unit or the words that only such a value has.
 _COUNTED = re.compile(r"(?P<number>\d{1,5}) (?P<label>[^\W\d_]+(?:[ '’][^\W\d_]+){0,2})")
 _WORD = re.compile(r"\S+")
 _LABEL_ALONE = re.compile(r"[^\W\d_A-Z][^\W\d_]+")
 _MEASURES = frozenset({"size", "clock", "rate"})
+_MEASURE = re.compile(r"\d[\d.,\s]*[^\W\d_]+(?:/s)?")
 _LEAST_PARTS = 2
 
 
@@ -82,11 +87,17 @@ def in_parts(entries: Sequence[Entry], context: Context) -> Iterator[tuple[Entry
     for whole in entries:
         parts = pairs_in(whole) if whole.label else [whole]
         yield parts[0], context
-        named = SUBJECTS.get(words_of(whole.label)) if len(parts) > 1 else None
+        named = _subject_of(whole.label, context) if len(parts) > 1 else None
         beside = Context(named, context.around, context.language) if named and named not in ITEM_GROUPS else context
         for part in parts[1:]:
             own = decide(part.label, beside)[:1]
             yield part, beside if own and own[0].fact.startswith(f"{named}.") else context
+
+
+def _subject_of(label: str, context: Context) -> str | None:
+    """What a label names, or else what its fact is said of."""
+    named = SUBJECTS.get(words_of(label))
+    return named or next((guess.fact.partition(".")[0] for guess in decide(label, context)[:1]), None)
 
 
 # ``os { name = "Harbour OS 12", build = "12.0.4417" }``: a record on one line.
@@ -153,12 +164,19 @@ def _marked(
                 return
 
 
+# ``Halyard HV27 (HV27-00932)``: letters and a long number behind a name.
+_SERIAL_ASIDE = re.compile(r" \(((?=[A-Z\d-]*[A-Z])[A-Z\d]+-?[A-Z\d-]*\d{4,})\)$")
+# ``Basalt NV512 (NVMe, 512.1 GB), serial …``: what is listed in brackets is told like the rest.
+_LISTED_ASIDE = re.compile(r" \(([^()]*,[^()]*)\)")
+
+
 def told_bare(
-    interpreter: Interpreter, entry: Entry, group: str, item: Item, shape: str, naming: str, line: str = ""
-) -> bool:
+    interpreter: Interpreter, entry: Entry, group: str, item: Item, shape: str, naming: str, line: str = "",
+    least: int = 0,
+) -> bool:  # fmt: skip
     """Read a row of bare words about one item: the first is its name (the fact ``naming``), each other one is the
     field whose form only it has, or says its label itself (``serial 4711``, ``made by Corrane``). False, and nothing
-    read, when fewer than half of them tell and none has a label. ``line``: the text the words stand in, where it is not the entry's own."""
+    read, when fewer than half of them tell (or than ``least``, where it is given) and none has a label. ``line``: the text the words stand in, where it is not the entry's own."""
     left = [fact for fact in FIELDS[group] if fact.name != naming]
     told: list[tuple[FactKind, Entry, Value]] = []
     sure, before = False, ""
@@ -169,6 +187,7 @@ def told_bare(
             entry, printed=entry.printed[: mark.start()] + " " * len(mark.group()) + entry.printed[mark.end() :]
         )
         sure = True
+    entry = replace(entry, printed=_LISTED_ASIDE.sub(lambda m: f", {m[1]} ", entry.printed[:400]) + entry.printed[400:])
     parts = [m for m in _PARTS.finditer(entry.printed[:400]) if m.group().strip()]
     if len(parts) < _LEAST_PARTS:
         return False
@@ -188,7 +207,7 @@ def told_bare(
             left.remove(fact)
             column = line.find(text) + 1 or column
             told.append((fact, Entry("", text[at:], entry.line, column + at), value))
-    if not told or (len(told) * 2 < len(parts) - 1 and not sure):
+    if not told or (len(told) * 2 < len(parts) - 1 and not sure and not 0 < least <= len(told)):
         return False
     reached = _REACHED.search(parts[0].group().rstrip()) if group == "printer" else None
     port = next((fact for fact in left if fact.field == "port"), None)
@@ -196,11 +215,18 @@ def told_bare(
         value = exactly("text", reached["port"])
         told.append((port, Entry("", reached["port"], entry.line, entry.column + reached.start("port")), value))
     name = parts[0].group().strip()[: reached.start() if reached else None].strip(" ").strip("\"'“”„«»")
+    marked = _SERIAL_ASIDE.search(name)
+    serial = next((fact for fact in left if marked and fact.field == "serial"), None)
+    if marked and serial:
+        value, at = exactly("text", marked[1]), entry.printed.index(name) + marked.start(1)
+        told.append((serial, Entry("", marked[1], entry.line, entry.column + at), value))
+        name = name[: marked.start()]
     whole = name[1:-1] if name.startswith("(") and name.endswith(")") else name
     named = understand(FACTS[naming], whole, interpreter.locale) if naming else None
     if named and not is_placeholder(name):
         start = Entry(entry.label, name, entry.line, entry.column + entry.printed.index(name))
         interpreter.add(naming, item, start, named, shape, 0.85, f"it begins what is told of a {group}")
+        interpreter.asides(naming, item, start, shape, 0.85)
     for fact, place, value in told:
         interpreter.add(fact.name, item, place, value, shape, 0.82, f"its form says what it is of a {group}")
         interpreter.asides(fact.name, item, place, shape, 0.82)
@@ -218,10 +244,19 @@ def _by_label(
         if value and fact.kind == "count" and guess.confidence > 0.9:
             return fact, value, 0
     trailed = _TRAILED.match(text)
-    for guess in decide(trailed["label"], interpreter.context(group, (group,)))[:1] if trailed else ():
+    of_group = interpreter.context(group, (group,))
+    said = trailed["label"] if trailed else ""
+    for guess in (decide(said, of_group) or decide(f"{group} {said}", of_group))[:1] if said else ():
         fact = FACTS[guess.fact]
         value = understand(fact, text, interpreter.locale) if fact in left and fact.kind == "size" else None
         if value and guess.confidence > 0.9:
+            return fact, value, 0
+    *words, last = text.split()
+    for guess in decide(last, interpreter.context(group, (group,)))[:1] if words else ():
+        # ``Gullwing 4 driver``: the label stands behind a name.
+        fact = FACTS[guess.fact]
+        value = understand(fact, " ".join(words), interpreter.locale)
+        if value and fact in left and fact.kind == "text" and guess.confidence > 0.9 and words[0][:1].isupper():
             return fact, value, 0
     starts = [word.start() for word in _WORD.finditer(text)]
     for at in reversed(starts[1:4]):
@@ -247,13 +282,13 @@ def _by_form(interpreter: Interpreter, text: str, left: Sequence[FactKind]) -> t
         if fact.field == "width":
             return _told(interpreter, fact, text)
     for fact in left:
-        if fact.name in _FORMS and _FORMS[fact.name].fullmatch(text):
+        if fact.name in FORMS and FORMS[fact.name].fullmatch(text):
             return _told(interpreter, fact, text)
         if fact.field == "bus" and word in _BUSES:
             return _told(interpreter, fact, text)
     for fact in left:
         if (fact.kind == "choice" and choice_of(fact.field, fact.choices, text) and len(text.split()) <= 2) or (
-            fact.kind in _MEASURES and text[-1:].isalpha() and text[:1].isdigit()
+            fact.kind in _MEASURES and _MEASURE.fullmatch(text)
         ):
             told = _told(interpreter, fact, text)
             if told:
@@ -271,6 +306,9 @@ _NOT = re.compile(
 _NEVER = re.compile(
     r"(?:(?P<before>.*\S)\s+)?(?:never|nie|niemals|jamais|nunca|mai|nooit|nigdy)\b\s*(?P<after>.*)", re.I
 )
+# ``signed by Harbour Driver Signing``: what somebody did is done.
+_DONE_BY = re.compile(r"(?P<what>[^\W\d_]+) (?:by|von|par|por|da|door|przez) \S.*")
+_DATE_ALONE = re.compile(r"\d{4}-\d\d-\d\d|\d{1,2}[./]\d{1,2}[./]\d{4}|\d{1,2}\.? [^\W\d_]{3,10}\.? \d{4}")
 _ON_OR_OFF = frozenset({"enabled", "on", "connected"})
 
 
@@ -288,6 +326,16 @@ def _by_assertion(
         fact = FACTS[guess.fact]
         if fact in left and fact.kind == "flag" and guess.confidence > 0.9:
             return fact, exactly("flag", not denied), 0
+        if denied and fact in left and fact.kind == "moment" and guess.confidence > 0.9:
+            return fact, exactly("moment", "never"), 0
+    dates = [fact for fact in left if fact.kind == "moment"] if _DATE_ALONE.fullmatch(text) else []
+    if len(dates) == 1 and (value := understand(dates[0], text, interpreter.locale)):
+        return dates[0], value, 0
+    done_by = _DONE_BY.fullmatch(text)
+    for guess in decide(done_by["what"], context)[:1] if done_by else ():
+        fact = FACTS[guess.fact]
+        if fact in left and fact.kind == "flag" and guess.confidence > 0.9:
+            return fact, exactly("flag", True), 0
     never = _NEVER.fullmatch(text)
     said = " ".join(filter(None, [never["before"], never["after"]])) if never else ""
     for guess in decide(said, context)[:2] if said else ():
@@ -324,6 +372,7 @@ def told_in_words(
             left.remove(fact)
         place = Entry("", part[at:], line, column + at)
         interpreter.add(fact.name, item, place, value, "words", 0.82, f"it is said of a {group}")
+        interpreter.asides(fact.name, item, place, "words", 0.82)
         told += 1
     return told
 

@@ -5,7 +5,6 @@ from __future__ import annotations
 import ipaddress
 import re
 from collections.abc import Callable
-from dataclasses import replace
 from functools import lru_cache
 
 from yes_tally.core import quantity
@@ -30,6 +29,9 @@ _TEXT_FORMS: dict[str, re.Pattern[str]] = {
     "licence.key_tail": re.compile(r"[A-Za-z0-9*?X-]*?(?P<keep>[A-Za-z0-9]{5})$"),
     "host.user": re.compile(r".*[^\W\d_].*$"),
     "host.owner": re.compile(r".*[^\W\d_].*$"),
+    # A host's name is not its system's.
+    "os.name": re.compile(r"(?!\S+-\S*\d\S*$)(?P<keep>.+)$"),
+    "os.edition": re.compile(r"(?P<keep>[^(;]+)"),
     "firewall.profile": re.compile(r"(?P<keep>[^,;()]{1,40})$"),
     "volume.mount": re.compile(r"(?P<keep>[A-Z]|[A-Za-z]:\\?|/.*|[A-Za-z][\w-]{0,30}:|\\\\.+|\[\w+\])$"),
     "volume.filesystem": re.compile(r"(?P<keep>[A-Za-z][\w.+-]{1,19})$"),
@@ -38,11 +40,15 @@ _TEXT_FORMS: dict[str, re.Pattern[str]] = {
     "connection.pid": re.compile(r"(?:users:\(\(\"[^\"]*\",pid=)?(?P<keep>\d+)(?:,fd=.*|/.*)?$"),
     "disk.number": re.compile(r"(?:\D{0,12}\s)?(?P<keep>\d{1,3})$"),
     "partition.number": re.compile(r"(?:\D{0,12}\s)?(?P<keep>\d{1,3})$"),
-    "processor.name": re.compile(r"(?P<keep>[^(,]*[A-Za-z][^(,]*(?:\([A-Za-z]+\)[^(,]*)*)"),
+    "os.kernel": re.compile(r".*\d\.\d.*$"),
+    "processor.name": re.compile(r"(?:\d{1,2} ?[x×] )?(?P<keep>[^(,]*[A-Za-z][^(,]*(?:\([A-Za-z]+\)[^(,]*)*)"),
     "connection.protocol": re.compile(r"(?P<keep>tcp6?|udp6?|raw6?|icmp6?|unix)\b", re.I),
     # What the kernel calls a disk is not its model.
     "disk.model": re.compile(r"(?!(?:[svh]d|xvd)[a-z]\d*$|(?:nvme|mmcblk|zram|loop|md|dm-|sr|fd)\d)(?P<keep>.+)$"),
     "board.version": re.compile(r".*\d.*$"),
+    # An expansion slot holds no memory.
+    "module.slot": re.compile(r"(?!(?:mini )?(?:pci|agp|m\.2))(?P<keep>.+)$", re.I),
+    "adapter.name": re.compile(r".*[^\W\d_].*$"),
     "machine.serial": re.compile(r"[^:=]{3,60}$"),
     "disk.serial": re.compile(r"[^:=]{3,60}$"),
     "module.serial": re.compile(r"[^:=]{3,60}$"),
@@ -90,7 +96,7 @@ def _size(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
     value = quantity.size(text, locale, binary=binary, nominal=nominal, unit=unit)
     if value and fact.name in _PC_MEMORY and 0 < float(value.high) < _LEAST_MEMORY:  # type: ignore[arg-type]
         # So little, and marked: the mark before three digits was no decimal mark after all.
-        other = replace(locale, decimal_comma=not locale.decimal_comma)
+        other = locale._replace(decimal_comma=not locale.decimal_comma)
         value = quantity.size(text, other, binary=binary, nominal=nominal, unit=unit) or value
     if value is None and not unit and fact.group == "memory":
         value = quantity.memory_by_plausibility(text, locale)
@@ -100,7 +106,12 @@ def _size(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
 
 
 def _clock(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
-    return quantity.clock(text, locale, unit)
+    # CIM_Processor counts MaxClockSpeed and CurrentClockSpeed in MHz (CIM schema, Device); no PC runs at such hertz.
+    bare = not unit and _BARE_MHZ.fullmatch(text)
+    return quantity.clock(text, locale, "MHz" if bare else unit)
+
+
+_BARE_MHZ = re.compile(r"[1-9]\d{2,3}")
 
 
 def _rate(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
@@ -108,12 +119,16 @@ def _rate(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
 
 
 def _count(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
+    if _NUMBERS_WHAT_FOLLOWS.match(text):
+        return None
     # "2 of 4 in use": there are four.
     of_all = _OF_SLOTS.match(text) if fact.name == "memory.slots" else None
     left = _STILL.match(text)
     return quantity.count(of_all["all"] if of_all else left["left"] if left else text)
 
 
+# ``reply 2: 1 ms``: the number says which one.
+_NUMBERS_WHAT_FOLLOWS = re.compile(r"\d+:\s")
 # "three are left", in the order of other languages.
 _STILL = re.compile(
     r"(?:still|only|noch|quedan|restan|restam|reste(?:nt)?|il reste|restano|rimangono|rimasti|nog|pozosta\w+|zosta\w+)\s+(?P<left>\d{1,6})$",
@@ -217,6 +232,10 @@ _KINDS: dict[str, Callable[[FactKind, str, Locale, str], Value | None]] = {
     "ip": _ip, "uuid": _uuid, "list": _list,
 }  # fmt: skip
 
+_DATED = re.compile(
+    r"(?:\b(?:of|from|dated|vom|von|du|del|de|dal|van|z|da)|,|\()\s*(\d{1,4}[-./]\d{1,2}[-./]\d{2,4})", re.I
+)
+
 # A value often carries more in its text: (fact, pattern with one group, what the group says).
 ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
     "processor.clock": (
@@ -235,8 +254,11 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
         (re.compile(r"\d\s?[x×]\s?(\d+)", re.I), "graphics.height"),
         (re.compile(r"(\d+) ?Hz", re.I), "graphics.refresh"),
     ),
-    "graphics.driver_version": (
-        (re.compile(r"(?:\b(?:of|from|dated|vom|du|del|de|dal|van|z)|,|\()\s*(\d{1,4}[-./]\d{1,2}[-./]\d{2,4})", re.I), "graphics.driver_dated"),
+    "graphics.driver_version": ((_DATED, "graphics.driver_dated"),),
+    "driver.version": ((_DATED, "driver.dated"),),
+    "firmware.version": (
+        (_DATED, "firmware.dated"),
+        (re.compile(r"^([A-Z][\w&-]*(?: [A-Z][\w&-]*)?),? (?:(?:version|v|build|rev)\.? ?)?\d", re.I), "firmware.maker"),
     ),
     "display.width": ((re.compile(r"\d\s?[x×]\s?(\d+)", re.I), "display.height"),),
     "adapter.ipv4": (
@@ -273,9 +295,22 @@ _POINT = re.compile(r"(?<![\d,.])\d{1,4}\.\d{1,2}\s?(?:[KMGT]i?[BO]|[GM]Hz|%)", 
 
 def locale_of(texts: str) -> Locale:
     """How a report writes numbers and dates, from the prints that can be read in one way only."""
-    comma = len(_COMMA.findall(texts)) if "," in texts else 0
-    point = len(_POINT.findall(texts)) if "." in texts else 0
-    return Locale(None if comma == point else comma > point, date_order(texts))
+    comma = point = 0
+    order: bool | None = None
+    for line in texts.split("\n"):
+        signs = _signs(line) if len(line) < MAX_TEXT else _signs.__wrapped__(line)
+        comma, point = comma + signs[0], point + signs[1]
+        order = signs[2] if order is None else order
+    return Locale(None if comma == point else comma > point, order)
+
+
+# The same lines are looked at as a section's and as the whole report's, and again in the next report.
+@lru_cache(maxsize=8192)
+def _signs(line: str) -> tuple[int, int, bool | None]:
+    """How many numbers of a line have a decimal comma and how many a point, and the order of its dates."""
+    comma = len(_COMMA.findall(line)) if "," in line else 0
+    point = len(_POINT.findall(line)) if "." in line else 0
+    return comma, point, date_order(line)
 
 
 _GIB = 2**30

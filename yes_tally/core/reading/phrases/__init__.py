@@ -13,6 +13,7 @@ from rapidfuzz.distance import OSA
 from yes_tally.core.catalogue import FACTS, ITEMS
 from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.phrases import dutch, english, french, german, italian, polish, portuguese, spanish
+from yes_tally.core.reading.phrases.glossary import in_english
 from yes_tally.core.reading.phrases.taught import TaughtPhrase, Words, in_use, label_key, per_book
 
 LANGUAGES = {
@@ -139,6 +140,13 @@ def meanings(label: str) -> tuple[Meaning, ...]:
     taught = taught_everywhere(label)
     if taught:
         return (Meaning(_as_phrase(taught), None, True),) if taught.fact else ()
+    if known := _meanings_of(words):
+        return known
+    # No phrase has it: what its words are in English may be one.
+    return next((known for text in in_english(label, _english_words()) if (known := _meanings_of(words_of(text)))), ())
+
+
+def _meanings_of(words: tuple[str, ...]) -> tuple[Meaning, ...]:
     found: dict[tuple[str, str | None], Meaning] = {}
 
     def add(part: Words, subject: str | None, exact: bool) -> None:
@@ -158,6 +166,16 @@ def meanings(label: str) -> tuple[Meaning, ...]:
     if bare:
         add(bare, None, False)
     return tuple(found.values())
+
+
+@lru_cache(maxsize=1)
+def _english_words() -> frozenset[str]:
+    return frozenset(
+        word
+        for line in (*english.LABELS.values(), *english.SUBJECTS.values())
+        for entry in line.split("|")
+        for word in words_of(entry)
+    )
 
 
 def taught_everywhere(label: str) -> TaughtPhrase | None:
@@ -210,6 +228,7 @@ def is_unique(phrase: Phrase) -> bool:
     return len(LABELS.get(frozenset(words_of(phrase.text)), ())) == 1
 
 
+@per_book(16384)
 def is_known(label: str) -> bool:
     """Whether a label means anything at all, be it only which item is spoken of."""
     return bool(meanings(label)) or names_item(label)
@@ -217,6 +236,8 @@ def is_known(label: str) -> bool:
 
 @lru_cache(maxsize=16384)
 def names_item(label: str) -> bool:
-    """Whether a label names an item by its number: ``Disk 0``, ``Partition 2``."""
+    """Whether a label names an item by its number: ``Disk 0``, ``Partition 2``, ``Battery 1 of 2``."""
     *nouns, number = words_of(label) or ("",)
+    if nouns and nouns[-1].isdigit():
+        nouns.pop()
     return number.isdigit() and SUBJECTS.get(tuple(nouns)) in ITEMS

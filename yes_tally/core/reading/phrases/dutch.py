@@ -30,7 +30,7 @@ SUBJECTS: dict[str, str] = {
     "neighbour": "buur|buren",
     "route": "route|routes",
     "boot_entry": "opstartitem|opstartitems",
-    "variable": "variabele|variabelen|omgevingsvariabele|omgeving",
+    "variable": "variabele|variabelen|omgevingsvariabele|omgevingsvariabelen|omgeving",
     "search_folder": "zoekpad",
     "page_file": "wisselbestand",
     "firmware": "firmware|bios",

@@ -37,10 +37,10 @@ def register(name: str, shape: Shape, *, whole: bool = False) -> None:
 register("ruled table", ruled_table.lay_out)
 register("assignments", assignments.lay_out)
 register("turned table", turned_table.lay_out)
+register("delimited", delimited.lay_out)
 register("pairs", pairs.lay_out)
 register("aligned columns", aligned_columns.lay_out)
 register("tagged lines", tagged_lines.lay_out)
-register("delimited", delimited.lay_out)
 register("JSON", json_tree.lay_out, whole=True)
 register("markup", markup.lay_out, whole=True)
 

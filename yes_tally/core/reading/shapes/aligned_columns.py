@@ -13,6 +13,7 @@ from dataclasses import replace
 import numpy as np
 
 from yes_tally.core.reading.decode import Line
+from yes_tally.core.reading.labels import split_unit
 from yes_tally.core.reading.phrases import is_known
 from yes_tally.core.reading.shapes.layout import (
     RULE,
@@ -28,6 +29,8 @@ from yes_tally.core.reading.shapes.layout import (
 
 _WORD = re.compile(r"\S+")
 _MAX_WIDTH = 600
+_KNOWN, _FITTING = 0.45, 0.4
+_BEST_SCORE = _KNOWN + _FITTING
 _MAX_WORDS = 60
 _SAMPLE = 400
 _BELONGS = "category"
@@ -49,16 +52,42 @@ def lay_out(lines: Sequence[Line]) -> Layout | None:
         layout = _under(lines, at)
         if layout and (best is None or layout.score > best.score):
             best = layout
+        two = _under(lines, at, 2) if _goes_on(lines, at) else None
+        if two and (layout is None or two.score >= _LIKELY * layout.score):
+            best = two
+        if best and best.score >= _BEST_SCORE:
+            break
     return best
 
 
-def _under(lines: Sequence[Line], at: int) -> Layout | None:
+def _goes_on(lines: Sequence[Line], at: int) -> bool:
+    """Whether the line below a head may go on with its labels (``File`` over ``system``, ``Total`` over ``(GB)``)."""
+    if at + 2 >= len(lines):
+        return False
+    upper, lower = cells_by_gap(lines[at].text[:_MAX_WIDTH]), cells_by_gap(lines[at + 1].text[:_MAX_WIDTH])
+    if len(upper) < 3 or not 1 <= len(lower) <= len(upper) or any(c.isdigit() for text, _ in lower for c in text):
+        return False
+    if len(lower) == len(upper) and not any(text.startswith("(") for text, _ in lower):
+        return False  # a row like the others
+    for text, start in lower:
+        over = [head for head, left in upper if left < start + len(text) and start < left + len(head)]
+        if len(over) != 1 or not is_known(split_unit(f"{over[0]} {text}")[0]):
+            return False
+    return True
+
+
+# Labels with their units are known as often as without; those that are cut in two are seldom.
+_LIKELY = 0.7
+
+
+def _under(lines: Sequence[Line], at: int, deep: int = 1) -> Layout | None:
+    """The lines below a head of ``deep`` lines, by the head's first line."""
     header = lines[at].text.rstrip()
     words = [match.span() for match in _WORD.finditer(header[:_MAX_WIDTH])]
-    if not 2 <= len(words) <= _MAX_WORDS or len(header) > _MAX_WIDTH:
+    if not 2 <= len(words) <= _MAX_WORDS or len(header) > _MAX_WIDTH or len(cells_by_gap(header)) < 2:
         return None
-    body = _rows_of(lines[at + 1 :])
-    if not body or len(cells_by_gap(header)) < 2:
+    body = _rows_of(lines[at + deep :])
+    if not body:
         return None
     rows_seen = [line.text for line in body[:_SAMPLE]]
     blanks = _blanks(rows_seen, len(header) + 1)
@@ -67,6 +96,9 @@ def _under(lines: Sequence[Line], at: int) -> Layout | None:
         return None
     bounds = [0, *cuts]
     labels = [_between(header, a, b) for a, b in zip(bounds, [*cuts, len(header)], strict=True)]
+    for line in lines[at + 1 : at + deep]:
+        more = [_between(line.text, a, b) for a, b in zip(bounds, [*cuts, len(line.text)], strict=True)]
+        labels = [(f"{a} {b}".strip(), left) for (a, left), (b, _) in zip(labels, more, strict=True)]
     known = sum(is_known(label) for label, _ in labels if label)
     named = sum(bool(label) for label, _ in labels)
     if (
@@ -80,9 +112,11 @@ def _under(lines: Sequence[Line], at: int) -> Layout | None:
         return None
     title = lines[at - 1] if at else None
     heading = Heading(title.text.strip(), title.number, 1) if title else None
-    table = [Group(heading, children=rows, table=True, frame=(lines[at].number,))]
+    table = [Group(heading, children=rows, table=True, frame=tuple(line.number for line in lines[at : at + deep]))]
     fitting = len(rows) / len(body)
-    return Layout("aligned columns", table, (0.45 + 0.4 * known_share(all_entries(table))) * (0.5 + 0.5 * fitting))
+    return Layout(
+        "aligned columns", table, (_KNOWN + _FITTING * known_share(all_entries(table))) * (0.5 + 0.5 * fitting)
+    )
 
 
 def _grouped(lines: Sequence[Line], rows: list[Group]) -> list[Group]:
@@ -215,11 +249,30 @@ def _between(text: str, start: int, end: int) -> tuple[str, int]:
     return raw.strip(), start + len(raw) - len(raw.lstrip())
 
 
+def _run_over(text: str, labels: Sequence[tuple[str, int]], cuts: Sequence[int]) -> list[tuple[str, int]]:
+    """The cells of a row one of whose words runs over its column: it begins under its label, and the next cell behind
+    it. Empty where a word crosses a cut in any other way."""
+    moved: list[int] = []
+    for place, at in enumerate(cuts):
+        if at >= len(text) or text[at] == " ":
+            moved.append(at)
+            continue
+        start = text.rfind("  ", 0, at) + 2
+        end = text.find(" ", at)
+        until = cuts[place + 1] if place + 1 < len(cuts) else len(text)
+        if start != labels[place][1] or not at < end < until:
+            return []
+        moved.append(end)
+    return [_between(text, a, b) for a, b in zip([0, *moved], [*moved, len(text)], strict=True)]
+
+
 def _row(line: Line, labels: Sequence[tuple[str, int]], cuts: Sequence[int]) -> Group:
     text = line.text
     if any(at < len(text) and text[at] != " " for at in cuts):
         cells = cells_by_gap(text)
         if len(cells) != len(labels):
+            cells = _run_over(text, labels, cuts)
+        if not cells:
             return Group()
     else:
         cells = [_between(text, a, b) for a, b in zip([0, *cuts], [*cuts, len(text)], strict=True)]

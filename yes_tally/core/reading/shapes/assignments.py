@@ -33,7 +33,7 @@ def lay_out(lines: Sequence[Line]) -> Layout | None:
 def _line(line: Line) -> Group | None:
     """The assignments of one line, which leave nothing of it but what it begins with."""
     text = line.text
-    if text.count("=") < _LEAST or len(text) > MAX_LINE:
+    if len(text) > MAX_LINE or max(text.count("="), text.count("|") + 1 if ":" in text else 0) < _LEAST:
         return None
     divided = _divided(line)
     if divided:
@@ -56,13 +56,16 @@ def _line(line: Line) -> Group | None:
 
 
 _DIVIDED = re.compile(r"\s*(?P<label>[^\W\d][\w .%-]{0,40}?)\s*=\s*(?P<value>[^=]*?)\s*$")
+_DIVIDED_BY_BARS = re.compile(r"\s*(?P<label>[^\W\d_][\w .%-]{0,40}?)\s*:\s*(?P<value>\S[^|]*?)\s*$")
+_MARKS = ((";", _DIVIDED), (", ", _DIVIDED), (" | ", _DIVIDED), ("|", _DIVIDED_BY_BARS))
 
 
 def _divided(line: Line) -> Group | None:
-    """Assignments with a mark between them, whose values may hold blanks: ``maker=Oakmere;model=Tern 3``."""
-    for mark in (";", ", ", " | "):
-        parts = line.text.rstrip(" ;").split(mark)
-        matches = [_DIVIDED.match(part) for part in parts]
+    """Assignments with a mark between them, whose values may hold blanks: ``maker=Oakmere;model=Tern 3``,
+    ``Maker:Oakmere|Model:Tern 3``."""
+    for mark, pattern in _MARKS:
+        parts = line.text.rstrip(" ;|").split(mark)
+        matches = [pattern.match(part) for part in parts]
         if len(parts) < _LEAST or not all(matches):
             continue
         group, at = Group(), 0

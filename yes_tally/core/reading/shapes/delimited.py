@@ -12,6 +12,8 @@ from yes_tally.core.reading.phrases import is_known
 from yes_tally.core.reading.shapes.layout import MAX_LINE, Entry, Group, Layout, known_share
 
 _DELIMITERS = (";", ",", "\t", "|")
+# Tabs were spread to blanks, and a drawn bar is a pipe.
+_MAY_STAND_FOR_OTHERS = ("\t", "|")
 _PIPES = re.compile(r"[│║┃]")
 _RULE = re.compile(r"[\s|+:=\-─═┼├┤╪╞╡┬┴┌┐└┘╔╗╚╝╠╣╦╩╬]+$")
 _MAX_COLUMNS = 200
@@ -21,12 +23,16 @@ _MAX_LABEL_WORDS = 5
 
 def lay_out(lines: Sequence[Line]) -> Layout | None:
     """Read a block as delimited rows, or ``None`` when no delimiter divides most lines alike under a known header."""
-    layouts = [layout for mark in _DELIMITERS if (layout := _by(mark, lines)) is not None]
+    text = "\n".join([line.text for line in lines])
+    marks = [mark for mark in _DELIMITERS if text.count(mark) >= _MIN_ROWS or mark in _MAY_STAND_FOR_OTHERS]
+    layouts = [layout for mark in marks if (layout := _by(mark, lines)) is not None]
     return max(layouts, key=lambda layout: layout.score, default=None)
 
 
 def _by(mark: str, lines: Sequence[Line]) -> Layout | None:
     texts = [(line, _text(line, mark)) for line in lines if len(line.text) <= MAX_LINE]
+    if len([text for _, text in texts if mark in text]) < _MIN_ROWS:
+        return None
     texts = [(line, text) for line, text in texts if not _RULE.match(text)]
     rows = [(line, text, cells_of(text, mark)) for line, text in texts if mark in text]
     if len(rows) < _MIN_ROWS:

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import re
+from collections import Counter
 from collections.abc import Callable, Iterator, Sequence
 from dataclasses import dataclass, field
 
@@ -10,7 +11,8 @@ from yes_tally.core.reading.decode import Line
 from yes_tally.core.reading.phrases import is_known
 
 
-@dataclass(frozen=True, slots=True)
+# Made for every printed value: not frozen, since that makes one three times as dear.
+@dataclass(slots=True, unsafe_hash=True)
 class Entry:
     """A printed value with its label (``""`` when it stands alone). Line and column count from 1."""
 
@@ -64,7 +66,7 @@ Shape = Callable[[Sequence[Line]], Layout | None]
 
 MAX_LABEL = 80
 MAX_LINE = 20_000
-RULE = re.compile(r"\s*[-=_*~+#|─═]{3,}[-=_*~+#|─═ ]*$")
+RULE = re.compile(r"\s*[-=_*~+#|─═━├┌└╔╠╚┏┣┗]{1}[-=_*~+#|─═━┬┴┼╦╩╬┳┻╋┐┘┤╗╝╣┓┛┫]{2,}[-=_*~+#|─═━┬┴┼╦╩╬┳┻╋┐┘┤╗╝╣┓┛┫ ]*$")
 _GAP = re.compile(r"\s{2,}")
 
 
@@ -74,8 +76,8 @@ def indent_of(text: str) -> int:
 
 def known_share(entries: Sequence[Entry]) -> float:
     """Which share of the entries has a label that means something; bare entries do not count."""
-    labels = [entry.label for entry in entries[:400] if entry.label]
-    return sum(map(is_known, labels)) / len(labels) if labels else 0.0
+    labels = Counter([entry.label for entry in entries[:400] if entry.label])
+    return sum([count for label, count in labels.items() if is_known(label)]) / labels.total() if labels else 0.0
 
 
 def all_entries(groups: Sequence[Group]) -> list[Entry]:
@@ -84,8 +86,11 @@ def all_entries(groups: Sequence[Group]) -> list[Entry]:
 
 def cells_by_gap(text: str) -> list[tuple[str, int]]:
     """The parts of a line between runs of two or more blanks, each with its first column (from 0)."""
+    body = text.lstrip()
+    at = len(text) - len(body)
+    if "  " not in body and body.isascii():
+        return [(body, at)] if body else []
     cells: list[tuple[str, int]] = []
-    at = indent_of(text)
     for gap in _GAP.finditer(text, at):
         if gap.start() > at:
             cells.append((text[at : gap.start()], at))

@@ -13,6 +13,7 @@ from dataclasses import dataclass
 
 from yes_tally.core.reading.decode import TAB, Line
 from yes_tally.core.reading.phrases import is_known, names_item
+from yes_tally.core.reading.shapes.indexed_keys import by_index
 from yes_tally.core.reading.shapes.layout import (
     MAX_LABEL,
     MAX_LINE,
@@ -31,22 +32,24 @@ _COLON = re.compile(r"(?P<label>[^\s:=][^:=]{1,79}?)\s*:(?:\s+(?P<value>\S.*)|\s
 _EQUALS = re.compile(r"(?P<label>[^\s=][^=:]{0,79}?)\s*=\s*(?P<value>.*)$")
 _GAP = re.compile(r"(?P<label>\S+(?: \S+){0,6}?):?\s{2,}(?P<value>[^\s|].*)$")
 _BAR = re.compile(r"(?P<label>[^\s|][^|]{0,79}?)\s*\|\s*(?P<value>[^|]*)$")
-# Style, what a line must hold for it, and the pattern.
+# Style, what a line must hold (or else the other), and the pattern.
 _STYLES = (
-    ("dots", ".", _DOTS),
-    ("colon", ":", _COLON),
-    ("equals", "=", _EQUALS),
-    ("gap", "  ", _GAP),
-    ("bar", "|", _BAR),
+    ("dots", "..", ". .", _DOTS),
+    ("colon", ":", ":", _COLON),
+    ("equals", "=", "=", _EQUALS),
+    ("gap", "  ", "  ", _GAP),
+    ("bar", "|", "|", _BAR),
 )
 _FAMILY = {"dots": "mark", "colon": "mark", "equals": "equals", "gap": "gap", "bar": "bar"}
 _WEIGHT = {"mark": 1.0, "equals": 1.0, "gap": 0.7, "bar": 0.95}
+# ``Check of C: no problems``: the colon is the drive's.
+_DRIVE_AT_END = re.compile(r"\s(?:of|on|for|from|von|auf|de|du|di|su|van|op|na|dla|z|w|en|sur) [A-Z]$")
 _GAPS = re.compile(r"\S\s{2,}(?=\S)")
 _QUOTES = frozenset("\"'")
 _QUOTED = re.compile(r"([\"'])(.*)\1$")
 
 
-@dataclass(frozen=True, slots=True)
+@dataclass(slots=True)
 class _Pair:
     label: str
     value: str
@@ -67,6 +70,11 @@ def lay_out(lines: Sequence[Line]) -> Layout | None:
 def _as(family: str, lines: Sequence[Line], parsed: Sequence[dict[str, _Pair]]) -> Layout | None:
     """The block read by one family of marks."""
     pairs = [next((p for s, p in found.items() if _FAMILY[s] == family), None) for found in parsed]
+    for index, (line, below) in enumerate(itertools.pairwise(lines)):
+        head = parsed[index].get("colon")
+        if pairs[index] is None and head and head.value and indent_of(below.text) > indent_of(line.text):
+            # What names an item heads its record by its colon, whatever marks the pairs below it.
+            pairs[index] = head if names_item(head.label) else None
     if family == "gap" and not _aligned(pairs):
         return None
     matched = sum(pair is not None for pair in pairs) + _going_on(lines, pairs)
@@ -90,14 +98,18 @@ def _as(family: str, lines: Sequence[Line], parsed: Sequence[dict[str, _Pair]]) 
 
 
 def _going_on(lines: Sequence[Line], pairs: Sequence[_Pair | None]) -> int:
-    """How many lines stand under the value of the pair above them: they go on with it."""
-    count, column = 0, 0
+    """How many lines go on with the pair above them: they stand under its value, or are listed below its label."""
+    count, column, indent = 0, 0, 0
     for line, pair in zip(lines, pairs, strict=True):
+        own = indent_of(line.text)
         if pair:
-            column = pair.column
-        elif column and indent_of(line.text) >= column - 2:
+            column, indent = pair.column, own
+        elif column and (own >= column - 2 or (own > indent and _LISTED.match(line.text, own))):
             count += 1
     return count
+
+
+_LISTED = re.compile(r"(?:\[\d{1,4}\]:?|\d{1,4}[.)]|[*•-])\s+(?=\S)")
 
 
 def _pairs_of(line: Line) -> dict[str, _Pair]:
@@ -108,8 +120,8 @@ def _pairs_of(line: Line) -> dict[str, _Pair]:
     if not body or len(text) > MAX_LINE or RULE.match(text[:MAX_LABEL]):
         return found
     start = indent_of(text) + dash
-    for style, sign, pattern in _STYLES:
-        match = pattern.match(body) if sign in body else None
+    for style, sign, other, pattern in _STYLES:
+        match = pattern.match(body) if sign in body or other in body else None
         if match is None or (style == "dots" and "..." not in match.group().replace(" ", "")):
             continue
         value = (match["value"] or "").rstrip()
@@ -118,6 +130,8 @@ def _pairs_of(line: Line) -> dict[str, _Pair]:
         if quoted:
             value, column = quoted[2], column + 1
         label = match["label"].rstrip(" .:")
+        if style == "colon" and _DRIVE_AT_END.search(label):
+            continue
         if any(map(str.isalpha, label)):
             found[style] = _Pair(label, value, column, style)
     if line.tabbed and (pair := _at_tab(line.tabbed)):
@@ -217,6 +231,9 @@ def _heads(pairs: Sequence[_Pair | None], index: int, text: str) -> bool:
 
 def _records(root: Group) -> list[Group]:
     """Split the top level where its first label is repeated; each part is then a record of its own."""
+    for group in list(root.walk()):
+        group.entries, indexed = by_index(group.entries)
+        group.children += indexed
     entries = root.entries
     first = entries[0].label if entries else ""
     starts = [i for i, e in enumerate(entries) if e.label == first and e.printed != ""]

@@ -21,6 +21,7 @@ from yes_tally.core.reading.shapes.layout import (
 _RULE = re.compile(r"\s*[-=─═]{2,}(?:[ +|]+[-=─═]+)*\s*$")
 _BAR = re.compile(r"[|│║┃]")
 _DASHES = re.compile(r"[-=─═]+")
+_DASH = frozenset("-=─═")
 _MAX_COLUMNS = 400
 
 
@@ -51,7 +52,7 @@ def lay_out(lines: Sequence[Line]) -> Layout | None:
 
 
 def _is_rule(text: str) -> bool:
-    return bool(_RULE.match(text)) and len(_DASHES.findall(text)) >= 2
+    return text.lstrip()[:1] in _DASH and bool(_RULE.match(text)) and len(_DASHES.findall(text)) >= 2
 
 
 def cut_at(text: str, spans: Sequence[tuple[int, int]]) -> list[tuple[str, int]]:

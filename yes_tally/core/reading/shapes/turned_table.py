@@ -36,6 +36,8 @@ def lay_out(lines: Sequence[Line]) -> Layout | None:
     if len(rows) <= _LEAST_FIELDS or any(len(line.text) > MAX_LINE for line in rows):
         return None
     head = cells_by_gap(rows[0].text)
+    if len(head) < 2:
+        return None
     body = [(line, cells_by_gap(line.text)) for line in rows[1:]]
     first = min((cells[0][1] for _, cells in body if cells), default=0)
     if head and head[0][1] <= first + 1:
@@ -51,6 +53,8 @@ def lay_out(lines: Sequence[Line]) -> Layout | None:
     if placed * 4 < 3 * len(body):
         return None
     told = [column for column in columns if column.entries]
+    if len(told) < len(columns):
+        return None
     return Layout("turned table", [Group(children=told)], 0.9 * (0.5 + 0.5 * known / len(labels)) * placed / len(body))
 
 

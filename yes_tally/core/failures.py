@@ -1,0 +1,57 @@
+"""What a command says when it fails, in the languages of the reader."""
+
+from __future__ import annotations
+
+import re
+
+from yes_tally.core.words import plain
+
+# What a failed command says, by kind. The first kind whose pattern is found names the failure.
+FAILURES: tuple[tuple[str, str, re.Pattern[str]], ...] = tuple(
+    (kind, sentence, re.compile(pattern))
+    for kind, sentence, pattern in (
+        ("no-rights", "it needs administrator rights",
+         r"permission denied|access (?:is |was )?(?:denied|refused)|administrator rights|must be (?:root|an? admin)|needs? (?:root|admin|administrator|elevated)|"
+         r"not permitted|requires elevation|(?:run|sign in|started) as (?:root|an? admin|admin)|administrators? only|only (?:for |by )?(?:an )?administrators?|"
+         r"you may not (?:read|write|open|use|see|change|do|run)|not allowed (?:to|for)|insufficient (?:rights|privileges|permissions)|"
+         r"zugriff (?:wurde )?verweigert|administratorrechte|keine (?:berechtigung|rechte)|nicht (?:erlaubt|berechtigt)|nur (?:fur|als) administrator|"
+         r"acces (?:est |a ete )?(?:refuse|interdit)|droits? (?:d.)?administrat|n.avez pas (?:les? |l.)?(?:droit|autorisation)|permission refusee|en tant qu.administrateur|"
+         r"acceso (?:ha sido )?denegado|permiso denegado|derechos de administrador|(?:debe|tiene que) ser administrador|permisos de administrador|no tiene permiso|"
+         r"accesso (?:e )?negato|permesso negato|diritti di amministratore|(?:deve|devi|bisogna) essere amministratore|privilegi di amministratore|"
+         r"acesso (?:foi )?negado|permissao negada|direitos de administrador|(?:precisa|deve) ser administrador|privilegios de administrador|"
+         r"toegang (?:is )?geweigerd|geen toegang|beheerdersrechten|moet (?:een )?beheerder|beheerder zijn|als beheerder|"
+         r"odmowa dostepu|dostep zabroniony|brak (?:uprawnien|dostepu)|uprawnie\w* administratora|jako administrator"),
+        ("not-found", "there is no such command on this PC",
+         r"command not found|no command of that name|not recogni[sz]ed as|unknown (?:command|word)|no such command|nothing (?:here )?by that name|"
+         r"(?:is not|isn.t) (?:a |an )?known|does not exist here|"
+         r"befehl (?:wurde )?nicht gefunden|unbekannter befehl|befehl .{0,60}(?:nicht gefunden|unbekannt)|nicht als .{0,20}befehl|ist (?:hier )?nicht bekannt|kein solcher befehl|"
+         r"commande (?:est )?(?:introuvable|inconnue)|n.est pas reconnu|(?:la |cette )commande n.existe pas|"
+         r"(?:orden|comando) (?:no|desconocid)|no se (?:reconoce|encuentra|encontro) (?:el |la |como )?(?:comando|orden|un comando)|no es un comando|no se reconoce|"
+         r"comando (?:non |sconosciuto|nao |desconhecido)|non e (?:riconosciuto|un comando)|nao (?:e|foi) reconhecid|"
+         r"opdracht (?:is )?(?:niet gevonden|onbekend)|onbekende opdracht|(?:wordt|is) niet herkend|"
+         r"nieznane polecenie|nie znaleziono (?:takiego )?polecenia|polecenie (?:nieznane|nie (?:istnieje|zostalo))|nie jest rozpoznawan|nie ma takiego polecenia|"
+         r"is not known here|: not found$|^unknown command"),
+        ("not-supported", "this PC does not support it",
+         r"not supported|unsupported (?:on|by)|not available (?:on|in) this|does not support|not implemented|(?:unknown|invalid|unrecogni[sz]ed|no such) (?:option|switch|argument|parameter)|"
+         r"nicht unterstutzt|unbekannte option|non pris en charge|ne prend pas en charge|n.est pas pris en charge|option inconnue|"
+         r"no compatible|no (?:esta|es) (?:compatible|admitid)|opcion desconocida|non (?:e )?supportat|opzione sconosciuta|"
+         r"nao (?:e |esta )?(?:suportad|ha suporte)|opcao desconhecida|niet ondersteund|onbekende optie|nie ?(?:jest )?obslugiwan|nieznana opcja|"
+         r"no such (?:file|device|file or directory)|cannot (?:open|read|access)|could not (?:open|read|be read|access)"),
+        ("timed-out", "it did not answer in time",
+         r"timed? ?out|did not (?:answer|reply|respond) (?:in time|within)|gave up (?:after|waiting)|zeituberschreitung|nicht rechtzeitig|delai (?:d.attente )?depasse|temps (?:d.attente )?depasse|"
+         r"tiempo de espera|tempo (?:di attesa |limite )?(?:scaduto|esgotado|superato)|time-?out|limite de tempo|tijd verstreken|niet op tijd|przekroczon\w+ (?:limit )?czasu?"),
+        ("cut-off", "its output was cut off", r"output (?:was )?(?:cut off|truncated)|connection (?:closed|lost|reset)|broken pipe"),
+    )
+)  # fmt: skip
+FAILURE_SENTENCES: dict[str, str] = {kind: sentence for kind, sentence, _ in FAILURES}
+_FAILURE_WORDS = re.compile("|".join(f"(?:{pattern.pattern})" for _, _, pattern in FAILURES))
+
+
+def failure_kind(line: str) -> str | None:
+    """The kind of failure that a line states, or ``None``."""
+    if len(line) > 400:
+        return None
+    text = plain(line)
+    if not _FAILURE_WORDS.search(text):
+        return None
+    return next(kind for kind, _, pattern in FAILURES if pattern.search(text))

@@ -1,0 +1,42 @@
+"""Words without a label that say by themselves what they are (``connected``, ``1 Gbit/s``)."""
+
+from __future__ import annotations
+
+from typing import TYPE_CHECKING
+
+from yes_tally.core.catalogue import FACTS
+from yes_tally.core.quantity import exactly
+from yes_tally.core.reading.decide import Context
+from yes_tally.core.reading.labels import words_of
+from yes_tally.core.reading.shapes.layout import Entry
+from yes_tally.core.reading.values import understand
+
+if TYPE_CHECKING:
+    from yes_tally.core.reading.drafts import Item
+    from yes_tally.core.reading.interpret import Interpreter
+
+# What stands alone in a head line and explains itself.
+_BARE: dict[str, tuple[str, bool | str]] = {
+    "connected": ("adapter.connected", True), "not connected": ("adapter.connected", False),
+    "disconnected": ("adapter.connected", False), "lower up": ("adapter.connected", True),
+    "no carrier": ("adapter.connected", False), "wired": ("adapter.kind", "wired"),
+    "wireless": ("adapter.kind", "wireless"), "bluetooth": ("adapter.kind", "bluetooth"),
+    "virtual": ("adapter.kind", "virtual"), "loopback": ("adapter.kind", "loopback"),
+}  # fmt: skip
+_BARE_MEASURES = ("adapter.speed",)
+
+
+def told_by_itself(interpreter: Interpreter, entry: Entry, shape: str, context: Context, item: Item | None) -> None:
+    """Read a word or a measure that needs no label, of the group that is spoken of."""
+    word = " ".join(words_of(entry.printed))
+    fact, value = _BARE.get(word, ("", ""))
+    if fact.partition(".")[0] == context.group:
+        kind = FACTS[fact].kind
+        said = f"“{entry.printed}” says it by itself"
+        interpreter.add(fact, item, entry, exactly(kind, value), shape, 0.85, said)
+        return
+    for measure in _BARE_MEASURES:
+        if measure.startswith(f"{context.group}."):
+            known = understand(FACTS[measure], entry.printed, interpreter.locale)
+            if known:
+                interpreter.add(measure, item, entry, known, shape, 0.85, "its unit says what it is")

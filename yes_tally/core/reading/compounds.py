@@ -1,0 +1,151 @@
+"""Pairs whose label names a thing and whose value tells several things of it."""
+
+from __future__ import annotations
+
+import re
+from typing import TYPE_CHECKING
+
+from yes_tally.core.catalogue import FACTS, FIELDS
+from yes_tally.core.reading.decide import ITEM_GROUPS, NAMING, Guess, decide
+from yes_tally.core.reading.drafts import Item
+from yes_tally.core.reading.labels import words_of
+from yes_tally.core.reading.listings import CALLED
+from yes_tally.core.reading.phrases import SUBJECTS, SubjectAt, subjects_in
+from yes_tally.core.reading.shapes.layout import Entry
+from yes_tally.core.reading.told_in_parts import told_bare, told_in_words
+from yes_tally.core.reading.values import understand
+from yes_tally.core.words import flag_of
+
+if TYPE_CHECKING:
+    from yes_tally.core.reading.interpret import Interpreter
+
+_PARTS = re.compile(r"(?:^|[,;]\s*)(?P<label>[^\W\d_]+(?: [^\W\d_]+){0,2}?)(?::\s*|\s+)(?P<value>[^,;\s][^,;]{0,60})")
+
+
+def profile_alone(interpreter: Interpreter, entry: Entry, shape: str) -> bool:
+    """``Public profile: off``: the label names a profile of the firewall, the value whether it is on."""
+    at = next((a for a in subjects_in(words_of(entry.label)) if a.group == "firewall"), None)
+    name = _beside_subject(entry.label, at) if at else []
+    if len(name) != 1 or flag_of(entry.printed) is None or not entry.printed.isalpha():
+        return False
+    item = interpreter.new_item("firewall")
+    place = Entry(entry.label, name[0].strip("\"'“”"), entry.line, entry.column)
+    interpreter.place(place, shape, (Guess("firewall.profile", 0.85, "the label names it"),), item)
+    interpreter.place(entry, shape, (Guess("firewall.on", 0.85, "it is said of this profile"),), item)
+    return True
+
+
+def compound(interpreter: Interpreter, entry: Entry, shape: str) -> bool:
+    """``Public profile: state off, inbound allow``: the label names an item, the value its fields."""
+    single = SUBJECTS.get(words_of(entry.label))
+    if single in _ONE_AND_MORE:
+        return _one_and_more(interpreter, entry, single, shape)
+    if single == "licence":
+        left, before = list(FIELDS["licence"]), len(interpreter.drafts)
+        if told_in_words(interpreter, entry.printed, entry.line, entry.column - 1, "licence", None, left) > 1:
+            return True
+        del interpreter.drafts[before:]  # one word of several is no list of what it is
+        return False
+    at = next((a for a in subjects_in(words_of(entry.label)) if a.group in ITEM_GROUPS), None)
+    parts = list(_PARTS.finditer(entry.printed))
+    if at is None:
+        return False
+    if len(parts) < 2:
+        return _in_words(interpreter, entry, at, shape)
+    context = interpreter.context(at.group, (at.group,))
+    told = [
+        (part, guesses) for part in parts if (guesses := decide(part["label"], context)) and guesses[0].confidence > 0.9
+    ]
+    if len(told) < 2:
+        return _in_words(interpreter, entry, at, shape)
+    item = interpreter.new_item(at.group)
+    name = " ".join(_beside_subject(entry.label, at))
+    if name and at.group in NAMING:
+        interpreter.place(
+            Entry(entry.label, name.strip("\"'“”"), entry.line, entry.column),
+            shape,
+            (Guess(NAMING[at.group], 0.85, "the label names it"),),
+            item,
+        )
+    _bare_flag(interpreter, entry, parts[0].start(), at.group, item, shape)
+    for part, guesses in told:
+        place = Entry(part["label"], part["value"].strip(), entry.line, entry.column + part.start("value"))
+        interpreter.place(place, shape, guesses, item)
+    return True
+
+
+# What a PC has one of, of which a row may tell more than what the label says.
+_ONE_AND_MORE = frozenset({"firmware", "memory", "board", "os"})
+
+
+def _one_and_more(interpreter: Interpreter, entry: Entry, group: str, shape: str) -> bool:
+    """``Firmware: Oakmere 2.07 of 2023-03-14, UEFI, secure boot on``: first what the label says, then more of it."""
+    first, mark, rest = entry.printed.partition(", ")
+    left, before = [fact for fact in FIELDS[group] if fact.name != NAMING[group]], len(interpreter.drafts)
+    start = entry.column - 1 + len(first) + len(mark)
+    if not rest or not told_in_words(interpreter, rest, entry.line, start, group, None, left):
+        del interpreter.drafts[before:]
+        return False
+    own = Entry(entry.label, first, entry.line, entry.column)
+    interpreter.place(own, shape, interpreter.means(entry.label, interpreter.context(group)), None)
+    return True
+
+
+def _in_words(interpreter: Interpreter, entry: Entry, at: SubjectAt, shape: str) -> bool:
+    """``Domain profile: on. Incoming connections are blocked``: the label names an item, sentences say what it is;
+    ``Printer: Hall printer, driver Gullwing 4``: it names a kind, the value one of it."""
+    naming = NAMING.get(at.group, "")
+    rest = _beside_subject(entry.label, at)
+    if not rest and _several(interpreter, entry, at.group, shape):
+        return True
+    item = Item(at.group)
+    if not rest:
+        done = bool(CALLED.get(at.group)) and told_bare(interpreter, entry, at.group, item, shape, CALLED[at.group])
+    else:
+        left = [fact for fact in FIELDS[at.group] if fact.name != naming]
+        done = (
+            bool(naming)
+            and told_in_words(interpreter, entry.printed, entry.line, entry.column - 1, at.group, item, left) > 0
+        )
+        if done:
+            name = Entry(entry.label, " ".join(rest), entry.line, max(1, entry.column - len(entry.label) - 2))
+            interpreter.place(name, shape, (Guess(naming, 0.85, "the label names it"),), item)
+    if done:
+        interpreter.take(item)
+    return done
+
+
+_WITH_ASIDE = re.compile(r"\s*(?P<name>[^\W\d_][^(),]*?) \((?P<aside>[^()]{2,40})\)\s*(?:,|;|$)")
+
+
+def _several(interpreter: Interpreter, entry: Entry, group: str, shape: str) -> bool:
+    """``Sound: Chime Analog (working), Lumenarc HD (disabled)``: several of a kind, each with something said of it."""
+    parts = list(_WITH_ASIDE.finditer(entry.printed))
+    naming = NAMING.get(group, "")
+    if len(parts) < 2 or "".join(part.group() for part in parts) != entry.printed or not naming.endswith(".name"):
+        return False
+    for part in parts:
+        item = interpreter.new_item(group)
+        name = Entry(entry.label, part["name"], entry.line, entry.column + part.start("name"))
+        interpreter.place(name, shape, (Guess(naming, 0.85, f"it is listed as {group}"),), item)
+        aside = Entry("", part["aside"], entry.line, entry.column + part.start("aside"))
+        state = f"{group}.state"
+        if state in FACTS:
+            interpreter.place(aside, shape, (Guess(state, 0.8, "it stands in brackets after its name"),), item)
+    return True
+
+
+def _bare_flag(interpreter: Interpreter, entry: Entry, until: int, group: str, item: Item, shape: str) -> None:
+    """``Public profile: on, inbound allowed``: what stands before the first label is the group's only flag."""
+    flags = [fact for fact in FIELDS[group] if fact.kind == "flag"]
+    text = entry.printed[:until].rstrip(" ,;") if until else entry.printed.partition(",")[0]
+    value = understand(flags[0], text, interpreter.locale) if len(flags) == 1 and " " not in text else None
+    if value:
+        at = Entry("", text, entry.line, entry.column)
+        interpreter.add(flags[0].name, item, at, value, shape, 0.85, f"the only yes or no of a {group}")
+
+
+def _beside_subject(label: str, at: SubjectAt) -> list[str]:
+    """The words of a label, as printed, that do not name its subject: ``Public`` of ``Public profile``."""
+    subject = words_of(label)[at.start : at.end]
+    return [word for word in label.split() if words_of(word) and words_of(word)[0] not in subject]

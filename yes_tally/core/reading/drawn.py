@@ -1,0 +1,101 @@
+"""What is drawn around text, taken off: dialogs' frames, forms in boxes, the branches of a tree. Every character that is
+left stays in its column."""
+
+from __future__ import annotations
+
+import re
+from collections.abc import Sequence
+from dataclasses import replace
+
+from yes_tally.core.reading.decode import Line
+from yes_tally.core.reading.phrases import is_known
+
+_DRAWN = re.compile(r"[|│║┃┌╔└╚├┣┗┏`\\]|\+[-=]")
+_FRAME_SIGN = re.compile(r"[|│║┌╔└╚]|^\s*\+[-=]")
+_BORDER = re.compile(r"\s*\+[-=]{2,}.*[-=]{2,}\+\s*$|\s*[┌╔└╚].*[┐╗┘╝]\s*$")
+_BARS = re.compile(r"\s*[|│║][^|│║]*[|│║][^|│║]*[|│║]")
+_FRAMED = re.compile(r"\s*[|│║](?P<inside>[^|│║]*)[|│║]\s*$")
+
+
+def unframed(lines: Sequence[Line]) -> list[Line]:
+    """A dialog's frame is taken off its text; what stands in the upper border is its heading. Columns stay."""
+    if not any(_DRAWN.search(line.text, 0, _MAX_FRAME) for line in lines):
+        return list(lines)
+    found = _forms(_without_branches(lines))
+    lines = found
+    if not any(_FRAME_SIGN.search(line.text, 0, _MAX_FRAME) for line in lines):
+        return found
+    if any(len(line.text) <= _MAX_FRAME and _BARS.match(line.text) for line in lines):
+        return found  # bars inside the frame: a table
+    for index, line in enumerate(lines):
+        if len(line.text) > _MAX_FRAME or not line.text.strip():
+            continue
+        if _BORDER.match(line.text):
+            found[index] = replace(
+                line, text=re.sub(r"[+┌╔└╚┐╗┘╝]", " ", line.text).replace("─", "-").replace("═", "=")
+            )
+        elif match := _FRAMED.match(line.text):
+            found[index] = replace(line, text=" " * match.start("inside") + match["inside"].rstrip())
+    return found
+
+
+_MAX_FRAME = 400
+_BRANCH = re.compile(r"(?P<tree>[\s│|]*(?:[├└]─*|[|`\\+]--+)\s?)(?=\S)")
+_TRUNK = re.compile(r"\s*[│|][\s│|]*(?=\S)")
+
+
+def _without_branches(lines: Sequence[Line]) -> list[Line]:
+    """A tree that is drawn with branches, by its indents alone."""
+    if sum(bool(_BRANCH.match(line.text)) for line in lines) < 2 or not any(
+        "├" in line.text or "└" in line.text for line in lines
+    ):
+        return list(lines)
+    found = []
+    for line in lines:
+        match = _BRANCH.match(line.text) or _TRUNK.match(line.text)
+        found.append(replace(line, text=" " * match.end() + line.text[match.end() :]) if match else line)
+    return found
+
+
+_BAR = re.compile(r"[|│║┃]")
+_EDGE = re.compile(r"\s*[+├┌└╔╠╚┏┣┗][+\-=─━═┬┴┼╦╩╬┳┻╋╤╧╪┐┘┤╗╝╣┓┛┫]{2,}\s*$")
+_LEAST_ROWS = 3
+
+
+def _forms(lines: list[Line]) -> list[Line]:
+    """A form in a box (a label and a value in each row, under rows that head them) as headings and pairs."""
+    found, start = list(lines), None
+    for index, line in enumerate([*lines, Line(0, "", 0, 0)]):
+        drawn = bool(_EDGE.match(line.text[:_MAX_FRAME])) or _cells(line.text) is not None
+        if drawn and start is None:
+            start = index
+        elif not drawn and start is not None:
+            if _is_form(lines[start:index]):
+                found[start:index] = [replace(row, text=_row_of_form(row.text)) for row in lines[start:index]]
+            start = None
+    return found
+
+
+def _cells(text: str) -> list[str] | None:
+    """The cells of a row between bars, or ``None`` where it does not begin and end with one."""
+    body = text.strip()
+    if not 2 < len(body) <= _MAX_FRAME or not _BAR.match(body[0]) or not _BAR.match(body[-1]):
+        return None
+    return [cell.strip() for cell in _BAR.split(body[1:-1])]
+
+
+def _is_form(lines: Sequence[Line]) -> bool:
+    rows = [cells for line in lines if (cells := _cells(line.text)) is not None]
+    pairs = [cells for cells in rows if len(cells) == 2]
+    if not _EDGE.match(lines[0].text) or len(pairs) < _LEAST_ROWS or any(len(cells) > 2 for cells in rows):
+        return False
+    heads_columns = len(pairs) == len(rows) and all(map(is_known, rows[0]))
+    return not heads_columns and sum(is_known(label) for label, _ in pairs) * 2 >= len(pairs)
+
+
+def _row_of_form(text: str) -> str:
+    if _EDGE.match(text):
+        return ""
+    bars = [match.start() for match in _BAR.finditer(text)]
+    blank = " " * bars[0] + " " + text[bars[0] + 1 : bars[-1]]
+    return (blank[: bars[1]] + ":" + blank[bars[1] + 1 :] if len(bars) == 3 else blank).rstrip()

@@ -1,0 +1,331 @@
+"""The trade's words in seven languages: a label that no phrase has is put into English word by word.
+
+A row is an English word (or two that belong together) and what it is called in German, French, Spanish, Portuguese,
+Italian, Dutch and Polish. Endings are cut off on both sides, and German and Dutch words are taken apart where they are
+joined (``Treiberversion``), so that a word stands here once.
+"""
+
+from __future__ import annotations
+
+import re
+from collections.abc import Iterator
+from functools import lru_cache
+
+from yes_tally.core.reading.labels import words_of
+
+_LANGUAGES = ("de", "fr", "es", "pt", "it", "nl", "pl")
+
+_ROWS = """
+access | zugriff | acces | acceso | acesso | accesso | toegang | dostep
+account | konto, benutzerkonto | compte | cuenta | conta | account | account, gebruikersaccount | konto
+action | aktion | action | accion | acao | azione | actie | akcja, dzialanie
+activated | aktiviert | active | activado | ativado | attivato | geactiveerd | aktywowany
+active | aktiv | actif, active | activo | ativo | attivo | actief | aktywny
+activation | aktivierung | activation | activacion | ativacao | attivazione | activering | aktywacja
+adapter | adapter, karte | adaptateur, carte | adaptador, tarjeta | adaptador, placa | adattatore, scheda | adapter, kaart | adapter, karta
+address | adresse | adresse | direccion | endereco | indirizzo | adres | adres
+administrator | administrator, admin | administrateur | administrador | administrador | amministratore | beheerder | administrator
+architecture | architektur | architecture | arquitectura | arquitetura | architettura | architectuur | architektura
+asset | inventar, anlage | inventaire | inventario | inventario, patrimonio | inventario, cespite | inventaris | inwentarz, inwentarzowy
+available | verfugbar | disponible | disponible | disponivel | disponibile | beschikbaar | dostepny
+average | mittel, mittelwert, durchschnitt, durchschnittlich | moyenne, moyen | media, promedio | media, medio | media, medio | gemiddelde, gemiddeld | srednia, sredni
+bank | bank | banc, banque | banco | banco | banco | bank | bank
+battery | akku, batterie | batterie | bateria | bateria | batteria | accu, batterij | bateria, akumulator
+bit | bit | bit | bit | bit | bit | bit | bit, bitowy
+board | platine, hauptplatine | carte mere | placa | placa mae | scheda madre | moederbord | plyta glowna
+boot | start, boot | demarrage, amorcage | arranque | inicializacao, arranque | avvio | opstart, opstarten | rozruch, uruchomienie, rozruchowy
+booted | gestartet, hochgefahren | demarre | arrancado, iniciado | iniciado | avviato | opgestart | uruchomiony
+build | build, buildnummer | build, compilation | compilacion | compilacao | build, compilazione | build | kompilacja
+bus | bus | bus | bus | barramento | bus | bus | magistrala
+cache | cache, zwischenspeicher | cache, antememoire | cache | cache | cache | cache | cache, pamiec podreczna
+capacity | kapazitat | capacite | capacidad | capacidade | capacita | capaciteit | pojemnosc
+case | gehause | boitier, chassis | caja, chasis | gabinete, caixa | case, telaio | behuizing, kast | obudowa
+category | kategorie | categorie | categoria | categoria | categoria | categorie | kategoria
+character | zeichen | caractere | caracter, caracteres | caractere, caracteres | carattere | teken, tekens | znak, znakow
+changed | geandert | change, modifie | cambiado, modificado | alterado, mudado | modificato, cambiato | gewijzigd | zmieniony
+channel | kanal | canal | canal | canal | canale | kanaal | kanal
+clock | takt, taktrate | horloge, cadence | reloj | relogio | clock | klok, kloksnelheid | zegar, taktowanie
+code | code | code | codigo | codigo | codice | code | kod
+command | befehl | commande | comando, orden | comando | comando | opdracht | polecenie
+company | firma | entreprise, societe | empresa | empresa | azienda | bedrijf | firma
+computer | rechner, computer | ordinateur, poste | equipo, ordenador, computadora | computador | computer, elaboratore | computer | komputer
+condition | zustand | etat | estado, condicion | condicao | condizione | toestand, conditie | stan
+connected | verbunden, angeschlossen | connecte, branche | conectado | conectado | connesso, collegato | verbonden, aangesloten | polaczony, podlaczony
+connection | verbindung | connexion | conexion | conexao | connessione | verbinding | polaczenie
+core | kern | cœur, coeur | nucleo | nucleo | nucleo, core | kern | rdzen
+count | anzahl | nombre | cantidad, numero | quantidade | quantita, numero | aantal | liczba, ilosc
+created | erstellt, angelegt | cree | creado | criado | creato | aangemaakt | utworzony
+current | derzeit, derzeitig, aktuell, momentan, jetzt | actuel, actuellement, courant, present | actual, actualmente | atual, atualmente, corrente | attuale, attualmente, corrente | huidig, momenteel, actueel | biezacy, obecny, aktualny, obecnie
+cycle | zyklus, zyklen, ladezyklus, ladezyklen | cycle | ciclo | ciclo | ciclo | cyclus, cycli, laadcyclus, laadcycli | cykl, cykli
+date | datum | date | fecha | data | data | datum | data
+day | tag | jour | dia | dia | giorno | dag | dzien, dni
+default | standard, vorgabe | defaut | predeterminado, defecto | padrao | predefinito | standaard | domyslny
+description | beschreibung | description | descripcion | descricao | descrizione | omschrijving, beschrijving | opis
+design | auslegung, nenn | conception, origine, nominal | diseno | projeto, desenho | progetto | ontwerp | projekt, projektowy
+destination | ziel | destination | destino | destino | destinazione | bestemming, doel | cel, docelowy
+device | gerat | appareil, peripherique | dispositivo | dispositivo | dispositivo | apparaat | urzadzenie
+disk | datentrager, festplatte, platte, laufwerk | disque | disco | disco | disco | schijf, station | dysk
+display | bildschirm, monitor, anzeige | ecran, moniteur | pantalla, monitor | tela, monitor, ecra | schermo, monitor | beeldscherm, scherm, monitor | monitor, ekran
+domain | domane | domaine | dominio | dominio | dominio | domein | domena
+driver | treiber | pilote | controlador | driver, controlador | driver | stuurprogramma, driver | sterownik
+edition | ausgabe, edition | edition | edicion | edicao | edizione | editie | edycja, wydanie
+empty | leer, frei, unbelegt | vide | vacio | vazio | vuoto | leeg | pusty
+enabled | aktiviert, freigegeben, eingeschaltet | active | habilitado, activado | habilitado, ativado | abilitato, attivato | ingeschakeld | wlaczony
+encrypted | verschlusselt | chiffre, crypte | cifrado, encriptado | criptografado, cifrado | cifrato, crittografato | versleuteld | zaszyfrowany
+end | ende, endet | fin, finit | fin, termina | fim, termina | fine, termina | einde, eindigt | koniec, konczy
+entry | eintrag | entree | entrada | entrada | voce | vermelding, invoer | wpis
+error | fehler | erreur | error | erro | errore | fout | blad
+event | ereignis | evenement | evento, suceso | evento | evento | gebeurtenis | zdarzenie
+expiry | ablauf, ablaufdatum | expiration, echeance | caducidad, vencimiento | validade, vencimento | scadenza | vervaldatum, verloopdatum | wygasniecie, waznosc
+expires | ablauft, lauft ab, verfallt | expire | caduca, vence, expira | expira, vence | scade | verloopt, vervalt | wygasa
+file | datei | fichier | archivo, fichero | arquivo, ficheiro | file | bestand | plik
+file system | dateisystem | systeme fichiers | sistema archivos, sistema ficheros | sistema arquivos, sistema ficheiros | file system | bestandssysteem | system plikow
+firewall | firewall | pare feu | cortafuegos | firewall | firewall | firewall | zapora
+firmware | firmware | micrologiciel, firmware | firmware | firmware | firmware | firmware | oprogramowanie ukladowe
+fitted | bestuckt, verbaut, eingebaut | monte, equipe | montado | montado | montato | geplaatst, gemonteerd | zamontowany
+folder | ordner, verzeichnis | dossier, repertoire | carpeta, directorio | pasta, diretorio | cartella, directory | map | folder, katalog
+form | bauform, bauart | format, facteur forme | factor forma | formato | formato, fattore forma | vormfactor, uitvoering | obudowa, format
+free | frei | libre | libre | livre | libero | vrij | wolny
+frequency | frequenz, taktfrequenz | frequence | frecuencia | frequencia | frequenza | frequentie | czestotliwosc
+full | voll, vollstandig | plein, complet | completo, lleno | completo, cheio, total | completo, pieno | volledig, vol | pelny
+gateway | gateway | passerelle | puerta enlace, pasarela | gateway | gateway | gateway | brama
+generation | generation | generation | generacion | geracao | generazione | generatie | generacja
+grace | karenz, schonfrist, nachfrist | grace | gracia | carencia, tolerancia | tolleranza | respijt | karencja
+graphics | grafik, grafikkarte | graphique, carte graphique | graficos, tarjeta grafica, grafica | graficos, placa video, grafica | grafica, scheda video, scheda grafica | grafisch, videokaart | grafika, karta graficzna
+group | gruppe | groupe | grupo | grupo | gruppo | groep | grupa
+health | gesundheit, zustand | sante, etat | salud | saude, integridade | salute, integrita | gezondheid, conditie | kondycja, stan
+height | hohe | hauteur | alto, altura | altura | altezza | hoogte | wysokosc
+host | host, rechner | hote | host, anfitrion | host, anfitriao | host | host | host
+id | kennung, kennzeichen, id | identifiant, id | identificador, id | identificador, id | identificativo, id | id, kenmerk | identyfikator, id
+inbound | eingehend | entrant | entrante | entrada | entrata | inkomend | przychodzacy
+installed | installiert, eingebaut, verbaut, vorhanden | installe | instalado | instalado | installato | geinstalleerd | zainstalowany
+installation | installation, einrichtung | installation | instalacion | instalacao | installazione | installatie | instalacja
+interface | schnittstelle | interface | interfaz | interface | interfaccia | interface | interfejs
+key | schlussel | cle | clave | chave | chiave | sleutel | klucz
+kind | art | genre, nature | clase | espécie | genere | soort | rodzaj
+label | bezeichnung, beschriftung | libelle, etiquette, nom volume | etiqueta | rotulo, etiqueta | etichetta | label, etiket | etykieta
+language | sprache | langue | idioma, lengua | idioma, lingua | lingua | taal | jezyk
+last | letzt | dernier, derniere | ultimo | ultimo | ultimo | laatste, laatst | ostatni
+lease | lease | bail | concesion | concessao | lease | lease | dzierzawa
+left | ubrig, verbleibend, verbleiben | restant | restante | restante | rimanente, restante | resterend, over | pozostalo, pozostaly
+level | stufe, ebene, schweregrad | niveau, gravite | nivel | nivel | livello | niveau | poziom
+licence | lizenz | licence | licencia | licenca | licenza | licentie | licencja
+limit | grenze, hochstgrenze | limite | limite | limite | limite | limiet, grens | limit
+link | verbindung | lien | enlace | link, ligacao | collegamento | verbinding | lacze
+local | lokal | local | local | local | locale | lokaal | lokalny
+logon | anmeldung | connexion, ouverture session | inicio sesion | logon, inicio sessao | accesso | aanmelding | logowanie
+lost | verloren | perdu | perdido | perdido | perso | verloren | utracony, stracony
+machine | maschine, gerat | machine | maquina, equipo | maquina | macchina | machine | maszyna
+maker | hersteller | fabricant, constructeur, marque | fabricante, marca | fabricante, marca | produttore, fabbricante, costruttore, marca | fabrikant, merk | producent, marka
+mask | maske, netzmaske, subnetzmaske | masque | mascara | mascara | maschera | masker, subnetmasker | maska
+maximum | hochstens, maximal, maximum, hochst | maximum, maximal, max, maxi | maximo | maximo | massimo | maximaal, maximum, hoogste | maksymalny, maksimum
+media | medientyp, medium | support, media | medio, soporte | midia, suporte | supporto | medium | nosnik
+memory | speicher, arbeitsspeicher, hauptspeicher, ram | memoire | memoria | memoria | memoria | geheugen, werkgeheugen | pamiec
+minimum | minimal, minimum, mindestens, kleinste | minimum, minimal, min | minimo | minimo | minimo | minimaal, minimum, kleinste | minimum, minimalny, najmniejszy
+mode | modus, betriebsart | mode | modo | modo | modalita | modus | tryb
+model | modell | modele | modelo | modelo | modello | model | model
+module | modul, riegel, speicherriegel | module, barrette | modulo | modulo, pente | modulo, banco | module | modul
+mount | einhangepunkt | montage, point montage | montaje, punto montaje | montagem, ponto montagem | montaggio, punto montaggio | koppelpunt, aankoppelpunt | montowanie, punkt montowania
+name | name, bezeichnung | nom | nombre | nome | nome | naam | nazwa
+network | netz, netzwerk | reseau | red | rede | rete | netwerk | siec, sieciowy
+next | nachst | prochain, prochaine | proximo, siguiente | proximo | prossimo | volgend | nastepny
+number | nummer, nr | numero, no | numero, nro | numero, nr | numero | nummer, nr | numer, nr
+operating system | betriebssystem | systeme exploitation | sistema operativo | sistema operacional, sistema operativo | sistema operativo | besturingssysteem | system operacyjny
+oldest | altest | plus ancien, ancien | mas antiguo, antiguo | mais antigo, antigo | piu vecchio, vecchio | oudste | najstarszy
+organization | organisation | organisation | organizacion | organizacao | organizzazione | organisatie | organizacja
+outbound | ausgehend | sortant | saliente | saida | uscita | uitgaand | wychodzacy
+owner | besitzer, eigentumer, inhaber | proprietaire | propietario | proprietario | proprietario | eigenaar | wlasciciel
+package | paket | paquet | paquete | pacote | pacchetto | pakket | pakiet
+page file | auslagerungsdatei | fichier echange | archivo paginacion | arquivo paginacao | file paging | wisselbestand | plik stronicowania
+part number | teilenummer, artikelnummer, teilenr, teile nr | reference, numero piece, ref | numero pieza, referencia, pieza | numero peca, part number, peca | codice parte, numero parte, codice componente | onderdeelnummer, artikelnummer | numer czesci
+partition | partition | partition | particion | particao | partizione | partitie | partycja
+password | passwort, kennwort | passe, mot passe | contrasena | senha, palavra passe | password | wachtwoord | haslo
+path | pfad | chemin | ruta | caminho | percorso | pad | sciezka
+period | zeitraum, frist | periode, delai | periodo, plazo | periodo, prazo | periodo | periode, termijn | okres
+permanent | dauerhaft, unbefristet | permanent, permanente, illimite | permanente | permanente | permanente | permanent, blijvend | trwaly, bezterminowy
+physical | physisch | physique | fisico | fisico | fisico | fysiek | fizyczny
+policy | richtlinie | strategie | directiva | politica, diretiva | criterio | beleid | zasada
+port | anschluss, port | port | puerto | porta | porta | poort | port
+printer | drucker | imprimante | impresora | impressora | stampante | printer | drukarka
+process | prozess | processus | proceso | processo | processo | proces | proces
+processor | prozessor | processeur | procesador | processador | processore | processor | procesor
+product | produkt | produit | producto | produto | prodotto | product | produkt
+profile | profil | profil | perfil | perfil | profilo | profiel | profil
+program | programm | programme, logiciel | programa | programa | programma | programma | program
+protocol | protokoll | protocole | protocolo | protocolo | protocollo | protocol | protokol
+publisher | herausgeber | editeur | editor | editor, fornecedor | autore, editore | uitgever | wydawca
+rated | nennwert, nenn, nominell, nominal | nominal, nominale | nominal | nominal | nominale | nominaal | znamionowy, nominalny
+read only | schreibgeschutzt | lecture seule | solo lectura | somente leitura, so leitura | sola lettura | alleen lezen | tylko odczytu, odczyt
+received | empfangen | recu | recibido | recebido | ricevuto | ontvangen | odebrany
+refresh | bildwiederholrate | rafraichissement | refresco, actualizacion | atualizacao | aggiornamento | vernieuwingsfrequentie | odswiezanie
+registered | registriert | enregistre | registrado | registrado | registrato | geregistreerd | zarejestrowany
+release | freigabe, ausgabe | publication | publicacion, lanzamiento | lancamento | rilascio | uitgave | wydanie
+remaining | verbleibend, restlich | restant | restante | restante | rimanente, residuo | resterend | pozostaly
+remote | entfernt | distant | remoto | remoto | remoto | extern | zdalny
+required | erforderlich, notig | requis, exige, obligatoire | obligatorio, requerido, necesario | obrigatorio, exigido, necessario | richiesto, obbligatorio | vereist, verplicht | wymagany
+resolution | auflosung | resolution, definition | resolucion | resolucao | risoluzione | resolutie | rozdzielczosc
+result | ergebnis | resultat | resultado | resultado | risultato, esito | resultaat | wynik
+run | ausgefuhrt, ausfuhrung, lauf | execution, execute | ejecucion, ejecutado | execucao, executado | esecuzione, eseguito | uitvoering, uitgevoerd | uruchomienie, uruchomiony
+running | laufend, lauft | execution, cours | ejecucion, funcionamiento | execucao, funcionamento | esecuzione, funzionamento | lopend, actief | pracuje, dziala, praca
+scheduled | geplant | planifie | programado | agendado | pianificato | gepland | zaplanowany
+secure boot | sicherer start, sicher start | demarrage securise | arranque seguro | inicializacao segura, arranque seguro | avvio protetto, avvio sicuro | beveiligd opstarten, veilig opstarten | bezpieczny rozruch
+security | sicherheit | securite | seguridad | seguranca | sicurezza | beveiliging | zabezpieczenia, bezpieczenstwo
+sent | gesendet | envoye | enviado | enviado | inviato | verzonden | wyslany
+serial | serie, serien | serie | serie | serie | serie, seriale, matricola | serie | seria, seryjny
+serial number | seriennummer, seriennr, serien nr, fertigungsnummer | numero serie, no serie | numero serie, nro serie | numero serie | numero serie, numero seriale, matricola | serienummer, serienr | numer seryjny, nr seryjny
+server | server | serveur | servidor | servidor | server | server | serwer
+set up | eingerichtet | mis service | configurado | configurado | configurato | ingericht | skonfigurowany
+signed | signiert | signe | firmado | assinado | firmato | ondertekend | podpisany
+size | grosse, umfang | taille | tamano | tamanho | dimensione, dimensioni | grootte, omvang | rozmiar, wielkosc
+slot | steckplatz, sockel | emplacement, logement, slot | ranura, zocalo | slot, ranhura, encaixe | slot, alloggiamento | sleuf, slot | gniazdo, slot
+socket | sockel, steckplatz | socket, support | zocalo | soquete | zoccolo, socket | socket, voet | gniazdo
+software | software | logiciel | software | software | software | software | oprogramowanie
+sound | ton, audio | son, audio | sonido, audio | som, audio | audio | geluid, audio | dzwiek, audio
+source | quelle | source | origen | origem, fonte | origine | bron | zrodlo
+space | platz, speicherplatz | espace | espacio | espaco | spazio | ruimte, schijfruimte | miejsce
+speed | geschwindigkeit, tempo | vitesse, debit | velocidad | velocidade | velocita | snelheid | predkosc, szybkosc
+start | start, beginn | debut, demarrage | inicio | inicio | avvio, inizio | start, begin | start, uruchomienie
+started | gestartet | demarre | iniciado | iniciado | avviato | gestart | uruchomiony
+since | seit | depuis | desde | desde | dal, dalle | sinds | od
+state | zustand, status | etat, statut | estado | estado, situacao | stato | staat, status, toestand | stan, status
+subcategory | unterkategorie | souscategorie, sous categorie | subcategoria | subcategoria | sottocategoria | subcategorie | podkategoria
+supported | unterstutzt | pris charge, supporte | admitido, soportado | suportado | supportato | ondersteund | obslugiwany
+system | system | systeme | sistema | sistema | sistema | systeem | system
+tag | kennzeichen | etiquette | etiqueta | etiqueta, plaqueta | etichetta | label | znacznik
+task | aufgabe | tache | tarea | tarefa | attivita, operazione | taak | zadanie
+thread | thread, faden | thread, fil | hilo, subproceso | thread, segmento | thread | thread | watek
+time | zeit, uhrzeit, zeitpunkt | heure, temps | hora, tiempo | hora, tempo | ora, tempo | tijd | czas, godzina
+time zone | zeitzone | fuseau horaire | zona horaria, huso horario | fuso horario | fuso orario | tijdzone | strefa czasowa
+title | titel | titre | titulo | titulo | titolo | titel | tytul
+total | gesamt, insgesamt, summe | total, totale | total | total | totale | totaal | lacznie, calkowity, razem, suma
+type | typ | type | tipo | tipo | tipo | type | typ
+until | bis | jusqu | hasta | ate | fino | tot | do
+update | aktualisierung, update | mise jour, correctif | actualizacion, revision | atualizacao | aggiornamento | update, bijwerking | aktualizacja, poprawka
+usable | nutzbar, verwendbar | utilisable, exploitable | utilizable, util | utilizavel, util | utilizzabile | bruikbaar | uzyteczny, dostepny
+used | belegt, benutzt, verwendet | utilise, occupe | usado, ocupado | usado, ocupado | usato, occupato, utilizzato | gebruikt | uzywany, zajety
+user | benutzer, anwender | utilisateur | usuario | usuario, utilizador | utente | gebruiker | uzytkownik
+valid | gultig | valide, valable | valido | valido | valido | geldig | wazny
+value | wert | valeur | valor | valor | valore | waarde | wartosc
+vendor | anbieter | fournisseur | proveedor | fornecedor | fornitore | leverancier | dostawca
+version | version, fassung | version | version | versao | versione | versie | wersja
+virtualization | virtualisierung | virtualisation | virtualizacion | virtualizacao | virtualizzazione | virtualisatie | wirtualizacja
+volume | volumen, volume, datentrager | volume | volumen | volume | volume | volume | wolumin
+width | breite | largeur | ancho, anchura | largura | larghezza | breedte | szerokosc
+workgroup | arbeitsgruppe | groupe travail | grupo trabajo | grupo trabalho | gruppo lavoro | werkgroep | grupa robocza
+as | als | tant que, comme | como | como | come | als | jako
+now | jetzt, gerade, derzeit | maintenant | ahora | agora | adesso, ora | nu | teraz
+seen | gesehen | vu | visto | visto | visto | gezien | widziany
+up to | bis | jusqu | hasta | ate | fino | tot | do
+"""
+
+# What may be left off the end of a word, the longest first; what is left keeps three letters.
+_ENDINGS = {
+    "de": ("ungen", "ern", "en", "em", "er", "es", "e", "n", "s"),
+    "fr": ("ees", "ee", "es", "e", "s"),
+    "es": ("os", "as", "es", "o", "a", "e", "s"),
+    "pt": ("os", "as", "es", "o", "a", "e", "s"),
+    "it": ("o", "a", "e", "i"),
+    "nl": ("en", "e", "n", "s"),
+    "pl": ("owych", "owego", "owej", "owy", "owa", "owe", "ego", "emu", "ych", "ich", "ymi", "ami", "ej", "em", "om", "ow", "ia", "ie",
+           "y", "a", "e", "i", "u", "o"),
+}  # fmt: skip
+_STEM = 3
+_JOINING = {"de": ("", "s", "n", "en", "es", "er", "ungs"), "nl": ("", "s", "e", "en")}
+_SHORTEST_PART = 3
+_MOST_WORDS = 6
+_LONGEST_WORD = 40
+_SPOKEN = re.compile(r"[^\W\d_]")
+
+Words = tuple[str, ...]
+
+
+@lru_cache(maxsize=16384)
+def _stem(word: str, language: str) -> str:
+    for ending in _ENDINGS[language]:
+        if word.endswith(ending) and len(word) - len(ending) >= _STEM:
+            return _stem(word[: -len(ending)], language)
+    return word
+
+
+@lru_cache(maxsize=1)
+def _glossaries() -> dict[str, dict[Words, tuple[str, ...]]]:
+    """By language: the stems of a foreign word (or words) to the English words that it may be."""
+    found: dict[str, dict[Words, tuple[str, ...]]] = {language: {} for language in _LANGUAGES}
+    for row in _ROWS.strip().splitlines():
+        english, *cells = (cell.strip() for cell in row.split("|"))
+        for language, cell in zip(_LANGUAGES, cells, strict=True):
+            for entry in cell.split(","):
+                stems = tuple(_stem(word, language) for word in words_of(entry))
+                known = found[language].get(stems, ())
+                if english not in known:
+                    found[language][stems] = (*known, english)
+    return found
+
+
+@lru_cache(maxsize=1)
+def _longest() -> int:
+    return max(len(stems) for glossary in _glossaries().values() for stems in glossary)
+
+
+@lru_cache(maxsize=1)
+def _beginnings() -> frozenset[str]:
+    """The first letters of every word of every glossary: what begins otherwise stands in none."""
+    return frozenset(word[:_STEM] for glossary in _glossaries().values() for stems in glossary for word in stems)
+
+
+@lru_cache(maxsize=16384)
+def in_english(label: str, english: frozenset[str]) -> tuple[str, ...]:
+    """What a label of another language may be in English, likeliest first; empty where one of its words is not known.
+    ``english``: the words that English phrases have.
+
+    At least one word is translated; one that stands in no glossary stays as it is where English has it too (``BIOS``).
+    """
+    words = words_of(label)
+    if not 0 < len(words) <= _MOST_WORDS or max(map(len, words)) > _LONGEST_WORD or not _SPOKEN.search(label):
+        return ()
+    begun = _beginnings()
+    if not all(word[:_STEM] in begun or word in english or word.isdigit() for word in words):
+        return ()
+    found: list[str] = []
+    for language in _LANGUAGES:
+        for put in _translated(words, language, english):
+            text = " ".join(put)
+            if put != words and text not in found:
+                found.append(text)
+    return tuple(found[:8])
+
+
+def _translated(words: Words, language: str, english: frozenset[str]) -> Iterator[Words]:
+    """Each way to put words into English by one language's glossary, whole."""
+    glossary = _glossaries()[language]
+    ways: list[Words] = [()]
+    at = 0
+    while at < len(words):
+        for length in range(min(_longest(), len(words) - at), 0, -1):
+            part = words[at : at + length]
+            found = glossary.get(tuple(_stem(word, language) for word in part))
+            if found:
+                break
+        else:
+            word, length = words[at], 1
+            found = _parts(word, language) or ((word,) if word in english or word.isdigit() else ())
+        if not found:
+            return
+        ways = [(*way, *entry.split()) for way in ways for entry in found[:2]]
+        at += length
+    yield from ways[:4]
+
+
+def _parts(word: str, language: str) -> tuple[str, ...]:
+    """A joined word (``treiberversion``) as the English of its parts; empty where it is none."""
+    glossary = _glossaries()[language]
+    for joining in _JOINING.get(language, ()):
+        for at in range(_SHORTEST_PART, len(word) - _SHORTEST_PART + 1):
+            first, second = word[:at], word[at:]
+            if joining and not first.endswith(joining):
+                continue
+            head = glossary.get((_stem(first[: len(first) - len(joining)], language),))
+            tail = glossary.get((_stem(second, language),))
+            if head and tail:
+                return tuple(f"{a} {b}" for a in head[:2] for b in tail[:1])
+    return ()

@@ -23,7 +23,7 @@ def plain(text: str) -> str:
 
 
 YES = frozenset(
-    "yes y true on * x ✓ ✔ enabled enable active 1 ja wahr ein aktiviert aktiv oui vrai active si sim verdadero "
+    "yes joined associated y true on * x ✓ ✔ enabled enable active 1 ja wahr ein aktiviert aktiv oui vrai active si sim verdadero "
     "actif activee actifs ligado ligada encendido encendida acceso accesa accesi wlaczono zapnute ingesteld an angeschaltet eingeschaltet marche allume activada activo activa habilitado habilitada attivo aan wlaczone wlaczony wlaczona tak ingeschakeld attiva abilitato abilitata ativo ativa ativado ativada aktywne aktywny up connected present supported required verbunden connecte connectee conectado conectada collegato collegata verbonden podlaczony podlaczone polaczony polaczono angeschlossen aangesloten".split()
 )
 NO = frozenset(
@@ -91,7 +91,7 @@ def is_placeholder(text: str) -> bool:
 
 CHOICE_WORDS: dict[str, dict[str, str]] = {
     "form": {
-        "desktop": "desktop|mini pc|small desktop|low profile desktop|tischrechner|bureau|sobremesa|escritorio|de bureau|da tavolo|fisso|stacjonarny", "tower": "tower|mini tower|turm|tour|torre|gran torre|mini tour|midi tower|minitower",
+        "desktop": "desktop|mini|mini pc|small form factor|thin client|small desktop|low profile desktop|tischrechner|bureau|sobremesa|escritorio|de bureau|da tavolo|fisso|stacjonarny", "tower": "tower|mini tower|turm|tour|torre|gran torre|mini tour|midi tower|minitower",
         "laptop": "laptop|notebook|portable|sub notebook|convertible|ordinateur portable|portatil|portatile|przenosny|klapprechner|draagbaar", "tablet": "tablet|detachable",
         "all-in-one": "all in one|all-in-one", "server": "server|rack mount chassis|main server chassis",
         "virtual": "virtual|virtual machine|vm",
@@ -117,13 +117,13 @@ CHOICE_WORDS: dict[str, dict[str, str]] = {
     "type": {t: t.casefold() for t in (
         "LPDDR5", "LPDDR4", "LPDDR3", "LPDDR2", "LPDDR", "DDR5", "DDR4", "DDR3", "DDR2", "DDR")} | {"unknown": "unknown"},
     "media": {
-        "nvme": "nvme", "ssd": "ssd|solid state|solid-state|flash|festkorper|estado solido|etat solide|stato solido|dysk ssd", "hdd": "hdd|spinning|hard disk|rotational|rotating|magnetic|rotierend|drehend|rotatif|a plateaux|mecanique|mecanico|giratorio|rotativo|rotazionale|meccanico|draaiend|talerzowy|obrotowy|magnetisch",
+        "nvme": "nvme", "ssd": "ssd|solid state|solid-state|flash|festkorper|estado solido|etat solide|stato solido|dysk ssd", "hdd": "hdd|rpm|u/min|tr/min|spinning|hard disk|rotational|rotating|magnetic|rotierend|drehend|rotatif|a plateaux|mecanique|mecanico|giratorio|rotativo|rotazionale|meccanico|draaiend|talerzowy|obrotowy|magnetisch",
         "removable": "removable|usb stick|wechseldatentrager|wechselbar|amovible|extraible|removivel|rimovibile|verwisselbaar|wymienny", "other": "other",
     },
     "layout": {"gpt": "gpt", "mbr": "mbr|dos|msdos", "none": "none|raw|no table"},
     "health": {
         "failing": "failing|failed|bad|critical|schlecht|defekt|defaillant|malo|critico|fail|predicted failure|ausfallend|en panne|fallando|falha|guasto|defect|uszkodzony|mauvais|cattivo|slecht|zly|mau", "warning": "warning|degraded|caution|prefail|warnung|avertissement|advertencia|avviso|alerta|atencao|attenzione|waarschuwing|ostrzezenie|vorsicht|attention|atencion",
-        "good": "good|ok|healthy|passed|fine|gut|bon|bonne|bueno|buena|buono|goed|dobry|bom|gesund|in ordnung|sano|sain|sao|saudavel|gezond|zdrowy|in order|en bon etat|correcto|normal|normale|fit|okay",
+        "good": "good|pass|ok|healthy|passed|fine|gut|bon|bonne|bueno|buena|buono|goed|dobry|bom|gesund|in ordnung|sano|sain|sao|saudavel|gezond|zdrowy|in order|en bon etat|correcto|normal|normale|fit|okay",
     },
     "kind": {
         "fixed": "fixed|local|local disk|fest|fester datentrager|lokal|fixe|locale|fijo|fija|fixo|fixa|fisso|vast|lokaal|staly|lokalny|fixed disk|fixed drive|disque local|disco local|disco locale", "removable": "removable|wechsel|wechseldatentrager|amovible|extraible|removivel|rimovibile|verwisselbaar|wymienny", "network": "network|remote|netz|netzwerk|reseau|red|rede|rete|netwerk|sieciowy|network drive",
@@ -162,12 +162,18 @@ _CHOICE_PATTERNS: dict[str, list[tuple[str, re.Pattern[str]]]] = {
 
 def choice_of(field: str, choices: tuple[str, ...], text: str) -> str | None:
     """The catalogue's word for a printed choice: by the whole text first, then by a word within it."""
+    named = choice_named(field, choices, text)
+    if named:
+        return named
+    word = plain(text)
+    return next((c for c, pattern in _CHOICE_PATTERNS.get(field, []) if c in choices and pattern.search(word)), None)
+
+
+def choice_named(field: str, choices: tuple[str, ...], text: str) -> str | None:
+    """The catalogue's word for a text that is a choice's word and nothing more."""
     word = plain(text)
     table = CHOICE_WORDS.get(field, {})
-    for choice in choices:
-        if word == choice.casefold() or word in table.get(choice, "").split("|"):
-            return choice
-    return next((c for c, pattern in _CHOICE_PATTERNS.get(field, []) if c in choices and pattern.search(word)), None)
+    return next((c for c in choices if word == c.casefold() or word in table.get(c, "").split("|")), None)
 
 
 _GOES_ON = frozenset("in by for since with until as im in dem seit par depuis por desde".split())

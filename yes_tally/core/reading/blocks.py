@@ -55,6 +55,8 @@ def blocks_of(lines: Sequence[Line]) -> Iterator[Block]:
                 headings = (Heading(chunk[0].text.strip(), chunk[0].number, 1), *headings[:1])
             yield block
             continue
+        if len(chunk) == 1 and _COUNTED.fullmatch(chunk[0].text[:MAX_LABEL]):
+            headings = (Heading(chunk[0].text.strip(), chunk[0].number, 1), *headings[:1])
         pending.append(block)
         if layout.shape == "ruled table":
             yield _merged(pending)
@@ -118,6 +120,8 @@ def _chunks(lines: Sequence[Line]) -> Iterator[list[Line]]:
 
 
 _COLUMNS = 3
+# ``Updates fitted: 4``: what is listed below, and how many of them.
+_COUNTED = re.compile(r"\s*[^\W\d_][^:=]{2,60}[:=]\s*\d{1,4}\s*")
 _LABELLED = re.compile(r"\s*[^\W\d_][^:=]{0,60}[:=]\s*\S")
 
 
@@ -130,11 +134,25 @@ def _parted(chunk: list[Line]) -> Iterator[list[Line]]:
         if start == 0 and _LABELLED.match(before) and _heads_columns(here) and len(cells_by_gap(after)) >= _COLUMNS:
             yield chunk[:index]
             start = index
+        elif _ends_table(before, here, after):
+            yield chunk[start:index]
+            start = index
         elif start and _LABELLED.match(here) and len(cells_by_gap(here)) < _COLUMNS <= len(cells_by_gap(before)):
             yield chunk[start:index]
             start = index
             break
     yield chunk[start:]
+
+
+def _ends_table(before: str, here: str, after: str) -> bool:
+    """Whether a line is a title between a table's last row and lines of another form."""
+    if not _TITLE.match(here) or "  " in here.rstrip():
+        return False
+    above, below = ({start for _, start in cells_by_gap(text)} for text in (before, after))
+    return len(above) >= _COLUMNS and len(after.split()) >= _COLUMNS and len(above & below) * 2 < len(above)
+
+
+_TITLE = re.compile(r"[A-Z][^\W\d_]*(?: [^\W\d_]+){0,4}(?: \(\d+\))?:?\s*$")
 
 
 def _heads_columns(text: str) -> bool:

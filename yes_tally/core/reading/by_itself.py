@@ -4,12 +4,13 @@ from __future__ import annotations
 
 from typing import TYPE_CHECKING
 
-from yes_tally.core.catalogue import FACTS
+from yes_tally.core.catalogue import FACTS, FIELDS
 from yes_tally.core.quantity import exactly
 from yes_tally.core.reading.decide import Context
 from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.shapes.layout import Entry
 from yes_tally.core.reading.values import understand
+from yes_tally.core.words import choice_named, flag_of
 
 if TYPE_CHECKING:
     from yes_tally.core.reading.drafts import Item
@@ -40,3 +41,16 @@ def told_by_itself(interpreter: Interpreter, entry: Entry, shape: str, context: 
             known = understand(FACTS[measure], entry.printed, interpreter.locale)
             if known:
                 interpreter.add(measure, item, entry, known, shape, 0.85, "its unit says what it is")
+
+
+def choice_by_flag(interpreter: Interpreter, entry: Entry, shape: str, context: Context, item: Item | None) -> bool:
+    """``UEFI: yes`` of a firmware, ``wireless: yes`` of an adapter: the label is one of a choice, a yes takes it."""
+    if not flag_of(entry.printed) or context.group is None:
+        return False
+    for fact in FIELDS[context.group]:
+        choice = choice_named(fact.field, fact.choices, entry.label) if fact.kind == "choice" else None
+        if choice:
+            said = f"“{entry.label}” is one of what it may be"
+            interpreter.add(fact.name, item, entry, exactly("choice", choice), shape, 0.85, said)
+            return True
+    return False

@@ -9,8 +9,8 @@ from dataclasses import replace
 
 from yes_tally.core.catalogue import FACTS, FIELDS
 from yes_tally.core.quantity import Locale, Value, exactly
-from yes_tally.core.reading.by_itself import told_by_itself
-from yes_tally.core.reading.compounds import compound, profile_alone
+from yes_tally.core.reading.by_itself import choice_by_flag, told_by_itself
+from yes_tally.core.reading.compounds import compound, counted_list, profile_alone
 from yes_tally.core.reading.decide import (
     ITEM_GROUPS,
     NAMING,
@@ -77,6 +77,8 @@ class Interpreter:
         """The labelled values that were looked at: all of them with ``keep_known``, else those that mean nothing."""
         self._keep_known = keep_known
         self._book = in_use()
+        self.opened: dict[int, Item] = {}
+        """The items that headings named, by the heading's line."""
         self.numbered: Item | None = None
         self.numbered_line = 0
         """The last item that a line named by its number, and that line."""
@@ -228,6 +230,8 @@ class Interpreter:
         group = SUBJECTS.get(words_of(match["noun"])) if match else None
         if match is None or group not in ITEM_GROUPS or not match["rest"]:
             return None, named
+        if group == "processor" and not group_of.entries and not group_of.children:
+            return None, named  # an empty socket holds no processor
         item = self.new_item(group or "")
         fact = ITEM_HEADING.get(item.group) or NAMING.get(item.group)
         # A bare number tells items apart; it is the name of none.
@@ -245,6 +249,7 @@ class Interpreter:
             at = Entry(heading.text, aside[1], heading.line, heading.column + aside.start(1))
             told_bare(self, at, item.group, item, shape, CALLED.get(item.group, ""))
         self.numbered, self.numbered_line = item, heading.line
+        self.opened[heading.line] = item
         self.stands_under(item, parent, Entry(heading.text, "", heading.line, heading.column), shape)
         return item, (item.group, *(n for n in named if n != item.group))
 
@@ -271,13 +276,15 @@ class Interpreter:
                     entry.label
                     and (any(mark in entry.printed for mark in _SEVERAL) or entry.printed.endswith("."))
                     and (item is None or item.group not in (s.group for s in subjects_in(words_of(entry.label))))
-                    and compound(self, entry, shape)
+                    and (compound(self, entry, shape) or counted_list(self, entry, shape))
                 )
                 or (entry.label and item is None and profile_alone(self, entry, shape))
             ):
                 continue
             elif entry.label:
-                self.place(entry, shape, self.means(entry.label, said_of), item)
+                guesses = self.means(entry.label, said_of)
+                if guesses or not choice_by_flag(self, entry, shape, said_of, item):
+                    self.place(entry, shape, guesses, item)
             else:
                 told_by_itself(self, entry, shape, said_of, item)
 

@@ -49,6 +49,8 @@ ITEM_LINES: tuple[ItemLine, ...] = (
     _line("route", rf"(?P<destination>default|{_IP}(?:/\d+)?) via (?P<gateway>{_IP}) dev (?P<interface>\S+)(?:.*? metric (?P<metric>\d+))?.*"),
     _line("route", rf"(?P<destination>default|{_IP}(?:/\d+)?) dev (?P<interface>\S+)(?= (?:proto|scope|src|metric|table|pref|onlink|linkdown)\b|\s*$)(?:.*? metric (?P<metric>\d+))?.*"),
     _line("connection", r"(?P<protocol>tcp6?|udp6?)\s+(?P<local>\S+:\S+)\s+(?:->|<-+>|→|to)?\s*(?P<remote>\*|\S+:\S+)(?:\s+(?P<state>[a-z][a-z_-]{3,14}))?(?:\s{2,}\D{0,40}?(?P<pid>\d{1,7})\)?)?"),
+    _line("connection", r"(?P<state>[a-z][a-z_-]{2,14})\s+(?P<protocol>tcp6?|udp6?)\s+(?P<local>\S+:[\d*]+)(?:\s+(?:->|<-+>|→|to)\s*(?P<remote>\*|\S+:[\d*]+))?(?:\s+.*?\bpid[ =:](?P<pid>\d{1,7})\b.*|\s+\D{0,40})?"),
+    _line("neighbour", rf"(?P<address>{_IP})\s{{2,}}(?P<mac>{_MAC})(?:\s+\(?(?P<kind>[a-z]+)\)?)?"),
     _line("lookup", rf"(?P<name>[a-z][\w-]*(?:\.[\w-]+)+)\.?\s+(?:has (?:the )?(?:ipv[46] )?address|is at|is|resolves to|answers to|->|=>|=)\s*:?\s+(?P<address>{_IP})"),
     _line("adapter", rf"(?P<name>[a-z][\w.@-]{{0,30}}) +(?P<connected>up|down|unknown) +(?P<mac>{_MAC})(?: <.*>)?"),
     _line("adapter", rf"(?P<name>[a-z][\w.@-]{{0,30}}) +(?P<connected>up|down|unknown)(?: +(?P<addresses>{_IP}/\d+(?: {_IP}/\d+)*))?"),

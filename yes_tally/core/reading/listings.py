@@ -285,6 +285,8 @@ def cannot_be(entry: Entry, guess: Guess, shape: str) -> bool:
     """What a labelled value is not, whatever its label may mean: a time or a count is the name of nothing; what heads
     a tagged line names an item, or nothing."""
     is_text = FACTS[guess.fact].kind == "text"
+    if is_text and _COUNTING.match(entry.label) and _COUNT_ALONE.match(entry.printed):
+        return True
     if is_text and not guess.phrase and (_STAMP.match(entry.printed) or _only_counts(entry, guess.fact)):
         return True
     if is_text and entry.label.endswith("(s)") and entry.printed.isdigit():
@@ -294,11 +296,16 @@ def cannot_be(entry: Entry, guess: Guess, shape: str) -> bool:
 
 
 _COUNTS_FIRST = re.compile(
-    r"\d{1,3}(?:$| (?:in all|in total|total|of them|of which|found|known|insgesamt|en tout|en total|in totaal)\b)"
+    r"\d{1,3}(?:$|[,;:] | (?:in all|in total|total|of them|of which|found|known|insgesamt|en tout|en total|in totaal)\b| [^\W\d_]+: )"
+)
+_COUNT_ALONE = re.compile(r"\d{1,3}(?:$|[,;( ])")
+_COUNTING = re.compile(
+    r"(?:number of|no\. of|count of|how many|anzahl|zahl der|nombre d|n[uú]mero de|numero di|quantidade|aantal|liczba|ilo[sś][cć])\b",
+    re.I,
 )
 
 
 def _only_counts(entry: Entry, fact: str) -> bool:
     """``Boot entries: 2``: how many there are is the name of none."""
-    many = entry.label.rstrip(" :").endswith("s") and fact.partition(".")[0] in ITEM_GROUPS
-    return many and bool(_COUNTS_FIRST.match(entry.printed))
+    first = _COUNTS_FIRST.match(entry.printed) if fact.partition(".")[0] in ITEM_GROUPS else None
+    return first is not None and (first.group().endswith(": ") or entry.label.rstrip(" :").endswith("s"))

@@ -13,6 +13,7 @@ from yes_tally.core.reading.decode import Decoded, Line, decode
 from yes_tally.core.reading.drafts import Draft, Met
 from yes_tally.core.reading.interpret import Interpreter
 from yes_tally.core.reading.language import language_of
+from yes_tally.core.reading.phrases.elsewhere import is_elsewhere
 from yes_tally.core.reading.phrases.taught import NOTHING_TAUGHT, Phrasebook, using
 from yes_tally.core.reading.rows_alone import rows_without_head
 from yes_tally.core.reading.sections import Section, cut
@@ -23,6 +24,7 @@ from yes_tally.core.reading.values import locale_of
 READER_VERSION = 4
 _CLOSING = re.compile(r"\s*(?:</[\w:.-]+>|[\]})][,;]?|<\?[^>]*\?>)+\s*$")
 _LOCALE_SAMPLE = 200_000
+_RIGHT_UNDER = 2
 
 
 # Made for every value read: not frozen, since that makes one three times as dear.
@@ -128,6 +130,9 @@ def _read_section(interpreter: Interpreter, section: Section) -> None:
 
 
 def _read_block(interpreter: Interpreter, block: Block, command: tuple[str, ...]) -> None:
+    above = block.headings[0] if block.headings else None
+    if above and is_elsewhere(above.text) and block.lines[0].number - above.line <= _RIGHT_UNDER:
+        return
     if block.layout is None:
         subjects = [s for h in block.headings for s in interpreter.heading(h.text)]
         rows_without_head(interpreter, block.lines, (*subjects, *command))

@@ -60,6 +60,21 @@ def numbered_rows(interpreter: Interpreter, lines: Sequence[Line]) -> set[int]:
     return read
 
 
+def cells_of_opened(interpreter: Interpreter, lines: Sequence[Line]) -> set[int]:
+    """``=== Disk 0 ===`` over ``Basalt SX500   s/n 4711   465.76 GiB``: right under a heading that names an item by its
+    number stands what it is called, and more of it. Returns the lines that were read."""
+    read: set[int] = set()
+    for line in lines:
+        item = interpreter.opened.get(line.number - 1)
+        cells = cells_by_gap(line.text) if item and len(line.text) <= MAX_LINE else []
+        if item is None or len(cells) < 2 or item.group not in CALLED:
+            continue
+        entry = Entry("", ", ".join(text for text, _ in cells), line.number, cells[0][1] + 1)
+        if told_bare(interpreter, entry, item.group, item, "rows", CALLED[item.group], line.text):
+            read.add(line.number)
+    return read
+
+
 def _names_one(cell: str) -> bool:
     """``disk 0``, ``volume C:``: which item a row tells of."""
     letter = LETTERED.fullmatch(cell.removesuffix(":"))

@@ -20,6 +20,8 @@ _PROMPT = re.compile(
     r"(?::?[~/\\][\w./\\~-]{0,80}| [A-Za-z]:[\\/][^\s>]{0,80}| [~/][\w./~-]{0,80})?"
     r" ?(?P<mark>[>$#%»❯]|~(?= |$)))(?P<command>[ ]+\S.*|[A-Za-z/.]\S*.*|[ ]*)$"
 )
+# A prompt that says which shell it is of.
+_POWER = re.compile(r"PS \S+> ")
 _STRONG_HOST = re.compile(r"@|\\|\d|-|\[|/")
 
 
@@ -74,6 +76,7 @@ def _prompts(lines: Sequence[Line]) -> list[_Prompt]:
         for prompt, mark in found
         if seen[(prompt.where, mark)] > 1
         or (prompt.command and prompt.index == first and not prompt.where)
+        or (prompt.command and prompt.index == first and _POWER.match(lines[prompt.index].text))
         or (prompt.command and (_STRONG_HOST.search(prompt.where) or _answered(lines, prompt)))
     ]
 

@@ -33,7 +33,7 @@ _TEXT_FORMS: dict[str, re.Pattern[str]] = {
     "os.name": re.compile(r"(?!\S+-\S*\d\S*$)(?P<keep>.+)$"),
     "os.edition": re.compile(r"(?P<keep>[^(;]+)"),
     "firewall.profile": re.compile(r"(?P<keep>[^,;()]{1,40})$"),
-    "volume.mount": re.compile(r"(?P<keep>[A-Z]|[A-Za-z]:\\?|/.*|[A-Za-z][\w-]{0,30}:|\\\\.+|\[\w+\])$"),
+    "volume.mount": re.compile(r"\(?(?P<keep>[A-Z]|[A-Za-z]:\\?|/.*|[A-Za-z][\w-]{0,30}:|\\\\.+|\[\w+\])\)?$"),
     "volume.filesystem": re.compile(r"(?P<keep>[A-Za-z][\w.+-]{1,19})$"),
     "boot_entry.id": re.compile(r"\{?[\w-]{1,40}\}?\*?$"),
     "process.pid": re.compile(r"\d+$"),
@@ -57,6 +57,9 @@ _PC_MEMORY = frozenset({"memory.installed", "memory.usable", "memory.available",
 _LEAST_MEMORY = 512 * 2**20
 _DAY = re.compile(r"(?:19|20)\d\d[-./]\d{1,2}[-./]\d{1,2}(?!\d|\.)|\d{1,2}[-./]\d{1,2}[-./](?:19|20)\d\d(?!\d|\.)")
 _DRIVE = re.compile(r"[A-Za-z]:\\$")
+# What says whether, and not which or what; only what a person or a program names may be called so.
+_SAID_OF_FLAGS = frozenset({"true", "false", "yes", "no"})
+_ANY_WORD = frozenset({"variable.value", "process.name", "event.text", "task.last_result", "volume.label"})
 
 
 def understand(fact: FactKind, printed: str, locale: Locale, unit: str = "") -> Value | None:
@@ -86,6 +89,8 @@ def _text(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
         if match is None:
             return None
         text = (match["keep"] if "keep" in form.groupindex else match.group()).strip()
+    if text.casefold() in _SAID_OF_FLAGS and fact.name not in _ANY_WORD:
+        return None
     if fact.name == "volume.mount" and _DRIVE.match(text):
         text = text[:2]
     return exactly("text", text) if text and not is_placeholder(text) else None
@@ -156,8 +161,16 @@ def _span(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
 _STATE_WORD = re.compile(r"[^\W\d_]+(?=,? (?:at|with|mit|à|a|con|com|met|z|\d|\())")
 
 
+_HOW_ADDRESSED = re.compile(
+    r"(?:(?:by |via |per |par |por |da |door |przez )?(?P<yes>dhcp|auto\w*)|static|manual\w*|fixed|fest|fixe|fij[oa]|fix[oa]|statico|statisch|vast|statyczn\w+)(?![\w-])",
+    re.I,
+)
+
+
 def _flag(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
     # "connected at 1 Gbit/s", "up, full duplex": the first word says it.
+    if fact.name == "adapter.dhcp" and (how := _HOW_ADDRESSED.match(text)):
+        return exactly("flag", bool(how["yes"]))
     first = _STATE_WORD.match(text) if fact.name == "adapter.connected" else None
     value = flag_of(first.group() if first else text)
     return None if value is None else exactly("flag", value)
@@ -247,6 +260,7 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
         (re.compile(r"(\d+) (?:threads?|logical processors|hilos|fils d.ex[ée]cution|f[äa]den|w[ąa]tk[óo]?[wi]|thread)\b", re.I), "processor.threads"),
     ),
     "memory.installed": (
+        (re.compile(r"[(,] ?(?:free|available|frei|verfügbar|libres?|disponibles?|liber[ae]|disponibil[ei]|livres?|disponíve(?:l|is)|vrij|beschikbaar|woln[ea]|dost[eę]pn[ea]):? ([\d., \u00a0]+ ?[KMGT]i?[BO])\b", re.I), "memory.available"),
         (re.compile(r"\(([\d.,]+ ?[KMGT]i?B) (?:usable|seen|available to the system|nutzbar|utilisables?|utilizables?|bruikbaar|utiliz[aá]ve(?:l|is)|utilizzabili|u[zż]yteczn[ea]|dost[eę]pne)\)", re.I), "memory.usable"),
         (re.compile(r"\d+ (?:of|von|sur|de) (\d+) (?:memory )?(?:slots?|sockets?|steckplätzen?|emplacements|ranuras)", re.I), "memory.slots"),
     ),
@@ -256,12 +270,16 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
     ),
     "graphics.driver_version": ((_DATED, "graphics.driver_dated"),),
     "driver.version": ((_DATED, "driver.dated"),),
+    "os.version": (
+        (re.compile(r"[(,]\s*(?:os )?(?:build|kompilacja|compilation|compilaci[oó]n|compila[cç][aã]o|compilazione|baunummer|stand)(?: (?:no|nr|number|nummer)\.?)?:? (\d[\d.]*)", re.I), "os.build"),
+    ),
     "firmware.version": (
         (_DATED, "firmware.dated"),
         (re.compile(r"^([A-Z][\w&-]*(?: [A-Z][\w&-]*)?),? (?:(?:version|v|build|rev)\.? ?)?\d", re.I), "firmware.maker"),
     ),
     "display.width": ((re.compile(r"\d\s?[x×]\s?(\d+)", re.I), "display.height"),),
     "adapter.ipv4": (
+        (re.compile(r"(?:^|[\s(,])((?:by|via|per|par|por|da|door|przez)? ?DHCP)[)\s]*$", re.I), "adapter.dhcp"),
         (re.compile(r"(/\d{1,2})\b"), "adapter.mask"),
         (re.compile(r"/\s*(255(?:\.\d{1,3}){3})"), "adapter.mask"),
         (re.compile(r"(?:netmask|mask) (\S+)", re.I), "adapter.mask"),

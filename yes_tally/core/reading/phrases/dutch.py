@@ -61,7 +61,7 @@ LABELS: dict[str, str] = {
     "host.domain": "!domein|!werkgroep",
     "host.owner": "!geregistreerde eigenaar|!eigenaar",
     "host.organisation": "!organisatie|!bedrijf|!geregistreerde organisatie",
-    "host.user": "!aangemelde gebruiker|!huidige gebruiker|!gebruiker",
+    "host.user": "!aangemelde gebruiker|!huidige gebruiker|!gebruiker|!aangemeld|!nu aangemeld|!aangemeld op dit moment",
     "host.time_zone": "!tijdzone",
     "host.booted_at": "!laatst opgestart|!opgestart|!laatste start|!gestart op",
     "memory.installed": "!geinstalleerd geheugen|geinstalleerd|!geheugen geinstalleerd|!geheugen|!werkgeheugen|!intern geheugen",

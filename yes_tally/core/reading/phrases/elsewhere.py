@@ -17,6 +17,8 @@ _THINGS = (
     "expansion slot|erweiterungssteckplatz|emplacement extension|ranura expansion|slot espansione|uitbreidingssleuf|gniazdo rozszerzen|"
     "sensor|fan|lufter|ventilateur|ventilador|ventola|ventole|wentylator|temperature|temperatur|"
     "certificate|zertifikat|zertifikate|certificat|certificado|certificato|certificaat|certyfikat|"
+    "local group|lokale gruppe|lokale gruppen|groupe local|groupes locaux|grupo local|gruppo locale|gruppi locali|lokale groep|lokale groepen|grupa lokalna|grupy lokalne|"
+    "group|gruppe|gruppen|groupe|grupo|gruppo|gruppi|groep|groepen|grupa|grupy|"
     "shortcut|verknupfung|raccourci|font|schriftart|scheduled job"
 )
 _NUMBERED = re.compile(r"[\s#.:)\d\[\]]+$")

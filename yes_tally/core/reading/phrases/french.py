@@ -134,7 +134,7 @@ LABELS: dict[str, str] = {
     "partition.active": "active|actif",
     "volume.mount": "lettre|point montage|lecteur|volume|lettre de lecteur|monté sur",
     "volume.label": "nom|etiquette|libelle",
-    "volume.filesystem": "systeme fichier|format|systeme fichiers",
+    "volume.filesystem": "systeme fichier|format|systeme fichiers|système|systeme",
     "volume.size": "taille|capacite|total",
     "volume.free": "libre|espace libre|disponible|reste",
     "volume.kind": "type|genre",

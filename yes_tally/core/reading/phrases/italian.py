@@ -134,7 +134,7 @@ LABELS: dict[str, str] = {
     "partition.active": "attiva|attivo",
     "volume.mount": "lettera|punto montaggio|unita|volume|lettera di unità",
     "volume.label": "etichetta|nome",
-    "volume.filesystem": "file system|formato|sistema file",
+    "volume.filesystem": "file system|formato|sistema file|sistema",
     "volume.size": "dimensione|capacita|totale",
     "volume.free": "libero|spazio libero|disponibile",
     "volume.kind": "tipo",

@@ -134,7 +134,7 @@ LABELS: dict[str, str] = {
     "partition.active": "ativa|ativo",
     "volume.mount": "letra|ponto montagem|unidade|volume|letra da unidade",
     "volume.label": "rotulo|nome|etiqueta",
-    "volume.filesystem": "sistema ficheiros|sistema arquivos|formato",
+    "volume.filesystem": "sistema ficheiros|sistema arquivos|formato|sistema",
     "volume.size": "tamanho|capacidade|total",
     "volume.free": "livre|espaco livre|disponivel|espaço livre|disponível",
     "volume.kind": "tipo",

@@ -134,7 +134,7 @@ LABELS: dict[str, str] = {
     "partition.active": "activa|activo",
     "volume.mount": "unidad|letra|punto montaje|volumen|letra de unidad|montado en",
     "volume.label": "etiqueta|nombre",
-    "volume.filesystem": "sistema archivo|formato|sistema archivos|sistema ficheros",
+    "volume.filesystem": "sistema archivo|formato|sistema archivos|sistema ficheros|sistema",
     "volume.size": "tamano|capacidad|total",
     "volume.free": "libre|espacio libre|disponible|queda",
     "volume.kind": "tipo|clase",

@@ -107,6 +107,10 @@ def _under(lines: Sequence[Line], at: int, deep: int = 1) -> Layout | None:
         or any(_NO_LABEL.search(label) for label, _ in labels if label)
     ):
         return None
+    if len(labels) == 2 and sum(is_known(cells_by_gap(text)[0][0]) for text in rows_seen if text.strip()) * 2 > len(
+        rows_seen
+    ):
+        return None  # what stands on the left are labels too: pairs
     rows = [row for row in _grouped(body, [_row(line, labels, cuts) for line in body]) if row.entries]
     if not rows:
         return None

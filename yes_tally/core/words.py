@@ -70,10 +70,16 @@ _PLACEHOLDERS = frozenset({
     "nao informado", "nao atribuido", "non specificato", "non specificata", "non disponibile", "nessuno", "nessuna", "sconosciuto", "sconosciuta", "vuoto",
     "n/d", "n.d.", "nd", "non definito", "non impostato", "non assegnato", "non applicabile", "geen", "onbekend", "niet opgegeven", "niet ingesteld",
     "niet beschikbaar", "leeg", "niets", "n.v.t.", "nvt", "niet van toepassing", "brak", "nieznany", "nieznana", "nieznane", "nie okreslono", "nieokreslony",
-    "niedostepny", "niedostepne", "puste", "pusty", "nie podano", "nie dotyczy", "nie ustawiono", "brak danych", "bd.", "not recorded", "no data", "missing",
+    "niedostepny", "niedostepne", "puste", "pusty", "nie podano", "nie dotyczy", "nie ustawiono", "brak danych", "bd.", "not recorded", "no data", "missing", "not configured", "nicht eingerichtet", "non configure", "no configurado", "nao configurado", "non configurato", "niet geconfigureerd", "nie skonfigurowano",
     "chassis serial number", "base board serial number", "..", "--", "—", "–", "hidden", "not read", "on-link", "on link", "not in use", "blank", "(blank)", "?",
 })  # fmt: skip
 _ONE_CHARACTER = re.compile(r"(?P<c>[0fx.\-_*?#=])(?P=c)*$")
+_UNKNOWN_ONE = re.compile(
+    r"unknown (?:maker|vendor|manufacturer|publisher|author|provider|supplier|date|version|user|owner|device|name)|"
+    r"(?:hersteller|herausgeber) unbekannt|unbekannter (?:hersteller|herausgeber)|(?:fabricant|editeur) inconnu|"
+    r"(?:fabricante|editor) desconocido|(?:produttore|editore) sconosciuto|onbekende (?:maker|uitgever|fabrikant)|"
+    r"nieznany (?:producent|wydawca)|(?:fabricante|editor) desconhecido"
+)
 _ZERO_ID = re.compile(r"[0f]+(?:[-:][0f]+)+$")
 
 
@@ -81,7 +87,7 @@ _ZERO_ID = re.compile(r"[0f]+(?:[-:][0f]+)+$")
 def is_placeholder(text: str) -> bool:
     """Whether a printed text stands for "nobody filled this in": blank, a factory word, a run of one character."""
     word = plain(text).strip("()[]<>\"' ")
-    if not word or word in _PLACEHOLDERS:
+    if not word or word in _PLACEHOLDERS or _UNKNOWN_ONE.fullmatch(word):
         return True
     # A single digit is a value (a count, a number); a run of one character is not.
     if len(word) > 1 and _ONE_CHARACTER.match(word):

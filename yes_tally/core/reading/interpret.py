@@ -27,14 +27,15 @@ from yes_tally.core.reading.listings import (
     CALLED,
     INDEXED,
     ITEM_HEADING,
+    LISTED_BY_LABEL,
     begins_by_name,
     cannot_be,
     counted_lines,
+    listed_by_label,
     listed_item,
     named_by,
     numbered,
     policies,
-    profiles,
 )
 from yes_tally.core.reading.phrases import SUBJECTS, subject_within, subjects_in
 from yes_tally.core.reading.phrases.elsewhere import is_elsewhere
@@ -190,7 +191,7 @@ class Interpreter:
             variable_list(self, group.entries, shape)
             return
         if ("policy" in inner and policies(self, group, shape)) or (
-            inner[:1] == ("firewall",) and profiles(self, group, shape)
+            inner and inner[0] in LISTED_BY_LABEL and listed_by_label(self, group, inner[0], shape)
         ):
             return
         item = opened

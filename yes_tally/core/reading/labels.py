@@ -18,6 +18,10 @@ _UNIT = re.compile(
 _RATE_ALONE = re.compile(r"[kmg]?hz|[kmg]bit/s|[kmg]bps", re.I)
 # ``1K-blocks``: sizes are counted in blocks of that size (POSIX ``df``, and others after it).
 _BLOCKS = re.compile(r"1(?P<prefix>[BKMG])i?B?[- ]blocks", re.I)
+_COUNTED_IN = re.compile(
+    r"(?:in )?(?:sect\w*|blocks?|lba|clusters?|sektoren|sektor\w*|secteurs?|settor[ei]|setor\w*|bloques?|bl[oö]ck\w*)",
+    re.I,
+)
 _BENT = re.compile(
     r"^(logisch|letzt|frei|installiert|verfugbar|angemeldet|aktuell|maximal|eingebaut|registriert|vollstandig|physisch|lokal|"
     r"nachst|nutzbar|verbaut|gesamt|belegt|eingehend|ausgehend|geplant|dauerhaft)e[rnms]?$"
@@ -66,6 +70,8 @@ def split_unit(label: str) -> tuple[str, str]:
         return label, label.strip()
     unit = ""
     for inner in _BRACKETED.findall(label):
+        if _COUNTED_IN.fullmatch(inner.strip()):
+            unit = inner.strip()  # no size tells how long such a one is
         if _UNIT.fullmatch(inner.strip()):
             unit = inner.strip()
     bare = _BRACKETED.sub(" ", label.replace("(s)", "s")).strip()

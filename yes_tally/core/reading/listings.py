@@ -11,7 +11,7 @@ from yes_tally.core.catalogue import FACTS, FIELDS
 from yes_tally.core.reading.decide import ITEM_GROUPS, NAMING, Context, Guess, decide
 from yes_tally.core.reading.drafts import Item
 from yes_tally.core.reading.labels import words_of
-from yes_tally.core.reading.phrases import SUBJECTS
+from yes_tally.core.reading.phrases import SUBJECTS, is_known
 from yes_tally.core.reading.shapes.layout import Entry, Group, Heading, cells_by_gap
 from yes_tally.core.reading.told_in_parts import told_bare, told_in_words
 from yes_tally.core.reading.values import MAX_TEXT, understand
@@ -49,6 +49,8 @@ _WORD = re.compile(r"\S+")
 _HEADS_VALUE = re.compile(r"[\d:/\\\"]")
 
 
+# What is called by one word, however that is written: ``Account mrolf``, ``Profil domaine``.
+_CALLED_BY_A_WORD = frozenset({"account", "firewall"})
 _NUMBERED = re.compile(r"\d")
 LETTERED = re.compile(r"(?P<noun>[^\W\d_]+(?: [^\W\d_]+)?) (?P<rest>[A-Z])")
 
@@ -183,7 +185,8 @@ def named_by(interpreter: Interpreter, heading: Heading, group: str, shape: str,
         index = _ROW_NUMBER.match(text, start)
         label, start = text[:start].rstrip(), index.end() if index else start
         rest = text[start:]
-        if rest[:1].islower() and not _HEADS_VALUE.search(rest):
+        own = " " not in rest and group in _CALLED_BY_A_WORD and SUBJECTS.get(words_of(label)) == group
+        if rest[:1].islower() and not own and not _HEADS_VALUE.search(rest):
             continue  # "installed programs": a title, not a label and its value
         guesses = [
             g
@@ -230,31 +233,40 @@ def begins_by_name(interpreter: Interpreter, entry: Entry, item: Item, shape: st
 _BRACKETS = re.compile(r"[()\[\]]")
 
 
-def profiles(interpreter: Interpreter, group: Group, shape: str) -> bool:
-    """Under a firewall, labels that mean nothing else are its profiles: ``Public: off``, ``Privé : activé (entrant
-    bloqué)``."""
-    fields = [fact for fact in FIELDS["firewall"] if fact.field != "profile"]
-    own = {fact.name for fact in fields}
+def listed_by_label(interpreter: Interpreter, group: Group, of: str, shape: str) -> bool:
+    """Under a heading that names a kind of thing, labels that mean nothing else are what its things are called:
+    ``Public: off``, ``Privé : activé (entrant bloqué)`` under a firewall, ``Chime Analog ..... working`` under sound."""
+    fields = [fact for fact in FIELDS[of] if fact.name != NAMING[of]]
+    own = {fact.name for fact in FIELDS[of]} if of != "firewall" else {fact.name for fact in fields}
     told = [entry for entry in group.entries if entry.label]
     if (
         len(told) < 2
         or group.children
-        or any(g.fact in own for entry in told for g in decide(entry.label, Context("firewall"))[:1])
+        or any(g.fact in own for entry in told for g in decide(entry.label, Context(of))[:1])
     ):
         return False
-    items, before = [Item("firewall") for _ in told], len(interpreter.drafts)
-    said = [
-        told_in_words(interpreter, _BRACKETS.sub(",", e.printed), e.line, e.column - 1, "firewall", item, list(fields))
-        for e, item in zip(told, items, strict=True)
-    ]
+    items, before = [Item(of) for _ in told], len(interpreter.drafts)
+    state = next((fact for fact in fields if fact.field == "state"), None)
+    said: list[int] = []
+    for entry, item in zip(told, items, strict=True):
+        text, left = _BRACKETS.sub(",", entry.printed), list(fields)
+        words = told_in_words(interpreter, text, entry.line, entry.column - 1, of, item, left)
+        if state in left and state and text:
+            first = Entry(entry.label, text.partition(",")[0], entry.line, entry.column)
+            interpreter.place(first, shape, (Guess(state.name, 0.8, f"it is said of this {of}"),), item)
+            words += 1
+        said.append(words)
     if not all(said):
         del interpreter.drafts[before:]
         return False
     for entry, item in zip(told, items, strict=True):
         interpreter.take(item)
         name = Entry(entry.label, entry.label, entry.line, 1)
-        interpreter.place(name, shape, (Guess("firewall.profile", 0.82, "it is listed under a firewall"),), item)
+        interpreter.place(name, shape, (Guess(NAMING[of], 0.82, f"it is listed under {of}"),), item)
     return True
+
+
+LISTED_BY_LABEL = frozenset({"firewall", "sound", "printer"})
 
 
 def policies(interpreter: Interpreter, group: Group, shape: str) -> bool:
@@ -270,7 +282,9 @@ def policies(interpreter: Interpreter, group: Group, shape: str) -> bool:
         if value:
             interpreter.add("policy.records", item, entry, value, shape, 0.85, "it is listed under a policy")
         if group.heading:
-            at = Entry("category", group.heading.text, group.heading.line, group.heading.column)
+            said, mark, name = group.heading.text.partition(": ")
+            start = len(said) + len(mark) if name.strip() and is_known(said) else 0
+            at = Entry("category", group.heading.text[start:], group.heading.line, group.heading.column + start)
             interpreter.place(at, shape, (Guess("policy.category", 0.75, "the heading above says it"),), item)
             interpreter.frame.add(group.heading.line)
     return True
@@ -296,7 +310,7 @@ def cannot_be(entry: Entry, guess: Guess, shape: str) -> bool:
 
 
 _COUNTS_FIRST = re.compile(
-    r"\d{1,3}(?:$|[,;:] | (?:in all|in total|total|of them|of which|found|known|insgesamt|en tout|en total|in totaal)\b| [^\W\d_]+: )"
+    r"\d{1,3}(?:$|[,;:] | (?:in all|in total|total|of them|of which|found|known|insgesamt|en tout|en total|in totaal)\b| [^\W\d_]+ (?:of|out of|von|sur|de|di|van|op|z|na) \d| [^\W\d_]+: )"
 )
 _COUNT_ALONE = re.compile(r"\d{1,3}(?:$|[,;( ])")
 _COUNTING = re.compile(

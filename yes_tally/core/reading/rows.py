@@ -51,12 +51,25 @@ def read_rows(interpreter: Interpreter, rows: Sequence[Group], shape: str, aroun
                 interpreter.entries(
                     row.entries, shape, interpreter.context(None, (*named, *around) if named else ("",)), None
                 )
-        elif subject:
+        elif subject and not _sums_up(interpreter, row, subject, columns):
             item = interpreter.new_item(subject) if subject in ITEM_GROUPS else None
             for entry in row.entries:
                 interpreter.place(entry, shape, columns.get(entry.label, ()), item, unit)
             if item and owner and row.entries:
                 interpreter.stands_under(item, owner, row.entries[0], shape)
+
+
+def _sums_up(interpreter: Interpreter, row: Group, subject: str, columns: dict[str, tuple[Guess, ...]]) -> bool:
+    """Whether a row is none of what the table lists: where its number belongs stands a word (``total``, ``free``)."""
+    for entry in row.entries[:1]:
+        means = columns.get(entry.label, ())
+        fact = FACTS[means[0].fact] if means else None
+        if fact and fact.name in _NUMBERED and entry.printed.isalpha():
+            return understand(fact, entry.printed, interpreter.locale) is None
+    return False
+
+
+_NUMBERED = frozenset({"disk.number", "partition.number", "process.pid", "hop.number", "search_folder.order"})
 
 
 def _stands_right_under(interpreter: Interpreter, rows: Sequence[Group]) -> bool:

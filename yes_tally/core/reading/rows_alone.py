@@ -106,7 +106,7 @@ def rows_without_head(interpreter: Interpreter, lines: Sequence[Line], around: t
                     before = left[: left.index(fact)] if fact.kind == "text" else []
                     left = [f for f in left if f is not fact and not (f in before and f.kind == "text")]
                     break
-        if len(told) >= 3 and any(fact.kind != "text" for fact, _, _ in told):
+        if len(told) >= 3 and any(fact.kind != "text" or entry.printed[0] == "{" for fact, entry, _ in told):
             item = interpreter.new_item(group)
             for fact, entry, value in told:
                 interpreter.add(fact.name, item, entry, value, "rows", 0.7, f"its form and place fit {group}")
@@ -141,12 +141,15 @@ def _titled(
     return list(lines[1:]), (*named, *around)
 
 
+_ROW_NUMBER = re.compile(r"[>*]? ?\d{1,4}[.)*]?|[>*]")
 _ROW_INDEX = re.compile(r"(?:\[\d{1,4}\]|\d{1,4}[.)]|#\d{1,4})\s+(?=\S)")
 
 
 def _cells_of_row(cells: list[tuple[str, int]], group: str) -> list[tuple[str, int]]:
     """Cells without a row's number, and without the field's own name before what it says (``id 153``)."""
     found = []
+    if len(cells) > 3 and _ROW_NUMBER.fullmatch(cells[0][0]):
+        cells = cells[1:]
     for place, (text, at) in enumerate(cells):
         index = _ROW_INDEX.match(text) if place == 0 else None
         name, _, rest = text.partition(" ")

@@ -20,7 +20,7 @@ from yes_tally.core.reading.values import MAX_TEXT
 if TYPE_CHECKING:
     from yes_tally.core.reading.interpret import Interpreter
 
-_BULLETED = re.compile(r"\s*(?:[*•-]|\[\d{1,3}\]|\d{1,3}[.):])\s+")
+_BULLETED = re.compile(r"\s*(?:(?:[*•-]|\[\d{1,3}\]|\d{1,3}[.):])\s+|\d{1,2}\s{2,})")
 
 
 def rows_of_words(interpreter: Interpreter, lines: Sequence[Line], around: tuple[str, ...]) -> None:

@@ -102,7 +102,7 @@ _IN_MS = r"\b(?:in ms|in milliseconds|\(ms\)|ms\b[^.\d]{0,3}:).{0,60}?"
 REACH_SAYS = Patterns(
     _row(
         "reach.sent",
-        r"(?<![\d.,])\b(?P<v>\d+) (?:(?!m?s\b)\w+ )?(?:sent|transmitted|asked|calls?|requests?|probes?|tries|attempts?|echoes|packets? out)\b(?! \d| of \d)|\b(?:sent|transmitted|asked)\s*[:=]?\s*(?P<w>\d+)",
+        r"(?<![\d.,])\b(?P<v>\d+) (?:(?!m?s\b)\w+ )?(?:sent|transmitted|asked|calls?|requests?|probes?|tries|attempts?|echoes|hails?|pings?|packets? out)\b(?! \d| of \d)|\b(?:sent|transmitted|asked)\s*[:=]?\s*(?P<w>\d+)",
     ),
     _row(
         "reach.received",
@@ -115,7 +115,7 @@ REACH_SAYS = Patterns(
     ),
     _row(
         "reach.average",
-        rf"\b(?:average|avg|mean|typical)\s*[:=]?\s*(?P<v>{_TIME})|{_IN_MS}\b(?:average|avg|mean|typical)\s*[:=]?\s*(?P<ms>\d+(?:\.\d+)?)",
+        rf"\b(?:average|avg|mean|typical|middle|median)\s*[:=]?\s*(?P<v>{_TIME})|{_IN_MS}\b(?:average|avg|mean|typical|middle|median)\s*[:=]?\s*(?P<ms>\d+(?:\.\d+)?)",
     ),
     _row(
         "reach.worst",
@@ -135,6 +135,7 @@ REACH_TARGET = Patterns(
 )
 
 HOP_TARGET = Patterns(
+    _row("hop.target", r"\bto (?P<v>[A-Za-z0-9][\w.-]*\w) [\[(]\d{1,3}(?:\.\d{1,3}){3}[\])]"),
     _row("hop.target", r"\b(?:trac\w+|route|path|way|hops?)\b.{0,40}?\bto (?P<v>[A-Za-z0-9][\w-]*(?:\.[\w-]+)+)"),
 )
 

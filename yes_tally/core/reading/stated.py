@@ -113,12 +113,20 @@ def _paragraphs(lines: Sequence[Line]) -> Iterator[list[Line]]:
 
 def _reach(interpreter: Interpreter, lines: Sequence[Line]) -> None:
     """An echo test is one item: whom it asked, what came back, how long it took."""
-    said = list({s.fact: s for s in statements(lines, REACH_SAYS)}.values())
+    said = list({s.fact: s for s in _as_counted(lines)}.values())
     if len([s for s in said if s.fact in ("reach.sent", "reach.received", "reach.lost")]) < 2:
         return
     item = interpreter.new_item("reach")
     for stated in [*{s.fact: s for s in reversed(list(statements(lines, REACH_TARGET)))}.values(), *said]:
         _state(interpreter, stated, item)
+
+
+def _as_counted(lines: Sequence[Line]) -> Iterator[Stated]:
+    """What an echo test's lines say; what the line that counts the sent ones says, it says for all of them."""
+    whole = list(statements(lines, REACH_SAYS))
+    yield from whole
+    counted = next((stated.line for stated in whole if stated.fact == "reach.sent"), 0)
+    yield from statements([line for line in lines if line.number == counted], REACH_SAYS)
 
 
 def _hops(interpreter: Interpreter, lines: Sequence[Line]) -> None:

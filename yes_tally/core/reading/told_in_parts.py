@@ -39,6 +39,7 @@ FORMS = {
     "volume.filesystem": re.compile(r"[A-Z][A-Z0-9]{2,7}|[a-z]{2,6}\d?fs\d?|x?fat\d*|ext\d"),
 }
 _BUSES = frozenset("sata nvme usb sas scsi pcie ata ide mmc sd thunderbolt fibre iscsi virtio".split())
+_UNTIL = re.compile(r" (?:until|till|through|bis|jusqu'au|hasta|até|fino al|tot|do) .*\d.*$", re.I)
 _BUS_RATE = re.compile(r" (?:\d(?:\.\d)?|i{1,3}|v)$| [\d.]+ ?g(?:b(?:it)?/s|bps)$")
 # What bare words may tell, by the unit or the words that only such a value has.
 _COUNTED = re.compile(r"(?P<number>\d{1,5}) (?P<label>[^\W\d_]+(?:[ '’][^\W\d_]+){0,2})")
@@ -288,9 +289,11 @@ def _by_form(interpreter: Interpreter, text: str, left: Sequence[FactKind]) -> t
         if fact.field == "bus" and _BUS_RATE.sub("", word) in _BUSES:
             return _told(interpreter, fact, text)
     for fact in left:
-        if (fact.kind == "choice" and choice_of(fact.field, fact.choices, text) and len(text.split()) <= 2) or (
-            fact.kind in _MEASURES and _MEASURE.fullmatch(text)
-        ):
+        if (
+            fact.kind == "choice"
+            and choice_of(fact.field, fact.choices, text)
+            and len(_UNTIL.sub("", text).split()) <= 2
+        ) or (fact.kind in _MEASURES and _MEASURE.fullmatch(text)):
             told = _told(interpreter, fact, text)
             if told:
                 return told

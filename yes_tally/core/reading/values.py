@@ -27,11 +27,11 @@ _TEXT_FORMS: dict[str, re.Pattern[str]] = {
     "host.name": re.compile(r"[A-Za-z0-9][\w.-]{0,62}$"),
     "host.domain": re.compile(r"[\w.-]{2,80}$"),
     "licence.key_tail": re.compile(r"[A-Za-z0-9*?X-]*?(?P<keep>[A-Za-z0-9]{5})$"),
-    "host.user": re.compile(r".*[^\W\d_].*$"),
+    "host.user": re.compile(r"(?P<keep>[^(]*[^\W\d_][^(]*)"),
     "host.owner": re.compile(r".*[^\W\d_].*$"),
     # A host's name is not its system's.
     "os.name": re.compile(r"(?!\S+-\S*\d\S*$)(?P<keep>.+)$"),
-    "os.edition": re.compile(r"(?P<keep>[^(;]+)"),
+    "os.edition": re.compile(r"(?!0x)(?P<keep>[^(;]*[^\W\d_][^(;]*)", re.I),
     "firewall.profile": re.compile(r"(?P<keep>[^,;()]{1,40})$"),
     "volume.mount": re.compile(r"\(?(?P<keep>[A-Z]|[A-Za-z]:\\?|/.*|[A-Za-z][\w-]{0,30}:|\\\\.+|\[\w+\])\)?$"),
     "volume.filesystem": re.compile(r"(?P<keep>[A-Za-z][\w.+-]{1,19})$"),
@@ -146,8 +146,14 @@ def _share(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None
     return quantity.share(text, locale)
 
 
+# ``M3.0.9 (07-03-2022)``: of when it is, not which.
+_DAY_ASIDE = re.compile(r"\s*\([^()]*(?:19|20)\d\d[^()]*\).*")
+
+
 def _version(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
-    return None if is_placeholder(text) or _DAY.match(text) else quantity.version(text)
+    if is_placeholder(text) or _DAY.match(text):
+        return None
+    return quantity.version(_DAY_ASIDE.sub("", text))
 
 
 def _moment(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
@@ -264,6 +270,9 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
         (re.compile(r"\(([\d.,]+ ?[KMGT]i?B) (?:usable|seen|available to the system|nutzbar|utilisables?|utilizables?|bruikbaar|utiliz[aá]ve(?:l|is)|utilizzabili|u[zż]yteczn[ea]|dost[eę]pne)\)", re.I), "memory.usable"),
         (re.compile(r"\d+ (?:of|von|sur|de) (\d+) (?:memory )?(?:slots?|sockets?|steckplätzen?|emplacements|ranuras)", re.I), "memory.slots"),
     ),
+    "memory.usable": (
+        (re.compile(r"(?:of which|of it|davon|dont|de los cuales|de los que|di cui|waarvan|z czego|dos quais|dont)\s+([\d., \u00a0]+ ?[KMGT]i?[BO]) (?:is |are |sont |son |sono |zijn |ist |sind )?(?:free|available|frei|verfügbar|libres?|disponibles?|liber[ie]|disponibil[ei]|livres|vrij|beschikbaar|woln\w+|dostępn\w+)", re.I), "memory.available"),
+    ),
     "graphics.width": (
         (re.compile(r"\d\s?[x×]\s?(\d+)", re.I), "graphics.height"),
         (re.compile(r"(\d+) ?Hz", re.I), "graphics.refresh"),
@@ -289,6 +298,7 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
     "adapter.lease_from": (
         (re.compile(r"\b(?:to|until|till|bis|au|hasta|fino al?|tot|do)\s+(\d[\d./-]+(?:[ T]\d\d:\d\d(?::\d\d)?)?)", re.I), "adapter.lease_until"),
     ),
+    "licence.state": ((re.compile(r"\b(?:until|till|through|bis(?: zum)?|jusqu'au|hasta(?: el)?|até|fino al|tot|do) (\d[\w. :/-]+\d)", re.I), "licence.expires_at"),),
     "volume.free": ((re.compile(r"\b(?:of|von|sur|de|di|van|z)\s+([\d.,]+ ?[KMGT]i?[BO]?)\s*$", re.I), "volume.size"),),
     "module.size": (
         (re.compile(r"\b(\d{3,5}) ?MT/s", re.I), "module.speed"),

@@ -107,10 +107,18 @@ def _under(lines: Sequence[Line], at: int, deep: int = 1) -> Layout | None:
         or any(_NO_LABEL.search(label) for label, _ in labels if label)
     ):
         return None
+    first = labels[0][0].casefold()
+    if (
+        len(labels) == 2
+        and first
+        and any(cell.casefold() == first for text in rows_seen for cell, _ in cells_by_gap(text)[:1])
+    ):
+        return None  # so does a label that comes again
     if len(labels) == 2 and sum(is_known(cells_by_gap(text)[0][0]) for text in rows_seen if text.strip()) * 2 > len(
         rows_seen
     ):
         return None  # what stands on the left are labels too: pairs
+    body = _without_sentences(body, cuts)
     rows = [row for row in _grouped(body, [_row(line, labels, cuts) for line in body]) if row.entries]
     if not rows:
         return None
@@ -121,6 +129,14 @@ def _under(lines: Sequence[Line], at: int, deep: int = 1) -> Layout | None:
     return Layout(
         "aligned columns", table, (_KNOWN + _FITTING * known_share(all_entries(table))) * (0.5 + 0.5 * fitting)
     )
+
+
+def _without_sentences(body: list[Line], cuts: Sequence[int]) -> list[Line]:
+    """The rows without lines of one cell that runs through the columns, where most rows have several cells."""
+    several = sum(len(cells_by_gap(line.text[:_MAX_WIDTH])) > 2 for line in body)
+    if several * 2 < len(body):
+        return body
+    return [line for line in body if len(line.text.rstrip()) <= cuts[0] or "  " in line.text.strip()]
 
 
 def _grouped(lines: Sequence[Line], rows: list[Group]) -> list[Group]:

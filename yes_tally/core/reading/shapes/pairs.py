@@ -11,6 +11,7 @@ from collections import Counter
 from collections.abc import Sequence
 from dataclasses import dataclass
 
+from yes_tally.core.catalogue import FACTS
 from yes_tally.core.reading.decode import TAB, Line
 from yes_tally.core.reading.phrases import is_known, names_item
 from yes_tally.core.reading.shapes.indexed_keys import by_index
@@ -26,6 +27,7 @@ from yes_tally.core.reading.shapes.layout import (
     indent_of,
     known_share,
 )
+from yes_tally.core.words import choice_named
 
 _DOTS = re.compile(r"(?P<label>\S.{0,79}?)\s?(?:\.\s?){3,}:?\s*(?P<value>.*)$")
 _COLON = re.compile(r"(?P<label>[^\s:=][^:=]{1,79}?)\s*:(?:\s+(?P<value>\S.*)|\s*)$")
@@ -45,6 +47,7 @@ _WEIGHT = {"mark": 1.0, "equals": 1.0, "gap": 0.7, "bar": 0.95}
 # ``Check of C: no problems``: the colon is the drive's.
 _DRIVE_AT_END = re.compile(r"\s(?:of|on|for|from|von|auf|de|du|di|su|van|op|na|dla|z|w|en|sur) [A-Z]$")
 _GAPS = re.compile(r"\S\s{2,}(?=\S)")
+_RECORDS = FACTS["policy.records"].choices
 _QUOTES = frozenset("\"'")
 _QUOTED = re.compile(r"([\"'])(.*)\1$")
 
@@ -86,7 +89,7 @@ def _as(family: str, lines: Sequence[Line], parsed: Sequence[dict[str, _Pair]]) 
         return None
     coverage = min(1.0, len(entries) / len(lines))
     repeated = sum(len(group.children) for group in groups) > 1 and any(len(g.entries) > 1 for g in groups[0].children)
-    share = known_share(entries)
+    share = max(known_share(entries), sum(_is_recorded(entry.printed) for entry in entries) / len(entries))
     cut = sum(pair is not None and len(_GAPS.findall(pair.value)) >= 2 for pair in pairs)
     # Where most values fall apart at gaps, the lines are rows of a table.
     rows = 0.6 if family == "gap" and cut * 2 > len(lines) else 1.0
@@ -130,7 +133,7 @@ def _pairs_of(line: Line) -> dict[str, _Pair]:
         if quoted:
             value, column = quoted[2], column + 1
         label = match["label"].rstrip(" .:")
-        if style == "colon" and _DRIVE_AT_END.search(label):
+        if style == "colon" and (_DRIVE_AT_END.search(label) or len(_GAPS.findall(label)) > 2):
             continue
         if any(map(str.isalpha, label)):
             found[style] = _Pair(label, value, column, style)
@@ -163,7 +166,13 @@ def _aligned(pairs: Sequence[_Pair | None]) -> bool:
     total = sum(columns.values())
     top = sum(count for _, count in columns.most_common(3))
     known = sum(is_known(pair.label) for pair in pairs if pair)
+    known = max(known, sum(pair is not None and _is_recorded(pair.value) for pair in pairs))
     return (total >= 2 and top * 3 >= total * 2 and known * 2 >= total) or (total == 1 == known)
+
+
+def _is_recorded(text: str) -> bool:
+    """Whether a value says what of something is audited, and nothing more: such a list names what nobody knows."""
+    return choice_named("records", _RECORDS, text) is not None
 
 
 def _tree(lines: Sequence[Line], pairs: Sequence[_Pair | None]) -> list[Group]:

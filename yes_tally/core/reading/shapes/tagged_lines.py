@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import re
+from collections import Counter
 from collections.abc import Sequence
 
 from yes_tally.core.reading.decode import Line
@@ -32,6 +33,8 @@ BARE = ""
 def lay_out(lines: Sequence[Line]) -> Layout | None:
     """Read a block as tagged lines; at least one head with two understood details, and heads need a mark or index."""
     groups: list[Group] = []
+    if _are_rows(lines):
+        return None
     for line in lines:
         if indent_of(line.text) == 0:
             group = _head(line)
@@ -48,6 +51,13 @@ def lay_out(lines: Sequence[Line]) -> Layout | None:
     share = known_share(entries)
     root = Group(children=groups)
     return Layout("tagged lines", [root], 0.75 * share * min(1.0, len(entries) / (len(lines) - len(groups))))
+
+
+def _are_rows(lines: Sequence[Line]) -> bool:
+    """Whether most lines fall apart at gaps in as many cells, three or more: rows that no head names."""
+    counts = Counter(len(cells_by_gap(line.text[:_MAX])) for line in lines)
+    cells, many = counts.most_common(1)[0]
+    return cells >= 3 and many * 2 > len(lines)
 
 
 def _head(line: Line) -> Group | None:

@@ -49,10 +49,14 @@ def exactly(kind: Kind, value: Scalar) -> Value:
 
 
 class Locale(NamedTuple):
-    """How one report writes numbers and dates; ``None`` where nothing in it tells."""
+    """How one report writes numbers and dates; ``None`` where nothing in it tells.
+
+    ``groups_by_point``: its language writes a point between thousands, should no number tell.
+    """
 
     decimal_comma: bool | None = None
     day_first: bool | None = None
+    groups_by_point: bool = False
 
 
 @dataclass(frozen=True, slots=True)
@@ -120,7 +124,7 @@ def _is_decimal(raw: str, mark: str, locale: Locale) -> bool:
         return True
     if mark == ",":
         return locale.decimal_comma is True
-    return locale.decimal_comma is not True
+    return not (locale.groups_by_point if locale.decimal_comma is None else locale.decimal_comma)
 
 
 def _spread(kind: Kind, number: PrintedNumber, factor: float, exact: bool) -> Value | None:

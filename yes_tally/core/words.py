@@ -172,7 +172,10 @@ def choice_of(field: str, choices: tuple[str, ...], text: str) -> str | None:
     if named:
         return named
     word = plain(text)
-    return next((c for c, pattern in _CHOICE_PATTERNS.get(field, []) if c in choices and pattern.search(word)), None)
+    patterns = [(c, pattern) for c, pattern in _CHOICE_PATTERNS.get(field, []) if c in choices]
+    # ``VOLUME_KEY``: its parts are words too.
+    looked_at = (word, word.replace("_", " ")) if "_" in word else (word,)
+    return next((c for text in looked_at for c, pattern in patterns if pattern.search(text)), None)
 
 
 def choice_named(field: str, choices: tuple[str, ...], text: str) -> str | None:

@@ -13,22 +13,22 @@ KINDS: tuple[tuple[str, str], ...] = (
     (r"\bfichiers syst[èe]me\b|\bint[ée]grit[ée]\b.{0,20}\bsyst[èe]me\b", "system-files"),
     (r"\b(?:rapport|contr[ôo]le|diagnostic) (?:[ée]nerg[ée]tique|d[e']\s?(?:l')?[ée]nergie)\b", "energy"),
     (r"\b(?:test|contr[ôo]le|diagnostic) (?:de (?:la )?)?m[ée]moire\b", "memory"),
-    (r"\b(?:v[ée]rification|contr[ôo]le|analyse) (?:du |de )?(?:disque|volume|syst[èe]me de fichiers)\b", "disk"),
+    (r"\b(?:v[ée]rification|contr[ôo]le|analyse) (?:du |de |le )?(?:disque|volume|syst[èe]me de fichiers)\b", "disk"),
     # Spanish
     (r"\barchivos (?:de|del) sistema\b|\bintegridad del sistema\b", "system-files"),
     (r"\b(?:informe|diagn[óo]stico|comprobaci[óo]n) (?:energ[ée]tico|energ[ée]tica|de energ[íi]a)\b", "energy"),
     (r"\b(?:prueba|diagn[óo]stico|comprobaci[óo]n) de (?:la )?memoria\b", "memory"),
-    (r"\b(?:comprobaci[óo]n|revisi[óo]n|an[áa]lisis|verificaci[óo]n) (?:del? )?(?:disco|volumen|sistema de archivos)\b", "disk"),
+    (r"\b(?:comprobaci[óo]n|revisi[óo]n|revisando|comprobando|analizando|verificando|an[áa]lisis|verificaci[óo]n) (?:del? |el |la )?(?:disco|volumen|sistema de archivos)\b", "disk"),
     # Italian
     (r"\bfile di sistema\b|\bintegrit[àa] del sistema\b", "system-files"),
     (r"\b(?:rapporto|controllo|diagnosi) (?:energetic[oa]|dell'energia)\b", "energy"),
     (r"\b(?:test|controllo|diagnostica|diagnosi)(?: della)? memoria\b", "memory"),
-    (r"\b(?:controllo|verifica|analisi) (?:del )?(?:disco|volume|file system)\b", "disk"),
+    (r"\b(?:controllo|verifica|analisi) (?:del |il )?(?:disco|volume|file system)\b", "disk"),
     # Portuguese
     (r"\b(?:arquivos|ficheiros) d[eo] sistema\b|\bintegridade do sistema\b", "system-files"),
     (r"\b(?:relat[óo]rio|diagn[óo]stico|verifica[çc][ãa]o) (?:de energia|energ[ée]tic[oa])\b", "energy"),
     (r"\b(?:teste|diagn[óo]stico|verifica[çc][ãa]o) d[ea] mem[óo]ria\b", "memory"),
-    (r"\b(?:verifica[çc][ãa]o|an[áa]lise|exame) (?:d[oe] )?(?:disco|volume|sistema de (?:arquivos|ficheiros))\b", "disk"),
+    (r"\b(?:verifica[çc][ãa]o|an[áa]lise|exame|verificando|analisando) (?:d[oe] |o )?(?:disco|volume|sistema de (?:arquivos|ficheiros))\b", "disk"),
     # Dutch
     (r"\bsysteembestanden\b|\bintegriteitscontrole\b", "system-files"),
     (r"\benergie(?:rapport|controle|diagnose)\b", "energy"),
@@ -57,6 +57,7 @@ RESULTS: tuple[tuple[str, str], ...] = (
         "not-finished",
     ),
     (rf"\b(?:nicht|konnten? nicht|n'ont pas pu|non|no (?:se )?(?:pudo|pudieron)|n[ãa]o|niet|nie)\b.{{0,40}}\b{_MENDED}\b", "damaged"),
+    (r"\bse (?:han )?(?:repar|corrig)(?:aron|ieron|ó)\b|\bont [ée]t[ée] (?:r[ée]par|corrig)[ée]e?s\b|\b(?:wurden?|sono stat[ie]|foram|zijn|zosta[łl]y) (?:alle )?(?:repariert|behoben|riparat[ie]|corrett[ie]|reparad[oa]s|corrigid[oa]s|hersteld|gerepareerd|naprawione)\b", "repaired"),
     (rf"\b{_PROBLEM}\b.{{0,60}}\b{_MENDED}\b|\b{_MENDED}\b.{{0,30}}\b{_PROBLEM}\b", "repaired"),
     (
         rf"\b(?:keine?|aucune?|pas d[e']|ning[úu]n[ao]?|sin|nessun[ao]?|nenhum[a]?|sem|geen|[żz]adnych|nie (?:znaleziono|wykryto)|bez)\s?(?:\w+ ){{0,2}}{_PROBLEM}\b",

@@ -58,7 +58,7 @@ def _without_branches(lines: Sequence[Line]) -> list[Line]:
 
 
 _BAR = re.compile(r"[|│║┃]")
-_EDGE = re.compile(r"\s*[+├┌└╔╠╚┏┣┗][+\-=─━═┬┴┼╦╩╬┳┻╋╤╧╪┐┘┤╗╝╣┓┛┫]{2,}\s*$")
+_EDGE = re.compile(r"\s*\|(?:\s*:?-{2,}:?\s*\|)+\s*$|\s*[+├┌└╔╠╚┏┣┗][+\-=─━═┬┴┼╦╩╬┳┻╋╤╧╪┐┘┤╗╝╣┓┛┫]{2,}\s*$")
 _LEAST_ROWS = 3
 
 
@@ -85,9 +85,13 @@ def _cells(text: str) -> list[str] | None:
 
 
 def _is_form(lines: Sequence[Line]) -> bool:
-    rows = [cells for line in lines if (cells := _cells(line.text)) is not None]
+    rows = [c for line in lines if not _EDGE.match(line.text) and (c := _cells(line.text)) is not None]
     pairs = [cells for cells in rows if len(cells) == 2]
-    if not _EDGE.match(lines[0].text) or len(pairs) < _LEAST_ROWS or any(len(cells) > 2 for cells in rows):
+    if (
+        not any(_EDGE.match(line.text) for line in lines[:2])
+        or len(pairs) < _LEAST_ROWS
+        or any(len(cells) > 2 for cells in rows)
+    ):
         return False
     heads_columns = len(pairs) == len(rows) and all(map(is_known, rows[0]))
     return not heads_columns and sum(is_known(label) for label, _ in pairs) * 2 >= len(pairs)

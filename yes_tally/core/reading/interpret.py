@@ -50,6 +50,7 @@ from yes_tally.core.words import is_placeholder
 
 _SEVERAL = (",", ";", ". ")
 _UNIT_ALONE = re.compile(r"[kmg]?bps|[kmg]bit/?s|mts?|mt/s|[kmg]hz|[kmgt]?i?b|bytes", re.I)
+_UNIT_LABELS = frozenset({"unit", "units", "Unit", "Units", "unite", "einheit", "Einheit"})
 _SHORT_HEADING = 24
 _WHOLE_PHRASE = 0.9
 _ASIDE = re.compile(r"\s*[(\[]([^)\]]{2,80})[)\]]\s*$")
@@ -78,10 +79,14 @@ class Interpreter:
         """The labelled values that were looked at: all of them with ``keep_known``, else those that mean nothing."""
         self._keep_known = keep_known
         self._book = in_use()
+        self.counted: dict[int, str] = {}
+        """The groups of which a line only says how many there are, by that line."""
         self.opened: dict[int, Item] = {}
         """The items that headings named, by the heading's line."""
         self.numbered: Item | None = None
         self.numbered_line = 0
+        self.size_unit = ""
+        """The unit that a record around gives for its bare sizes."""
         """The last item that a line named by its number, and that line."""
         self._items: list[Item] = []
         self._loose: dict[str, Item] = {}
@@ -159,11 +164,12 @@ class Interpreter:
         labels: tuple[str, ...],
         depth: int = 0,
     ) -> None:
-        before = self.under
+        before, unit = self.under, self.size_unit
         if group.heading:
             self.under = (*before, group.heading.text)
+        self.size_unit = next((e.printed for e in group.entries if e.label in _UNIT_LABELS), unit)
         self._grouped(group, shape, around, parent, labels, depth)
-        self.under = before
+        self.under, self.size_unit = before, unit
 
     def _grouped(
         self,
@@ -267,6 +273,8 @@ class Interpreter:
         for entry, said_of in in_parts(entries, context):
             listed = BULLET.match(entry.printed) if entry.label else None
             around = (*filter(None, [context.group]), *context.around)
+            if entry.label and entry.printed.isdigit() and (many := SUBJECTS.get(words_of(entry.label))):
+                self.counted[entry.line] = many
             if entry.line in counted:
                 self.blanks.add(entry.line)
             elif listed:
@@ -303,6 +311,7 @@ class Interpreter:
                 self.blanks.add(entry.line)
                 return
         _, unit = split_unit(entry.label)
+        of_sizes = of_sizes or self.size_unit
         if "   " in printed and first.kind == "text" and (apart := _FAR_APART.search(printed)):
             entry = replace(entry, printed=printed[: apart.start()])
         for place, guess in enumerate(guesses[:4]):
@@ -310,6 +319,9 @@ class Interpreter:
                 continue
             fact = FACTS[guess.fact]
             value = understand(fact, entry.printed, self.locale, unit or (of_sizes if fact.kind == "size" else ""))
+            if value is None and fact.name == "adapter.ipv4":
+                fact = FACTS["adapter.ipv6"]  # an address is an address, whichever its label expected
+                guess, value = replace(guess, fact=fact.name), understand(fact, entry.printed, self.locale)
             if value is None:
                 continue
             rivals = _rivals(guess, guesses) if len(guesses) > 1 else ()

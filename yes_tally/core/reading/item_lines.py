@@ -26,6 +26,7 @@ MAX_LENGTH = 400
 _IP = r"(?:\d{1,3}(?:\.\d{1,3}){3}|[0-9a-f]*:[0-9a-f:]*:[0-9a-f.]*)"
 _MAC = r"[0-9a-f]{2}(?:[:-][0-9a-f]{2}){5}"
 _DAY = r"(?:\d{4}-\d\d-\d\d|\d{1,2}[./-]\d{1,2}[./-]\d{4}|\d{1,2}\.? [^\W\d_]{3,10}\.? \d{4})"
+_LEVEL = r"(?:error|err|warn(?:ing)?|info(?:rmation)?|notice|critical|crit|fatal|debug)"
 _ADDRESSES = ("ipv4", "ipv6")
 
 
@@ -52,6 +53,8 @@ ITEM_LINES: tuple[ItemLine, ...] = (
     _line("connection", r"(?P<protocol>tcp6?|udp6?)\s+(?P<local>\S+:\S+)\s+(?:->|<-+>|→|to)?\s*(?P<remote>\*|\S+:\S+)(?:\s+(?P<state>[a-z][a-z_-]{3,14}))?(?:\s{2,}\D{0,40}?(?P<pid>\d{1,7})\)?)?"),
     _line("connection", r"(?P<state>[a-z][a-z_-]{2,14})\s+(?P<protocol>tcp6?|udp6?)\s+(?P<local>\S+:[\d*]+)(?:\s+(?:->|<-+>|→|to)\s*(?P<remote>\*|\S+:[\d*]+))?(?:\s+.*?\bpid[ =:](?P<pid>\d{1,7})\b.*|\s+\D{0,40})?"),
     _line("neighbour", rf"(?P<address>{_IP})\s{{2,}}(?P<mac>{_MAC})(?:\s+\(?(?P<kind>[a-z]+)\)?)?"),
+    _line("event", rf"(?P<at>{_DAY}[ T]\d\d:\d\d:\d\d\S*) \[(?P<source>[\w .-]{{2,40}})\] (?P<level>{_LEVEL})\b[:\]]? +(?P<text>\S.*)"),
+    _line("event", rf"(?P<at>{_DAY}[ T]\d\d:\d\d:\d\d\S*) [\[<]?(?P<level>{_LEVEL})[\]>]? +(?:\[(?P<source>[\w .-]{{2,40}})\]|(?P<source2>[\w.-]{{2,40}}):) +(?P<text>\S.*)"),
     _line("lookup", rf"asked (?P<server>{_IP}):? (?P<name>[a-z][\w-]*(?:\.[\w-]+)+) (?:is|has|->|=) (?P<address>{_IP})"),
     _line("software", rf"(?P<name>[^\W\d][^(),]*?) v?(?P<version>\d+(?:\.\d+)+)(?: \((?P<maker>[^()]+)\))?, (?:installed|fitted|added|installiert|install[ée]e?|instalad[oa]|installat[oa]|ge[iï]nstalleerd|zainstalowan[oya]) (?:on |am |le |el |em |il |op )?(?P<installed_at>{_DAY})(?:,.*)?"),
     _line("lookup", rf"(?P<name>[a-z][\w-]*(?:\.[\w-]+)+)\.?\s+(?:has (?:the )?(?:ipv[46] )?address|is at|is|resolves to|answers to|->|=>|=)\s*:?\s+(?P<address>{_IP})"),
@@ -82,7 +85,7 @@ def _states(interpreter: Interpreter, line: Line, row: ItemLine, known: dict[tup
         return False
     told = []
     for name, text in match.groupdict().items():
-        for field in _ADDRESSES if name == "addresses" else (name,):
+        for field in _ADDRESSES if name == "addresses" else (name.rstrip("2"),):
             fact = FACTS[f"{row.group}.{field}"]
             value = understand(fact, text, interpreter.locale) if text else None
             if value:

@@ -49,6 +49,7 @@ _WORD = re.compile(r"\S+")
 _HEADS_VALUE = re.compile(r"[\d:/\\\"]")
 
 
+_QUOTED_NAME = re.compile(r"(?P<noun>[^\W\d_][^\"'“„«]*?)\s*[\"'“„«](?P<rest>[^\"'”“»]+)[\"'”“»]\s*:?$")
 # What is called by one word, however that is written: ``Account mrolf``, ``Profil domaine``.
 _CALLED_BY_A_WORD = frozenset({"account", "firewall"})
 _NUMBERED = re.compile(r"\d")
@@ -181,6 +182,12 @@ def named_by(interpreter: Interpreter, heading: Heading, group: str, shape: str,
         return True
     text = heading.text[:MAX_TEXT].rstrip()
     starts = [word.start() for word in _WORD.finditer(text)]
+    quoted = _QUOTED_NAME.match(text) if group == "adapter" else None
+    if quoted and SUBJECTS.get(words_of(quoted["noun"])) == group:
+        entry = Entry(quoted["noun"], quoted["rest"], heading.line, heading.column + quoted.start("rest"))
+        interpreter.place(entry, shape, (Guess("adapter.connection", 0.85, "the heading calls it so"),), item)
+        interpreter.frame.add(heading.line)
+        return True
     for start in reversed(starts[1:4]):
         index = _ROW_NUMBER.match(text, start)
         label, start = text[:start].rstrip(), index.end() if index else start

@@ -94,14 +94,24 @@ def _interpreted(decoded: Decoded, command: str, *, keep_known: bool) -> tuple[l
     interpreter = Interpreter(whole, keep_known=keep_known)
     ends: list[int] = []
     language = language_of(text)
+    whole = _as_written_in(language, whole)
     for section in sections:
         own = "\n".join(line.text for line in section.lines)[:_LOCALE_SAMPLE] if len(sections) > 1 else text
         interpreter.language = language_of(own, language)
-        interpreter.locale = _own_locale(own, whole)
+        interpreter.locale = _own_locale(own, _as_written_in(interpreter.language, whole))
         _read_section(interpreter, section)
         ends.append(len(interpreter.drafts))
     interpreter.name_items()
     return sections, interpreter, ends
+
+
+# Languages that write a point or a blank between thousands, and a comma before what is less than one.
+_WITH_COMMA = frozenset({"de", "fr", "es", "pt", "it", "nl", "pl"})
+
+
+def _as_written_in(language: str, locale: Locale) -> Locale:
+    """How numbers are written, with what only the language tells: that a point stands between thousands."""
+    return locale._replace(groups_by_point=language in _WITH_COMMA)
 
 
 def _own_locale(text: str, whole: Locale) -> Locale:
@@ -110,6 +120,7 @@ def _own_locale(text: str, whole: Locale) -> Locale:
     return Locale(
         whole.decimal_comma if own.decimal_comma is None else own.decimal_comma,
         whole.day_first if own.day_first is None else own.day_first,
+        whole.groups_by_point,
     )
 
 

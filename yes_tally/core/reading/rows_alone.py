@@ -14,7 +14,7 @@ from yes_tally.core.reading.decode import Line
 from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.listings import CALLED, INDEXED, ITEM_HEADING, LETTERED
 from yes_tally.core.reading.phrases import SUBJECTS, names_item
-from yes_tally.core.reading.said_in_words import lines_of_one, records_of_words, rows_of_words
+from yes_tally.core.reading.said_in_words import lines_of_one, records_of_words, rows_of_labels, rows_of_words
 from yes_tally.core.reading.shapes.layout import MAX_LINE, Entry, cells_by_gap
 from yes_tally.core.reading.told_in_parts import told_bare
 from yes_tally.core.reading.values import understand
@@ -75,6 +75,30 @@ def cells_of_opened(interpreter: Interpreter, lines: Sequence[Line]) -> set[int]
     return read
 
 
+def rows_below_count(interpreter: Interpreter, lines: Sequence[Line]) -> set[int]:
+    """``Disks  2`` over ``0  Shale 4T   SH4T-0001   3.64 TB  good``: what was counted is listed right below, a row each.
+    Returns the lines that were read."""
+    read: set[int] = set()
+    group, before = None, 0
+    for line in lines:
+        group = interpreter.counted.get(line.number - 1) or (group if line.number == before + 1 else None)
+        before = line.number
+        cells = cells_by_gap(line.text) if group in CALLED and len(line.text) <= MAX_LINE else []
+        numbered = bool(cells) and cells[0][0].rstrip(".):").isdigit()
+        if group is None or len(cells) < 3 + numbered:
+            continue
+        item = interpreter.new_item(group)
+        told = cells[1:] if numbered else cells
+        entry = Entry("", ", ".join(text for text, _ in told), line.number, told[0][1] + 1)
+        if not told_bare(interpreter, entry, group, item, "rows", CALLED[group], line.text):
+            continue
+        read.add(line.number)
+        if numbered and group in ITEM_HEADING:
+            place = Entry("", cells[0][0].rstrip(".):"), line.number, cells[0][1] + 1)
+            interpreter.place(place, "rows", (Guess(ITEM_HEADING[group], 0.8, "the row begins with it"),), item)
+    return read
+
+
 def _names_one(cell: str) -> bool:
     """``disk 0``, ``volume C:``: which item a row tells of."""
     letter = LETTERED.fullmatch(cell.removesuffix(":"))
@@ -87,7 +111,7 @@ def rows_without_head(interpreter: Interpreter, lines: Sequence[Line], around: t
     lines, around = _titled(interpreter, [line for line in lines[:_MANY_ROWS] if len(line.text) <= MAX_LINE], around)
     group = next((g for g in around if g in _ROW_FIELDS), None) or ("event" if _are_events(lines) else None)
     if group is None:
-        if not records_of_words(interpreter, lines, around) and not lines_of_one(interpreter, lines, around):
+        if not any(read(interpreter, lines, around) for read in (records_of_words, lines_of_one, rows_of_labels)):
             rows_of_words(interpreter, lines, around)
         return
     rows = _same_cells(lines)

@@ -30,6 +30,8 @@ def rows_of_words(interpreter: Interpreter, lines: Sequence[Line], around: tuple
     if group is None:
         return
     rows: list[tuple[Line, list[tuple[str, int]]]] = []
+    if _names_with_words(interpreter, lines, group):
+        return
     for line in lines:
         bullet = _BULLETED.match(line.text)
         start = bullet.end() if bullet else 0
@@ -42,6 +44,56 @@ def rows_of_words(interpreter: Interpreter, lines: Sequence[Line], around: tuple
         if _tells(cells, group) or of_group * 2 >= len(rows):
             entry = Entry("", ", ".join(text for text, _ in cells), line.number, cells[0][1] + 1)
             told_bare(interpreter, entry, group, interpreter.new_item(group), "rows", NAMING[group], line.text, least=1)
+
+
+_NAME_AND_WORDS = re.compile(
+    r"\s*(?:[-*•]\s+)?[`\"']?(?P<name>[^\s`\"'(:][^`\"'(:]{0,60}?)[`\"']?\s+\((?P<words>[^()]{2,200})\)\s*$"
+)
+
+
+def _names_with_words(interpreter: Interpreter, lines: Sequence[Line], group: str) -> bool:
+    """``- guest (disabled, last sign-in never)``: a name a line, and in brackets what is said of it."""
+    matches = [(line, _NAME_AND_WORDS.match(line.text)) for line in lines]
+    before, told = len(interpreter.drafts), 0
+    for line, match in matches:
+        if match is None:
+            break
+        item, left = Item(group), [fact for fact in FIELDS[group] if fact.name != NAMING[group]]
+        words = told_in_words(interpreter, match["words"], line.number, match.start("words"), group, item, left)
+        name = Entry("", match["name"], line.number, match.start("name") + 1)
+        interpreter.place(name, "words", (Guess(NAMING[group], 0.8, f"it is listed under {group}"),), item)
+        told += words > 0
+        interpreter.take(item)
+    else:
+        if told * 3 >= len(matches) * 2 and told:
+            return True
+    del interpreter.drafts[before:]
+    return False
+
+
+def rows_of_labels(interpreter: Interpreter, lines: Sequence[Line], around: tuple[str, ...]) -> bool:
+    """``bank 0  slot DIMM1  8 GiB  DDR4``: rows that begin with the same label, of a thing that their labels tell.
+    Whether they were read."""
+    rows = [(line, cells_by_gap(line.text)) for line in lines]
+    firsts = {cells[0][0].partition(" ")[0] for _, cells in rows}
+    if len(rows) < 2 or len(firsts) != 1 or not firsts.pop().isalpha() or any(len(cells) < 3 for _, cells in rows):
+        return False
+    labels = [text.partition(" ")[0] for text, _ in rows[0][1] if " " in text]
+    told = {group: _known_in(group, labels) for group in (*around[:2], *sorted(ITEM_GROUPS)) if group in ITEM_GROUPS}
+    group = max(told, key=lambda g: len(told[g]))
+    if len(told[group]) < 2 or not decide(labels[0], Context(group)):
+        return False
+    for line, _ in rows:
+        left, item = list(FIELDS[group]), interpreter.new_item(group)
+        text = _GAPS.sub(_comma, line.text.strip())
+        told_in_words(interpreter, text, line.number, indent_of(line.text), group, item, left)
+    return True
+
+
+def _known_in(group: str, labels: Sequence[str]) -> set[str]:
+    """The facts of a group that labels mean for sure."""
+    guesses = [guess for label in labels for guess in decide(label, Context(group))[:1]]
+    return {guess.fact for guess in guesses if guess.confidence > 0.9 and guess.fact.startswith(f"{group}.")}
 
 
 def _tells(cells: Sequence[tuple[str, int]], group: str) -> bool:

@@ -11,7 +11,7 @@ from yes_tally.core.quantity import exactly
 from yes_tally.core.reading.decode import Line
 from yes_tally.core.reading.item_lines import read_item_lines
 from yes_tally.core.reading.phrases.taught import in_use
-from yes_tally.core.reading.rows_alone import cells_of_opened, numbered_rows
+from yes_tally.core.reading.rows_alone import cells_of_opened, numbered_rows, rows_below_count
 from yes_tally.core.reading.sentences import (
     CHECK_KINDS,
     CHECK_SAYS,
@@ -40,8 +40,9 @@ def read_statements(interpreter: Interpreter, lines: Sequence[Line], command: st
     left = [line for line in lines if line.number not in read]
     if not any(line.text.strip() for line in left):
         return
-    whole = read_item_lines(interpreter, left) | numbered_rows(interpreter, left) | cells_of_opened(interpreter, left)
-    left = [line for line in left if line.number not in whole]
+    for rows in (read_item_lines, numbered_rows, cells_of_opened, rows_below_count):
+        whole = rows(interpreter, left)
+        left = [line for line in left if line.number not in whole]
     facts, reach, checks = spoken_of(_as_one(left))
     for stated in statements(left, PATTERNS) if facts else ():
         _state(interpreter, stated, None)

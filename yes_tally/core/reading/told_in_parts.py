@@ -120,7 +120,7 @@ def _in_braces(entry: Entry, braced: re.Match[str]) -> list[Entry]:
 
 _JOINED = re.compile(r"\s+(?:and|und|et|y|e|en|i)\s+")
 _COMMAS = re.compile(r",\s+")
-_LABELLED_PART = re.compile(r"(?P<label>[^\W\d_]\S{0,20})\s+(?P<value>\d\S*(?: [^\W\d_]\S*)?)$")
+_LABELLED_PART = re.compile(r"(?P<label>[^\W\d_]\S{0,20})\s+(?P<value>(?:\d{1,2} ?[x×] ?)?\d\S*(?: [^\W\d_]\S*)?)$")
 
 
 def _labelled_parts(entry: Entry) -> list[Entry]:

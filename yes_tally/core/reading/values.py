@@ -30,7 +30,7 @@ _TEXT_FORMS: dict[str, re.Pattern[str]] = {
     "host.user": re.compile(r"(?P<keep>[^(]*[^\W\d_][^(]*)"),
     "host.owner": re.compile(r".*[^\W\d_].*$"),
     # A host's name is not its system's.
-    "os.name": re.compile(r"(?!\S+-\S*\d\S*$)(?P<keep>.+)$"),
+    "os.name": re.compile(r"(?!\S+-\S*\d\S*$)(?P<keep>[^,]+)"),
     "os.edition": re.compile(r"(?!0x)(?P<keep>[^(;]*[^\W\d_][^(;]*)", re.I),
     "firewall.profile": re.compile(r"(?P<keep>[^,;()]{1,40})$"),
     "volume.mount": re.compile(r"\(?(?P<keep>[A-Z]|[A-Za-z]:\\?|/.*|[A-Za-z][\w-]{0,30}:|\\\\.+|\[\w+\])\)?$"),
@@ -48,7 +48,9 @@ _TEXT_FORMS: dict[str, re.Pattern[str]] = {
     "board.version": re.compile(r".*\d.*$"),
     # An expansion slot holds no memory.
     "module.slot": re.compile(r"(?!(?:mini )?(?:pci|agp|m\.2))(?P<keep>.+)$", re.I),
-    "adapter.name": re.compile(r".*[^\W\d_].*$"),
+    "adapter.name": re.compile(r"(?!\d{1,3}(?:\.\d{1,3}){3}\b).*[^\W\d_].*$"),
+    "processor.socket": re.compile(r"(?P<keep>[^,(]+)"),
+    "sound.name": re.compile(r"(?P<keep>[^,]+)"),
     "machine.serial": re.compile(r"[^:=]{3,60}$"),
     "disk.serial": re.compile(r"[^:=]{3,60}$"),
     "module.serial": re.compile(r"[^:=]{3,60}$"),
@@ -96,7 +98,15 @@ def _text(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
     return exactly("text", text) if text and not is_placeholder(text) else None
 
 
+# ``3.8 GB usable of 4.0 GB``: the whole is what is said last.
+_PART_OF = re.compile(
+    r"[\d.,]+ ?[KMGT]i?[BO] [^\W\d_]+ (?:of|out of|von|sur|de|di|van|z) (?P<whole>[\d.,]+ ?[KMGT]i?[BO])", re.I
+)
+
+
 def _size(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
+    part = _PART_OF.match(text) if fact.name == "memory.installed" else None
+    text = part["whole"] if part else text
     binary, nominal = fact.name in BINARY_SIZES, fact.name in NOMINAL_SIZES
     value = quantity.size(text, locale, binary=binary, nominal=nominal, unit=unit)
     if value and fact.name in _PC_MEMORY and 0 < float(value.high) < _LEAST_MEMORY:  # type: ignore[arg-type]
@@ -167,6 +177,10 @@ def _span(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
 _STATE_WORD = re.compile(r"[^\W\d_]+(?=,? (?:at|with|mit|à|a|con|com|met|z|\d|\())")
 
 
+_PARTED = re.compile(
+    r"\b(?:disconnected|unplugged|getrennt|d[ée]connect[ée]e?|d[ée]branch[ée]e?|desconectad[oa]|scollegat[oa]|losgekoppeld|roz[łl][ąa]czon\w+|od[łl][ąa]czon\w+)\b",
+    re.I,
+)
 _HOW_ADDRESSED = re.compile(
     r"(?:(?:by |via |per |par |por |da |door |przez )?(?P<yes>dhcp|auto\w*)|static|manual\w*|fixed|fest|fixe|fij[oa]|fix[oa]|statico|statisch|vast|statyczn\w+)(?![\w-])",
     re.I,
@@ -177,6 +191,8 @@ def _flag(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
     # "connected at 1 Gbit/s", "up, full duplex": the first word says it.
     if fact.name == "adapter.dhcp" and (how := _HOW_ADDRESSED.match(text)):
         return exactly("flag", bool(how["yes"]))
+    if fact.name == "adapter.connected" and _PARTED.search(text):
+        return exactly("flag", False)
     first = _STATE_WORD.match(text) if fact.name == "adapter.connected" else None
     value = flag_of(first.group() if first else text)
     return None if value is None else exactly("flag", value)
@@ -258,14 +274,23 @@ _DATED = re.compile(
 # A value often carries more in its text: (fact, pattern with one group, what the group says).
 ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
     "processor.clock": (
+        (re.compile(r"([\d.,]+ ?[GM]Hz) (?:boost|turbo|max\w*|peak|top|h[öo]chstens)", re.I), "processor.max_clock"),
+        (re.compile(r"([\d.,]+ ?[GM]Hz) (?:right now|now|current\w*|at present|jetzt|aktuell|actuel\w*|ahora|agora|adesso|nu|teraz)", re.I), "processor.current_clock"),
         (re.compile(r"\((?:max\w*|up to|höchstens|bis(?: zu)?|jusqu\S*|hasta|até|fino a|tot|do|maks\w*)\.?:?\s*([\d.,]+\s*[GM]Hz)", re.I), "processor.max_clock"),
     ),
+    "processor.socket": ((re.compile(r"stepping:? (\w+)", re.I), "processor.stepping"),),
+    "sound.name": ((re.compile(r", ([^,]+)$"), "sound.state"),),
+    "os.name": ((re.compile(r", (\w[\w ]*?) (?:edition|ausgabe|[ée]dition|edici[óo]n|edizione|edi[çc][ãa]o|editie|wydanie)$", re.I), "os.edition"),),
     "processor.name": (
+        (re.compile(r"\b(\d{1,3}) ?C ?/ ?\d{1,3} ?T\b"), "processor.cores"),
+        (re.compile(r"\b\d{1,3} ?C ?/ ?(\d{1,3}) ?T\b"), "processor.threads"),
         (re.compile(r"(?:@|,|\()\s*([\d.,]+\s*[GM]Hz)", re.I), "processor.clock"),
         (re.compile(r"(\d+) (?:cores?|kernen?|c(?:oe|œ)urs|n[uú]cleos|nuclei|rdzeni[ea]?)\b", re.I), "processor.cores"),
         (re.compile(r"(\d+) (?:threads?|logical processors|hilos|fils d.ex[ée]cution|f[äa]den|w[ąa]tk[óo]?[wi]|thread)\b", re.I), "processor.threads"),
     ),
     "memory.installed": (
+        (re.compile(r"^([\d.,]+ ?[KMGT]i?[BO]) (?:usable|nutzbar|utilisables?|utilizables?|bruikbaar|utiliz[aá]veis|utilizzabili|u[zż]yteczn\w+) (?:of|out of|von|sur|de|di|van|z)\b", re.I), "memory.usable"),
+        (re.compile(r"^([\d.,]+ ?[KMGT]i?[BO]) (?:free|available|frei|libres?|vrij|liber[ie]|livres|woln\w+) (?:of|out of|von|sur|de|di|van|z)\b", re.I), "memory.available"),
         (re.compile(r"[(,] ?(?:free|available|frei|verfügbar|libres?|disponibles?|liber[ae]|disponibil[ei]|livres?|disponíve(?:l|is)|vrij|beschikbaar|woln[ea]|dost[eę]pn[ea]):? ([\d., \u00a0]+ ?[KMGT]i?[BO])\b", re.I), "memory.available"),
         (re.compile(r"\(([\d.,]+ ?[KMGT]i?B) (?:usable|seen|available to the system|nutzbar|utilisables?|utilizables?|bruikbaar|utiliz[aá]ve(?:l|is)|utilizzabili|u[zż]yteczn[ea]|dost[eę]pne)\)", re.I), "memory.usable"),
         (re.compile(r"\d+ (?:of|von|sur|de) (\d+) (?:memory )?(?:slots?|sockets?|steckplätzen?|emplacements|ranuras)", re.I), "memory.slots"),

@@ -191,7 +191,7 @@ LABELS: dict[str, str] = {
     "software.version": "versie",
     "software.maker": "uitgever|fabrikant|leverancier",
     "software.installed_at": "geinstalleerd op|geinstalleerd|installatiedatum|datum",
-    "driver.name": "naam|stuurprogramma",
+    "driver.name": "naam|stuurprogramma|apparaat",
     "driver.version": "versie",
     "driver.provider": "leverancier|fabrikant",
     "driver.dated": "datum",

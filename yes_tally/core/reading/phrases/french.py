@@ -191,7 +191,7 @@ LABELS: dict[str, str] = {
     "software.version": "version",
     "software.maker": "editeur|fabricant",
     "software.installed_at": "installe|installe le|date installation|date",
-    "driver.name": "nom|pilote",
+    "driver.name": "nom|pilote|périphérique|peripherique|appareil",
     "driver.version": "version|version pilote",
     "driver.provider": "fournisseur|fabricant|editeur",
     "driver.dated": "date|date pilote",

@@ -191,7 +191,7 @@ LABELS: dict[str, str] = {
     "software.version": "versione",
     "software.maker": "editore|produttore|fornitore",
     "software.installed_at": "installato|data installazione|installato il|data",
-    "driver.name": "nome|driver",
+    "driver.name": "nome|driver|dispositivo|periferica",
     "driver.version": "versione|versione driver",
     "driver.provider": "fornitore|produttore",
     "driver.dated": "data|data driver",

@@ -191,7 +191,7 @@ LABELS: dict[str, str] = {
     "software.version": "wersja",
     "software.maker": "wydawca|producent|dostawca",
     "software.installed_at": "zainstalowano|data instalacji|data",
-    "driver.name": "nazwa|sterownik",
+    "driver.name": "nazwa|sterownik|urządzenie|urzadzenie",
     "driver.version": "wersja|wersja sterownika",
     "driver.provider": "dostawca|producent",
     "driver.dated": "data|data sterownika",

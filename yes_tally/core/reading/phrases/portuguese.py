@@ -191,7 +191,7 @@ LABELS: dict[str, str] = {
     "software.version": "versao",
     "software.maker": "editor|fabricante|fornecedor",
     "software.installed_at": "instalado|instalado em|data instalacao|data",
-    "driver.name": "nome|driver|controlador",
+    "driver.name": "nome|driver|controlador|dispositivo",
     "driver.version": "versao|versao driver",
     "driver.provider": "fornecedor|fabricante",
     "driver.dated": "data|data driver",

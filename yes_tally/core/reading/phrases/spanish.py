@@ -191,7 +191,7 @@ LABELS: dict[str, str] = {
     "software.version": "version",
     "software.maker": "fabricante|editor|proveedor",
     "software.installed_at": "instalado|instalado el|fecha instalacion|fecha",
-    "driver.name": "nombre|controlador",
+    "driver.name": "nombre|controlador|dispositivo",
     "driver.version": "version|version controlador",
     "driver.provider": "proveedor|fabricante",
     "driver.dated": "fecha|fecha controlador",

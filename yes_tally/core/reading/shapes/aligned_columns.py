@@ -118,8 +118,8 @@ def _under(lines: Sequence[Line], at: int, deep: int = 1) -> Layout | None:
         rows_seen
     ):
         return None  # what stands on the left are labels too: pairs
-    body = _without_sentences(body, cuts)
-    rows = [row for row in _grouped(body, [_row(line, labels, cuts) for line in body]) if row.entries]
+    listed = _without_sentences(body, cuts)
+    rows = [row for row in _grouped(listed, [_row(line, labels, cuts) for line in listed]) if row.entries]
     if not rows:
         return None
     title = lines[at - 1] if at else None

@@ -23,14 +23,23 @@ def plain(text: str) -> str:
 
 
 YES = frozenset(
-    "yes joined associated y true on * x ✓ ✔ enabled enable active 1 ja wahr ein aktiviert aktiv oui vrai active si sim verdadero "
+    "yes joined associated encrypted verschlusselt chiffre chiffree cifrado cifrada cifrato cifrata criptografado encriptado versleuteld zaszyfrowany zaszyfrowane y true on * x ✓ ✔ enabled enable active 1 ja wahr ein aktiviert aktiv oui vrai active si sim verdadero "
     "actif activee actifs ligado ligada encendido encendida acceso accesa accesi wlaczono zapnute ingesteld an angeschaltet eingeschaltet marche allume activada activo activa habilitado habilitada attivo aan wlaczone wlaczony wlaczona tak ingeschakeld attiva abilitato abilitata ativo ativa ativado ativada aktywne aktywny up connected present supported required verbunden connecte connectee conectado conectada collegato collegata verbonden podlaczony podlaczone polaczony polaczono angeschlossen aangesloten".split()
 )
 NO = frozenset(
-    "no n false off disabled disable inactive 0 nein falsch aus deaktiviert inaktiv non faux desactive falso "
+    "no unencrypted decrypted unverschlusselt onversleuteld niezaszyfrowany niezaszyfrowane n false off disabled disable inactive 0 nein falsch aus deaktiviert inaktiv non faux desactive falso "
     "inactif desactivee desactiver desligado desligada apagado apagada spento spenta spenti wylaczono abgeschaltet ausgeschaltet arret eteint inactivo inactiva inativo inativa inattivo inattiva inactief desactivado deshabilitado deshabilitada nao uit wylaczone wylaczony wylaczona nie nee nao disattivato disabilitato uitgeschakeld desativado desativada down disconnected absent unsupported getrennt deconnecte deconnectee desconectado desconectada scollegato scollegata disconnesso disconnessa rozlaczony rozlaczone losgekoppeld".split()
 ) | {
     "not connected",
+    "not encrypted",
+    "nicht verschlusselt",
+    "non chiffre",
+    "sin cifrar",
+    "no cifrado",
+    "nao criptografado",
+    "nao encriptado",
+    "non cifrato",
+    "niet versleuteld",
     "not required",
     "not supported",
     "not enabled",
@@ -70,7 +79,7 @@ _PLACEHOLDERS = frozenset({
     "nao informado", "nao atribuido", "non specificato", "non specificata", "non disponibile", "nessuno", "nessuna", "sconosciuto", "sconosciuta", "vuoto",
     "n/d", "n.d.", "nd", "non definito", "non impostato", "non assegnato", "non applicabile", "geen", "onbekend", "niet opgegeven", "niet ingesteld",
     "niet beschikbaar", "leeg", "niets", "n.v.t.", "nvt", "niet van toepassing", "brak", "nieznany", "nieznana", "nieznane", "nie okreslono", "nieokreslony",
-    "niedostepny", "niedostepne", "puste", "pusty", "nie podano", "nie dotyczy", "nie ustawiono", "brak danych", "bd.", "not recorded", "no data", "missing", "not configured", "nicht eingerichtet", "non configure", "no configurado", "nao configurado", "non configurato", "niet geconfigureerd", "nie skonfigurowano",
+    "niedostepny", "niedostepne", "puste", "pusty", "nie podano", "nie dotyczy", "nie ustawiono", "brak danych", "bd.", "not recorded", "no data", "missing", "not fitted", "nothing fitted", "-- nothing fitted --", "not installed", "not populated", "nicht bestuckt", "unbestuckt", "non installe", "non monte", "no instalado", "no instalada", "nao instalado", "nao instalada", "non installato", "non installata", "vuota", "vazia", "vacia", "pusta", "niet geplaatst", "nie zamontowano", "(rechtstreeks)", "rechtstreeks", "direkt verbunden", "directement connecte", "conexion directa", "collegamento diretto", "not configured", "nicht eingerichtet", "non configure", "no configurado", "nao configurado", "non configurato", "niet geconfigureerd", "nie skonfigurowano",
     "chassis serial number", "base board serial number", "..", "--", "—", "–", "hidden", "not read", "on-link", "on link", "not in use", "blank", "(blank)", "?",
 })  # fmt: skip
 _ONE_CHARACTER = re.compile(r"(?P<c>[0fx.\-_*?#=])(?P=c)*$")

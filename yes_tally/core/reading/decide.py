@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import re
 from dataclasses import dataclass, replace
 from typing import NamedTuple
 
@@ -44,6 +45,10 @@ RELATED: dict[str, frozenset[str]] = {
     "licence": frozenset({"os"}),
     "machine": frozenset({"host"}),
 }
+
+
+# ``Kennung (UUID)``, ``Proces (PID)``: what stands in brackets may be the better known name.
+_NAMED_ASIDE = re.compile(r"\(([^\W\d_][\w ]{2,20})\)")
 
 
 class Context(NamedTuple):
@@ -89,7 +94,8 @@ def decide(label: str, context: Context) -> tuple[Guess, ...]:
         guesses.setdefault(guess.fact, guess)
     bare, _ = split_unit(label)
     if not guesses and bare != label:
-        return decide(bare, context)
+        aside = _NAMED_ASIDE.search(label)
+        return decide(bare, context) or (decide(aside[1], context) if aside else ())
     if not guesses:
         guesses = {guess.fact: guess for guess in _near(label, context)}
     # Of two that are as likely, the one that fewer values can be is tried first.

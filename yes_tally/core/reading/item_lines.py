@@ -26,6 +26,10 @@ MAX_LENGTH = 400
 _IP = r"(?:\d{1,3}(?:\.\d{1,3}){3}|[0-9a-f]*:[0-9a-f:]*:[0-9a-f.]*)"
 _MAC = r"[0-9a-f]{2}(?:[:-][0-9a-f]{2}){5}"
 _DAY = r"(?:\d{4}-\d\d-\d\d|\d{1,2}[./-]\d{1,2}[./-]\d{4}|\d{1,2}\.? [^\W\d_]{3,10}\.? \d{4})"
+_ENCRYPTED = (
+    r"(?:not |non |nicht |n[ãa]o |niet |sin |no )?(?:un|de)?(?:encrypted|verschlüsselt|chiffrée?|cifr(?:ad|at)[oa]|cifrar|encriptado|versleuteld)|"
+    r"unverschlüsselt|onversleuteld|(?:nie)?zaszyfrowan[ye]"
+)
 _LEVEL = r"(?:error|err|warn(?:ing)?|info(?:rmation)?|notice|critical|crit|fatal|debug)"
 _ADDRESSES = ("ipv4", "ipv6")
 
@@ -55,8 +59,9 @@ ITEM_LINES: tuple[ItemLine, ...] = (
     _line("neighbour", rf"(?P<address>{_IP})\s{{2,}}(?P<mac>{_MAC})(?:\s+\(?(?P<kind>[a-z]+)\)?)?"),
     _line("event", rf"(?P<at>{_DAY}[ T]\d\d:\d\d:\d\d\S*) \[(?P<source>[\w .-]{{2,40}})\] (?P<level>{_LEVEL})\b[:\]]? +(?P<text>\S.*)"),
     _line("event", rf"(?P<at>{_DAY}[ T]\d\d:\d\d:\d\d\S*) [\[<]?(?P<level>{_LEVEL})[\]>]? +(?:\[(?P<source>[\w .-]{{2,40}})\]|(?P<source2>[\w.-]{{2,40}}):) +(?P<text>\S.*)"),
+    _line("volume", rf"(?P<mount>[A-Z]:)\s+(?:is |drive |volume )?(?:[^,;]{{1,60}}[,;] )?(?:is )?(?:fully |currently |now |vollständig |entièrement )?(?P<encrypted>{_ENCRYPTED})\b[^.]{{0,80}}\.?"),
     _line("lookup", rf"asked (?P<server>{_IP}):? (?P<name>[a-z][\w-]*(?:\.[\w-]+)+) (?:is|has|->|=) (?P<address>{_IP})"),
-    _line("software", rf"(?P<name>[^\W\d][^(),]*?) v?(?P<version>\d+(?:\.\d+)+)(?: \((?P<maker>[^()]+)\))?, (?:installed|fitted|added|installiert|install[ée]e?|instalad[oa]|installat[oa]|ge[iï]nstalleerd|zainstalowan[oya]) (?:on |am |le |el |em |il |op )?(?P<installed_at>{_DAY})(?:,.*)?"),
+    _line("software", rf"(?P<name>[^\W\d][^(),]*?) v?(?P<version>\d+(?:\.\d+)+)(?: \((?P<maker>[^()]+)\))?(?:,| [-–]) (?:installed|fitted|added|installiert|install[ée]e?|instalad[oa]|installat[oa]|ge[iï]nstalleerd|zainstalowan[oya]) (?:on |am |le |el |em |il |op )?(?P<installed_at>{_DAY})(?:,.*)?"),
     _line("lookup", rf"(?P<name>[a-z][\w-]*(?:\.[\w-]+)+)\.?\s+(?:has (?:the )?(?:ipv[46] )?address|is at|is|resolves to|answers to|->|=>|=)\s*:?\s+(?P<address>{_IP})"),
     _line("adapter", rf"(?P<name>[a-z][\w.@-]{{0,30}}) +(?P<connected>up|down|unknown) +(?P<mac>{_MAC})(?: <.*>)?"),
     _line("adapter", rf"(?P<name>[a-z][\w.@-]{{0,30}}) +(?P<connected>up|down|unknown)(?: +(?P<addresses>{_IP}/\d+(?: {_IP}/\d+)*))?"),

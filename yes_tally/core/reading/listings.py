@@ -42,7 +42,7 @@ CALLED = {
 }  # fmt: skip
 _LISTED = re.compile(r"\s*(?:\[\d{1,3}\]|\d{1,3}[.)]|#\d{1,3})\s+(?P<rest>\S.*?)\s*$")
 _CALLED_SO = re.compile(
-    r"(?P<noun>[^\W\d_]+(?: [^\W\d_]+){0,2})(?: ?#?\d{1,3}\s*[:.–-]\s*| ?#\d{1,3}\s+| ?\d{1,3}\s{2,}|\.)(?P<rest>[^\s(:][^(:]*?)\s*(?:\((?P<aside>[^)]{2,40})\))?\s*$"
+    r"(?P<noun>[^\W\d_]+(?: [^\W\d_]+){0,2})(?: ?#?(?P<number>\d{1,3})\s*[:.–-]\s*| ?#\d{1,3}\s+| ?\d{1,3}\s{2,}|\.)(?P<rest>[^\s(:][^(:]*?)\s*(?:\((?P<aside>[^)]{2,40})\))?\s*$"
 )
 _ROW_NUMBER = re.compile(r"(?:#\d{1,3}[:.]?\s+|\d{1,3}\s{2,})(?=\S)")
 _WORD = re.compile(r"\S+")
@@ -171,8 +171,16 @@ def named_by(interpreter: Interpreter, heading: Heading, group: str, shape: str,
         return True
     called = _CALLED_SO.match(heading.text[:MAX_TEXT])
     if called and SUBJECTS.get(words_of(called["noun"])) == group and group in NAMING:
+        fact = NAMING[group] if NAMING[group].endswith(".name") else CALLED.get(group, NAMING[group])
         entry = Entry(called["noun"], called["rest"], heading.line, heading.column + called.start("rest"))
-        interpreter.place(entry, shape, (Guess(NAMING[group], 0.88, f"the heading names {group}"),), item)
+        interpreter.place(entry, shape, (Guess(fact, 0.88, f"the heading names {group}"),), item)
+        number = ITEM_HEADING.get(group)
+        if called["number"] and number and number != fact:
+            at = Entry(called["noun"], called["number"], heading.line, heading.column + called.start("number"))
+            interpreter.place(at, shape, (Guess(number, 0.85, f"the heading names {group}"),), item)
+        if called["aside"] and group != "adapter":
+            left, start = [f for f in FIELDS[group] if f.name != fact], heading.column - 1 + called.start("aside")
+            told_in_words(interpreter, called["aside"], heading.line, start, group, item, left)
         if called["aside"] and group == "adapter":
             aside = Entry("", called["aside"], heading.line, heading.column + called.start("aside"))
             interpreter.place(

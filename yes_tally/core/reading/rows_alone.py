@@ -85,7 +85,7 @@ def rows_below_count(interpreter: Interpreter, lines: Sequence[Line]) -> set[int
         before = line.number
         cells = cells_by_gap(line.text) if group in CALLED and len(line.text) <= MAX_LINE else []
         numbered = bool(cells) and cells[0][0].rstrip(".):").isdigit()
-        if group is None or len(cells) < 3 + numbered:
+        if group is None or len(cells) < (3 if not numbered else 3 + (group != "partition")):
             continue
         item = interpreter.new_item(group)
         told = cells[1:] if numbered else cells

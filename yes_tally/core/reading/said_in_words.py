@@ -26,7 +26,9 @@ _BULLETED = re.compile(r"\s*(?:(?:[*•-]|\[\d{1,3}\]|\d{1,3}[.):])\s+|\d{1,2}\s
 def rows_of_words(interpreter: Interpreter, lines: Sequence[Line], around: tuple[str, ...]) -> None:
     """``* Hall printer   port 10.20.1.90   driver Gullwing 4``: rows of a thing that a heading names, each cell but the
     first with its own label."""
-    group = next((g for g in around[:2] if g in ITEM_GROUPS and NAMING.get(g, "").endswith(".name")), None)
+    group = next(
+        (g for g in around[:2] if g in ITEM_GROUPS and NAMING.get(g, "").endswith((".name", ".profile"))), None
+    )
     if group is None:
         return
     rows: list[tuple[Line, list[tuple[str, int]]]] = []
@@ -186,9 +188,8 @@ def called_by(interpreter: Interpreter, group: Group, of: str, shape: str, item:
     if heading is None or match is None or not naming.endswith(".name") or is_known(match["name"]):
         return
     context = interpreter.context(of)
-    if subjects_in(words_of(match["name"])) or any(
-        guess.fact == naming for entry in group.entries for guess in decide(entry.label, context)[:1]
-    ):
+    told = {guess.fact for entry in group.entries for guess in decide(entry.label, context)[:1]}
+    if subjects_in(words_of(match["name"])) or naming in told or len(told) * 3 < len(group.entries):
         return
     entry = Entry("", match["name"], heading.line, heading.column)
     interpreter.place(entry, shape, (Guess(naming, 0.8, f"it is listed under {of}"),), item)

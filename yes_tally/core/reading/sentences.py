@@ -68,7 +68,8 @@ PATTERNS = Patterns(
     _row("os.architecture", r"Linux [\w.-]+ \d+\.\d+\.\S+ #.* (?P<v>x86_64|aarch64|i[3-6]86|armv\w+)\b", alone=True),
     _row("os.build", r"\bbuild (?:number )?(?P<v>\d+(?:\.\d+)+)(?![\w.]*\w:)"),
     _row("host.booted_at", rf"\b(?:last (?:started|booted|restarted)|was (?:started|booted)|has been up since|up since)\b.{{0,12}}?(?P<v>{_DATE})"),
-    _row("firmware.secure_boot", r"\bsecure boot is (?P<v>on|off|enabled|disabled|active|inactive)\b"),
+    _row("firmware.secure_boot", r"\bsecure boot (?:is )?(?P<v>on|off|enabled|disabled|active|inactive)\b"),
+    _row("security.virtualisation", r"\bvirtuali[sz]ation (?:is )?(?P<v>on|off|enabled|disabled)\b"),
     _row("security.tpm", r"\btpm (?:is |has )?(?:of )?(?:version )?(?P<v>\d\.\d)\b"),
     _row("os.edition", r"\b(?P<v>(?-i:[A-Z])\w*(?: (?-i:[A-Z])\w*){0,2}) edition\b"),
     _row("licence.channel", rf"\b(?P<v>volume|retail|oem|subscription|evaluation|trial) {_LICENCE}\b"),
@@ -90,6 +91,11 @@ PATTERNS = Patterns(
     _row("memory.usable", rf"\b(?:nutzbar|verwendbar|utilisable|utilizable|utiliz[áa]vel|utilizzabil[ei]|bruikbaar|u[żz]yteczn\w+)\s*:?\s*(?P<v>{_SIZE})"),
     _row("memory.installed", rf"\b(?:eingebaut|install[ée]e?s?|instalad[ao]s?|installat[ao]|ge[ïi]nstalleerd|zainstalowan\w+)\b(?: \w+)?\s*:?\s*(?P<v>{_SIZE})"),
     _row("licence.resets_left", r"\b(?P<v>\d{1,4}) (?:\w+ )?(?:resets?|rearms?) (?:remain|are left|left|possible)"),
+    _row("licence.key_tail", r"\b(?:last|final) (?:five|5|part)\b.{0,30}\bkey\b.{0,12}?\b(?-i:(?P<v>[A-Z0-9]{5}))\b"),
+    _row("licence.expires_at", rf"\b(?:activated|licen[cs]ed|aktiviert|activ[ée]e?|activad[oa]|ativad[oa]|attivat[oa]|geactiveerd|aktywowan[yae])\b[^.;]{{0,50}}?\b(?:until|till|through|bis(?: zum)?|jusqu'au|hasta(?: el)?|at[ée]|fino al|tot|do) (?P<v>{_DATE})"),
+    _row("memory.installed", rf"(?P<v>{_SIZE})\s+(?:of (?:memory|ram) )?(?:are|is) (?:fitted|installed|built in|present)\b"),
+    _row("host.user", r"\byou are (?:signed in as )?(?P<v>[\w.-]+\\[\w.-]+)"),
+    _row("host.booted_at", rf"\bup\b.{{0,50}}?\bsince (?P<v>{_DATE})"),
     _row("licence.key_tail", r"\bkey (?:ends (?:in|with)|ending(?: in| with)?) (?P<v>[A-Z0-9]{5})\b"),
     _row("host.name", r"\b(?:host|computer|machine|pc)(?: name)?:? (?P<v>[A-Za-z]\w*(?:-\w+)*-\w*\d\w*)\b"),
     _row("host.name", r"\b(?:report|sheet|\d) (?:of|on|for) (?P<v>(?-i:[A-Z]{2,})(?:-[A-Z0-9]+)*-\w*\d)\b"),
@@ -99,7 +105,29 @@ PATTERNS = Patterns(
 _TIME = r"\d+(?:[.,]\d+)?\s?m?s"
 # The unit is said once, before the times.
 _IN_MS = r"\b(?:in ms|in milliseconds|\(ms\)|ms\b[^.\d]{0,3}:).{0,60}?"
+_SENT = r"gesendet|envoy[ée]s?|enviad[oa]s|inviati|trasmessi|verzonden|wys[łl]an[eo]"
+_RECEIVED = r"empfangen|re[çc]us?|recibid[oa]s|recebid[oa]s|ricevuti|ontvangen|odebran[eo]"
+_LOST = r"verloren|perdus?|perdid[oa]s|persi|utracon[eo]"
+_LEAST = r"minimum|m[íi]nimo|min"
+_MOST = r"maximum|m[áa]ximo|massimo|maksimum|max"
+_MEAN = r"mittel(?:wert)?|durchschnitt|moyenne|media|m[ée]dia|medio|gemiddeld[e]?|[śs]redni[ao]"
+
+
+def _counted(fact: str, words: str) -> Pattern:
+    return _row(fact, rf"\b(?:{words})\s*[:=]\s*(?P<v>\d+)\b(?!\s*m?s\b)|\b(?P<w>\d+) (?:\w+ )?(?:{words})\b")
+
+
+def _timed(fact: str, words: str) -> Pattern:
+    return _row(fact, rf"\b(?:{words})\s*[:=]?\s*(?P<v>{_TIME})")
+
+
 REACH_SAYS = Patterns(
+    _counted("reach.sent", _SENT),
+    _counted("reach.received", _RECEIVED),
+    _counted("reach.lost", _LOST),
+    _timed("reach.best", _LEAST),
+    _timed("reach.worst", _MOST),
+    _timed("reach.average", _MEAN),
     _row(
         "reach.sent",
         r"(?<![\d.,])\b(?P<v>\d+) (?:(?!m?s\b)\w+ )?(?:sent|transmitted|asked|calls?|requests?|probes?|tries|attempts?|echoes|hails?|pings?|packets? out)\b(?! \d| of \d)|\b(?:sent|transmitted|asked)\s*[:=]?\s*(?P<w>\d+)",
@@ -135,7 +163,10 @@ REACH_TARGET = Patterns(
 )
 
 HOP_TARGET = Patterns(
-    _row("hop.target", r"\bto (?P<v>[A-Za-z0-9][\w.-]*\w) [\[(]\d{1,3}(?:\.\d{1,3}){3}[\])]"),
+    _row(
+        "hop.target",
+        r"\b(?:to|nach|zu|vers|jusqu'à|hasta|a|até|para|verso|fino a|naar|do) (?P<v>[A-Za-z0-9][\w.-]*\w) [\[(]\d{1,3}(?:\.\d{1,3}){3}[\])]",
+    ),
     _row("hop.target", r"\b(?:trac\w+|route|path|way|hops?)\b.{0,40}?\bto (?P<v>[A-Za-z0-9][\w-]*(?:\.[\w-]+)+)"),
 )
 

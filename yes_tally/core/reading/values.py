@@ -37,7 +37,9 @@ _TEXT_FORMS: dict[str, re.Pattern[str]] = {
     "volume.filesystem": re.compile(r"(?P<keep>[A-Za-z][\w.+-]{1,19})$"),
     "boot_entry.id": re.compile(r"\{?[\w-]{1,40}\}?\*?$"),
     "process.pid": re.compile(r"\d+$"),
-    "connection.pid": re.compile(r"(?:users:\(\(\"[^\"]*\",pid=)?(?P<keep>\d+)(?:,fd=.*|/.*)?$"),
+    "connection.pid": re.compile(
+        r"(?:[^\d()]*\((?=\d+\)))?(?:users:\(\(\"[^\"]*\",pid=)?(?P<keep>\d+)(?:,fd=.*|/.*|\))?$"
+    ),
     "disk.number": re.compile(r"(?:\D{0,12}\s)?(?P<keep>\d{1,3})$"),
     "partition.number": re.compile(r"(?:\D{0,12}\s)?(?P<keep>\d{1,3})$"),
     "os.kernel": re.compile(r".*\d\.\d.*$"),
@@ -293,7 +295,7 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
         (re.compile(r"^([\d.,]+ ?[KMGT]i?[BO]) (?:free|available|frei|libres?|vrij|liber[ie]|livres|woln\w+) (?:of|out of|von|sur|de|di|van|z)\b", re.I), "memory.available"),
         (re.compile(r"[(,] ?(?:free|available|frei|verfügbar|libres?|disponibles?|liber[ae]|disponibil[ei]|livres?|disponíve(?:l|is)|vrij|beschikbaar|woln[ea]|dost[eę]pn[ea]):? ([\d., \u00a0]+ ?[KMGT]i?[BO])\b", re.I), "memory.available"),
         (re.compile(r"\(([\d.,]+ ?[KMGT]i?B) (?:usable|seen|available to the system|nutzbar|utilisables?|utilizables?|bruikbaar|utiliz[aá]ve(?:l|is)|utilizzabili|u[zż]yteczn[ea]|dost[eę]pne)\)", re.I), "memory.usable"),
-        (re.compile(r"\d+ (?:of|von|sur|de) (\d+) (?:memory )?(?:slots?|sockets?|steckplätzen?|emplacements|ranuras)", re.I), "memory.slots"),
+        (re.compile(r"\d+ (?:of|von|sur|de|di|van|z|op) (\d+) (?:memory )?(?:slots?|sockets?|(?:steck)?plätzen?|emplacements|ranuras|zócalos|posti|alloggiamenti|sleuven|plaatsen|gniazd|soquetes|slotów)", re.I), "memory.slots"),
     ),
     "memory.usable": (
         (re.compile(r"(?:of which|of it|davon|dont|de los cuales|de los que|di cui|waarvan|z czego|dos quais|dont)\s+([\d., \u00a0]+ ?[KMGT]i?[BO]) (?:is |are |sont |son |sono |zijn |ist |sind )?(?:free|available|frei|verfügbar|libres?|disponibles?|liber[ie]|disponibil[ei]|livres|vrij|beschikbaar|woln\w+|dostępn\w+)", re.I), "memory.available"),

@@ -13,6 +13,7 @@ from rapidfuzz.distance import OSA
 from yes_tally.core.catalogue import FACTS, ITEMS
 from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.phrases import dutch, english, french, german, italian, polish, portuguese, spanish
+from yes_tally.core.reading.phrases.alike import labels_alike
 from yes_tally.core.reading.phrases.glossary import in_english
 from yes_tally.core.reading.phrases.taught import TaughtPhrase, Words, in_use, label_key, per_book
 
@@ -49,7 +50,7 @@ class PhraseClash(ValueError):
 def _labels() -> dict[Words, tuple[Phrase, ...]]:
     index: dict[Words, dict[str, Phrase]] = {}
     for language, module in LANGUAGES.items():
-        for fact, line in module.LABELS.items():
+        for fact, line in (*module.LABELS.items(), *labels_alike(language)):
             if fact not in FACTS:
                 raise PhraseClash(f"the {language} phrases name a fact that the catalogue does not have: {fact}")
             for entry in line.split("|"):

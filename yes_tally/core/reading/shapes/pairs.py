@@ -48,6 +48,7 @@ _WEIGHT = {"mark": 1.0, "equals": 1.0, "gap": 0.7, "bar": 0.95}
 _DRIVE_AT_END = re.compile(r"\s(?:of|on|for|from|von|auf|de|du|di|su|van|op|na|dla|z|w|en|sur) [A-Z]$")
 _GAPS = re.compile(r"\S\s{2,}(?=\S)")
 _RECORDS = FACTS["policy.records"].choices
+_WIDE = re.compile(r"\s{2,}")
 _QUOTES = frozenset("\"'")
 _QUOTED = re.compile(r"([\"'])(.*)\1$")
 
@@ -133,7 +134,9 @@ def _pairs_of(line: Line) -> dict[str, _Pair]:
         if quoted:
             value, column = quoted[2], column + 1
         label = match["label"].rstrip(" .:")
-        if style == "colon" and (_DRIVE_AT_END.search(label) or len(_GAPS.findall(label)) > 2):
+        if style == "colon" and (
+            _DRIVE_AT_END.search(label) or len(_GAPS.findall(label)) > (2 if names_item(_WIDE.split(label)[0]) else 1)
+        ):
             continue
         if any(map(str.isalpha, label)):
             found[style] = _Pair(label, value, column, style)

@@ -115,16 +115,17 @@ def _in_words(interpreter: Interpreter, entry: Entry, at: SubjectAt, shape: str)
     return done
 
 
-_COUNTED_LIST = re.compile(r"\d{1,4} [^\W\d_][^:,]{0,40}: (?=\S)")
+_COUNTED_LIST = re.compile(r"\d{1,4} [^\W\d_][^:,]{0,40}: (?=\S)|\[(?=[^\[\]]+\]$)")
 
 
 def counted_list(interpreter: Interpreter, entry: Entry, shape: str) -> bool:
-    """``Updates: 3 fitted: HU-24117, HU-24120, HU-25001``: how many there are, then what each is called."""
+    """``Updates: 3 fitted: HU-24117, HU-24120, HU-25001``: how many there are, then what each is called;
+    ``accounts: [office, guest]``: in brackets what each is called."""
     group = SUBJECTS.get(words_of(entry.label))
     counted, naming = _COUNTED_LIST.match(entry.printed), NAMING.get(group or "")
     if group is None or group not in ITEM_GROUPS or counted is None or naming is None:
         return False
-    for part in _LISTED_PART.finditer(entry.printed, counted.end()):
+    for part in _LISTED_PART.finditer(entry.printed, counted.end(), len(entry.printed.removesuffix("]"))):
         name = Entry(entry.label, part.group().rstrip(), entry.line, entry.column + part.start())
         interpreter.place(name, shape, (Guess(naming, 0.85, f"it is listed as {group}"),), interpreter.new_item(group))
     return True

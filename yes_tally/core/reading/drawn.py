@@ -9,6 +9,7 @@ from dataclasses import replace
 
 from yes_tally.core.reading.decode import Line
 from yes_tally.core.reading.phrases import is_known
+from yes_tally.core.reading.shapes.layout import cells_by_gap
 
 _DRAWN = re.compile(r"[|│║┃┌╔└╚├┣┗┏`\\]|\+[-=]")
 _FRAME_SIGN = re.compile(r"[|│║┌╔└╚]|^\s*\+[-=]")
@@ -70,8 +71,11 @@ def _forms(lines: list[Line]) -> list[Line]:
         if drawn and start is None:
             start = index
         elif not drawn and start is not None:
-            if _is_form(lines[start:index]):
-                found[start:index] = [replace(row, text=_row_of_form(row.text)) for row in lines[start:index]]
+            drawn_so = lines[start:index]
+            if _is_form(drawn_so):
+                found[start:index] = [replace(row, text=_row_of_form(row.text)) for row in drawn_so]
+            elif _is_page(drawn_so):
+                found[start:index] = [replace(row, text=_left_pane(row.text)) for row in drawn_so]
             start = None
     return found
 
@@ -95,6 +99,21 @@ def _is_form(lines: Sequence[Line]) -> bool:
         return False
     heads_columns = len(pairs) == len(rows) and all(map(is_known, rows[0]))
     return not heads_columns and sum(is_known(label) for label, _ in pairs) * 2 >= len(pairs)
+
+
+def _is_page(lines: Sequence[Line]) -> bool:
+    """Whether the left pane of a page in two panes holds a label and a value in most of its rows."""
+    rows = [c for line in lines if not _EDGE.match(line.text) and (c := _cells(line.text)) is not None]
+    left = [cells_by_gap(cells[0]) for cells in rows if len(cells) == 2]
+    told = [cells for cells in left if len(cells) > 1 and is_known(cells[0][0])]
+    return _LEAST_ROWS <= len(left) == len(rows) and len(told) * 2 >= len(left)
+
+
+def _left_pane(text: str) -> str:
+    if _EDGE.match(text):
+        return ""
+    bars = [match.start() for match in _BAR.finditer(text)]
+    return (" " * (bars[0] + 1) + text[bars[0] + 1 : bars[1]]).rstrip()
 
 
 def _row_of_form(text: str) -> str:

@@ -324,6 +324,9 @@ class Interpreter:
                 guess, value = replace(guess, fact=fact.name), understand(fact, entry.printed, self.locale)
             if value is None:
                 continue
+            if fact.kind == "text" and self._goes_on(fact.name, item, entry):
+                self.blanks.add(entry.line)
+                return
             rivals = _rivals(guess, guesses) if len(guesses) > 1 else ()
             sure = guess.confidence - (0.1 if place else 0.0) - (0.05 if rivals else 0.0)
             name = memory_told(guess.fact, guess.phrase, value)
@@ -331,6 +334,16 @@ class Interpreter:
             if name in ASIDES:
                 self.asides(name, item, entry, shape, sure)
             return
+
+    def _goes_on(self, fact: str, item: Item | None, entry: Entry) -> bool:
+        """Whether a text goes on with what the line above says of the same thing by the same label: no second one."""
+        last = self.drafts[-1] if self.drafts else None
+        return (
+            last is not None
+            and item is not None
+            and (last.fact, last.item, last.entry.label) == (fact, item, entry.label)
+            and last.entry.line == entry.line - 1
+        )
 
     def asides(self, fact: str, item: Item | None, entry: Entry, shape: str, confidence: float) -> None:
         for pattern, aside in ASIDES.get(fact, ()):

@@ -142,10 +142,22 @@ def counted_lines(entries: Sequence[Entry]) -> set[int]:
     }
 
 
+# ``HU-25009 (04-02-2025) Time zones``: what stands in such brackets is a cell of its own.
+_DATED_ASIDE = re.compile(
+    r"\s\((?P<date>\d{1,4}[-./]\d{1,2}[-./]\d{1,4}|[^()\d]{0,8}\d{1,2}\.? [^\W\d_]{3,10}\.? \d{4}|[^()]*(?:unknown|unbekannt|inconnue?|desconocid[oa]|sconosciut[oa]|onbekend|nieznan[ay]|desconhecid[oa]))\)\s?"
+)
+
+
+def _apart(match: re.Match[str]) -> str:
+    """The words in brackets between two gaps, with every column kept."""
+    rest = len(match.group()) - len(match["date"]) - 2
+    return f"  {match['date']}{' ' * rest} " if rest > 1 else f"  {match['date']} {' ' * rest}"
+
+
 def listed_item(interpreter: Interpreter, entry: Entry, start: int, shape: str) -> None:
     """One line of a list under a label that names items: its cells tell by their form what they are."""
     group = next((g for g in interpreter.heading(entry.label) if g in ITEM_GROUPS), None)
-    cells = cells_by_gap(" " * start + entry.printed[start:])
+    cells = cells_by_gap(" " * start + _DATED_ASIDE.sub(_apart, entry.printed[start:]))
     if group is None or not cells:
         return
     item = interpreter.new_item(group)
@@ -171,7 +183,8 @@ def named_by(interpreter: Interpreter, heading: Heading, group: str, shape: str,
         return True
     called = _CALLED_SO.match(heading.text[:MAX_TEXT])
     if called and SUBJECTS.get(words_of(called["noun"])) == group and group in NAMING:
-        fact = NAMING[group] if NAMING[group].endswith(".name") else CALLED.get(group, NAMING[group])
+        plainly = NAMING[group].endswith(".name") or "  " in called["rest"]
+        fact = NAMING[group] if plainly else CALLED.get(group, NAMING[group])
         entry = Entry(called["noun"], called["rest"], heading.line, heading.column + called.start("rest"))
         interpreter.place(entry, shape, (Guess(fact, 0.88, f"the heading names {group}"),), item)
         number = ITEM_HEADING.get(group)

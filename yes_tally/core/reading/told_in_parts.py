@@ -36,6 +36,8 @@ _CLAUSES = re.compile(r"[^\s,;.](?:[^,;.]|[,;.](?!\s|$))*")
 FORMS = {
     "printer.port": re.compile(r"(?:\d{1,3}\.){3}\d{1,3}(?::\d+)?|(?:USB|LPT|COM)\d+:?|FILE:|\\\\\S+", re.I),
     "display.width": re.compile(r"\d{3,5} ?[x×] ?\d{3,5}"),
+    "account.full_name": re.compile(r"[«„“\"].+[»“”\"]"),
+    "module.speed": re.compile(r"\d{4,5} ?MT/s", re.I),
     "volume.filesystem": re.compile(r"[A-Z][A-Z0-9]{2,7}|[a-z]{2,6}\d?fs\d?|x?fat\d*|ext\d"),
 }
 _BUSES = frozenset("sata nvme usb sas scsi pcie ata ide mmc sd thunderbolt fibre iscsi virtio".split())
@@ -55,6 +57,18 @@ def pairs_in(entry: Entry) -> list[Entry]:
     braced = _BRACED.fullmatch(entry.label)
     if braced and entry.printed.rstrip().endswith("}") and (told := _in_braces(entry, braced)):
         return told
+    if flow := _FLOW.fullmatch(entry.printed):
+        inside = Entry(
+            "",
+            entry.printed[flow.start("inside") : flow.end("inside")],
+            entry.line,
+            entry.column + flow.start("inside"),
+        )
+        first = _FIRST_PAIR.match(inside.printed)
+        if first and is_known(first["label"]):
+            return pairs_in(
+                _part(replace(inside, label=first["label"]), first["label"], first.end(), len(inside.printed))
+            )
     if not is_known(entry.label) and (told := _labelled_parts(entry)):
         return told
     found, label, start = [], entry.label, 0
@@ -72,6 +86,11 @@ def pairs_in(entry: Entry) -> list[Entry]:
             label, start = name, match.end()
     parts = [*found, _part(entry, label, start, len(entry.printed))] if found else [entry]
     return [*_joint(parts[0]), *parts[1:]]
+
+
+# ``{maker: Osmund, name: Fathom M3}`` (YAML 1.2, 7.4.2): a record on one line.
+_FLOW = re.compile(r"\{\s*(?P<inside>[^{}]+?)\s*\}")
+_FIRST_PAIR = re.compile(r"(?P<label>[^\W\d][\w ]{0,30}):\s+")
 
 
 def _joint(entry: Entry) -> list[Entry]:

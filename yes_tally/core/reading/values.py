@@ -27,6 +27,7 @@ _TEXT_FORMS: dict[str, re.Pattern[str]] = {
     "host.name": re.compile(r"[A-Za-z0-9][\w.-]{0,62}$"),
     "host.domain": re.compile(r"[\w.-]{2,80}$"),
     "licence.key_tail": re.compile(r"[A-Za-z0-9*?X-]*?(?P<keep>[A-Za-z0-9]{5})$"),
+    "account.full_name": re.compile(r"[«„“\"]?\s*(?P<keep>[^«»„“”\"]+?)\s*[»“”\"]?$"),
     "host.user": re.compile(r"(?P<keep>[^(]*[^\W\d_][^(]*)"),
     "host.owner": re.compile(r".*[^\W\d_].*$"),
     # A host's name is not its system's.
@@ -325,7 +326,9 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
     "adapter.lease_from": (
         (re.compile(r"\b(?:to|until|till|bis|au|hasta|fino al?|tot|do)\s+(\d[\d./-]+(?:[ T]\d\d:\d\d(?::\d\d)?)?)", re.I), "adapter.lease_until"),
     ),
-    "licence.state": ((re.compile(r"\b(?:until|till|through|bis(?: zum)?|jusqu'au|hasta(?: el)?|até|fino al|tot|do) (\d[\w. :/-]+\d)", re.I), "licence.expires_at"),),
+    "licence.state": (
+        (re.compile(r"\b(\d{1,4} (?:days?|hours?|weeks?|minutes?|tage?n?|jours?|d[ií]as?|giorni|dagen|dni)) (?:left|remain\w*|to go|übrig|verbleib\w*|restants?|restantes|rimanenti|resterend\w*|pozosta\w*)", re.I), "licence.grace"),
+        (re.compile(r"\b(?:until|till|through|bis(?: zum)?|jusqu'au|hasta(?: el)?|até|fino al|tot|do) (\d[\w. :/-]+\d)", re.I), "licence.expires_at"),),
     "volume.free": ((re.compile(r"\b(?:of|von|sur|de|di|van|z)\s+([\d.,]+ ?[KMGT]i?[BO]?)\s*$", re.I), "volume.size"),),
     "module.size": (
         (re.compile(r"\b(\d{3,5}) ?MT/s", re.I), "module.speed"),

@@ -202,7 +202,7 @@ LABELS: dict[str, str] = {
     "account.enabled": "actif|active|activee|compte actif",
     "account.admin": "administrateur|admin",
     "account.password_required": "mot passe requis|mot passe obligatoire|mot de passe requis",
-    "account.password_set_at": "mot passe change|mot passe modifie|dernier changement mot passe|mot passe defini|mot passe change le",
+    "account.password_set_at": "mot passe change|mot passe modifie|dernier changement mot passe|mot passe defini|mot passe change le|mot de passe changé|mot de passe changé le|mot de passe change",
     "account.password_expires_at": "mot passe expire|expiration mot passe|mot passe expire le",
     "account.last_logon_at": "derniere connexion|derniere ouverture session|derniere session|dernier acces",
     "account.groups": "groupes|groupe|membre",

@@ -213,7 +213,7 @@ LABELS: dict[str, str] = {
     "task.next_run_at": "prossima esecuzione",
     "task.last_result": "ultimo risultato|risultato|esito",
     "task.runs": "esegue|avvia|comando|azione",
-    "task.user": "utente|esegui come|account",
+    "task.user": "utente|esegui come|account|come utente|esegue come",
     "firewall.profile": "profilo",
     "firewall.on": "attivo|stato|abilitato",
     "firewall.inbound": "entrante|ingresso|in entrata|in ingresso|connessioni in entrata|traffico in entrata|entrata predefinita|in entrata predefinito|in ingresso predefinito",

@@ -12,7 +12,7 @@ from __future__ import annotations
 from collections.abc import Sequence
 
 from yes_tally.core.reading.decode import Line
-from yes_tally.core.reading.phrases import is_known
+from yes_tally.core.reading.phrases import is_known, names_item
 from yes_tally.core.reading.shapes.layout import (
     MAX_LABEL,
     MAX_LINE,
@@ -46,7 +46,7 @@ def lay_out(lines: Sequence[Line]) -> Layout | None:
         return None
     labels = [cells[0][0].rstrip(" :.") for _, cells in body if cells]
     known = sum(map(is_known, labels))
-    if known < _LEAST_FIELDS or known * 2 < len(labels) or 3 * sum(is_known(cell) for cell, _ in head) > len(head):
+    if known < _LEAST_FIELDS or known * 2 < len(labels) or 3 * sum(_is_label(cell) for cell, _ in head) > len(head):
         return None
     columns = [Group(heading=Heading(text, rows[0].number, at + 1)) for text, at in head]
     placed = sum(_place(columns, head, line, cells) for line, cells in body)
@@ -56,6 +56,11 @@ def lay_out(lines: Sequence[Line]) -> Layout | None:
     if len(told) < len(columns):
         return None
     return Layout("turned table", [Group(children=told)], 0.9 * (0.5 + 0.5 * known / len(labels)) * placed / len(body))
+
+
+def _is_label(cell: str) -> bool:
+    """Whether a cell of the head is a label, and not the name of an item (``Disk 0``)."""
+    return is_known(cell) and not names_item(cell)
 
 
 def _place(columns: Sequence[Group], head: Sequence[tuple[str, int]], line: Line, cells: list[tuple[str, int]]) -> bool:

@@ -5,6 +5,7 @@ from __future__ import annotations
 import itertools
 import re
 from collections.abc import Sequence
+from dataclasses import replace
 from typing import TYPE_CHECKING
 
 from yes_tally.core.catalogue import FACTS, FIELDS
@@ -112,7 +113,7 @@ def numbered(
         interpreter.place(place, shape, (Guess(number, 0.85, f"the label names {group}"),), item)
     interpreter.stands_under(item, parent, entry, shape)
     interpreter.numbered, interpreter.numbered_line = item, entry.line
-    if told_bare(interpreter, entry, item.group, item, shape, fact):
+    if told_bare(interpreter, _by_gaps(entry), item.group, item, shape, fact):
         return True
     interpreter.add(
         fact,
@@ -127,6 +128,14 @@ def numbered(
     return True
 
 
+def _by_gaps(entry: Entry) -> Entry:
+    """A value whose parts stand apart by wide gaps and by no comma, with commas there and every column kept."""
+    if ", " in entry.printed or "  " not in entry.printed:
+        return entry
+    return replace(entry, printed=_WIDE.sub(lambda gap: "," + " " * (len(gap.group()) - 1), entry.printed))
+
+
+_WIDE = re.compile(r"\s{2,}")
 _COUNTS = re.compile(r"\d{1,4}\b(?! ?[.,]\d)")
 
 
@@ -235,6 +244,7 @@ def begins_by_name(interpreter: Interpreter, entry: Entry, item: Item, shape: st
     if match is None or not (match["rest"] or "").isdigit() or SUBJECTS.get(words_of(match["noun"])) != item.group:
         return False
     fact = CALLED.get(item.group) or NAMING.get(item.group)
+    entry = _by_gaps(entry)
     if fact and told_bare(interpreter, entry, item.group, item, shape, fact):
         return True
     if fact is None or FACTS[fact].kind != "text" or not fact.endswith((".name", ".model")):

@@ -7,13 +7,12 @@ from collections.abc import Iterator, Sequence
 from contextlib import contextmanager
 from dataclasses import replace
 
-from yes_tally.core.catalogue import FACTS, FIELDS
+from yes_tally.core.catalogue import FACTS
 from yes_tally.core.quantity import Locale, Value, exactly
 from yes_tally.core.reading.by_itself import choice_by_flag, told_by_itself
 from yes_tally.core.reading.compounds import compound, counted_list, profile_alone
 from yes_tally.core.reading.decide import (
     ITEM_GROUPS,
-    NAMING,
     Context,
     Guess,
     as_taught,
@@ -24,9 +23,6 @@ from yes_tally.core.reading.drafts import Draft, Item, Met, identity_of
 from yes_tally.core.reading.labels import split_unit, words_of
 from yes_tally.core.reading.listings import (
     BULLET,
-    CALLED,
-    INDEXED,
-    ITEM_HEADING,
     LISTED_BY_LABEL,
     begins_by_name,
     cannot_be,
@@ -37,13 +33,14 @@ from yes_tally.core.reading.listings import (
     numbered,
     policies,
 )
+from yes_tally.core.reading.opening import opened_by
+from yes_tally.core.reading.pairs_within import in_parts
 from yes_tally.core.reading.phrases import SUBJECTS, subject_within, subjects_in
 from yes_tally.core.reading.phrases.elsewhere import is_elsewhere
 from yes_tally.core.reading.phrases.taught import in_use
 from yes_tally.core.reading.rows import read_rows
 from yes_tally.core.reading.said_in_words import called_by
 from yes_tally.core.reading.shapes.layout import Entry, Group, Heading, Layout
-from yes_tally.core.reading.told_in_parts import in_parts, told_bare
 from yes_tally.core.reading.values import ASIDES, MAX_TEXT, mask_of, memory_told, understand
 from yes_tally.core.reading.variables import are_variables, is_environment, variable_list
 from yes_tally.core.words import is_placeholder
@@ -53,7 +50,6 @@ _UNIT_ALONE = re.compile(r"[kmg]?bps|[kmg]bit/?s|mts?|mt/s|[kmg]hz|[kmgt]?i?b|by
 _UNIT_LABELS = frozenset({"unit", "units", "Unit", "Units", "unite", "einheit", "Einheit"})
 _SHORT_HEADING = 24
 _WHOLE_PHRASE = 0.9
-_ASIDE = re.compile(r"\s*[(\[]([^)\]]{2,80})[)\]]\s*$")
 
 # Behind so wide a gap stands something else.
 _FAR_APART = re.compile(r"\s{3,}(?=[\d.,]+ ?[^\W\d_]{1,3}$)")
@@ -185,7 +181,9 @@ class Interpreter:
         if any(map(is_elsewhere, names)):
             self.met += [Met(entry, self.under, known=False) for part in group.walk() for entry in part.entries]
             return
-        opened, named = (None, ()) if group.heading is None else self._open(group.heading, group, shape, around, parent)
+        opened, named = (
+            (None, ()) if group.heading is None else opened_by(self, group.heading, group, shape, around, parent)
+        )
         inner = (*named, *(a for a in around if a not in named))
         own = labels or tuple(dict.fromkeys(entry.label for entry in group.entries if entry.label))
         subject = opened.group if opened else infer_group(own, inner, False) if group.entries else None
@@ -225,40 +223,6 @@ class Interpreter:
         if len(children) < 2 or any(child.heading for child in children):
             return ()
         return tuple(dict.fromkeys(e.label for child in children for e in child.entries if e.label))
-
-    def _open(
-        self, heading: Heading, group_of: Group, shape: str, around: tuple[str, ...], parent: Item | None
-    ) -> tuple[Item | None, tuple[str, ...]]:
-        """A heading that names an item and which one opens it; any other only says what is spoken of."""
-        named = self.heading(heading.text, heading.line)
-        text = heading.text[:MAX_TEXT]
-        aside = _ASIDE.search(text)
-        match = INDEXED.match(text[: aside.start()] if aside else text)
-        group = SUBJECTS.get(words_of(match["noun"])) if match else None
-        if match is None or group not in ITEM_GROUPS or not match["rest"]:
-            return None, named
-        if group == "processor" and not group_of.entries and not group_of.children:
-            return None, named  # an empty socket holds no processor
-        item = self.new_item(group or "")
-        fact = ITEM_HEADING.get(item.group) or NAMING.get(item.group)
-        # A bare number tells items apart; it is the name of none.
-        own = {g.fact for e in group_of.entries for g in decide(e.label, self.context(item.group))[:1] if e.printed}
-        if fact and fact not in own and not (match["rest"].isdigit() and fact.endswith(".name")):
-            entry = Entry(match["noun"], match["rest"].strip("\"'"), heading.line, heading.column + match.start("rest"))
-            self.place(entry, shape, (Guess(fact, 0.9, f"the heading names {group}"),), item)
-        for fact_kind in FIELDS[item.group] if aside else ():
-            if fact_kind.kind == "flag" and aside and words_of(aside[1]) == (fact_kind.field,):
-                at = Entry(heading.text, aside[1], heading.line, heading.column + aside.start(1))
-                self.add(
-                    fact_kind.name, item, at, exactly("flag", True), shape, 0.85, "the heading says so in brackets"
-                )
-        if aside and ("," in aside[1] or ";" in aside[1]):
-            at = Entry(heading.text, aside[1], heading.line, heading.column + aside.start(1))
-            told_bare(self, at, item.group, item, shape, CALLED.get(item.group, ""))
-        self.numbered, self.numbered_line = item, heading.line
-        self.opened[heading.line] = item
-        self.stands_under(item, parent, Entry(heading.text, "", heading.line, heading.column), shape)
-        return item, (item.group, *(n for n in named if n != item.group))
 
     def stands_under(self, item: Item, parent: Item | None, entry: Entry, shape: str) -> None:
         """An item that stands under another one belongs to it: a partition to its disk."""

@@ -1,0 +1,62 @@
+"""Headings that open an item: ``Disk 0``, ``Volume C: (locked)``, ``Module A1 (8 GB, DDR4)``."""
+
+from __future__ import annotations
+
+import re
+from typing import TYPE_CHECKING
+
+from yes_tally.core.catalogue import FIELDS
+from yes_tally.core.quantity import exactly
+from yes_tally.core.reading.decide import ITEM_GROUPS, NAMING, Guess, decide
+from yes_tally.core.reading.drafts import Item
+from yes_tally.core.reading.labels import words_of
+from yes_tally.core.reading.listings import CALLED, INDEXED, ITEM_HEADING
+from yes_tally.core.reading.phrases import SUBJECTS
+from yes_tally.core.reading.shapes.layout import Entry, Group, Heading
+from yes_tally.core.reading.told_in_parts import told_bare
+from yes_tally.core.reading.values import MAX_TEXT
+
+if TYPE_CHECKING:
+    from yes_tally.core.reading.interpret import Interpreter
+
+_ASIDE = re.compile(r"\s*[(\[]([^)\]]{2,80})[)\]]\s*$")
+
+
+def opened_by(
+    interpreter: Interpreter,
+    heading: Heading,
+    group_of: Group,
+    shape: str,
+    around: tuple[str, ...],
+    parent: Item | None,
+) -> tuple[Item | None, tuple[str, ...]]:
+    """A heading that names an item and which one opens it; any other only says what is spoken of."""
+    named = interpreter.heading(heading.text, heading.line)
+    text = heading.text[:MAX_TEXT]
+    aside = _ASIDE.search(text)
+    match = INDEXED.match(text[: aside.start()] if aside else text)
+    group = SUBJECTS.get(words_of(match["noun"])) if match else None
+    if match is None or group not in ITEM_GROUPS or not match["rest"]:
+        return None, named
+    if group == "processor" and not group_of.entries and not group_of.children:
+        return None, named  # an empty socket holds no processor
+    item = interpreter.new_item(group or "")
+    fact = ITEM_HEADING.get(item.group) or NAMING.get(item.group)
+    # A bare number tells items apart; it is the name of none.
+    own = {g.fact for e in group_of.entries for g in decide(e.label, interpreter.context(item.group))[:1] if e.printed}
+    if fact and fact not in own and not (match["rest"].isdigit() and fact.endswith(".name")):
+        entry = Entry(match["noun"], match["rest"].strip("\"'"), heading.line, heading.column + match.start("rest"))
+        interpreter.place(entry, shape, (Guess(fact, 0.9, f"the heading names {group}"),), item)
+    for fact_kind in FIELDS[item.group] if aside else ():
+        if fact_kind.kind == "flag" and aside and words_of(aside[1]) == (fact_kind.field,):
+            at = Entry(heading.text, aside[1], heading.line, heading.column + aside.start(1))
+            interpreter.add(
+                fact_kind.name, item, at, exactly("flag", True), shape, 0.85, "the heading says so in brackets"
+            )
+    if aside and ("," in aside[1] or ";" in aside[1]):
+        at = Entry(heading.text, aside[1], heading.line, heading.column + aside.start(1))
+        told_bare(interpreter, at, item.group, item, shape, CALLED.get(item.group, ""))
+    interpreter.numbered, interpreter.numbered_line = item, heading.line
+    interpreter.opened[heading.line] = item
+    interpreter.stands_under(item, parent, Entry(heading.text, "", heading.line, heading.column), shape)
+    return item, (item.group, *(n for n in named if n != item.group))

@@ -1,0 +1,138 @@
+"""Pairs within a pair: ``cores / threads: 6 / 12``, ``mode: UEFI, secure boot: off``, ``{maker: Osmund, serial: 4711}``."""
+
+from __future__ import annotations
+
+import re
+from collections.abc import Iterator, Sequence
+from dataclasses import replace
+
+from yes_tally.core.reading.decide import ITEM_GROUPS, Context, decide
+from yes_tally.core.reading.labels import words_of
+from yes_tally.core.reading.phrases import SUBJECTS, is_known, subjects_in
+from yes_tally.core.reading.shapes.layout import Entry
+
+_SLASHED = re.compile(r"\s*/\s*")
+_NEXT_PAIR = re.compile(r"[,;]\s+(?P<label>[^\W\d_][^:,;=]{1,40}?)\s*:\s+(?=\S)")
+# ``Harbour OS 12, build 12.0.4417``: no mark between, but a label of one word and something that begins as a value.
+_NEXT_BARE = re.compile(r",\s+(?P<label>[^\W\d_]{4,20}) (?=[\"']?[\d])")
+# ``UEFI        Secure boot ..... on``, ``VB-71   S/N MB0F33``: what follows a wide gap is a pair of its own.
+_BESIDE = re.compile(r"\s{2,}(?P<label>[^\W\d_](?:(?!\s{2})[^:=]){1,40}?)\s*(?::\s+|=\s*|\s(?:\.\s?){3,}:?\s*)(?=\S)")
+_BESIDE_BARE = re.compile(
+    r"(?:\s{2,}(?P<label>[^\W\d_]\S{1,20}(?: [^\W\d_]\S{0,20})?) (?=\S*\d)(?!\d{1,3}:)|\s{3,}(?P<far>[^\W\d_]\S{2,20}) {1,6}(?=[^\W_]))"
+)
+_PARTS = re.compile(r"[^\s,;](?:[^,;]|[,;](?!\s))*")
+_LEAST_PARTS = 2
+
+
+def pairs_in(entry: Entry) -> list[Entry]:
+    """The pairs that one pair holds; itself alone when it holds no other."""
+    braced = _BRACED.fullmatch(entry.label)
+    if braced and entry.printed.rstrip().endswith("}") and (told := _in_braces(entry, braced)):
+        return told
+    if flow := _FLOW.fullmatch(entry.printed):
+        inside = Entry(
+            "",
+            entry.printed[flow.start("inside") : flow.end("inside")],
+            entry.line,
+            entry.column + flow.start("inside"),
+        )
+        first = _FIRST_PAIR.match(inside.printed)
+        if first and is_known(first["label"]):
+            return pairs_in(
+                _part(replace(inside, label=first["label"]), first["label"], first.end(), len(inside.printed))
+            )
+    if not is_known(entry.label) and (told := _labelled_parts(entry)):
+        return told
+    found, label, start = [], entry.label, 0
+    text = entry.printed[:400]
+    # What is told of an item in a row is its own (``Pack 1: DB-52, design 52000 mWh``).
+    of_item = any(at.start == 0 and at.group in ITEM_GROUPS for at in subjects_in(words_of(entry.label)))
+    bare = [] if of_item else _NEXT_BARE.finditer(text)
+    beside = [*_BESIDE.finditer(text), *_BESIDE_BARE.finditer(text)] if "  " in text else []
+    for match in sorted([*_NEXT_PAIR.finditer(text), *bare, *beside], key=lambda m: m.start()):
+        if match.start() < start:
+            continue
+        name = match["label"] or match.groupdict().get("far") or ""
+        if is_known(name) and text.count("(", start, match.start()) == text.count(")", start, match.start()):
+            found.append(_part(entry, label, start, match.start()))
+            label, start = name, match.end()
+    parts = [*found, _part(entry, label, start, len(entry.printed))] if found else [entry]
+    return [*_joint(parts[0]), *parts[1:]]
+
+
+# ``{maker: Osmund, name: Fathom M3}`` (YAML 1.2, 7.4.2): a record on one line.
+_FLOW = re.compile(r"\{\s*(?P<inside>[^{}]+?)\s*\}")
+_FIRST_PAIR = re.compile(r"(?P<label>[^\W\d][\w ]{0,30}):\s+")
+
+
+def _joint(entry: Entry) -> list[Entry]:
+    """``Cores / threads: 6 / 12``, ``Maker and model: Oakmere, Tern 3``: two labels in one, and a value for each."""
+    for between, mark in ((_SLASHED, _SLASHED), (_JOINED, _COMMAS)):
+        labels, values = between.split(entry.label), mark.split(entry.printed)
+        if 1 < len(labels) == len(values) <= 3 and all(map(is_known, labels)):
+            return list(_at_slashes(entry, labels, values))
+    return [entry]
+
+
+def in_parts(entries: Sequence[Entry], context: Context) -> Iterator[tuple[Entry, Context]]:
+    """Entries and the pairs within them, each with what is spoken of: what stands beside a pair whose label names a
+    thing is said of that thing (``Mainboard: VB-71   S/N MB0F33``)."""
+    for whole in entries:
+        parts = pairs_in(whole) if whole.label else [whole]
+        yield parts[0], context
+        named = _subject_of(whole.label, context) if len(parts) > 1 else None
+        beside = Context(named, context.around, context.language) if named and named not in ITEM_GROUPS else context
+        for part in parts[1:]:
+            own = decide(part.label, beside)[:1]
+            yield part, beside if own and own[0].fact.startswith(f"{named}.") else context
+
+
+def _subject_of(label: str, context: Context) -> str | None:
+    """What a label names, or else what its fact is said of."""
+    named = SUBJECTS.get(words_of(label))
+    return named or next((guess.fact.partition(".")[0] for guess in decide(label, context)[:1]), None)
+
+
+# ``os { name = "Harbour OS 12", build = "12.0.4417" }``: a record on one line.
+_BRACED = re.compile(r"(?P<head>[\w-]+)\s*\{\s*(?P<label>[^\W\d]\w*)")
+_IN_BRACES = re.compile(
+    r"(?:^|,\s*)(?:(?P<label>[^\W\d]\w*)\s*[=:]\s*)?(?:\"(?P<quoted>[^\"]*)\"|(?P<bare>[^,{}\"]+?))\s*(?=,|\}|$)"
+)
+
+
+def _in_braces(entry: Entry, braced: re.Match[str]) -> list[Entry]:
+    found = []
+    for match in _IN_BRACES.finditer(entry.printed[:400]):
+        which = "quoted" if match["quoted"] is not None else "bare"
+        label = f"{braced['head']} {match['label'] or braced['label']}"
+        found.append(Entry(label, match[which], entry.line, entry.column + match.start(which)))
+    return found
+
+
+_JOINED = re.compile(r"\s+(?:and|und|et|y|e|en|i)\s+")
+_COMMAS = re.compile(r",\s+")
+_LABELLED_PART = re.compile(r"(?P<label>[^\W\d_]\S{0,20})\s+(?P<value>(?:\d{1,2} ?[x×] ?)?\d\S*(?: [^\W\d_]\S*)?)$")
+
+
+def _labelled_parts(entry: Entry) -> list[Entry]:
+    """``Cache: L1 384 KB, L2 1.5 MB``: under a label that says little each part has its own."""
+    parts = [m for m in _PARTS.finditer(entry.printed[:400]) if m.group().strip()]
+    told = [(part, match) for part in parts if (match := _LABELLED_PART.match(part.group()))]
+    if len(told) < _LEAST_PARTS or len(told) < len(parts) or not all(is_known(match["label"]) for _, match in told):
+        return []
+    return [
+        Entry(match["label"], match["value"], entry.line, entry.column + part.start() + match.start("value"))
+        for part, match in told
+    ]
+
+
+def _at_slashes(entry: Entry, labels: Sequence[str], values: Sequence[str]) -> Iterator[Entry]:
+    at = 0
+    for label, value in zip(labels, values, strict=True):
+        at = entry.printed.index(value, at)
+        yield Entry(label, value, entry.line, entry.column + at)
+        at += len(value)
+
+
+def _part(entry: Entry, label: str, start: int, end: int) -> Entry:
+    return Entry(label, entry.printed[start:end].rstrip(), entry.line, entry.column + start)

@@ -84,7 +84,7 @@ _PLACEHOLDERS = frozenset({
 })  # fmt: skip
 _ONE_CHARACTER = re.compile(r"(?P<c>[0fx.\-_*?#=])(?P=c)*$")
 _UNKNOWN_ONE = re.compile(
-    r"unknown (?:maker|vendor|manufacturer|publisher|author|provider|supplier|date|version|user|owner|device|name)|"
+    r"(?:date|maker|version) unknown|unknown (?:maker|vendor|manufacturer|publisher|author|provider|supplier|date|version|user|owner|device|name)|"
     r"(?:hersteller|herausgeber) unbekannt|unbekannter (?:hersteller|herausgeber)|(?:fabricant|editeur) inconnu|"
     r"(?:fabricante|editor) desconocido|(?:produttore|editore) sconosciuto|onbekende (?:maker|uitgever|fabrikant)|datum (?:unbekannt|onbekend)|date inconnue|fecha desconocida|data (?:sconosciuta|desconhecida|nieznana)|"
     r"nieznany (?:producent|wydawca)|(?:fabricante|editor) desconhecido"

@@ -287,7 +287,7 @@ def listed_by_label(interpreter: Interpreter, group: Group, of: str, shape: str)
     state = next((fact for fact in fields if fact.field == "state"), None)
     said: list[int] = []
     for entry, item in zip(told, items, strict=True):
-        text, left = _BRACKETS.sub(",", entry.printed), list(fields)
+        text, left = _BRACKETS.sub(",", _by_gaps(entry).printed), list(fields)
         words = told_in_words(interpreter, text, entry.line, entry.column - 1, of, item, left)
         if state in left and state and text:
             first = Entry(entry.label, text.partition(",")[0], entry.line, entry.column)

@@ -47,6 +47,9 @@ def opened_by(
     if fact and fact not in own and not (match["rest"].isdigit() and fact.endswith(".name")):
         entry = Entry(match["noun"], match["rest"].strip("\"'"), heading.line, heading.column + match.start("rest"))
         interpreter.place(entry, shape, (Guess(fact, 0.9, f"the heading names {group}"),), item)
+    elif fact == "adapter.name" and fact in own and match["rest"][0] in "\"'":
+        entry = Entry(match["noun"], match["rest"].strip("\"'"), heading.line, heading.column + match.start("rest") + 1)
+        interpreter.place(entry, shape, (Guess("adapter.connection", 0.85, "the heading calls it so"),), item)
     for fact_kind in FIELDS[item.group] if aside else ():
         if fact_kind.kind == "flag" and aside and words_of(aside[1]) == (fact_kind.field,):
             at = Entry(heading.text, aside[1], heading.line, heading.column + aside.start(1))

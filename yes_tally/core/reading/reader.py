@@ -13,11 +13,12 @@ from yes_tally.core.reading.decode import Decoded, Line, decode
 from yes_tally.core.reading.drafts import Draft, Met
 from yes_tally.core.reading.interpret import Interpreter
 from yes_tally.core.reading.language import language_of
+from yes_tally.core.reading.opening import opened_by
 from yes_tally.core.reading.phrases.elsewhere import is_elsewhere
 from yes_tally.core.reading.phrases.taught import NOTHING_TAUGHT, Phrasebook, using
 from yes_tally.core.reading.rows_alone import rows_without_head
 from yes_tally.core.reading.sections import Section, cut
-from yes_tally.core.reading.shapes.layout import MAX_LABEL, MAX_LINE, RULE, Entry, Heading
+from yes_tally.core.reading.shapes.layout import MAX_LABEL, MAX_LINE, RULE, Entry, Group, Heading
 from yes_tally.core.reading.stated import read_statements, taught_statements, title_names_host
 from yes_tally.core.reading.values import locale_of
 
@@ -144,6 +145,8 @@ def _read_block(interpreter: Interpreter, block: Block, command: tuple[str, ...]
     above = block.headings[0] if block.headings else None
     if above and is_elsewhere(above.text) and block.lines[0].number - above.line <= _RIGHT_UNDER:
         return
+    if block.layout is None and above and block.lines[0].number == above.line + 1:
+        opened_by(interpreter, above, Group(), "rows", command, None)
     if block.layout is None:
         subjects = [s for h in block.headings for s in interpreter.heading(h.text)]
         rows_without_head(interpreter, block.lines, (*subjects, *command))

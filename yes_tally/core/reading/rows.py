@@ -60,16 +60,16 @@ def read_rows(interpreter: Interpreter, rows: Sequence[Group], shape: str, aroun
 
 
 def _sums_up(interpreter: Interpreter, row: Group, subject: str, columns: dict[str, tuple[Guess, ...]]) -> bool:
-    """Whether a row is none of what the table lists: where its number belongs stands a word (``total``, ``free``)."""
+    """Whether a row is none of what the table lists: where its number belongs stands what is none (``total``)."""
     for entry in row.entries[:1]:
         means = columns.get(entry.label, ())
         fact = FACTS[means[0].fact] if means else None
-        if fact and fact.name in _NUMBERED and entry.printed.isalpha():
+        if fact and fact.name in _NUMBERED and not is_placeholder(entry.printed):
             return understand(fact, entry.printed, interpreter.locale) is None
     return False
 
 
-_NUMBERED = frozenset({"disk.number", "partition.number", "process.pid", "hop.number", "search_folder.order"})
+_NUMBERED = frozenset({"disk.number", "partition.number", "process.pid", "hop.number", "update.id"})
 
 
 def _stands_right_under(interpreter: Interpreter, rows: Sequence[Group]) -> bool:

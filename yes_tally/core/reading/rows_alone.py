@@ -42,7 +42,9 @@ def numbered_rows(interpreter: Interpreter, lines: Sequence[Line]) -> set[int]:
         match = INDEXED.match(cells[0][0]) if len(cells) >= 3 and _names_one(cells[0][0]) else None
         group = SUBJECTS.get(words_of(match["noun"])) if match else None
         naming = CALLED.get(group or "")
-        if match is None or group is None or naming is None:
+        letter = LETTERED.fullmatch(cells[0][0]) if match else None
+        which = (match["rest"] if match else None) or (letter["rest"] if letter else None)
+        if which is None or group is None or naming is None:
             continue
         at = cells[1][1]
         entry = Entry(cells[0][0], ", ".join(text for text, _ in cells[1:]), line.number, at + 1)
@@ -55,7 +57,7 @@ def numbered_rows(interpreter: Interpreter, lines: Sequence[Line]) -> set[int]:
             interpreter.stands_under(item, owner, entry, "rows")
         number = ITEM_HEADING.get(group)
         if number:
-            place = Entry(cells[0][0], match["rest"], line.number, cells[0][1] + 1)
+            place = Entry(cells[0][0], which, line.number, cells[0][1] + 1)
             interpreter.place(place, "rows", (Guess(number, 0.85, f"the row begins with the {group}"),), item)
     return read
 

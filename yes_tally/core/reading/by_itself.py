@@ -27,6 +27,10 @@ _BARE: dict[str, tuple[str, bool | str]] = {
 _BARE_MEASURES = ("adapter.speed",)
 
 
+# Of these a no says as much as a yes: ``Activated: no``.
+_OPPOSITE = {"active": "inactive"}
+
+
 def told_by_itself(interpreter: Interpreter, entry: Entry, shape: str, context: Context, item: Item | None) -> None:
     """Read a word or a measure that needs no label, of the group that is spoken of."""
     word = " ".join(words_of(entry.printed))
@@ -45,10 +49,13 @@ def told_by_itself(interpreter: Interpreter, entry: Entry, shape: str, context: 
 
 def choice_by_flag(interpreter: Interpreter, entry: Entry, shape: str, context: Context, item: Item | None) -> bool:
     """``UEFI: yes`` of a firmware, ``wireless: yes`` of an adapter: the label is one of a choice, a yes takes it."""
-    if not flag_of(entry.printed) or context.group is None:
+    said_yes = flag_of(entry.printed)
+    if said_yes is None:
         return False
-    for fact in FIELDS[context.group]:
+    for fact in FIELDS[context.group or "licence"]:
         choice = choice_named(fact.field, fact.choices, entry.label) if fact.kind == "choice" else None
+        if choice and not said_yes:
+            choice = _OPPOSITE.get(choice)
         if choice:
             said = f"“{entry.label}” is one of what it may be"
             interpreter.add(fact.name, item, entry, exactly("choice", choice), shape, 0.85, said)

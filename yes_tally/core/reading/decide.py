@@ -130,6 +130,8 @@ def _weigh(meaning: Meaning, context: Context) -> Guess | None:
         return Guess(phrase.fact, (0.75 if context.item else 0.92) - loss, f"{said}, wherever it stands", phrase.text)
     if group in _ALONE and not context.item and is_unique(phrase):
         return Guess(phrase.fact, 0.76 - loss, f"{said} and of no other fact", phrase.text)
+    if phrase.fact in _ADDRESSES and not context.item and not _SAYS_WHICH.isdisjoint(words_of(phrase.text)):
+        return Guess(phrase.fact, 0.72 - loss, f"{said}, and its address can be of nothing else", phrase.text)
     if group in context.around and not context.item and context.group is None:
         return Guess(phrase.fact, 0.85 - loss, f"{said}; the heading speaks of {group}", phrase.text)
     if phrase.reach == WEAK and not context.item and not any(a in ITEM_GROUPS for a in context.around[:1]):
@@ -141,6 +143,11 @@ def _weigh(meaning: Meaning, context: Context) -> Guess | None:
 _SAID_OF_ITEMS_TOO = frozenset(
     "machine.tag machine.serial machine.model machine.maker machine.sku os.language host.owner".split()
 )
+
+
+# What a sheet of the PC tells of its adapter; no text but an address is one.
+_ADDRESSES = frozenset({"adapter.mac", "adapter.ipv4"})
+_SAYS_WHICH = frozenset({"ip", "ipv4", "mac"})
 
 
 def _near(label: str, context: Context) -> list[Guess]:

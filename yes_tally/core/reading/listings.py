@@ -241,7 +241,10 @@ def named_by(interpreter: Interpreter, heading: Heading, group: str, shape: str,
 def begins_by_name(interpreter: Interpreter, entry: Entry, item: Item, shape: str) -> bool:
     """``Adapter 1: Wickerlink GbE 210`` as the first pair of an adapter's record: its name, not one of its fields."""
     match = INDEXED.match(entry.label)
-    if match is None or not (match["rest"] or "").isdigit() or SUBJECTS.get(words_of(match["noun"])) != item.group:
+    if match is None or not (match["rest"] or "").isdigit():
+        return False
+    of = SUBJECTS.get(words_of(match["noun"]))
+    if of != item.group and (of or is_known(entry.label)):
         return False
     fact = CALLED.get(item.group) or NAMING.get(item.group)
     entry = _by_gaps(entry)

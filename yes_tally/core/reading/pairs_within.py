@@ -53,7 +53,9 @@ def pairs_in(entry: Entry) -> list[Entry]:
         if match.start() < start:
             continue
         name = match["label"] or match.groupdict().get("far") or ""
-        if is_known(name) and text.count("(", start, match.start()) == text.count(")", start, match.start()):
+        if (is_known(name) or match.re is _BESIDE) and text.count("(", start, match.start()) == text.count(
+            ")", start, match.start()
+        ):
             found.append(_part(entry, label, start, match.start()))
             label, start = name, match.end()
     parts = [*found, _part(entry, label, start, len(entry.printed))] if found else [entry]

@@ -26,6 +26,9 @@ FORMS = {
     "printer.port": re.compile(r"(?:\d{1,3}\.){3}\d{1,3}(?::\d+)?|(?:USB|LPT|COM)\d+:?|FILE:|\\\\\S+", re.I),
     "display.width": re.compile(r"\d{3,5} ?[x×] ?\d{3,5}"),
     "account.full_name": re.compile(r"[«„“\"].+[»“”\"]"),
+    "adapter.mac": re.compile(r"[0-9a-f]{2}(?:[:-][0-9a-f]{2}){5}", re.I),
+    "adapter.ipv4": re.compile(r"\d{1,3}(?:\.\d{1,3}){3}(?:/\d{1,2})?"),
+    "adapter.connected": re.compile(r"(?:up|down|connected|disconnected|not connected)(?: at .*)?", re.I),
     "module.speed": re.compile(r"\d{4,5} ?MT/s", re.I),
     "volume.filesystem": re.compile(r"[A-Z][A-Z0-9]{2,7}|[a-z]{2,6}\d?fs\d?|x?fat\d*|ext\d"),
 }

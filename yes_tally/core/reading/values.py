@@ -160,6 +160,8 @@ def _share(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None
     return quantity.share(text, locale)
 
 
+# Makers of firmware begin their versions with letters: ``Loamgate M3.0.9 of 07/03/2022``.
+_PREFIXED = re.compile(r"(?<![\w.-])[A-Z]{1,4}-?\d+(?:\.\w+)+")
 # ``M3.0.9 (07-03-2022)``: of when it is, not which.
 _DAY_ASIDE = re.compile(r"\s*\([^()]*(?:19|20)\d\d[^()]*\).*")
 
@@ -167,7 +169,11 @@ _DAY_ASIDE = re.compile(r"\s*\([^()]*(?:19|20)\d\d[^()]*\).*")
 def _version(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
     if is_placeholder(text) or _DAY.match(text):
         return None
-    return quantity.version(_DAY_ASIDE.sub("", text))
+    if fact.name == "os.kernel" and "." not in text:
+        return None
+    text = _DAY_ASIDE.sub("", text)
+    prefixed = _PREFIXED.search(text) if fact.name == "firmware.version" else None
+    return exactly("version", prefixed.group()) if prefixed else quantity.version(text)
 
 
 def _moment(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
@@ -181,6 +187,10 @@ def _span(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
 _STATE_WORD = re.compile(r"[^\W\d_]+(?=,? (?:at|with|mit|à|a|con|com|met|z|\d|\())")
 
 
+_RIGHTS = re.compile(
+    r"(?:(?P<all>(?:local )?(?:adm\w*|amministrat\w+|beheerder\w*|verwalter\w*))|(?:standard |limited )?(?:user|guest|benutzer|gast|utilisateur|invit\w+|usuario|utente|ospite|gebruiker|utilizador|convidado|uzytkownik|użytkownik|gość)s?)\s*$",
+    re.I,
+)
 _PARTED = re.compile(
     r"\b(?:disconnected|unplugged|getrennt|d[ée]connect[ée]e?|d[ée]branch[ée]e?|desconectad[oa]|scollegat[oa]|losgekoppeld|roz[łl][ąa]czon\w+|od[łl][ąa]czon\w+)\b",
     re.I,
@@ -195,6 +205,8 @@ def _flag(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
     # "connected at 1 Gbit/s", "up, full duplex": the first word says it.
     if fact.name == "adapter.dhcp" and (how := _HOW_ADDRESSED.match(text)):
         return exactly("flag", bool(how["yes"]))
+    if fact.name == "account.admin" and (right := _RIGHTS.match(text)):
+        return exactly("flag", bool(right["all"]))
     if fact.name == "adapter.connected" and _PARTED.search(text):
         return exactly("flag", False)
     first = _STATE_WORD.match(text) if fact.name == "adapter.connected" else None
@@ -313,7 +325,7 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
     ),
     "firmware.version": (
         (_DATED, "firmware.dated"),
-        (re.compile(r"^([A-Z][\w&-]*(?: [A-Z][\w&-]*)?),? (?:(?:version|v|build|rev)\.? ?)?\d", re.I), "firmware.maker"),
+        (re.compile(r"^([A-Z][\w&-]*(?: [A-Z][\w&-]*)?),? (?:(?:version|v|build|rev)\.? ?)?[A-Z]{0,2}\d", re.I), "firmware.maker"),
     ),
     "display.width": ((re.compile(r"\d\s?[x×]\s?(\d+)", re.I), "display.height"),),
     "adapter.ipv4": (

@@ -48,12 +48,12 @@ SUBJECTS: dict[str, str] = {
 }
 
 LABELS: dict[str, str] = {
-    "machine.maker": "?maker|?manufacturer|?vendor|?system manufacturer|!system maker|!computer maker|sys vendor|!pc maker|!system vendor|!manufactured by|!made by|!built by|brand|!pc brand",
+    "machine.maker": "?maker|?manufacturer|?vendor|?system manufacturer|!system maker|!computer maker|sys vendor|!pc maker|!system vendor|!manufactured by|!made by|!built by|brand|!pc brand|make",
     "machine.model": "?model|!system model|!product name|!computer model|!machine model|product|?pc model|!system product|!product model|!device model",
     "machine.serial": "?serial number|?serial|?serial no|!system serial number|!pc serial number|!product serial|!chassis serial number|!machine serial|identifying number|!computer serial|?s/n|!system s/n|?sn|?ser no|!system serial|!service tag",
     "machine.tag": "!asset tag|!asset number|!inventory tag|!inventory number|tag|!asset|!inventory no|!inventory|!inv no|!asset label|!property tag|!asset id|!stock tag|!property number",
     "machine.sku": "!sku|!sku number|!stock code|!system sku|!product sku|!sku code|!product number|!product no|!product nr|!product code|!order number|!order code|!article number|!article",
-    "machine.uuid": "!uuid|!system uuid|!system id|!machine uuid|!product uuid|!universal id|!hardware uuid",
+    "machine.uuid": "!uuid|!system uuid|!system id|!machine uuid|!product uuid|!universal id|!hardware uuid|identifier|id",
     "machine.limit": "!memory limit of this model",
     "machine.form": "!chassis type|!case|!enclosure|!enclosure type|!form of pc|!case type|form factor|chassis|!pc type|?form|housing|body|!case form|kind of pc|shape",
     "board.maker": "made by|maker|manufacturer|vendor",
@@ -214,8 +214,8 @@ LABELS: dict[str, str] = {
     "driver.file": "file|file name|path|inf|inf name|filename|image|binary",
     "account.name": "name|account|user|account name|user name|login|login name|sign in name|username",
     "account.full_name": "full name|real name|person|display name|belongs to",
-    "account.enabled": "enabled|active|account active|account enabled|usable|switched on|in use|on",
-    "account.admin": "admin|administrator|is admin|is administrator|admin rights|administrator rights|local admin|elevated|has admin rights",
+    "account.enabled": "enabled|active|account active|account enabled|usable|switched on|in use|on|can sign in|may sign in",
+    "account.admin": "admin|administrator|is admin|is administrator|admin rights|administrator rights|local admin|elevated|has admin rights|rights|role",
     "account.password_required": "password required|password needed|needs password|must have password|password must be set",
     "account.password_set_at": "password set|password last set|password changed|last password change|password set on|password changed on|password since",
     "account.password_expires_at": "password expires|password expiry|password runs out|password valid until|password expires on|password ends|password valid till",

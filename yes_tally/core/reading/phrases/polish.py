@@ -43,7 +43,7 @@ LABELS: dict[str, str] = {
     "machine.serial": "?numer seryjny|?nr seryjny",
     "machine.tag": "!numer inwentarzowy|!nr inwentarzowy|!etykieta",
     "machine.sku": "!sku|!numer katalogowy",
-    "machine.uuid": "!uuid|!identyfikator komputera|!id komputera",
+    "machine.uuid": "!uuid|!identyfikator komputera|!id komputera|identyfikator",
     "machine.limit": "!limit pamięci modelu",
     "machine.form": "!obudowa|!typ obudowy|!rodzaj obudowy",
     "board.maker": "producent",

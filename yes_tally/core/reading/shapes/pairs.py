@@ -48,6 +48,8 @@ _WEIGHT = {"mark": 1.0, "equals": 1.0, "gap": 0.7, "bar": 0.95}
 _DRIVE_AT_END = re.compile(r"\s(?:of|on|for|from|von|auf|de|du|di|su|van|op|na|dla|z|w|en|sur) [A-Z]$")
 _GAPS = re.compile(r"\S\s{2,}(?=\S)")
 _RECORDS = FACTS["policy.records"].choices
+# ``Carte 1 : Wickerlink GbE 210``: which one of something, whatever that may be.
+_NUMBERED = re.compile(r"[^\W\d_]+(?: [^\W\d_]+)? #?\d{1,3}")
 _WIDE = re.compile(r"\s{2,}")
 _QUOTES = frozenset("\"'")
 _QUOTED = re.compile(r"([\"'])(.*)\1$")
@@ -200,7 +202,7 @@ def _tree(lines: Sequence[Line], pairs: Sequence[_Pair | None]) -> list[Group]:
             stack[-1][1].children.append(child)
             stack.append((indent if opens else indent - 1, child))
             last = None
-        elif pair and deeper and names_item(pair.label):
+        elif pair and deeper and (names_item(pair.label) or _NUMBERED.fullmatch(pair.label)):
             # ``Disk 0: Basalt NV1000`` over indented pairs: its own record, which the pair begins.
             while stack[-1][0] >= indent:
                 stack.pop()

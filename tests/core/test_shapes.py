@@ -8,7 +8,9 @@ from hypothesis import given, settings
 from hypothesis import strategies as st
 
 from tests.core.test_reader import GIB, MIB, item, told
+from yes_tally.core.reading.decode import decode
 from yes_tally.core.reading.reader import read
+from yes_tally.core.reading.shapes import key_value_columns
 
 
 class Delimited(unittest.TestCase):
@@ -33,6 +35,55 @@ class Delimited(unittest.TestCase):
     def test_prose_with_commas_is_no_table(self):
         text = "The name, the size, and the place are kept.\nThe maker, the model, and the date are not.\n"
         self.assertEqual(told(text), {})
+
+
+class KeyAndValueColumns(unittest.TestCase):
+    def test_by_a_mark_or_by_gaps_in_every_language(self):
+        for key, value in (
+            ("Property", "Value"),
+            ("Feld", "Wert"),
+            ("Champ", "Valeur"),
+            ("Campo", "Valor"),
+            ("Proprietà", "Valore"),
+            ("Veld", "Waarde"),
+            ("Pole", "Wartość"),
+        ):
+            for text in (
+                f"{key};{value}\nHost name;NQ-1\nSecure boot;on\nBuild;12.0.4417\n",
+                f"{key:<16}{value}\n{'-' * 12:<16}{'-' * 8}\nHost name       NQ-1\nSecure boot     on\nBuild           12.0.4417\n",
+            ):
+                with self.subTest(text):
+                    found = told(text)
+                    self.assertEqual((found["host.name"], found["os.build"]), ("NQ-1", "12.0.4417"))
+                    self.assertIs(found["firmware.secure_boot"], True)
+
+    def test_sections_units_and_what_every_row_repeats(self):
+        found = told(
+            "host,section,field,value,unit\nnq-1,processor,name,Kestrel K5-8420,\nnq-1,processor,max clock,4000,MHz\n"
+            "nq-1,memory,installed,16384,MB\nnq-1,firmware,version,L52.1.18,\n"
+        )
+        self.assertEqual(found["host.name"], "nq-1")
+        self.assertEqual(found["memory.installed"], 16 * GIB)
+        self.assertEqual(found["firmware.version"], "L52.1.18")
+        processor = item(found, "processor#1")
+        self.assertEqual(
+            (processor["processor.name"], processor["processor.max_clock"]), ("Kestrel K5-8420", 4_000_000_000)
+        )
+
+    def test_a_column_that_differs_is_said_of_nothing_else(self):
+        found = told("Setting;Value;Status\nHost name;NQ-1;ok\nSecure boot;on;failed\n")
+        self.assertEqual(set(found), {"host.name", "firmware.secure_boot"})
+
+    def test_variables_and_other_tables_are_left_alone(self):
+        for text in (
+            "Name;Value\nPATH_EXTRA;C:\\x\nTEMP_X;C:\\y\n",
+            "Value\n",
+            "Name;Value;Value\na;b;c\nd;e;f\n",
+            "value;;\n;;\n;;\n",
+            "Property  Value\n",
+        ):
+            with self.subTest(text):
+                self.assertIsNone(key_value_columns.lay_out(decode(text.encode()).lines))
 
 
 class Trees(unittest.TestCase):

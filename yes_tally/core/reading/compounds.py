@@ -107,7 +107,8 @@ def _in_words(interpreter: Interpreter, entry: Entry, at: SubjectAt, shape: str)
             bool(naming)
             and told_in_words(interpreter, entry.printed, entry.line, entry.column - 1, at.group, item, left) > 0
         )
-        if done:
+        # ``Screen 2``: a bare number is the name of none.
+        if done and not all(word.isdigit() for word in rest):
             name = Entry(entry.label, " ".join(rest), entry.line, max(1, entry.column - len(entry.label) - 2))
             interpreter.place(name, shape, (Guess(naming, 0.85, "the label names it"),), item)
     if done:

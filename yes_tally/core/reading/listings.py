@@ -166,6 +166,12 @@ def _apart(match: re.Match[str]) -> str:
 def listed_item(interpreter: Interpreter, entry: Entry, start: int, shape: str) -> None:
     """One line of a list under a label that names items: its cells tell by their form what they are."""
     group = next((g for g in interpreter.heading(entry.label) if g in ITEM_GROUPS), None)
+    naming = NAMING.get(group or "", "")
+    if group and naming.endswith(".name"):
+        said, named = Entry("", entry.printed[start:], entry.line, entry.column + start), Item(group)
+        if told_bare(interpreter, _by_gaps(said), group, named, shape, naming):
+            interpreter.take(named)
+            return
     cells = cells_by_gap(" " * start + _DATED_ASIDE.sub(_apart, entry.printed[start:]))
     if group is None or not cells:
         return

@@ -31,7 +31,7 @@ _TEXT_FORMS: dict[str, re.Pattern[str]] = {
     "host.user": re.compile(r"(?P<keep>[^(]*[^\W\d_][^(]*)"),
     "host.owner": re.compile(r".*[^\W\d_].*$"),
     # A host's name is not its system's.
-    "os.name": re.compile(r"(?!\S+-\S*\d\S*$)(?P<keep>[^,]+)"),
+    "os.name": re.compile(r"(?!\S+-\S*\d\S*$)(?P<keep>(?:(?!\s\(build)[^,])+)", re.I),
     "os.edition": re.compile(r"(?!0x)(?P<keep>[^(;]*[^\W\d_][^(;]*)", re.I),
     "firewall.profile": re.compile(r"(?P<keep>[^,;()]{1,40})$"),
     "volume.mount": re.compile(r"\(?(?P<keep>[A-Z]|[A-Za-z]:\\?|/.*|[A-Za-z][\w-]{0,30}:|\\\\.+|\[\w+\])\)?$"),
@@ -296,7 +296,10 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
     ),
     "processor.socket": ((re.compile(r"stepping:? (\w+)", re.I), "processor.stepping"),),
     "sound.name": ((re.compile(r", ([^,]+)$"), "sound.state"),),
-    "os.name": ((re.compile(r", (\w[\w ]*?) (?:edition|ausgabe|[ée]dition|edici[óo]n|edizione|edi[çc][ãa]o|editie|wydanie)$", re.I), "os.edition"),),
+    "os.name": (
+        (re.compile(r"[(,]\s*build:? (\d[\d.]*)", re.I), "os.build"),
+        (re.compile(r", (\w[\w ]*?) (?:edition|ausgabe|[ée]dition|edici[óo]n|edizione|edi[çc][ãa]o|editie|wydanie)$", re.I), "os.edition"),
+    ),
     "processor.name": (
         (re.compile(r"\b(\d{1,3}) ?C ?/ ?\d{1,3} ?T\b"), "processor.cores"),
         (re.compile(r"\b\d{1,3} ?C ?/ ?(\d{1,3}) ?T\b"), "processor.threads"),

@@ -63,7 +63,7 @@ LABELS: dict[str, str] = {
     "host.organisation": "!organisatie|!bedrijf|!geregistreerde organisatie",
     "host.user": "!aangemelde gebruiker|!huidige gebruiker|!gebruiker|!aangemeld|!nu aangemeld|!aangemeld op dit moment",
     "host.time_zone": "!tijdzone",
-    "host.booted_at": "!laatst opgestart|!opgestart|!laatste start|!gestart op",
+    "host.booted_at": "!laatst opgestart|!opgestart|!laatste start|!gestart op|!aan sinds|!actief sinds|!draait sinds|!gestart sinds",
     "memory.installed": "!geinstalleerd geheugen|geinstalleerd|!geheugen geinstalleerd|!geheugen|!werkgeheugen|!intern geheugen",
     "memory.usable": "!bruikbaar geheugen|bruikbaar|!totaal geheugen|totaal",
     "memory.available": "!beschikbaar geheugen|beschikbaar|!vrij geheugen|vrij",

@@ -63,7 +63,7 @@ LABELS: dict[str, str] = {
     "host.organisation": "!organisation|!societe|!organisation enregistree",
     "host.user": "!utilisateur connecte|!utilisateur|!utilisateur actuel|!session",
     "host.time_zone": "!fuseau horaire",
-    "host.booted_at": "!dernier demarrage|!demarre|!demarre le|!heure demarrage",
+    "host.booted_at": "!dernier demarrage|!demarre|!demarre le|!heure demarrage|!allume depuis|!en marche depuis|!actif depuis|!démarré depuis|!demarre depuis",
     "memory.installed": "!memoire installee|installee|!memoire vive installee|!memoire|!memoire vive|!ram installee",
     "memory.usable": "!memoire utilisable|utilisable|!memoire totale|totale|!memoire physique totale|!mémoire vue par le système|!memoire vue par systeme|!vue par systeme",
     "memory.available": "!memoire disponible|disponible|!memoire libre|libre",

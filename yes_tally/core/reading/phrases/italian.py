@@ -63,7 +63,7 @@ LABELS: dict[str, str] = {
     "host.organisation": "!organizzazione|!azienda|!organizzazione registrata",
     "host.user": "!utente connesso|!utente corrente|!utente|!utente collegato",
     "host.time_zone": "!fuso orario",
-    "host.booted_at": "!ultimo avvio|!avviato|!avviato il",
+    "host.booted_at": "!ultimo avvio|!avviato|!avviato il|!acceso da|!acceso dal|!avviato da|!in funzione da|!in funzione dal",
     "memory.installed": "!memoria installata|installata|!ram installata|!memoria ram|!memoria ram installata",
     "memory.usable": "!memoria utilizzabile|utilizzabile|!memoria totale|totale|!memoria fisica totale|!memoria vista dal sistema",
     "memory.available": "!memoria disponibile|disponibile|!memoria libera|libera",

@@ -63,7 +63,7 @@ LABELS: dict[str, str] = {
     "host.organisation": "!organizacja|!firma|!zarejestrowana organizacja",
     "host.user": "!zalogowany użytkownik|!bieżący użytkownik|!uzytkownik|!zalogowany uzytkownik|!biezacy uzytkownik",
     "host.time_zone": "!strefa czasowa",
-    "host.booted_at": "!ostatni rozruch|!ostatnie uruchomienie|!uruchomiono|!czas uruchomienia|!ostatni start",
+    "host.booted_at": "!ostatni rozruch|!ostatnie uruchomienie|!uruchomiono|!czas uruchomienia|!ostatni start|!włączony od|!wlaczony od|!działa od|!dziala od|!uruchomiony od",
     "memory.installed": "!pamięć zainstalowana|!zainstalowana pamięć|zainstalowana|!zainstalowana pamiec|!pamiec|!pamiec ram|!pamiec operacyjna|!zainstalowany ram|!pamięć fizyczna|!pamiec fizyczna|!zainstalowana pamięć fizyczna",
     "memory.usable": "!pamięć użyteczna|użyteczna|!pamięć całkowita|!całkowita pamięć fizyczna|całkowita|uzyteczna|!pamiec uzyteczna|!dostepna dla systemu|do uzytku",
     "memory.available": "!pamięć dostępna|dostępna|!dostępna pamięć|!wolna pamięć|wolna|dostepna|!wolna pamiec|!dostepna pamiec",

@@ -63,7 +63,7 @@ LABELS: dict[str, str] = {
     "host.organisation": "!organizacao|!empresa|!organizacao registada",
     "host.user": "!utilizador atual|!usuario atual|!usuario conectado|!utilizador",
     "host.time_zone": "!fuso horario",
-    "host.booted_at": "!ultimo arranque|!ultima inicializacao|!iniciado|!ultimo inicio",
+    "host.booted_at": "!ultimo arranque|!ultima inicializacao|!iniciado|!ultimo inicio|!ligado desde|!em funcionamento desde|!ativo desde",
     "memory.installed": "!memoria instalada|instalada|!memoria ram|!ram instalada|!memoria ram instalada",
     "memory.usable": "!memoria utilizavel|utilizavel|!memoria total|!memoria fisica total|usavel|!memoria vista por sistema|!memoria vista pelo sistema",
     "memory.available": "!memoria disponivel|disponivel|!memoria livre|livre",

@@ -7,6 +7,7 @@ from yes_tally.core.reading.shapes import (
     assignments,
     delimited,
     json_tree,
+    key_value_columns,
     markup,
     pairs,
     ruled_table,
@@ -34,6 +35,7 @@ def register(name: str, shape: Shape, *, whole: bool = False) -> None:
     (WHOLE if whole else SHAPES)[name] = shape
 
 
+register("key and value columns", key_value_columns.lay_out)
 register("ruled table", ruled_table.lay_out)
 register("assignments", assignments.lay_out)
 register("turned table", turned_table.lay_out)

@@ -11,7 +11,7 @@ from yes_tally.core.reading.decode import TAB, Line
 from yes_tally.core.reading.phrases import is_known
 from yes_tally.core.reading.shapes.layout import MAX_LINE, Entry, Group, Layout, known_share
 
-_DELIMITERS = (";", ",", "\t", "|")
+DELIMITERS = (";", ",", "\t", "|")
 # Tabs were spread to blanks, and a drawn bar is a pipe.
 _MAY_STAND_FOR_OTHERS = ("\t", "|")
 _PIPES = re.compile(r"[│║┃]")
@@ -24,13 +24,13 @@ _MAX_LABEL_WORDS = 5
 def lay_out(lines: Sequence[Line]) -> Layout | None:
     """Read a block as delimited rows, or ``None`` when no delimiter divides most lines alike under a known header."""
     text = "\n".join([line.text for line in lines])
-    marks = [mark for mark in _DELIMITERS if text.count(mark) >= _MIN_ROWS or mark in _MAY_STAND_FOR_OTHERS]
+    marks = [mark for mark in DELIMITERS if text.count(mark) >= _MIN_ROWS or mark in _MAY_STAND_FOR_OTHERS]
     layouts = [layout for mark in marks if (layout := _by(mark, lines)) is not None]
     return max(layouts, key=lambda layout: layout.score, default=None)
 
 
 def _by(mark: str, lines: Sequence[Line]) -> Layout | None:
-    texts = [(line, _text(line, mark)) for line in lines if len(line.text) <= MAX_LINE]
+    texts = [(line, text_of(line, mark)) for line in lines if len(line.text) <= MAX_LINE]
     if len([text for _, text in texts if mark in text]) < _MIN_ROWS:
         return None
     texts = [(line, text) for line, text in texts if not _RULE.match(text)]
@@ -50,7 +50,7 @@ def _by(mark: str, lines: Sequence[Line]) -> Layout | None:
         return None
     table = Group(table=True, frame=(header_line.number,))
     table.children = [
-        group for line, text, cells in fitting[1:] if (group := _row(line, text, labels, cells, mark)).entries
+        group for line, text, cells in fitting[1:] if (group := row_of(line, text, labels, cells, mark)).entries
     ]
     if not table.children:
         return None
@@ -58,7 +58,8 @@ def _by(mark: str, lines: Sequence[Line]) -> Layout | None:
     return Layout("delimited", [table], (0.55 + 0.4 * share) * (0.4 + 0.6 * count / len(texts)))
 
 
-def _text(line: Line, mark: str) -> str:
+def text_of(line: Line, mark: str) -> str:
+    """A line as rows of this mark have it: with its tabs, or with drawn bars as pipes."""
     if mark == "\t":
         return line.tabbed or ""
     return _PIPES.sub("|", line.text) if mark == "|" else line.text
@@ -75,7 +76,8 @@ def cells_of(text: str, mark: str) -> list[str]:
         return body.split(mark)
 
 
-def _row(line: Line, text: str, labels: Sequence[str], cells: Sequence[str], mark: str) -> Group:
+def row_of(line: Line, text: str, labels: Sequence[str], cells: Sequence[str], mark: str) -> Group:
+    """The cells of a line, as many as there are labels, each under its label and with its place in the line."""
     group = Group()
     at = 0
     for label, cell in zip(labels, cells, strict=True):

@@ -1,0 +1,133 @@
+"""Key and value columns: a table whose rows are pairs, the label in one column and its value in another; more columns may
+say of what it is told (``Section``), and in which unit.
+
+``processor;max clock;4000;MHz`` under ``section;field;value;unit`` is the pair ``max clock (MHz): 4000`` under the heading
+``processor``.
+"""
+
+from __future__ import annotations
+
+import re
+from collections.abc import Iterator, Sequence
+from itertools import groupby
+
+from yes_tally.core.reading.decode import Line
+from yes_tally.core.reading.shapes.delimited import DELIMITERS, cells_of, row_of, text_of
+from yes_tally.core.reading.shapes.layout import (
+    MAX_LABEL,
+    MAX_LINE,
+    RULE,
+    Entry,
+    Group,
+    Heading,
+    Layout,
+    all_entries,
+    cells_by_gap,
+    known_share,
+)
+from yes_tally.core.words import plain
+
+_VALUE = frozenset("value values reading result wert angabe valeur valor valore waarde wartosc".split())
+_KEY = frozenset(
+    "property field item key setting attribute name parameter label fact eigenschaft feld schlussel einstellung merkmal propriete champ cle "
+    "propiedad campo clave propriedade chave proprieta chiave voce eigenschap veld sleutel wlasciwosc pole klucz parametr nom nombre nome naam nazwa".split()
+)
+_SECTION = frozenset(
+    "section group category area component part class abschnitt gruppe bereich kategorie teil groupe categorie seccion grupo categoria sezione gruppo "
+    "sectie groep onderdeel sekcja grupa kategoria secao seccao".split()
+)
+_UNIT = frozenset("unit units einheit unite unidad unidade unita eenheid jednostka".split())
+_SAYS_VALUE = re.compile(
+    r"\b(?:value|values|reading|result|wert|angabe|valeur|valor|valore|waarde|warto[sś][cć])\b", re.I
+)
+_LEAST_ROWS = 2
+_MOST_COLUMNS = 8
+_LEAST_KNOWN = 0.5
+
+
+def lay_out(lines: Sequence[Line]) -> Layout | None:
+    """Read a block as a table of labels and values, or ``None`` where its head names no such columns, or fewer than half
+    of the labels mean something."""
+    if not lines or not _SAYS_VALUE.search(lines[0].text[:MAX_LINE]):
+        return None
+    rows = [line for line in lines if len(line.text) <= MAX_LINE and not RULE.match(line.text[:MAX_LABEL])]
+    for table in _tables(rows):
+        roles = _roles({entry.label for row in table for entry in row}) if len(table) >= _LEAST_ROWS else None
+        if roles is None:
+            continue
+        groups = list(_groups(table, *roles))
+        entries = all_entries(groups)
+        share = known_share(entries)
+        if share >= _LEAST_KNOWN and len(table) * 4 >= (len(rows) - 1) * 3:
+            groups[0].frame = (rows[0].number,)
+            return Layout("key and value columns", groups, 0.9 + 0.1 * share)
+    return None
+
+
+def _tables(rows: Sequence[Line]) -> Iterator[list[list[Entry]]]:
+    """The rows below the head, each cell under its label: cut at a mark, or at the columns that the head begins."""
+    for mark in DELIMITERS:
+        head = [cell.strip() for cell in cells_of(text_of(rows[0], mark), mark)]
+        if 2 <= len(head) <= _MOST_COLUMNS:
+            cut = [(line, text_of(line, mark)) for line in rows[1:]]
+            cells = [(line, text, cells_of(text, mark)) for line, text in cut]
+            yield [row_of(line, text, head, own, mark).entries for line, text, own in cells if len(own) == len(head)]
+    head_cells = cells_by_gap(rows[0].text)
+    if 2 <= len(head_cells) <= _MOST_COLUMNS:
+        yield [[*_under(head_cells, line)] for line in rows[1:]]
+
+
+def _under(head: Sequence[tuple[str, int]], line: Line) -> Iterator[Entry]:
+    for text, at in cells_by_gap(line.text):
+        label = next((label for label, start in reversed(head) if start <= at + 1), head[0][0])
+        yield Entry(label, text, line.number, at + 1)
+
+
+def _roles(labels: set[str]) -> tuple[str, str, str | None, str | None] | None:
+    """Which label heads the keys, the values, and maybe the sections and the units; ``None`` where one is missing or
+    another stands beside them that is none of these and means nothing."""
+    named = {role: [x for x in labels if plain(x) in words] for role, words in _ROLES.items()}
+    if len(named["key"]) != 1 or len(named["value"]) != 1 or len(named["section"]) > 1 or len(named["unit"]) > 1:
+        return None
+    section, unit = (next(iter(named[role]), None) for role in ("section", "unit"))
+    return named["key"][0], named["value"][0], section, unit
+
+
+_ROLES = {"key": _KEY, "value": _VALUE, "section": _SECTION, "unit": _UNIT}
+
+
+def _groups(
+    table: Sequence[Sequence[Entry]], key: str, value: str, section: str | None, unit: str | None
+) -> Iterator[Group]:
+    """The rows as pairs, a group for each run of one section."""
+    once = list(_said_by_every_row(table, {key, value, section, unit}))
+
+    def of(row: Sequence[Entry], label: str | None) -> Entry | None:
+        return next((entry for entry in row if entry.label == label), None)
+
+    def under(row: Sequence[Entry]) -> str:
+        entry = of(row, section)
+        return entry.printed if entry else ""
+
+    for name, rows in groupby(table, key=under):
+        group = Group()
+        for row in rows:
+            first = of(row, section)
+            if name and first and group.heading is None:
+                group.heading = Heading(name, first.line, first.column)
+            label, told, measured = of(row, key), of(row, value), of(row, unit)
+            group.entries += once
+            once = []
+            if label:
+                text = f"{label.printed} ({measured.printed})" if measured else label.printed
+                at = told or Entry("", "", label.line, label.column + len(label.printed))
+                group.entries.append(Entry(text, at.printed, at.line, at.column))
+        yield group
+
+
+def _said_by_every_row(table: Sequence[Sequence[Entry]], others: set[str | None]) -> Iterator[Entry]:
+    """What all rows repeat in a column of its own, said once: whose PC it is."""
+    for entry in table[0]:
+        column = [other.printed for row in table for other in row if other.label == entry.label]
+        if entry.label not in others and len(column) == len(table) and len(set(column)) == 1:
+            yield entry

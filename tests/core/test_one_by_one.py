@@ -296,6 +296,10 @@ VALUES = {
         '{"firmware": {"vendor": "Loamgate", "ver": "M3.0.9", "uefi": true}}',
         {"firmware.maker": "Loamgate", "firmware.version": "M3.0.9", "firmware.mode": "uefi"},
     ),
+    "activated or not": (
+        "Host name : nq-1\nSystem : Harbour OS 12\nActivated : no\nTest : yes\n",
+        {"host.name": "nq-1", "os.name": "Harbour OS 12", "licence.state": "inactive"},
+    ),
     "a yes or no is no text": ("Registered owner : no\nDomain : false\nHost name : nq-1\n", {"host.name": "nq-1"}),
     "a unit for what stands within": (
         '<memory total="8192" unit="MB"><module slot="A1" size="4096" type="DDR4" serial="11B2"/></memory>',

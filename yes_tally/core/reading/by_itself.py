@@ -52,7 +52,9 @@ def choice_by_flag(interpreter: Interpreter, entry: Entry, shape: str, context: 
     said_yes = flag_of(entry.printed)
     if said_yes is None:
         return False
-    for fact in FIELDS[context.group or "licence"]:
+    # Among facts of the PC itself this is said so too: ``Activated: yes``.
+    alone = () if context.item else (FACTS["licence.state"],)
+    for fact in (*(FIELDS[context.group] if context.group else ()), *alone):
         choice = choice_named(fact.field, fact.choices, entry.label) if fact.kind == "choice" else None
         if choice and not said_yes:
             choice = _OPPOSITE.get(choice)

@@ -256,7 +256,8 @@ class Interpreter:
                 continue
             elif entry.label:
                 guesses = self.means(entry.label, said_of)
-                if guesses or not choice_by_flag(self, entry, shape, said_of, item):
+                named = not guesses or FACTS[guesses[0].fact].kind == "choice"
+                if not (named and choice_by_flag(self, entry, shape, said_of, item)):
                     self.place(entry, shape, guesses, item)
             else:
                 told_by_itself(self, entry, shape, said_of, item)

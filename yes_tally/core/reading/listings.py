@@ -13,7 +13,7 @@ from yes_tally.core.reading.decide import ITEM_GROUPS, NAMING, Context, Guess, d
 from yes_tally.core.reading.drafts import Item
 from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.phrases import SUBJECTS, is_known
-from yes_tally.core.reading.shapes.layout import Entry, Group, Heading, cells_by_gap
+from yes_tally.core.reading.shapes.layout import Entry, Group, Heading, cells_by_gap, commas_for_gaps
 from yes_tally.core.reading.told_in_parts import told_bare, told_in_words
 from yes_tally.core.reading.values import MAX_TEXT, understand
 from yes_tally.core.words import is_placeholder
@@ -132,10 +132,9 @@ def _by_gaps(entry: Entry) -> Entry:
     """A value whose parts stand apart by wide gaps and by no comma, with commas there and every column kept."""
     if ", " in entry.printed or "  " not in entry.printed:
         return entry
-    return replace(entry, printed=_WIDE.sub(lambda gap: "," + " " * (len(gap.group()) - 1), entry.printed))
+    return replace(entry, printed=commas_for_gaps(entry.printed))
 
 
-_WIDE = re.compile(r"\s{2,}")
 _COUNTS = re.compile(r"\d{1,4}\b(?! ?[.,]\d)")
 
 

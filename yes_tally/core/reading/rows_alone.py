@@ -11,6 +11,7 @@ from yes_tally.core.catalogue import FACTS, FactKind
 from yes_tally.core.quantity import Value
 from yes_tally.core.reading.decide import Guess
 from yes_tally.core.reading.decode import Line
+from yes_tally.core.reading.drafts import Item
 from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.listings import CALLED, INDEXED, ITEM_HEADING, LETTERED
 from yes_tally.core.reading.phrases import SUBJECTS, names_item
@@ -48,9 +49,10 @@ def numbered_rows(interpreter: Interpreter, lines: Sequence[Line]) -> set[int]:
             continue
         at = cells[1][1]
         entry = Entry(cells[0][0], ", ".join(text for text, _ in cells[1:]), line.number, at + 1)
-        item = interpreter.new_item(group)
+        item = Item(group)
         if not told_bare(interpreter, entry, group, item, "rows", naming, line.text):
             continue
+        interpreter.take(item)
         read.add(line.number)
         owner = interpreter.numbered
         if owner and owner.group != group:
@@ -87,13 +89,15 @@ def rows_below_count(interpreter: Interpreter, lines: Sequence[Line]) -> set[int
         before = line.number
         cells = cells_by_gap(line.text) if group in CALLED and len(line.text) <= MAX_LINE else []
         numbered = bool(cells) and cells[0][0].rstrip(".):").isdigit()
-        if group is None or len(cells) < (3 if not numbered else 3 + (group != "partition")):
+        # A number, a kind and a size are all that a partition has.
+        if group is None or len(cells) < (3 if group == "partition" else 3 + numbered):
             continue
-        item = interpreter.new_item(group)
+        item = Item(group)
         told = cells[1:] if numbered else cells
         entry = Entry("", ", ".join(text for text, _ in told), line.number, told[0][1] + 1)
         if not told_bare(interpreter, entry, group, item, "rows", CALLED[group], line.text):
             continue
+        interpreter.take(item)
         read.add(line.number)
         if numbered and group in ITEM_HEADING:
             place = Entry("", cells[0][0].rstrip(".):"), line.number, cells[0][1] + 1)

@@ -13,7 +13,7 @@ from yes_tally.core.reading.drafts import Item
 from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.listings import CALLED
 from yes_tally.core.reading.phrases import is_known, subjects_in
-from yes_tally.core.reading.shapes.layout import Entry, Group, cells_by_gap, indent_of
+from yes_tally.core.reading.shapes.layout import Entry, Group, cells_by_gap, commas_for_gaps, indent_of
 from yes_tally.core.reading.told_in_parts import FORMS, told_bare, told_in_words
 from yes_tally.core.reading.values import MAX_TEXT
 
@@ -56,7 +56,7 @@ _NAME_AND_WORDS = re.compile(
 def _names_with_words(interpreter: Interpreter, lines: Sequence[Line], group: str) -> bool:
     """``- guest (disabled, last sign-in never)``: a name a line, and in brackets what is said of it."""
     matches = [(line, _NAME_AND_WORDS.match(line.text)) for line in lines]
-    before, told = len(interpreter.drafts), 0
+    before, told, items = len(interpreter.drafts), 0, []
     for line, match in matches:
         if match is None:
             break
@@ -65,12 +65,13 @@ def _names_with_words(interpreter: Interpreter, lines: Sequence[Line], group: st
         name = Entry("", match["name"], line.number, match.start("name") + 1)
         interpreter.place(name, "words", (Guess(NAMING[group], 0.8, f"it is listed under {group}"),), item)
         told += words > 0
+        items.append(item)
+    if len(items) < len(matches) or told * 3 < len(matches) * 2:
+        del interpreter.drafts[before:]
+        return False
+    for item in items:
         interpreter.take(item)
-    else:
-        if told * 3 >= len(matches) * 2 and told:
-            return True
-    del interpreter.drafts[before:]
-    return False
+    return bool(items)
 
 
 def rows_of_labels(interpreter: Interpreter, lines: Sequence[Line], around: tuple[str, ...]) -> bool:
@@ -87,7 +88,7 @@ def rows_of_labels(interpreter: Interpreter, lines: Sequence[Line], around: tupl
         return False
     for line, _ in rows:
         left, item = list(FIELDS[group]), interpreter.new_item(group)
-        text = _GAPS.sub(_comma, line.text.strip())
+        text = commas_for_gaps(line.text.strip())
         told_in_words(interpreter, text, line.number, indent_of(line.text), group, item, left)
     return True
 
@@ -122,7 +123,7 @@ def lines_of_one(interpreter: Interpreter, lines: Sequence[Line], around: tuple[
     left = [fact for fact in FIELDS[group] if fact.name != CALLED[group]]
     told = [
         told_in_words(
-            interpreter, _GAPS.sub(_comma, line.text.strip()), line.number, indent_of(line.text), group, item, left
+            interpreter, commas_for_gaps(line.text.strip()), line.number, indent_of(line.text), group, item, left
         )
         for line in lines[1:]
     ]
@@ -136,12 +137,6 @@ def lines_of_one(interpreter: Interpreter, lines: Sequence[Line], around: tuple[
 
 
 _MOST_LINES = 6
-_GAPS = re.compile(r"\s{2,}")
-
-
-def _comma(gap: re.Match[str]) -> str:
-    """A gap as a comma, with every column kept."""
-    return "," + " " * (len(gap.group()) - 1)
 
 
 _HEAD_OF_RECORD = re.compile(r"(?P<name>[^\s(:,][^(:,]{0,60}?)\s*(?:\((?P<aside>[^)]{1,60})\))?:?$")

@@ -80,6 +80,11 @@ def known_share(entries: Sequence[Entry]) -> float:
     return sum([count for label, count in labels.items() if is_known(label)]) / labels.total() if labels else 0.0
 
 
+def commas_for_gaps(text: str) -> str:
+    """The text with a comma where a wide gap begins, so that its parts are told apart as a list's; columns stay."""
+    return _GAP.sub(lambda gap: "," + " " * (len(gap.group()) - 1), text)
+
+
 def all_entries(groups: Sequence[Group]) -> list[Entry]:
     return [entry for group in groups for part in group.walk() for entry in part.entries]
 

@@ -2,9 +2,10 @@
 
 from __future__ import annotations
 
+from functools import lru_cache
 from typing import TYPE_CHECKING
 
-from yes_tally.core.catalogue import FACTS, FIELDS
+from yes_tally.core.catalogue import FACTS, FIELDS, FactKind
 from yes_tally.core.quantity import exactly
 from yes_tally.core.reading.decide import Context
 from yes_tally.core.reading.labels import words_of
@@ -25,6 +26,14 @@ _BARE: dict[str, tuple[str, bool | str]] = {
     "virtual": ("adapter.kind", "virtual"), "loopback": ("adapter.kind", "loopback"),
 }  # fmt: skip
 _BARE_MEASURES = ("adapter.speed",)
+# Labels whose yes is the fact's no, and the moments that they deny.
+_DENIED = {
+    "account.enabled": "disabled|deactivated|locked out|deaktiviert|gesperrt|desactive|desactivado|desativado|disattivato|disabilitato|uitgeschakeld|wylaczone",
+    "task.enabled": "disabled|deactivated|deaktiviert|desactivee|desactivada|desativada|disattivata|disabilitata|uitgeschakeld|wylaczone",
+    "adapter.connected": "disconnected|unplugged|media disconnected",
+    "account.password_expires_at": "never expires|password never expires|kennwort lauft nie ab|mot de passe n'expire jamais|la contrasena nunca caduca|"
+    "contrasena nunca caduca|a palavra-passe nunca expira|senha nunca expira|la password non scade mai|wachtwoord verloopt nooit|haslo nigdy nie wygasa",
+}  # fmt: skip
 
 
 # Of these a no says as much as a yes: ``Activated: no``.
@@ -63,3 +72,26 @@ def choice_by_flag(interpreter: Interpreter, entry: Entry, shape: str, context: 
             interpreter.add(fact.name, item, entry, exactly("choice", choice), shape, 0.85, said)
             return True
     return False
+
+
+def said_the_other_way(interpreter: Interpreter, entry: Entry, shape: str, context: Context, item: Item | None) -> bool:
+    """``Disabled: no`` of an account, ``Password never expires: yes``: the label denies what the fact asks."""
+    words = " ".join(words_of(entry.label))
+    fact = _denials().get((context.group or "", words))
+    said = flag_of(entry.printed) if fact else None
+    if fact is None or said is None:
+        return False
+    if fact.kind == "moment" and not said:
+        return True  # when it does is not said
+    value = exactly("flag", not said) if fact.kind == "flag" else exactly("moment", "never")
+    interpreter.add(fact.name, item, entry, value, shape, 0.9, f"“{entry.label}” says the contrary of {fact.name}")
+    return True
+
+
+@lru_cache(maxsize=1)
+def _denials() -> dict[tuple[str, str], FactKind]:
+    return {
+        (FACTS[name].group, " ".join(words_of(label))): FACTS[name]
+        for name, labels in _DENIED.items()
+        for label in labels.split("|")
+    }

@@ -9,7 +9,8 @@ from dataclasses import replace
 
 from yes_tally.core.catalogue import FACTS
 from yes_tally.core.quantity import Locale, Value, exactly
-from yes_tally.core.reading.by_itself import choice_by_flag, told_by_itself
+from yes_tally.core.reading.asides import ASIDES
+from yes_tally.core.reading.by_itself import choice_by_flag, said_the_other_way, told_by_itself
 from yes_tally.core.reading.compounds import compound, counted_list, profile_alone
 from yes_tally.core.reading.decide import (
     ITEM_GROUPS,
@@ -41,7 +42,7 @@ from yes_tally.core.reading.phrases.taught import in_use
 from yes_tally.core.reading.rows import read_rows
 from yes_tally.core.reading.said_in_words import called_by
 from yes_tally.core.reading.shapes.layout import Entry, Group, Heading, Layout
-from yes_tally.core.reading.values import ASIDES, MAX_TEXT, mask_of, memory_told, understand
+from yes_tally.core.reading.values import MAX_TEXT, mask_of, memory_told, understand
 from yes_tally.core.reading.variables import are_variables, is_environment, variable_list
 from yes_tally.core.words import is_placeholder
 
@@ -256,6 +257,8 @@ class Interpreter:
                 continue
             elif entry.label:
                 guesses = self.means(entry.label, said_of)
+                if said_the_other_way(self, entry, shape, said_of, item):
+                    continue
                 named = not guesses or FACTS[guesses[0].fact].kind == "choice"
                 if not (named and choice_by_flag(self, entry, shape, said_of, item)):
                     self.place(entry, shape, guesses, item)

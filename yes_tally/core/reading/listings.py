@@ -14,7 +14,7 @@ from yes_tally.core.reading.drafts import Item
 from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.phrases import SUBJECTS, is_known
 from yes_tally.core.reading.shapes.layout import Entry, Group, Heading, cells_by_gap, commas_for_gaps
-from yes_tally.core.reading.told_in_parts import told_bare, told_in_words
+from yes_tally.core.reading.told_in_parts import MEASURED, told_bare, told_in_words
 from yes_tally.core.reading.values import MAX_TEXT, understand
 from yes_tally.core.words import is_placeholder
 
@@ -345,6 +345,8 @@ def cannot_be(entry: Entry, guess: Guess, shape: str) -> bool:
     """What a labelled value is not, whatever its label may mean: a time or a count is the name of nothing; what heads
     a tagged line names an item, or nothing."""
     is_text = FACTS[guess.fact].kind == "text"
+    if is_text and not guess.phrase and MEASURED.match(entry.printed):
+        return True
     if is_text and _COUNTING.match(entry.label) and _COUNT_ALONE.match(entry.printed):
         return True
     if is_text and not guess.phrase and (_STAMP.match(entry.printed) or _only_counts(entry, guess.fact)):

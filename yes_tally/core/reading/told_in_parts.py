@@ -42,6 +42,8 @@ _LABEL_ALONE = re.compile(r"[^\W\d_A-Z][^\W\d_]+")
 _MEASURES = frozenset({"size", "clock", "rate"})
 _MEASURE = re.compile(r"\d[\d.,\s]*[^\W\d_]+(?:/s)?")
 _LEAST_PARTS = 2
+# A size, a picture's or a charge is the name of nothing.
+MEASURED = re.compile(r"\d[\d.,\u00a0 ]*(?:[x×] ?\d{3,5}\b|[km]?Wh\b|[KMGT]i?[BO]\b|[GM]?Hz\b|%)", re.I)
 
 
 # ``Hall printer on 10.20.1.90``: where it is reached stands behind its name.
@@ -121,7 +123,8 @@ def told_bare(
         told.append((serial, Entry("", marked[1], entry.line, entry.column + at), value))
         name = name[: marked.start()]
     whole = name[1:-1] if name.startswith("(") and name.endswith(")") else name
-    named = understand(FACTS[naming], whole, interpreter.locale) if naming else None
+    measured = bool(naming) and FACTS[naming].kind == "text" and bool(MEASURED.match(whole))
+    named = understand(FACTS[naming], whole, interpreter.locale) if naming and not measured else None
     if named and not is_placeholder(name):
         start = Entry(entry.label, name, entry.line, entry.column + entry.printed.index(name))
         interpreter.add(naming, item, start, named, shape, 0.85, f"it begins what is told of a {group}")

@@ -224,7 +224,7 @@ LABELS: dict[str, str] = {
     "event.at": "tijd|datum|datum en tijd|tijdstip",
     "event.level": "niveau|ernst|soort",
     "event.source": "bron",
-    "event.id": "gebeurtenis id|nummer|id",
+    "event.id": "gebeurtenis id|nummer|id|nr",
     "event.text": "tekst|bericht|beschrijving|melding",
     "process.pid": "pid|proces id",
     "process.name": "naam|proces",

@@ -224,7 +224,7 @@ LABELS: dict[str, str] = {
     "event.at": "czas|data|data i godzina|godzina",
     "event.level": "poziom|waga|typ",
     "event.source": "zrodlo",
-    "event.id": "identyfikator|id zdarzenia|numer|id",
+    "event.id": "identyfikator|id zdarzenia|numer|id|nr",
     "event.text": "tekst|komunikat|opis|wiadomosc",
     "process.pid": "pid|id procesu",
     "process.name": "nazwa|proces|obraz",

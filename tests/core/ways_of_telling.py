@@ -1,0 +1,381 @@
+"""Small texts, one for each way in which reports tell things, each with all that it tells and nothing else.
+
+Keys are facts, or ``item#n.field`` where a report has several of a thing.
+"""
+
+GIB = 2**30
+
+HEADED = {
+    "cells right under a heading that numbers a disk": (
+        "=== DISK 1 ===\nShale 500   s/n 7Z-0019   firmware CC41   465.76 GiB   7200 rpm\n\nid  what  now\n 5  moved  100\n",
+        {
+            "disk#1.number": "1",
+            "disk#1.model": "Shale 500",
+            "disk#1.serial": "7Z-0019",
+            "disk#1.firmware": "CC41",
+            "disk#1.size": 500105991946,
+            "disk#1.media": "hdd",
+        },
+    ),
+    "rows below what counts them": (
+        "Maker   Corrane\nModel   Bulwark 2U\nDisks   2\n  0  Shale 4T  SH4T-0001  3.64 TB  good\n  1  Shale 4T  SH4T-0002  3.64 TB  warning\n",
+        {
+            "machine.maker": "Corrane",
+            "machine.model": "Bulwark 2U",
+            "disk#1.number": "0",
+            "disk#1.model": "Shale 4T",
+            "disk#1.size": 4002222325105,
+            "disk#1.health": "good",
+            "disk#2.number": "1",
+            "disk#2.model": "Shale 4T",
+            "disk#2.size": 4002222325105,
+            "disk#2.health": "warning",
+        },
+    ),
+    "a name, a number and what is said in brackets head a record": (
+        "Disk 2 - Basalt SX120 (SSD, SATA)\n   Serial: BSX1-2001   Firmware: 0A03\n   Health: good\n",
+        {
+            "disk#1.number": "2",
+            "disk#1.model": "Basalt SX120",
+            "disk#1.media": "ssd",
+            "disk#1.bus": "SATA",
+            "disk#1.serial": "BSX1-2001",
+            "disk#1.firmware": "0A03",
+            "disk#1.health": "good",
+        },
+    ),
+    "a quoted name heads an adapter, which says what it is itself": (
+        'Network card "Office wire":\n   Description : Wickerlink GbE 210\n   MAC address : 3c:5a:b4:10:77:e2\n   DHCP : yes\n',
+        {
+            "adapter#1.connection": "Office wire",
+            "adapter#1.name": "Wickerlink GbE 210",
+            "adapter#1.mac": "3c:5a:b4:10:77:e2",
+            "adapter#1.dhcp": True,
+        },
+    ),
+    "an account by one small word": (
+        "Account ferry\n    Full name     Ferry desk\n    Enabled       yes\n    Last logon    never\n",
+        {
+            "account#1.name": "ferry",
+            "account#1.full_name": "Ferry desk",
+            "account#1.enabled": True,
+            "account#1.last_logon_at": "never",
+        },
+    ),
+    "an empty socket holds no processor": (
+        "Processor 1\n   Name   Kestrel K5-8420\n   Cores  6\n   Threads  12\nProcessor 2\n   not fitted\n",
+        {
+            "processor#1.socket": "1",
+            "processor#1.name": "Kestrel K5-8420",
+            "processor#1.cores": 6,
+            "processor#1.threads": 12,
+        },
+    ),
+}
+
+ROWS = {
+    "rows with labels of their own": (
+        "bank 0  slot DIMM1  8 GiB  DDR4  2666 MT/s  sn 3F10A9C2\nbank 1  slot DIMM2  -- nothing fitted --\n",
+        {
+            "module#1.bank": "0",
+            "module#1.slot": "DIMM1",
+            "module#1.size": 8 * GIB,
+            "module#1.type": "DDR4",
+            "module#1.speed": 2666,
+            "module#1.serial": "3F10A9C2",
+            "module#2.bank": "1",
+            "module#2.slot": "DIMM2",
+        },
+    ),
+    "names with words in brackets": (
+        "## Local accounts\n\n- `harbour` (enabled, administrator)\n- `guest` (disabled)\n",
+        {
+            "account#1.name": "harbour",
+            "account#1.enabled": True,
+            "account#1.admin": True,
+            "account#2.name": "guest",
+            "account#2.enabled": False,
+        },
+    ),
+    "a row with a word where its number belongs is a sum": (
+        "Partition  Size     Type\n---------  -------  -----\n1          260 MiB  EFI\nfree       1 MiB\n",
+        {"partition#1.number": "1", "partition#1.size": 272629760, "partition#1.kind": "EFI"},
+    ),
+    "a sentence below a table is none of its rows": (
+        "Driver    Version   Date         File\nchimea    6.0.9.1   2021-05-04   chimea.sys\n1 driver without a good signature was found\n",
+        {
+            "driver#1.name": "chimea",
+            "driver#1.version": "6.0.9.1",
+            "driver#1.dated": "2021-05-04",
+            "driver#1.file": "chimea.sys",
+        },
+    ),
+    "a title ends a table": (
+        "Destination    Mask             Gateway      Metric\n0.0.0.0        0.0.0.0          10.20.0.1    25\n"
+        "10.99.0.0      255.255.0.0      10.20.0.2    50\nOpen doors\nLISTEN tcp 0.0.0.0:22   guard   pid 841\n",
+        {
+            "route#1.destination": "0.0.0.0",
+            "route#1.mask": "0.0.0.0",
+            "route#1.gateway": "10.20.0.1",
+            "route#1.metric": 25,
+            "route#2.destination": "10.99.0.0",
+            "route#2.mask": "255.255.0.0",
+            "route#2.gateway": "10.20.0.2",
+            "route#2.metric": 50,
+            "connection#1.state": "LISTEN",
+            "connection#1.protocol": "tcp",
+            "connection#1.local": "0.0.0.0:22",
+            "connection#1.pid": "841",
+        },
+    ),
+    "numbered things side by side": (
+        "           Disk 0         Disk 1\nModel      Basalt NV500   Shale 500\nSerial     B-77           (none)\nHealth     good           failing\nBus        NVMe           SATA\n",
+        {
+            "disk#1.number": "0",
+            "disk#1.model": "Basalt NV500",
+            "disk#1.serial": "B-77",
+            "disk#1.health": "good",
+            "disk#1.bus": "NVMe",
+            "disk#2.number": "1",
+            "disk#2.model": "Shale 500",
+            "disk#2.health": "failing",
+            "disk#2.bus": "SATA",
+        },
+    ),
+    "dates in brackets are cells of a list": (
+        "Updates fitted:\n  * HU-25009 (2025-02-04) Time zones\n  * HU-23090 (date unknown)\n",
+        {
+            "update#1.id": "HU-25009",
+            "update#1.installed_at": "2025-02-04",
+            "update#1.title": "Time zones",
+            "update#2.id": "HU-23090",
+        },
+    ),
+    "how many there are, then what each is called": (
+        "Host name: nq-1\nUpdates: 2 fitted: HU-24117, HU-25001\naccounts: [office, guest]\n",
+        {
+            "host.name": "nq-1",
+            "update#1.id": "HU-24117",
+            "update#2.id": "HU-25001",
+            "account#1.name": "office",
+            "account#2.name": "guest",
+        },
+    ),
+    "rows that begin with a volume's letter": (
+        "Volume D  Maps   HFX2   99.8 GB   free 80.1 GB\n",
+        {
+            "volume#1.mount": "D",
+            "volume#1.label": "Maps",
+            "volume#1.filesystem": "HFX2",
+            "volume#1.size": 107159434035,
+            "volume#1.free": 86006720102,
+        },
+    ),
+    "local groups are no accounts": ("Local groups (2)\n\n  Staff  : ferry, harbour\n  Users  : guest\n", {}),
+}
+
+LISTS = {
+    "what is audited, under its category": (
+        "Audit policy\n\nCategory: Sign-in\n    Lock-out            Failure\n    Credential check    Success and failure\nCategory: Objects\n    Registry            No auditing\n",
+        {
+            "policy#1.category": "Sign-in",
+            "policy#1.subcategory": "Lock-out",
+            "policy#1.records": "failure",
+            "policy#2.category": "Sign-in",
+            "policy#2.subcategory": "Credential check",
+            "policy#2.records": "both",
+            "policy#3.category": "Objects",
+            "policy#3.subcategory": "Registry",
+            "policy#3.records": "none",
+        },
+    ),
+    "sound by its labels": (
+        "SOUND\n  Chime Analog ............ working, default\n  Lumen Screen Sound ...... turned off\n",
+        {
+            "sound#1.name": "Chime Analog",
+            "sound#1.state": "working",
+            "sound#2.name": "Lumen Screen Sound",
+            "sound#2.state": "turned off",
+        },
+    ),
+    "a firewall's profiles in rows": (
+        "Firewall:\n  domain   ON    in: block   out: allow\n  public   OFF   in: allow   out: allow\n",
+        {
+            "firewall#1.profile": "domain",
+            "firewall#1.on": True,
+            "firewall#1.inbound": "block",
+            "firewall#1.outbound": "allow",
+            "firewall#2.profile": "public",
+            "firewall#2.on": False,
+            "firewall#2.inbound": "allow",
+            "firewall#2.outbound": "allow",
+        },
+    ),
+    "a form in Markdown": (
+        "| Field | Value |\n|:------|------:|\n| Host | NQ-1 |\n| Build | 12.0.4417 |\n| Secure boot | on |\n",
+        {"host.name": "NQ-1", "os.build": "12.0.4417", "firmware.secure_boot": True},
+    ),
+    "a page in two panes": (
+        "+--------------------------+-----------+\n| BIOS Version  L52.1.18   | Item help |\n| Total Memory  16384 MB   | Sets it.  |\n"
+        "| Asset tag     [       ]  |           |\n| Secure Boot   [Enabled]  |           |\n+--------------------------+-----------+\n",
+        {"firmware.version": "L52.1.18", "memory.installed": 16 * GIB, "firmware.secure_boot": True},
+    ),
+    "a record on one line": (
+        "pc:\n  model: {maker: Osmund, model: Fathom M3, serial: OSM-7}\n",
+        {"machine.maker": "Osmund", "machine.model": "Fathom M3", "machine.serial": "OSM-7"},
+    ),
+    "a log with its source in brackets, and one with a colon": (
+        "2025-02-04 03:12:09 [patcher] WARN  no answer\n2025-02-04 03:12:10 ERROR patcher: giving up\n",
+        {
+            "event#1.at": "2025-02-04T03:12:09",
+            "event#1.source": "patcher",
+            "event#1.level": "WARN",
+            "event#1.text": "no answer",
+            "event#2.at": "2025-02-04T03:12:10",
+            "event#2.source": "patcher",
+            "event#2.level": "ERROR",
+            "event#2.text": "giving up",
+        },
+    ),
+    "a text that goes on says no second one": (
+        "Event 1\n  When: 2025-02-10 18:00:47\n  Source: printing\n  Id: 372\n  Text: Not printed:\n        out of paper.\n",
+        {
+            "event#1.at": "2025-02-10T18:00:47",
+            "event#1.source": "printing",
+            "event#1.id": "372",
+            "event#1.text": "Not printed:",
+        },
+    ),
+    "programs, a line each": (
+        "Ledgerline 9.3 (Tern & Daughters), installed 2024-06-20, 640 MB\nOld Bookings 2.0.1 (unknown maker) - installed on 2019-03-02\n",
+        {
+            "software#1.name": "Ledgerline",
+            "software#1.version": "9.3",
+            "software#1.maker": "Tern & Daughters",
+            "software#1.installed_at": "2024-06-20",
+            "software#2.name": "Old Bookings",
+            "software#2.version": "2.0.1",
+            "software#2.installed_at": "2019-03-02",
+        },
+    ),
+    "what is encrypted": (
+        "C: locked with a key in the TPM, fully encrypted\nD: not encrypted\nE: unverschlüsselt\n",
+        {
+            "volume#1.mount": "C:",
+            "volume#1.encrypted": True,
+            "volume#2.mount": "D:",
+            "volume#2.encrypted": False,
+            "volume#3.mount": "E:",
+            "volume#3.encrypted": False,
+        },
+    ),
+}
+
+VALUES = {
+    "how many sockets there are is the name of none": (
+        "Processor\n  Name: Kestrel K5-8420\n  Cores: 6\n  Number of sockets: 2, of which 1 used\n",
+        {"processor#1.name": "Kestrel K5-8420", "processor#1.cores": 6},
+    ),
+    "a yes takes a choice": (
+        '{"firmware": {"vendor": "Loamgate", "ver": "M3.0.9", "uefi": true}}',
+        {"firmware.maker": "Loamgate", "firmware.version": "M3.0.9", "firmware.mode": "uefi"},
+    ),
+    "what a label denies": (
+        '[{"login": "office", "disabled": false, "admin": true, "lastLogin": "never", "neverExpires": true}, {"login": "guest", "disabled": true, "admin": false, "lastLogin": "never", "neverExpires": false}]',
+        {
+            "account#1.name": "office",
+            "account#1.enabled": True,
+            "account#1.admin": True,
+            "account#1.last_logon_at": "never",
+            "account#1.password_expires_at": "never",
+            "account#2.name": "guest",
+            "account#2.enabled": False,
+            "account#2.admin": False,
+            "account#2.last_logon_at": "never",
+        },
+    ),
+    "a measure is the name of nothing": (
+        "Host name : nq-1\nBattery : 57 000 mWh at first, 212 cycles\nProcessor : Kestrel K5-8420 at 3,20 GHz, 6 cores\n",
+        {
+            "host.name": "nq-1",
+            "battery#1.cycles": 212,
+            "processor#1.name": "Kestrel K5-8420",
+            "processor#1.clock": 3200000000,
+            "processor#1.cores": 6,
+        },
+    ),
+    "activated or not": (
+        "Host name : nq-1\nSystem : Harbour OS 12\nActivated : no\nTest : yes\n",
+        {"host.name": "nq-1", "os.name": "Harbour OS 12", "licence.state": "inactive"},
+    ),
+    "a yes or no is no text": ("Registered owner : no\nDomain : false\nHost name : nq-1\n", {"host.name": "nq-1"}),
+    "a unit for what stands within": (
+        '<memory total="8192" unit="MB"><module slot="A1" size="4096" type="DDR4" serial="11B2"/></memory>',
+        {
+            "memory.installed": 8 * GIB,
+            "module#1.slot": "A1",
+            "module#1.size": 4 * GIB,
+            "module#1.type": "DDR4",
+            "module#1.serial": "11B2",
+        },
+    ),
+    "sectors are no bytes": (
+        "Partition  Start (sector)  Size     Type\n1          2048            260 MiB  EFI\n2          974872576       927 MiB  data\n",
+        {
+            "partition#1.number": "1",
+            "partition#1.size": 272629760,
+            "partition#1.kind": "EFI",
+            "partition#2.number": "2",
+            "partition#2.size": 972029952,
+            "partition#2.kind": "data",
+        },
+    ),
+    "points between thousands, where the language has them": (
+        "Prozesse und ihr Arbeitsspeicher\n\nPID   Name       Benutzer   Speicher\n480   agent      SYSTEM     44.012 K\n",
+        {
+            "process#1.pid": "480",
+            "process#1.name": "agent",
+            "process#1.user": "SYSTEM",
+            "process#1.memory": 44012 * 1024,
+        },
+    ),
+    "of memory, the part and the whole": (
+        "Memory : 3.8 GB usable of 4.0 GB\nHost name : nq-1\n",
+        {"memory.usable": round(3.8 * GIB), "memory.installed": 4 * GIB, "host.name": "nq-1"},
+    ),
+    "which version, not of when": (
+        "BIOS : M3.0.9 (07-03-2022)\nHost name : nq-1\n",
+        {"firmware.version": "M3.0.9", "firmware.dated": "2022-03-07", "host.name": "nq-1"},
+    ),
+    "a better known name in brackets": (
+        "Kennung (UUID) : 7d1f0a52-93c4-4b1e-a6f8-20c95e1b7799\nRechnername : nq-1\n",
+        {"machine.uuid": "7d1f0a52-93c4-4b1e-a6f8-20c95e1b7799", "host.name": "nq-1"},
+    ),
+    "clocks, each with its word": (
+        "Processor : Kestrel K5-8420 (6C/12T)\nSpeed : 3.20 GHz nominal, 4.00 GHz boost, 1.18 GHz right now\nSocket : LGA-S5, stepping C0\n",
+        {
+            "processor#1.name": "Kestrel K5-8420",
+            "processor#1.cores": 6,
+            "processor#1.threads": 12,
+            "processor#1.clock": 3200000000,
+            "processor#1.max_clock": 4000000000,
+            "processor#1.current_clock": 1180000000,
+            "processor#1.socket": "LGA-S5",
+            "processor#1.stepping": "C0",
+        },
+    ),
+    "until when, and how many days are left": (
+        "Licence state : active until 2025-03-03\nHost name : nq-1\n",
+        {"licence.state": "active", "licence.expires_at": "2025-03-03", "host.name": "nq-1"},
+    ),
+}
+
+ECHOES = {
+    "de": "Frage lantern-srv [10.20.0.9]\nGesendet = 4, Empfangen = 3, Verloren = 1\nMinimum = 1 ms, Maximum = 2 ms, Mittelwert = 1 ms\n",
+    "fr": "Appel de lantern-srv [10.20.0.9]\nEnvoyés = 4, reçus = 3, perdus = 1\nMinimum = 1 ms, maximum = 2 ms, moyenne = 1 ms\n",
+    "es": "Eco a lantern-srv [10.20.0.9]\nEnviados = 4, recibidos = 3, perdidos = 1\nMínimo = 1 ms, máximo = 2 ms, media = 1 ms\n",
+    "pt": "Eco para lantern-srv [10.20.0.9]\nEnviados = 4, recebidos = 3, perdidos = 1\nMínimo = 1 ms, máximo = 2 ms, média = 1 ms\n",
+    "it": "Eco a lantern-srv [10.20.0.9]\nInviati = 4, ricevuti = 3, persi = 1\nMinimo = 1 ms, massimo = 2 ms, medio = 1 ms\n",
+    "nl": "Vraag aan lantern-srv [10.20.0.9]\nVerzonden = 4, ontvangen = 3, verloren = 1\nMinimum = 1 ms, maximum = 2 ms, gemiddelde = 1 ms\n",
+    "pl": "Pytanie do lantern-srv [10.20.0.9]\nWysłane = 4, odebrane = 3, utracone = 1\nMinimum = 1 ms, maksimum = 2 ms, średnia = 1 ms\n",
+}

@@ -1,0 +1,76 @@
+"""What a value's text says beside the value: ``16 GB (15.8 GB usable)``, ``31.0.4417.2 of 2024-11-12``. Data."""
+
+from __future__ import annotations
+
+import re
+
+_DATED = re.compile(
+    r"(?:\b(?:of|from|dated|vom|von|du|del|de|dal|van|z|da)|,|\()\s*(\d{1,4}[-./]\d{1,2}[-./]\d{2,4})", re.I
+)
+
+# A value often carries more in its text: (fact, pattern with one group, what the group says).
+ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
+    "processor.clock": (
+        (re.compile(r"([\d.,]+ ?[GM]Hz) (?:boost|turbo|max\w*|peak|top|h[öo]chstens)", re.I), "processor.max_clock"),
+        (re.compile(r"([\d.,]+ ?[GM]Hz) (?:right now|now|current\w*|at present|jetzt|aktuell|actuel\w*|ahora|agora|adesso|nu|teraz)", re.I), "processor.current_clock"),
+        (re.compile(r"\((?:max\w*|up to|höchstens|bis(?: zu)?|jusqu\S*|hasta|até|fino a|tot|do|maks\w*)\.?:?\s*([\d.,]+\s*[GM]Hz)", re.I), "processor.max_clock"),
+    ),
+    "processor.socket": ((re.compile(r"stepping:? (\w+)", re.I), "processor.stepping"),),
+    "sound.name": ((re.compile(r", ([^,]+)$"), "sound.state"),),
+    "os.name": (
+        (re.compile(r"[(,]\s*build:? (\d[\d.]*)", re.I), "os.build"),
+        (re.compile(r", (\w[\w ]*?) (?:edition|ausgabe|[ée]dition|edici[óo]n|edizione|edi[çc][ãa]o|editie|wydanie)$", re.I), "os.edition"),
+    ),
+    "processor.name": (
+        (re.compile(r"\b(\d{1,3}) ?C ?/ ?\d{1,3} ?T\b"), "processor.cores"),
+        (re.compile(r"\b\d{1,3} ?C ?/ ?(\d{1,3}) ?T\b"), "processor.threads"),
+        (re.compile(r"(?:@|(?<!\d),|\(| (?:à|at|bei|mit|a|con|met|com|z)(?= ))\s*([\d.,]+\s*[GM]Hz)", re.I), "processor.clock"),
+        (re.compile(r"(\d+) (?:cores?|kernen?|c(?:oe|œ)urs|n[uú]cleos|nuclei|rdzeni[ea]?)\b", re.I), "processor.cores"),
+        (re.compile(r"(\d+) (?:threads?|logical processors|hilos|fils d.ex[ée]cution|f[äa]den|w[ąa]tk[óo]?[wi]|thread)\b", re.I), "processor.threads"),
+    ),
+    "memory.installed": (
+        (re.compile(r"^([\d.,]+ ?[KMGT]i?[BO]) (?:usable|nutzbar|utilisables?|utilizables?|bruikbaar|utiliz[aá]veis|utilizzabili|u[zż]yteczn\w+) (?:of|out of|von|sur|de|di|van|z)\b", re.I), "memory.usable"),
+        (re.compile(r"^([\d.,]+ ?[KMGT]i?[BO]) (?:free|available|frei|libres?|vrij|liber[ie]|livres|woln\w+) (?:of|out of|von|sur|de|di|van|z)\b", re.I), "memory.available"),
+        (re.compile(r"[(,] ?(?:free|available|frei|verfügbar|libres?|disponibles?|liber[ae]|disponibil[ei]|livres?|disponíve(?:l|is)|vrij|beschikbaar|woln[ea]|dost[eę]pn[ea]):? ([\d., \u00a0]+ ?[KMGT]i?[BO])\b", re.I), "memory.available"),
+        (re.compile(r"\(([\d.,]+ ?[KMGT]i?B) (?:usable|seen|available to the system|nutzbar|utilisables?|utilizables?|bruikbaar|utiliz[aá]ve(?:l|is)|utilizzabili|u[zż]yteczn[ea]|dost[eę]pne)\)", re.I), "memory.usable"),
+        (re.compile(r"\d+ (?:of|von|sur|de|di|van|z|op) (\d+) (?:memory )?(?:slots?|sockets?|(?:steck)?plätzen?|emplacements|ranuras|zócalos|posti|alloggiamenti|sleuven|plaatsen|gniazd|soquetes|slotów)", re.I), "memory.slots"),
+    ),
+    "memory.usable": (
+        (re.compile(r"(?:of which|of it|davon|dont|de los cuales|de los que|di cui|waarvan|z czego|dos quais|dont)\s+([\d., \u00a0]+ ?[KMGT]i?[BO]) (?:is |are |sont |son |sono |zijn |ist |sind )?(?:free|available|frei|verfügbar|libres?|disponibles?|liber[ie]|disponibil[ei]|livres|vrij|beschikbaar|woln\w+|dostępn\w+)", re.I), "memory.available"),
+    ),
+    "graphics.width": (
+        (re.compile(r"\d\s?[x×]\s?(\d+)", re.I), "graphics.height"),
+        (re.compile(r"(\d+) ?Hz", re.I), "graphics.refresh"),
+    ),
+    "graphics.driver_version": ((_DATED, "graphics.driver_dated"),),
+    "driver.version": ((_DATED, "driver.dated"),),
+    "os.version": (
+        (re.compile(r"[(,]\s*(?:os )?(?:build|kompilacja|compilation|compilaci[oó]n|compila[cç][aã]o|compilazione|baunummer|stand)(?: (?:no|nr|number|nummer)\.?)?:? (\d[\d.]*)", re.I), "os.build"),
+    ),
+    "firmware.version": (
+        (_DATED, "firmware.dated"),
+        (re.compile(r"^([A-Z][\w&-]*(?: [A-Z][\w&-]*)?),? (?:(?:version|v|build|rev)\.? ?)?[A-Z]{0,2}\d", re.I), "firmware.maker"),
+    ),
+    "display.width": ((re.compile(r"\d\s?[x×]\s?(\d+)", re.I), "display.height"),),
+    "adapter.ipv4": (
+        (re.compile(r"(?:^|[\s(,])((?:by|via|per|par|por|da|door|przez)? ?DHCP)[)\s]*$", re.I), "adapter.dhcp"),
+        (re.compile(r"(/\d{1,2})\b"), "adapter.mask"),
+        (re.compile(r"/\s*(255(?:\.\d{1,3}){3})"), "adapter.mask"),
+        (re.compile(r"(?:netmask|mask) (\S+)", re.I), "adapter.mask"),
+        (re.compile(r"\(?DHCP (?:from|by|server|lease from) (\d+(?:\.\d+){3})", re.I), "adapter.dhcp_server"),
+    ),
+    "adapter.connected": ((re.compile(r"([\d.,]+ ?[GMk]bit/s|[\d.,]+ ?[GMk]bps)", re.I), "adapter.speed"),),
+    "adapter.lease_from": (
+        (re.compile(r"\b(?:to|until|till|bis|au|hasta|fino al?|tot|do)\s+(\d[\d./-]+(?:[ T]\d\d:\d\d(?::\d\d)?)?)", re.I), "adapter.lease_until"),
+    ),
+    "licence.state": (
+        (re.compile(r"\b(\d{1,4} (?:days?|hours?|weeks?|minutes?|tage?n?|jours?|d[ií]as?|giorni|dagen|dni)) (?:left|remain\w*|to go|übrig|verbleib\w*|restants?|restantes|rimanenti|resterend\w*|pozosta\w*)", re.I), "licence.grace"),
+        (re.compile(r"\b(?:until|till|through|bis(?: zum)?|jusqu'au|hasta(?: el)?|até|fino al|tot|do) (\d[\w. :/-]+\d)", re.I), "licence.expires_at"),),
+    "volume.free": ((re.compile(r"\b(?:of|von|sur|de|di|van|z)\s+([\d.,]+ ?[KMGT]i?[BO]?)\s*$", re.I), "volume.size"),),
+    "module.size": (
+        (re.compile(r"\b(\d{3,5}) ?MT/s", re.I), "module.speed"),
+        (re.compile(r"\b((?:LP)?DDR\d?)(?![\w.])"), "module.type"),
+        (re.compile(r"\bDDR\d?-(\d{3,5})\b"), "module.speed"),
+        (re.compile(r"\bS/?N:? ?([A-Za-z0-9]{4,})"), "module.serial"),
+    ),
+}  # fmt: skip

@@ -76,8 +76,8 @@ def choice_by_flag(interpreter: Interpreter, entry: Entry, shape: str, context: 
 
 def said_the_other_way(interpreter: Interpreter, entry: Entry, shape: str, context: Context, item: Item | None) -> bool:
     """``Disabled: no`` of an account, ``Password never expires: yes``: the label denies what the fact asks."""
-    words = " ".join(words_of(entry.label))
-    fact = _denials().get((context.group or "", words))
+    denied = _denials().get(context.group or "")
+    fact = denied.get(words_of(entry.label)) if denied else None
     said = flag_of(entry.printed) if fact else None
     if fact is None or said is None:
         return False
@@ -89,9 +89,10 @@ def said_the_other_way(interpreter: Interpreter, entry: Entry, shape: str, conte
 
 
 @lru_cache(maxsize=1)
-def _denials() -> dict[tuple[str, str], FactKind]:
-    return {
-        (FACTS[name].group, " ".join(words_of(label))): FACTS[name]
-        for name, labels in _DENIED.items()
-        for label in labels.split("|")
-    }
+def _denials() -> dict[str, dict[tuple[str, ...], FactKind]]:
+    """Group to the labels that deny one of its facts."""
+    found: dict[str, dict[tuple[str, ...], FactKind]] = {}
+    for name, labels in _DENIED.items():
+        own = found.setdefault(FACTS[name].group, {})
+        own.update((words_of(label), FACTS[name]) for label in labels.split("|"))
+    return found

@@ -133,10 +133,11 @@ def _under(lines: Sequence[Line], at: int, deep: int = 1) -> Layout | None:
 
 def _without_sentences(body: list[Line], cuts: Sequence[int]) -> list[Line]:
     """The rows without lines of one cell that runs through the columns, where most rows have several cells."""
-    several = sum(len(cells_by_gap(line.text[:_MAX_WIDTH])) > 2 for line in body)
-    if several * 2 < len(body):
+    listed = [line for line in body if "  " in line.text.strip() or len(line.text.rstrip()) <= cuts[0]]
+    if len(listed) == len(body):
         return body
-    return [line for line in body if len(line.text.rstrip()) <= cuts[0] or "  " in line.text.strip()]
+    several = sum(len(cells_by_gap(line.text[:_MAX_WIDTH])) > 2 for line in body)
+    return body if several * 2 < len(body) else listed
 
 
 def _grouped(lines: Sequence[Line], rows: list[Group]) -> list[Group]:

@@ -33,8 +33,6 @@ BARE = ""
 def lay_out(lines: Sequence[Line]) -> Layout | None:
     """Read a block as tagged lines; at least one head with two understood details, and heads need a mark or index."""
     groups: list[Group] = []
-    if _are_rows(lines):
-        return None
     for line in lines:
         if indent_of(line.text) == 0:
             group = _head(line)
@@ -47,6 +45,8 @@ def lay_out(lines: Sequence[Line]) -> Layout | None:
             _detail(groups[-1], line)
     entries = [entry for entry in all_entries(groups) if entry.label not in (NAME, BARE)]
     if len(entries) < (1 if _INDEX.match(lines[0].text) else 2) or len(lines) < 2 * len(groups):
+        return None
+    if _are_rows(lines):
         return None
     share = known_share(entries)
     root = Group(children=groups)

@@ -109,7 +109,7 @@ class WhatALineOffers(unittest.TestCase):
 
     def test_the_label_the_value_and_the_headings_the_nearest_first(self):
         (part,) = self.offer(6)
-        self.assertEqual((part.label, part.printed, part.fact), ("Sorte", "SSD", None))
+        self.assertEqual((part.label, part.printed, part.fact), ("Sorte", "SSD", "disk.media"))
         self.assertEqual(part.headings[0], "Kelp disk 0")
         self.assertIn("kelp sheet", part.headings)
         self.assertEqual(KELP.decode().splitlines()[5][part.column - 1 : part.end_column - 1], "SSD")

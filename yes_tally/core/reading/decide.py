@@ -16,6 +16,7 @@ from yes_tally.core.reading.phrases import (
     Meaning,
     is_unique,
     meanings,
+    meanings_plainly,
     near_misses,
     subjects_in,
     taught_everywhere,
@@ -97,7 +98,7 @@ def decide(label: str, context: Context) -> tuple[Guess, ...]:
         aside = _NAMED_ASIDE.search(label)
         return decide(bare, context) or (decide(aside[1], context) if aside else ())
     if not guesses:
-        guesses = {guess.fact: guess for guess in _near(label, context)}
+        guesses = {guess.fact: guess for guess in (*_by_synonyms(label, context), *_near(label, context))}
     # Of two that are as likely, the one that fewer values can be is tried first.
     return tuple(sorted(guesses.values(), key=lambda g: (-g.confidence, FACTS[g.fact].kind == "text")))
 
@@ -159,6 +160,20 @@ def _near(label: str, context: Context) -> list[Guess]:
     ]
 
 
+def _by_synonyms(label: str, context: Context) -> list[Guess]:
+    """What a label says in other words than any phrase does: only where its group is spoken of, in a little doubt."""
+    found: dict[str, Guess] = {}
+    for meaning in meanings_plainly(label):
+        group, phrase = meaning.phrase.fact.partition(".")[0], meaning.phrase
+        whole = (
+            not context.item and (meaning.subject == group or phrase.reach == STRONG) and len(words_of(phrase.text)) > 1
+        )
+        guess = _weigh(meaning, context) if group == context.group or (whole and group in SINGLE_GROUPS) else None
+        if guess and guess.fact not in found:
+            found[guess.fact] = replace(guess, confidence=round(guess.confidence - SYNONYM_LOSS, 3))
+    return list(found.values())
+
+
 def _by_naming(label: str, context: Context) -> list[Guess]:
     words = words_of(label)
     found = subjects_in(words)
@@ -177,6 +192,7 @@ def _by_naming(label: str, context: Context) -> list[Guess]:
 # A word of another language may mean something else there; where only it fits, it still counts.
 OTHER_LANGUAGE = 0.04
 NEAR_LOSS = 0.25
+SYNONYM_LOSS = 0.1
 # So many labels of one item speak for it even among others.
 _MANY = 5
 
@@ -202,7 +218,9 @@ def infer_groups(labels: tuple[str, ...], around: tuple[str, ...], table: bool) 
     shared: dict[str, int] = {}
     known = 0
     for label in labels:
-        groups = {m.phrase.fact.partition(".")[0]: m for m in (*meanings(label), *meanings(split_unit(label)[0]))}
+        bare = split_unit(label)[0]
+        ways = (*meanings(label), *meanings(bare)) or meanings_plainly(bare)
+        groups = {m.phrase.fact.partition(".")[0]: m for m in ways}
         known += bool(groups)
         named = {m.subject for m in groups.values() if m.subject}
         for group, meaning in groups.items():

@@ -22,6 +22,7 @@ from yes_tally.core.reading.decide import (
 )
 from yes_tally.core.reading.drafts import Draft, Item, Met, identity_of
 from yes_tally.core.reading.labels import split_unit, words_of
+from yes_tally.core.reading.leftovers import Leftover
 from yes_tally.core.reading.listings import (
     BULLET,
     LISTED_BY_LABEL,
@@ -36,7 +37,7 @@ from yes_tally.core.reading.listings import (
 )
 from yes_tally.core.reading.opening import opened_by
 from yes_tally.core.reading.pairs_within import in_parts
-from yes_tally.core.reading.phrases import SUBJECTS, subject_within, subjects_in
+from yes_tally.core.reading.phrases import SUBJECTS, subject_within, subjects_in, taught_everywhere
 from yes_tally.core.reading.phrases.elsewhere import is_elsewhere
 from yes_tally.core.reading.phrases.taught import in_use
 from yes_tally.core.reading.rows import read_rows
@@ -75,6 +76,8 @@ class Interpreter:
         self.met: list[Met] = []
         """The labelled values that were looked at: all of them with ``keep_known``, else those that mean nothing."""
         self._keep_known = keep_known
+        self.leftovers: list[Leftover] = []
+        """What is said of items by labels that mean nothing, in this section."""
         self._book = in_use()
         self.counted: dict[int, str] = {}
         """The groups of which a line only says how many there are, by that line."""
@@ -271,6 +274,9 @@ class Interpreter:
         if not guesses or self._keep_known:
             self.met.append(Met(entry, self.under, bool(guesses)))
             if not guesses:
+                if item and entry.label and not self._is_taught(entry.label):
+                    first = not any(last and last[-1].item is item for last in (self.leftovers, self.drafts))
+                    self.leftovers.append(Leftover(entry, shape, item, first))
                 return
         printed, first = entry.printed, FACTS[guesses[0].fact]
         if is_placeholder(printed):
@@ -302,6 +308,10 @@ class Interpreter:
             if name in ASIDES:
                 self.asides(name, item, entry, shape, sure)
             return
+
+    def _is_taught(self, label: str) -> bool:
+        """Whether the team taught a label, be it that it means nothing."""
+        return bool(self._book.taught) and bool(self._book.under(label, self.under) or taught_everywhere(label))
 
     def _goes_on(self, fact: str, item: Item | None, entry: Entry) -> bool:
         """Whether a text goes on with what the line above says of the same thing by the same label: no second one."""

@@ -13,6 +13,7 @@ from yes_tally.core.reading.decode import Decoded, Line, decode
 from yes_tally.core.reading.drafts import Draft, Met
 from yes_tally.core.reading.interpret import Interpreter
 from yes_tally.core.reading.language import language_of
+from yes_tally.core.reading.leftovers import read_leftovers
 from yes_tally.core.reading.opening import opened_by
 from yes_tally.core.reading.phrases.elsewhere import is_elsewhere
 from yes_tally.core.reading.phrases.taught import NOTHING_TAUGHT, Phrasebook, using
@@ -136,6 +137,7 @@ def _read_section(interpreter: Interpreter, section: Section) -> None:
     with interpreter.below(Heading(section.command, 0, 0) if section.command else None):
         for block in blocks_of(lines):
             _read_block(interpreter, block, command)
+        read_leftovers(interpreter)
         read_statements(interpreter, section.lines, section.command or "")
         title_names_host(interpreter, lines)
         taught_statements(interpreter, lines)

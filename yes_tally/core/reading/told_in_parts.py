@@ -42,6 +42,8 @@ _LABEL_ALONE = re.compile(r"[^\W\d_A-Z][^\W\d_]+")
 _MEASURES = frozenset({"size", "clock", "rate"})
 _MEASURE = re.compile(r"\d[\d.,\s]*[^\W\d_]+(?:/s)?")
 _LEAST_PARTS = 2
+# What its label tells, be it by a synonym.
+_SURE = 0.8
 # A size, a picture's or a charge is the name of nothing.
 MEASURED = re.compile(r"\d[\d.,\u00a0 ]*(?:[x×] ?\d{3,5}\b|[km]?Wh\b|[KMGT]i?[BO]\b|[GM]?Hz\b|%)", re.I)
 
@@ -60,7 +62,7 @@ def _marked(
     for mark in _MARKED.finditer(text[:400]):
         for guess in decide(mark[1], interpreter.context(group, (group,)))[:1]:
             fact = FACTS[guess.fact]
-            if fact in left and fact.kind == "flag" and guess.confidence > 0.9:
+            if fact in left and fact.kind == "flag" and guess.confidence > _SURE:
                 yield fact, mark
                 return
 
@@ -143,7 +145,7 @@ def _by_label(
     for guess in decide(counted["label"], interpreter.context(group, (group,)))[:1] if counted else ():
         fact = FACTS[guess.fact]
         value = understand(fact, counted["number"], interpreter.locale) if counted and fact in left else None
-        if value and fact.kind == "count" and guess.confidence > 0.9:
+        if value and fact.kind == "count" and guess.confidence > _SURE:
             return fact, value, 0
     trailed = _TRAILED.match(text)
     of_group = interpreter.context(group, (group,))
@@ -151,21 +153,21 @@ def _by_label(
     for guess in (decide(said, of_group) or decide(f"{group} {said}", of_group))[:1] if said else ():
         fact = FACTS[guess.fact]
         value = understand(fact, text, interpreter.locale) if fact in left and fact.kind == "size" else None
-        if value and guess.confidence > 0.9:
+        if value and guess.confidence > _SURE:
             return fact, value, 0
     *words, last = text.split()
     for guess in decide(last, interpreter.context(group, (group,)))[:1] if words else ():
         # ``Gullwing 4 driver``: the label stands behind a name.
         fact = FACTS[guess.fact]
         value = understand(fact, " ".join(words), interpreter.locale)
-        if value and fact in left and fact.kind == "text" and guess.confidence > 0.9 and words[0][:1].isupper():
+        if value and fact in left and fact.kind == "text" and guess.confidence > _SURE and words[0][:1].isupper():
             return fact, value, 0
     starts = [word.start() for word in _WORD.finditer(text)]
     for at in reversed(starts[1:4]):
         label, rest = _COPULA.sub("", text[:at].rstrip(": =")), text[at:]
         for guess in decide(label, interpreter.context(group, (group,)))[:1]:
             fact = FACTS[guess.fact]
-            value = understand(fact, rest, interpreter.locale) if fact in left and guess.confidence > 0.9 else None
+            value = understand(fact, rest, interpreter.locale) if fact in left and guess.confidence > _SURE else None
             if value:
                 return fact, value, at
     return None
@@ -228,9 +230,9 @@ def _by_assertion(
     denied = _NOT.fullmatch(text)
     for guess in decide(denied["rest"] if denied else text, context)[:2]:
         fact = FACTS[guess.fact]
-        if fact in left and fact.kind == "flag" and guess.confidence > 0.9:
+        if fact in left and fact.kind == "flag" and guess.confidence > _SURE:
             return fact, exactly("flag", not denied), 0
-        if denied and fact in left and fact.kind == "moment" and guess.confidence > 0.9:
+        if denied and fact in left and fact.kind == "moment" and guess.confidence > _SURE:
             return fact, exactly("moment", "never"), 0
     dates = [fact for fact in left if fact.kind == "moment"] if _DATE_ALONE.fullmatch(text) else []
     if len(dates) == 1 and (value := understand(dates[0], text, interpreter.locale)):
@@ -238,13 +240,13 @@ def _by_assertion(
     done_by = _DONE_BY.fullmatch(text)
     for guess in decide(done_by["what"], context)[:1] if done_by else ():
         fact = FACTS[guess.fact]
-        if fact in left and fact.kind == "flag" and guess.confidence > 0.9:
+        if fact in left and fact.kind == "flag" and guess.confidence > _SURE:
             return fact, exactly("flag", True), 0
     never = _NEVER.fullmatch(text)
     said = " ".join(filter(None, [never["before"], never["after"]])) if never else ""
     for guess in decide(said, context)[:2] if said else ():
         fact = FACTS[guess.fact]
-        if fact in left and fact.kind == "moment" and guess.confidence > 0.9:
+        if fact in left and fact.kind == "moment" and guess.confidence > _SURE:
             return fact, exactly("moment", "never"), 0
     return None
 

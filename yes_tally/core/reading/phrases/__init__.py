@@ -15,6 +15,7 @@ from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.phrases import dutch, english, french, german, italian, polish, portuguese, spanish
 from yes_tally.core.reading.phrases.alike import labels_alike
 from yes_tally.core.reading.phrases.glossary import in_english
+from yes_tally.core.reading.phrases.synonyms import plainly
 from yes_tally.core.reading.phrases.taught import TaughtPhrase, Words, in_use, label_key, per_book
 
 LANGUAGES = {
@@ -76,7 +77,20 @@ def _subjects() -> dict[tuple[str, ...], str]:
     }
 
 
+def _labels_plainly() -> dict[Words, tuple[Phrase, ...]]:
+    """The English phrases by the words that stand for all their synonyms."""
+    index: dict[Words, dict[str, Phrase]] = {}
+    for phrases in LABELS.values():
+        for phrase in phrases:
+            if "en" in phrase.languages and (words := frozenset(plainly(words_of(phrase.text)))):
+                known = index.setdefault(words, {})
+                if phrase.fact not in known or known[phrase.fact].reach < phrase.reach:
+                    known[phrase.fact] = phrase
+    return {words: tuple(phrases.values()) for words, phrases in index.items()}
+
+
 LABELS: Mapping[Words, tuple[Phrase, ...]] = _labels()
+PLAIN_LABELS: Mapping[Words, tuple[Phrase, ...]] = _labels_plainly()
 SUBJECTS: Mapping[tuple[str, ...], str] = _subjects()
 _LONGEST_SUBJECT = max(len(words) for words in SUBJECTS)
 
@@ -141,22 +155,37 @@ def meanings(label: str) -> tuple[Meaning, ...]:
     taught = taught_everywhere(label)
     if taught:
         return (Meaning(_as_phrase(taught), None, True),) if taught.fact else ()
-    if known := _meanings_of(words):
+    if known := _meanings_of(words, LABELS):
         return known
     # No phrase has it: what its words are in English may be one.
-    return next((known for text in in_english(label, _english_words()) if (known := _meanings_of(words_of(text)))), ())
+    return next((known for way in ways_in_english(label) if (known := _meanings_of(way, LABELS))), ())
 
 
-def _meanings_of(words: tuple[str, ...]) -> tuple[Meaning, ...]:
+@per_book(16384)
+def meanings_plainly(label: str) -> tuple[Meaning, ...]:
+    """What a label may stand for by the synonyms of its words; also when it means something as it is."""
+    words = words_of(label)
+    if not words or len(words) > 12 or taught_everywhere(label):
+        return ()
+    ways = (plainly(way) for way in (words, *ways_in_english(label)))
+    return next((known for way in ways if (known := _meanings_of(way, PLAIN_LABELS))), ())
+
+
+def ways_in_english(label: str) -> list[tuple[str, ...]]:
+    """The words of a label of another language in English, each way they may be put."""
+    return [words_of(text) for text in in_english(label, _english_words())]
+
+
+def _meanings_of(words: tuple[str, ...], labels: Mapping[Words, tuple[Phrase, ...]]) -> tuple[Meaning, ...]:
     found: dict[tuple[str, str | None], Meaning] = {}
 
     def add(part: Words, subject: str | None, exact: bool) -> None:
         taught = in_use().everywhere.get(part)
-        known = LABELS.get(part, ()) if taught is None else (_as_phrase(taught),) if taught.fact else ()
+        known = labels.get(part, ()) if taught is None else (_as_phrase(taught),) if taught.fact else ()
         for phrase in known:
             group = phrase.fact.partition(".")[0]
             if subject is None or group == subject:
-                found.setdefault((phrase.fact, subject), Meaning(phrase, subject, exact))
+                found.setdefault((phrase.fact, subject), Meaning(phrase, subject, exact and labels is LABELS))
 
     bare = frozenset(words) - _FILLERS
     add(frozenset(words), None, True)

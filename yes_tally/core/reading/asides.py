@@ -15,6 +15,10 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
         (re.compile(r"([\d.,]+ ?[GM]Hz) (?:right now|now|current\w*|at present|jetzt|aktuell|actuel\w*|ahora|agora|adesso|nu|teraz)", re.I), "processor.current_clock"),
         (re.compile(r"\((?:max\w*|up to|höchstens|bis(?: zu)?|jusqu\S*|hasta|até|fino a|tot|do|maks\w*)\.?:?\s*([\d.,]+\s*[GM]Hz)", re.I), "processor.max_clock"),
     ),
+    "board.model": (
+        (re.compile(r"\b(?:rev(?:ision)?|version|v|r[ée]v|revisi[óo]n|wersja)\.? ?(\d[\w.]*)", re.I), "board.version"),
+        (re.compile(r"\b(?:s/?n|serial(?: (?:number|no\.?))?|seriennummer):? ([A-Z0-9][\w-]{3,})", re.I), "board.serial"),
+    ),
     "processor.socket": ((re.compile(r"stepping:? (\w+)", re.I), "processor.stepping"),),
     "sound.name": ((re.compile(r", ([^,]+)$"), "sound.state"),),
     "os.name": (
@@ -34,6 +38,7 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
         (re.compile(r"[(,] ?(?:free|available|frei|verfügbar|libres?|disponibles?|liber[ae]|disponibil[ei]|livres?|disponíve(?:l|is)|vrij|beschikbaar|woln[ea]|dost[eę]pn[ea]):? ([\d., \u00a0]+ ?[KMGT]i?[BO])\b", re.I), "memory.available"),
         (re.compile(r"\(([\d.,]+ ?[KMGT]i?B) (?:usable|seen|available to the system|nutzbar|utilisables?|utilizables?|bruikbaar|utiliz[aá]ve(?:l|is)|utilizzabili|u[zż]yteczn[ea]|dost[eę]pne)\)", re.I), "memory.usable"),
         (re.compile(r"\d+ (?:of|von|sur|de|di|van|z|op) (\d+) (?:memory )?(?:slots?|sockets?|(?:steck)?plätzen?|emplacements|ranuras|zócalos|posti|alloggiamenti|sleuven|plaatsen|gniazd|soquetes|slotów)", re.I), "memory.slots"),
+        (re.compile(r"\d+ (?:slots?|sockets?|emplacements|ranuras|zócalos|posti|alloggiamenti|sleuven|gniazd|soquetes|slotów|steckplätze)(?: [^\W\d_]+){0,2} (?:of|von|sur|de|di|van|z|op|su) (\d+)\b", re.I), "memory.slots"),
     ),
     "memory.usable": (
         (re.compile(r"(?:of which|of it|davon|dont|de los cuales|de los que|di cui|waarvan|z czego|dos quais|dont)\s+([\d., \u00a0]+ ?[KMGT]i?[BO]) (?:is |are |sont |son |sono |zijn |ist |sind )?(?:free|available|frei|verfügbar|libres?|disponibles?|liber[ie]|disponibil[ei]|livres|vrij|beschikbaar|woln\w+|dostępn\w+)", re.I), "memory.available"),
@@ -49,7 +54,7 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
     ),
     "firmware.version": (
         (_DATED, "firmware.dated"),
-        (re.compile(r"^([A-Z][\w&-]*(?: [A-Z][\w&-]*)?),? (?:(?:version|v|build|rev)\.? ?)?[A-Z]{0,2}\d", re.I), "firmware.maker"),
+        (re.compile(r"^((?!UEFI|BIOS|EFI)[A-Z][\w&-]*(?: (?!UEFI|BIOS|EFI)[A-Z][\w&-]*)?),? (?:(?:version|v|build|rev|uefi|bios|efi)\.? ?)?[A-Z]{0,2}\d", re.I), "firmware.maker"),
     ),
     "display.width": ((re.compile(r"\d\s?[x×]\s?(\d+)", re.I), "display.height"),),
     "adapter.ipv4": (

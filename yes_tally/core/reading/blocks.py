@@ -127,6 +127,13 @@ _LABELLED = re.compile(r"\s*[^\W\d_][^:=]{0,60}[:=]\s*\S")
 
 def _parted(chunk: list[Line]) -> Iterator[list[Line]]:
     """A table that stands right under pairs, or pairs right under a table, with no blank line between: cut there."""
+    if _is_underlined_head(chunk):
+        # A rule of one piece under a head of columns says nothing of where they are; a second one ends the rows.
+        end = next((i for i in range(2, len(chunk)) if _is_rule(chunk[i].text)), len(chunk))
+        yield [chunk[0], *chunk[2:end]]
+        if end + 1 < len(chunk):
+            yield from _parted(chunk[end + 1 :])
+        return
     start = 0
     for index in range(1, len(chunk)):
         before, here = chunk[index - 1].text[:MAX_LINE], chunk[index].text[:MAX_LINE]
@@ -142,6 +149,14 @@ def _parted(chunk: list[Line]) -> Iterator[list[Line]]:
             start = index
             break
     yield chunk[start:]
+
+
+def _is_underlined_head(chunk: Sequence[Line]) -> bool:
+    return len(chunk) > 2 and _underlines(chunk[1].text) and len(cells_by_gap(chunk[0].text[:MAX_LINE])) >= _COLUMNS
+
+
+def _is_rule(text: str) -> bool:
+    return bool(RULE.match(text[:MAX_LABEL]))
 
 
 def _ends_table(before: str, here: str, after: str) -> bool:

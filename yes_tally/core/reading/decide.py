@@ -33,7 +33,7 @@ NAMING: dict[str, str] = {
     "display": "display.name", "sound": "sound.name", "printer": "printer.name", "battery": "battery.name",
     "adapter": "adapter.name", "update": "update.id", "software": "software.name", "driver": "driver.name",
     "account": "account.name", "task": "task.name", "firewall": "firewall.profile", "boot_entry": "boot_entry.id",
-    "variable": "variable.name", "process": "process.name",
+    "variable": "variable.name", "process": "process.name", "page_file": "page_file.path",
 }  # fmt: skip
 
 # A PC has one of these as a rule, so that a word which only they know speaks of it anywhere.
@@ -120,7 +120,7 @@ def _weigh(meaning: Meaning, context: Context) -> Guess | None:
     if group == context.group:
         return Guess(phrase.fact, 0.96 - loss, f"{said}; {group} is spoken of here", phrase.text)
     if meaning.subject:
-        stands = 0.93 if meaning.subject not in ITEM_GROUPS or not context.item else 0.7
+        stands = 0.93 if meaning.subject not in ITEM_GROUPS or not context.item else 0.45
         return Guess(phrase.fact, stands - loss, f"{said}; the label names {group}", phrase.text)
     if context.group and group in RELATED.get(context.group, ()):
         stands = 0.94 if meaning.exact and phrase.reach == STRONG else 0.86

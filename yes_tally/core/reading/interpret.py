@@ -37,7 +37,7 @@ from yes_tally.core.reading.listings import (
 )
 from yes_tally.core.reading.opening import opened_by
 from yes_tally.core.reading.pairs_within import in_parts
-from yes_tally.core.reading.phrases import SUBJECTS, subject_within, subjects_in, taught_everywhere
+from yes_tally.core.reading.phrases import SUBJECTS, subject_of_command, subjects_in, taught_everywhere
 from yes_tally.core.reading.phrases.elsewhere import is_elsewhere
 from yes_tally.core.reading.phrases.taught import in_use
 from yes_tally.core.reading.rows import read_rows
@@ -142,7 +142,7 @@ class Interpreter:
         words = words_of(text[:MAX_TEXT])
         named = tuple(dict.fromkeys(at.group for at in subjects_in(words)))
         if not named and line is None:
-            named = tuple(dict.fromkeys(group for word in words[:3] if (group := subject_within(word))))
+            named = tuple(dict.fromkeys(group for word in text.casefold().split()[:3] if (group := subject_of_command(word))))
         if named and line is not None:
             self.frame.add(line)
         return named
@@ -185,6 +185,8 @@ class Interpreter:
         if any(map(is_elsewhere, names)):
             self.met += [Met(entry, self.under, known=False) for part in group.walk() for entry in part.entries]
             return
+        if parent and group.heading and self._fact_of_parent(group, parent, shape):
+            return
         opened, named = (
             (None, ()) if group.heading is None else opened_by(self, group.heading, group, shape, around, parent)
         )
@@ -220,6 +222,22 @@ class Interpreter:
         shared = self._shared(children)
         for child in children:
             self._group(child, shape, below, item or parent, shared, depth + 1)
+
+    def _fact_of_parent(self, group: Group, parent: Item, shape: str) -> bool:
+        """``"ipv4": [{"address": "10.20.0.33"}]`` within an adapter: objects under a label of its own tell what the
+        label says. Whether they did."""
+        context = self.context(parent.group, (parent.group,))
+        guesses = decide(group.heading.text, context)[:1] if group.heading else ()
+        entries = [entry for part in group.walk() for entry in part.entries]
+        if not guesses or FACTS[guesses[0].fact].kind != "list" or guesses[0].confidence < _WHOLE_PHRASE:
+            return False
+        for entry in entries:
+            kind = FACTS[guesses[0].fact]
+            if understand(kind, entry.printed, self.locale) and not entry.printed.isdigit():
+                self.place(entry, shape, guesses, parent)
+            else:
+                self.place(entry, shape, self.means(entry.label, context), parent)
+        return bool(entries)
 
     @staticmethod
     def _shared(children: Sequence[Group]) -> tuple[str, ...]:
@@ -275,8 +293,8 @@ class Interpreter:
             self.met.append(Met(entry, self.under, bool(guesses)))
             if not guesses:
                 if item and entry.label and not self._is_taught(entry.label):
-                    first = not any(last and last[-1].item is item for last in (self.leftovers, self.drafts))
-                    self.leftovers.append(Leftover(entry, shape, item, first))
+                    stands_first = not any(last and last[-1].item is item for last in (self.leftovers, self.drafts))
+                    self.leftovers.append(Leftover(entry, shape, item, stands_first))
                 return
         printed, first = entry.printed, FACTS[guesses[0].fact]
         if is_placeholder(printed):

@@ -8,6 +8,8 @@ from functools import lru_cache
 from yes_tally.core.words import plain
 
 _CAMEL = re.compile(r"(?<=[a-z])(?=[A-Z])|(?<=[a-z]\d)(?=[A-Z])|(?<=[A-Z])(?=[A-Z][a-z]{2})")
+# ``sizeMiB``, ``l3_KiB``: the unit's capitals part no words.
+_UNIT_AT_END = re.compile(r"(?<=[a-z\d])([KMGT])iB(?![a-z])")
 _WORD = re.compile(r"[^\W_]+")
 _BRACKETED = re.compile(r"[(\[{]([^)\]}]*)[)\]}]")
 _UNIT = re.compile(
@@ -35,9 +37,14 @@ _STOP = frozenset(
 @lru_cache(maxsize=16384)
 def words_of(label: str) -> tuple[str, ...]:
     """The words of a label in order: split at camel case and marks, plain, singular, without small words."""
-    words = (_spelt(_singular(word)) for word in _WORD.findall(plain(_CAMEL.sub(" ", label.replace("(s)", "s")))))
+    words = (_spelt(_singular(word)) for word in _WORD.findall(plain(_apart(label.replace("(s)", "s")))))
     found = tuple(words) or (("#",) if label.strip() == "#" else ())
     return tuple(word for word in found if word not in _STOP) or found
+
+
+def _apart(label: str) -> str:
+    """A label with a blank where camel case parts its words."""
+    return _CAMEL.sub(" ", _UNIT_AT_END.sub(r" \1ib", label) if "iB" in label else label)
 
 
 def _spelt(word: str) -> str:
@@ -75,7 +82,7 @@ def split_unit(label: str) -> tuple[str, str]:
         if _UNIT.fullmatch(inner.strip()):
             unit = inner.strip()
     bare = _BRACKETED.sub(" ", label.replace("(s)", "s")).strip()
-    last = _CAMEL.sub(" ", bare.replace("_", " ")).rsplit(" ", 1)
+    last = _apart(bare.replace("_", " ")).rsplit(" ", 1)
     if not unit and len(last) == 2 and _UNIT.fullmatch(last[1]) and last[1] != "%":
         return last[0], last[1]
     return (bare or label.strip("()[]{} ")), unit

@@ -7,7 +7,7 @@ they stand on the Bench as doubts, with their reason, for a person to take or to
 from __future__ import annotations
 
 import re
-from collections.abc import Iterator, Sequence
+from collections.abc import Sequence
 from dataclasses import dataclass
 from functools import lru_cache
 from typing import TYPE_CHECKING
@@ -37,6 +37,26 @@ _FORMS: dict[str, re.Pattern[str]] = {
     "size": re.compile(r"[\d., ]+ ?[KMGT]i?B\b.*", re.I),
     "uuid": re.compile(r".+"),
 }
+# Texts of so few forms that the form tells the fact.
+_TEXTS: dict[str, re.Pattern[str]] = {
+    "event.level": re.compile(
+        r"(?:error|warning|info(?:rmation)?|notice|critical|fatal|debug|alert|fehler|warnung|hinweis|kritisch|erreur|"
+        r"avertissement|critique|advertencia|informaci[oó]n|cr[ií]tico|errore|avviso|informazione|erro|aviso|"
+        r"informa[cç][aã]o|fout|waarschuwing|informatie|b[lł][aą]d|ostrze[zż]enie|informacja)$",
+        re.I,
+    ),
+    "event.text": re.compile(r"\S+(?: \S+){3,}"),
+    "volume.filesystem": re.compile(r"(?:[A-Z]{2,6}\d{0,2}|[a-z]{2,6}\d?fs\d?|x?fat\d*|ext\d)$"),
+    "volume.mount": re.compile(r"[A-Z]:\\?$|/(?:\S*)$"),
+    "disk.bus": re.compile(r"(?:sata|nvme|usb|sas|scsi|pcie|ata|ide|mmc|sd)(?: \S+)?$", re.I),
+    "connection.protocol": re.compile(r"(?:tcp|udp)[46]?$", re.I),
+    "connection.state": re.compile(r"(?:listen(?:ing)?|established|time[ _-]wait|close[ _-]wait|closing|syn[ _-]sent)$", re.I),
+    "account.full_name": re.compile(r"[\"“„«]?[A-Z][\w'-]+(?: [A-Za-z][\w'-]+)+[\"”»]?$"),
+    "driver.file": re.compile(r"\S+\.(?:sys|inf|ko|drv)$", re.I),
+    "printer.port": re.compile(r"(?:\d{1,3}\.){3}\d{1,3}(?::\d+)?$|(?:USB|LPT|COM)\d+:?$|IP_\S+$", re.I),
+    "task.runs": re.compile(r"(?:[A-Z]:\\|/)\S+"),
+    "boot_entry.path": re.compile(r"(?:[A-Z]:)?\\\S+|/\S+"),
+}
 _TELLING = frozenset({"mac", "rate", "clock", "choice"})
 
 
@@ -63,49 +83,67 @@ def read_leftovers(interpreter: Interpreter) -> None:
     for draft in interpreter.drafts[interpreter.section_from :]:
         if draft.item:
             told.setdefault(draft.fact, set()).add(id(draft.item))
-    for (group, label), lefts in alike.items():
-        items = {id(left.item) for left in lefts}
-        open_facts = [f for f in FIELDS[group] if f.name not in DERIVED and not items & told.get(f.name, set())]
-        found = next(_guessed(interpreter, group, label, lefts, open_facts), None)
-        if found is None:
-            continue
-        fact, confidence, why = found
-        unit = split_unit(label)[1]
-        told.setdefault(fact.name, set()).update(items)
-        for left in lefts:
-            value = understand(fact, left.entry.printed, interpreter.locale, unit)
-            if value:
-                interpreter.add(fact.name, left.item, left.entry, value, left.shape, confidence, why)
+    for way in (_by_its_words, _by_its_form, _by_what_is_left):
+        for (group, label), lefts in list(alike.items()):
+            items = {id(left.item) for left in lefts}
+            untold = [f for f in FIELDS[group] if f.name not in DERIVED and not items & told.get(f.name, set())]
+            unit = split_unit(label)[1]
+            can_be = [f for f in untold if all(understand(f, x.entry.printed, interpreter.locale, unit) for x in lefts)]
+            found = way(label, lefts, can_be, sum(of == group for of, _ in alike) == 1)
+            if found is None:
+                continue
+            del alike[(group, label)]
+            fact, confidence, why = found
+            told.setdefault(fact.name, set()).update(items)
+            for left in lefts:
+                value = understand(fact, left.entry.printed, interpreter.locale, unit)
+                if value:
+                    interpreter.add(fact.name, left.item, left.entry, value, left.shape, confidence, why)
 
 
-def _guessed(
-    interpreter: Interpreter, group: str, label: str, lefts: Sequence[Leftover], facts: Sequence[FactKind]
-) -> Iterator[tuple[FactKind, float, str]]:
-    """The facts that a label may mean, likeliest first, of those that all of its values can be."""
-    unit = split_unit(label)[1]
-
-    def can_be(fact: FactKind) -> bool:
-        return all(understand(fact, left.entry.printed, interpreter.locale, unit) for left in lefts)
-
-    by_words = [fact for fact in facts if fact.name in _by_words(group, label)]
-    fitting = [fact for fact in by_words if can_be(fact)]
-    if len(fitting) == 1 and len(by_words) <= _FEW:
-        telling = fitting[0].kind in _TELLING and _has_form(fitting[0], lefts)
-        yield fitting[0], _SURE if telling else _UNSURE, f"“{label}” has words of its phrases"
-    formed = [fact for fact in facts if _has_form(fact, lefts) and can_be(fact)]
-    if len(formed) == 1:
-        sure = _SURE if formed[0].kind in _TELLING else _UNSURE
-        yield formed[0], sure, f"nothing else that is said of a {group} has this form"
-    naming = next((fact for fact in facts if fact.name == NAMING.get(group)), None)
-    listed = len(lefts) > 1 and all(left.first for left in lefts)
-    if naming and naming.kind == "text" and not formed and listed and can_be(naming):
-        yield naming, _UNSURE, f"it stands first of what is said of the {group}"
+_Found = tuple[FactKind, float, str] | None
 
 
+def _by_its_words(label: str, lefts: Sequence[Leftover], facts: Sequence[FactKind], alone: bool) -> _Found:
+    """The one fact of which a phrase is a part of the label, or the label a part of a phrase."""
+    meant = _by_words(lefts[0].item.group, label)
+    fitting = [fact for fact in facts if fact.name in meant]
+    if len(fitting) != 1 or len(meant) > _FEW:
+        return None
+    telling = fitting[0].kind in _TELLING and _has_form(fitting[0], lefts)
+    return fitting[0], _SURE if telling else _UNSURE, f"“{label}” has words of its phrases"
+
+
+def _by_its_form(label: str, lefts: Sequence[Leftover], facts: Sequence[FactKind], alone: bool) -> _Found:
+    """The one fact whose values alone have such a form."""
+    formed = [fact for fact in facts if _has_form(fact, lefts)]
+    if len(formed) != 1:
+        return None
+    fact = formed[0]
+    sure = fact.kind in _TELLING or (fact.kind == "text" and len(lefts) > 1)
+    return fact, _SURE if sure else _UNSURE, f"nothing else that is said of a {fact.group} has this form"
+
+
+def _by_what_is_left(label: str, lefts: Sequence[Leftover], facts: Sequence[FactKind], alone: bool) -> _Found:
+    """In a table: what stands first names the item; the only text that is left is the only column's that is left."""
+    if len(lefts) < _ROWS:
+        return None
+    texts = [fact for fact in facts if fact.kind == "text" and fact.name not in _TEXTS and not fact.identity]
+    naming = next((fact for fact in texts if fact.name == NAMING.get(fact.group)), None)
+    if naming and all(left.first for left in lefts):
+        return naming, _UNSURE, f"it stands first of what is said of the {naming.group}"
+    if len(texts) == 1 and alone:
+        return texts[0], _UNSURE, f"it is all that is left to say of a {texts[0].group}"
+    return None
+
+
+_ROWS = 2
 _FEW = 2
 
 
 def _has_form(fact: FactKind, lefts: Sequence[Leftover]) -> bool:
+    if fact.name in _TEXTS:
+        return all(_TEXTS[fact.name].match(left.entry.printed) for left in lefts)
     if fact.kind == "choice":
         return all(choice_named(fact.field, fact.choices, left.entry.printed) for left in lefts)
     form = _FORMS.get(fact.kind)

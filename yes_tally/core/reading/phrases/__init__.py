@@ -134,6 +134,49 @@ _AFFIX = re.compile(
 _BEGINS = {"boot": "boot_entry", "soft": "software", "prog": "software", "sock": "connection", "guard": "firewall"}
 
 
+# What only a command or an option is called after; in a label these words may mean anything.
+_COMMANDS = {
+    word: group
+    for group, words in {
+        "account": "people persons logins signins who users members staff",
+        "task": "jobs schedule timers planned chores duties",
+        "software": "progs apps programs packages installed",
+        "driver": "drvs drivers",
+        "volume": "letters mounts spaces drives",
+        "disk": "disks spin spindles platters media",
+        "event": "logbook journal log logs diary",
+        "update": "fixes patches updates mends",
+        "connection": "sockets ports wires talks",
+        "neighbour": "near neighbours neighbors around",
+        "route": "ways routes roads",
+        "variable": "vars env surroundings settings",
+        "search_folder": "searchpath paths",
+        "printer": "printers queues printing",
+        "battery": "cell cells battery charge",
+        "display": "screens panels monitors",
+        "sound": "audio noise sound",
+        "adapter": "cards nics radios net wire",
+        "boot_entry": "bootlist starters boots",
+        "firewall": "wall shield fence gate",
+        "policy": "audit auditplan audits",
+        "page_file": "paging swap pagefile",
+        "reach": "echo ping calls hail knock",
+        "hop": "trail trace steps",
+        "lookup": "lookup ask-name resolve",
+        "module": "dimms sticks modules memory",
+        "process": "procs worklist running tasks-now",
+        "processor": "cpu cpus processor procview",
+        "health_check": "checkup health",
+    }.items()
+    for word in words.split()
+}
+
+
+def subject_of_command(word: str) -> str | None:
+    """The subject that a word of a command says: as a command is called, or within its name."""
+    return _COMMANDS.get(word) or subject_within(word)
+
+
 def subject_within(word: str) -> str | None:
     """The subject within a command's name: ``eventlist``, ``showdisks``, ``bootbook``."""
     begun = next((group for start, group in _BEGINS.items() if word.startswith(start) and word != start), None)
@@ -262,6 +305,12 @@ def is_unique(phrase: Phrase) -> bool:
 def is_known(label: str) -> bool:
     """Whether a label means anything at all, be it only which item is spoken of."""
     return bool(meanings(label)) or names_item(label)
+
+
+@per_book(16384)
+def is_likely(label: str) -> bool:
+    """Whether a label means anything at all, be it by synonyms of its words."""
+    return is_known(label) or bool(meanings_plainly(label))
 
 
 @lru_cache(maxsize=16384)

@@ -13,13 +13,13 @@ from yes_tally.core.reading.labels import words_of
 
 _ROWS = """
 maker | manufacturer, vendor, producer, brand, make, builder, made by, built by, manufactured by, produced by, made who, who made, who built, supplier, supplied by, publisher, published by, author, written by, provider, provided by, comes from, came from, house
-name | called, title, known as, designation, named, caption, goes by, description, display name, friendly name, full title
+name | called, desc, title, known as, designation, named, caption, goes by, description, display name, friendly name, full title
 number | no, nr, num, index, ordinal, #
 serial number | serial, serial no, sn, s n, ser no, serial nr, ser nr, serial code, serial id
 part number | part, part no, p n, pn, part code, order number, order code, article number, stock number
 size | capacity, amount, how big, how large, how much, extent, holds, room, length
 total | altogether, all, all told, overall, whole, sum, complete
-free | left, remaining, unused, spare, unoccupied, still free, left over, remains, free left, available
+free | left, remaining, unused, spare, unoccupied, still free, left over, remains, free left
 used | taken, in use, occupied, filled, consumed, spent, use, usage
 maximum | max, most, highest, top, upper, limit, ceiling, peak, up to, at most, greatest, largest, cap, maximal, upper limit
 minimum | min, least, lowest, at least, smallest, minimal
@@ -36,7 +36,7 @@ date | dated, day, when, time, moment, timestamp, at what time, on what day, dat
 version | release, revision, rev, ver, vers, level
 kind | type, sort, class, category, family, variety, what kind, nature
 state | status, condition, standing, situation, stands
-enabled | active, on, allowed, in use, usable, switched on, turned on, in force, activated, may be used, working
+enabled | active, on, allowed, in use, switched on, turned on, in force, activated, may be used, working
 account | user, login, person, user account, user name, account name, login name, who
 last | latest, most recent, previous, lately, recent, past
 next | following, upcoming, coming, due, planned
@@ -46,8 +46,8 @@ required | needed, must have, mandatory, asked, demanded, wanted, must be set, n
 changed | set, altered, renewed, modified, last changed, last set, new since
 logon | login, sign in, signed in, log in, logged in, log on, logged on, seen, sign on, signed on, came in, last here, been here
 full | whole, complete, when full, fully charged, charged full, full charge
-inbound | incoming, coming in, inward, inwards, in, into, entering, from outside, coming
-outbound | outgoing, going out, outward, outwards, out, leaving, from inside, going
+inbound | incoming, arriving, arrival, coming in, inward, inwards, in, into, entering, from outside, coming
+outbound | outgoing, departing, departure, going out, outward, outwards, out, leaving, from inside, going
 program | exe, command, image, executable, binary, application, process, what runs, programme, app
 runs | starts, launches, executes, calls, does, action, to run
 network | net, lan

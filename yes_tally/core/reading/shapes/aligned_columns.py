@@ -14,7 +14,7 @@ import numpy as np
 
 from yes_tally.core.reading.decode import Line
 from yes_tally.core.reading.labels import split_unit
-from yes_tally.core.reading.phrases import is_known, names_item
+from yes_tally.core.reading.phrases import is_known, is_likely, names_item
 from yes_tally.core.reading.shapes.layout import (
     RULE,
     Entry,
@@ -99,7 +99,7 @@ def _under(lines: Sequence[Line], at: int, deep: int = 1) -> Layout | None:
     for line in lines[at + 1 : at + deep]:
         more = [_between(line.text, a, b) for a, b in zip(bounds, [*cuts, len(line.text)], strict=True)]
         labels = [(f"{a} {b}".strip(), left) for (a, left), (b, _) in zip(labels, more, strict=True)]
-    known = sum(is_known(label) and not names_item(label) for label, _ in labels if label)
+    known = sum(is_likely(label) and not names_item(label) for label, _ in labels if label)
     named = sum(bool(label) for label, _ in labels)
     if (
         known < 2

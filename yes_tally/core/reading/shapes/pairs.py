@@ -13,7 +13,8 @@ from dataclasses import dataclass
 
 from yes_tally.core.catalogue import FACTS
 from yes_tally.core.reading.decode import TAB, Line
-from yes_tally.core.reading.phrases import is_known, names_item
+from yes_tally.core.reading.labels import words_of
+from yes_tally.core.reading.phrases import SUBJECTS, is_known, names_item
 from yes_tally.core.reading.shapes.indexed_keys import by_index
 from yes_tally.core.reading.shapes.layout import (
     MAX_LABEL,
@@ -202,8 +203,8 @@ def _tree(lines: Sequence[Line], pairs: Sequence[_Pair | None]) -> list[Group]:
             stack[-1][1].children.append(child)
             stack.append((indent if opens else indent - 1, child))
             last = None
-        elif pair and deeper and (names_item(pair.label) or _NUMBERED.fullmatch(pair.label)):
-            # ``Disk 0: Basalt NV1000`` over indented pairs: its own record, which the pair begins.
+        elif pair and deeper and (_names_one(pair.label) or (pairs[index + 1] and _names_kind(pair.label))):
+            # ``Disk 0: Basalt NV1000``, ``Firmware: Loamgate L52`` over indented pairs: a record that the pair begins.
             while stack[-1][0] >= indent:
                 stack.pop()
             child = Group(Heading(pair.label, line.number, indent + 1))
@@ -223,6 +224,15 @@ def _tree(lines: Sequence[Line], pairs: Sequence[_Pair | None]) -> list[Group]:
             _add(stack, indent, Entry(pair.label, pair.value, line.number, pair.column + 1))
             last = (indent, pair)
     return _records(root)
+
+
+def _names_one(label: str) -> bool:
+    return names_item(label) or _NUMBERED.fullmatch(label) is not None
+
+
+def _names_kind(label: str) -> bool:
+    """Whether a label is nothing but what a thing is called (``Mainboard``)."""
+    return words_of(label) in SUBJECTS
 
 
 def _holder(stack: list[tuple[int, Group]], indent: int) -> Group:

@@ -142,7 +142,9 @@ class Interpreter:
         words = words_of(text[:MAX_TEXT])
         named = tuple(dict.fromkeys(at.group for at in subjects_in(words)))
         if not named and line is None:
-            named = tuple(dict.fromkeys(group for word in text.casefold().split()[:3] if (group := subject_of_command(word))))
+            named = tuple(
+                dict.fromkeys(group for word in text.casefold().split()[:3] if (group := subject_of_command(word)))
+            )
         if named and line is not None:
             self.frame.add(line)
         return named
@@ -192,7 +194,13 @@ class Interpreter:
         )
         inner = (*named, *(a for a in around if a not in named))
         own = labels or tuple(dict.fromkeys(entry.label for entry in group.entries if entry.label))
-        subject = opened.group if opened else infer_group(own, inner, False) if group.entries else None
+        begins = (
+            SUBJECTS.get(words_of(own[0]))
+            if own and not group.heading and len(own) > 1 and "," not in group.entries[0].printed
+            else None
+        )
+        spoken = (begins, *inner) if begins in ITEM_GROUPS and begins not in inner else inner
+        subject = opened.group if opened else infer_group(own, spoken, False) if group.entries else None
         if (
             group.entries
             and opened is None

@@ -20,7 +20,7 @@ from yes_tally.core.reading.phrases import LABELS, ways_in_english
 from yes_tally.core.reading.phrases.synonyms import plainly
 from yes_tally.core.reading.shapes.layout import Entry
 from yes_tally.core.reading.values import understand
-from yes_tally.core.words import choice_named, is_placeholder
+from yes_tally.core.words import choice_named, flag_of, is_placeholder
 
 if TYPE_CHECKING:
     from yes_tally.core.reading.interpret import Interpreter
@@ -50,7 +50,9 @@ _TEXTS: dict[str, re.Pattern[str]] = {
     "volume.mount": re.compile(r"[A-Z]:\\?$|/(?:\S*)$"),
     "disk.bus": re.compile(r"(?:sata|nvme|usb|sas|scsi|pcie|ata|ide|mmc|sd)(?: \S+)?$", re.I),
     "connection.protocol": re.compile(r"(?:tcp|udp)[46]?$", re.I),
-    "connection.state": re.compile(r"(?:listen(?:ing)?|established|time[ _-]wait|close[ _-]wait|closing|syn[ _-]sent)$", re.I),
+    "connection.state": re.compile(
+        r"(?:listen(?:ing)?|established|time[ _-]wait|close[ _-]wait|closing|syn[ _-]sent)$", re.I
+    ),
     "account.full_name": re.compile(r"[\"“„«]?[A-Z][\w'-]+(?: [A-Za-z][\w'-]+)+[\"”»]?$"),
     "driver.file": re.compile(r"\S+\.(?:sys|inf|ko|drv)$", re.I),
     "printer.port": re.compile(r"(?:\d{1,3}\.){3}\d{1,3}(?::\d+)?$|(?:USB|LPT|COM)\d+:?$|IP_\S+$", re.I),
@@ -128,6 +130,10 @@ def _by_what_is_left(label: str, lefts: Sequence[Leftover], facts: Sequence[Fact
     """In a table: what stands first names the item; the only text that is left is the only column's that is left."""
     if len(lefts) < _ROWS:
         return None
+    if any(flag_of(left.entry.printed) is not None for left in lefts):
+        return None
+    if not all(_WORD.search(left.entry.printed) for left in lefts):
+        return None
     texts = [fact for fact in facts if fact.kind == "text" and fact.name not in _TEXTS and not fact.identity]
     naming = next((fact for fact in texts if fact.name == NAMING.get(fact.group)), None)
     if naming and all(left.first for left in lefts):
@@ -138,12 +144,15 @@ def _by_what_is_left(label: str, lefts: Sequence[Leftover], facts: Sequence[Fact
 
 
 _ROWS = 2
+_WORD = re.compile(r"[^\W\d_]{2}")
 _FEW = 2
 
 
 def _has_form(fact: FactKind, lefts: Sequence[Leftover]) -> bool:
     if fact.name in _TEXTS:
         return all(_TEXTS[fact.name].match(left.entry.printed) for left in lefts)
+    if fact.kind == "flag":
+        return len(lefts) > 1 and all(flag_of(left.entry.printed) is not None for left in lefts)
     if fact.kind == "choice":
         return all(choice_named(fact.field, fact.choices, left.entry.printed) for left in lefts)
     form = _FORMS.get(fact.kind)

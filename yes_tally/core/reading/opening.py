@@ -22,6 +22,12 @@ if TYPE_CHECKING:
 _ASIDE = re.compile(r"\s*[(\[]([^)\]]{2,80})[)\]]\s*$")
 
 
+# ``Cell 1 "BAT-CRW-7"``: what it is called stands beside its number.
+_INDEXED_AND_CALLED = re.compile(
+    r"\W*(?P<noun>[^\W\d_]+(?: [^\W\d_]+)?) #?\d{1,3}:? (?P<rest>[\"'“„«][^\"'“”„«»]{2,60}[\"'“”»])\W*$"
+)
+
+
 def opened_by(
     interpreter: Interpreter,
     heading: Heading,
@@ -34,7 +40,7 @@ def opened_by(
     named = interpreter.heading(heading.text, heading.line)
     text = heading.text[:MAX_TEXT]
     aside = _ASIDE.search(text)
-    match = INDEXED.match(text[: aside.start()] if aside else text)
+    match = _INDEXED_AND_CALLED.match(text) or INDEXED.match(text[: aside.start()] if aside else text)
     group = SUBJECTS.get(words_of(match["noun"])) if match else None
     if match is None or group not in ITEM_GROUPS or not match["rest"]:
         return None, named

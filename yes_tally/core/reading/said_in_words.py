@@ -172,6 +172,7 @@ def records_of_words(interpreter: Interpreter, lines: Sequence[Line], around: tu
     return told > 0
 
 
+_CELLS_OF_ROW = 3
 _ASIDE_OF = {"account": "account.full_name", "adapter": "adapter.connection"}
 
 
@@ -179,6 +180,13 @@ def called_by(interpreter: Interpreter, group: Group, of: str, shape: str, item:
     """Records under the name of their kind, each headed by its own: ``Interfaces``, then ``Wickerlink GbE 210 ("Office
     wire")`` over its fields."""
     heading, naming = group.heading, NAMING.get(of, "")
+    cells = cells_by_gap(heading.text[:MAX_TEXT]) if heading and listed and naming else []
+    if heading and len(cells) >= _CELLS_OF_ROW:
+        # ``mquill   "Maud Quill"   enabled`` over ``groups: staff``: a row, and more of it below.
+        row = Entry("", commas_for_gaps(heading.text[:MAX_TEXT].strip()), heading.line, cells[0][1] + 1)
+        if told_bare(interpreter, row, of, item, shape, naming):
+            interpreter.frame.add(heading.line)
+        return
     match = _HEAD_OF_RECORD.match(heading.text[:MAX_TEXT].strip()) if heading and listed else None
     if heading is None or match is None or not naming.endswith(".name") or is_known(match["name"]):
         return

@@ -17,8 +17,9 @@ from yes_tally.core.reading.drawn import unframed
 _PROMPT = re.compile(
     r"(?P<prompt>(?:\[?\d{1,2}:\d{2}(?::\d{2})?\]? )?(?:\([\w.-]+\) )?(?:PS )?"
     r"(?P<where>\[[^\]\s]{2,40}(?: [^\]\s]{1,40})?\]|[\w.-]+@[\w.-]+|[A-Za-z][\w.-]{1,40}|[A-Za-z]:\\[^>\s]{0,80}|(?=[$#%>] ))"
+    r"(?P<inside> \[[\w.-]{2,40}\])?"
     r"(?::?[~/\\][\w./\\~-]{0,80}| [A-Za-z]:[\\/][^\s>]{0,80}| [~/][\w./~-]{0,80})?"
-    r" ?(?P<mark>[>$#%»❯]|~(?= |$)))(?P<command>[ ]+\S.*|[A-Za-z/.]\S*.*|[ ]*)$"
+    r" ?(?P<mark>[>$#%»❯]|[~/](?= |$)))(?P<command>[ ]+\S.*|[A-Za-z/.]\S*.*|[ ]*)$"
 )
 # A prompt that says which shell it is of.
 _POWER = re.compile(r"PS \S+> ")
@@ -68,7 +69,8 @@ def _prompts(lines: Sequence[Line]) -> list[_Prompt]:
             continue
         match = _PROMPT.match(text)
         if match and not re.match(r"\s*\d+\s?%|\s*%", match["command"] or ""):
-            found.append((_Prompt(index, match["where"].strip("[]"), match["command"].strip()), match["mark"]))
+            where = (match["inside"] or match["where"]).strip("[] ")
+            found.append((_Prompt(index, where, match["command"].strip()), match["mark"]))
     seen = Counter((p.where, mark) for p, mark in found)
     first = next((index for index, line in enumerate(lines) if line.text.strip()), 0)
     return [
@@ -77,7 +79,7 @@ def _prompts(lines: Sequence[Line]) -> list[_Prompt]:
         if seen[(prompt.where, mark)] > 1
         or (prompt.command and prompt.index == first and not prompt.where)
         or (prompt.command and prompt.index == first and _POWER.match(lines[prompt.index].text))
-        or (prompt.command and (_STRONG_HOST.search(prompt.where) or _answered(lines, prompt)))
+        or (prompt.command and mark != "/" and (_STRONG_HOST.search(prompt.where) or _answered(lines, prompt)))
     ]
 
 

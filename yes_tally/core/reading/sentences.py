@@ -68,11 +68,17 @@ PATTERNS = Patterns(
     _row("os.architecture", r"Linux [\w.-]+ \d+\.\d+\.\S+ #.* (?P<v>x86_64|aarch64|i[3-6]86|armv\w+)\b", alone=True),
     _row("os.build", r"\bbuild (?:number )?(?P<v>\d+(?:\.\d+)+)(?![\w.]*\w:)"),
     _row("host.booted_at", rf"\b(?:last (?:started|booted|restarted)|was (?:started|booted)|has been up since|up since|running since|started on|booted on|booted at)\b.{{0,12}}?(?P<v>{_DATE})"),
-    _row("firmware.secure_boot", r"\bsecure boot (?:is )?(?P<v>on|off|enabled|disabled|active|inactive)\b"),
+    _row("firmware.secure_boot", r"\bsecure boot (?:is )?(?:switched |turned )?(?P<v>on|off|enabled|disabled|active|inactive)\b"),
     _row("firmware.mode", r"\bin (?P<v>uefi|legacy|bios) mode\b"),
+    _row("os.name", r"\b(?:runs|running|runs on|has) (?P<v>(?-i:[A-Z])\w*(?: \w+)? (?:OS|Linux) \d+(?:\.\d+)*(?: (?-i:[A-Z])\w+){0,2})"),
+    _row("os.architecture", r"(?<![\w-])(?P<v>(?:32|64)[- ]?bit(?: arm)?)\b"),
+    _row("os.installed_at", rf"\b(?:was |been )?(?:installed|set up)(?: on| at)? (?P<v>{_DATE})"),
+    _row("os.language", r"\blanguage (?:is )?(?P<v>[a-z]{2}-(?-i:[A-Z]{2}))\b"),
+    _row("host.time_zone", r"\btime ?zone (?:is )?(?P<v>[^,.;]{3,40})"),
+    _row("os.kernel", r"\bkernel is (?P<v>[\w.-]*\d\.\d[\w.-]*\w)"),
     _row("os.kernel", r"\bkernel (?:version )?(?P<v>\d+\.\d+[\w.-]*)"),
     _row("firmware.version", r"\b(?:firmware|bios) (?:version )?(?:(?-i:[A-Z])\w+ )?(?P<v>[A-Z]?\d+(?:\.\w+)+) (?:\(|of|from|dated)"),
-    _row("security.virtualisation", r"\bvirtuali[sz]ation (?:is )?(?P<v>on|off|enabled|disabled)\b"),
+    _row("security.virtualisation", r"\bvirtuali[sz]ation (?:is )?(?:switched |turned )?(?P<v>on|off|enabled|disabled)\b"),
     _row("security.tpm", r"\btpm (?:is |has )?(?:of )?(?:version )?(?P<v>\d\.\d)\b"),
     _row("os.edition", r"\b(?P<v>(?-i:[A-Z])\w*(?: (?-i:[A-Z])\w*){0,2}) edition\b"),
     _row("licence.channel", rf"\b(?P<v>volume|retail|oem|subscription|evaluation|trial) {_LICENCE}\b"),
@@ -168,7 +174,7 @@ REACH_TARGET = Patterns(
 HOP_TARGET = Patterns(
     _row(
         "hop.target",
-        r"\b(?:to|nach|zu|vers|jusqu'à|hasta|a|até|para|verso|fino a|naar|do) (?P<v>[A-Za-z0-9][\w.-]*\w) [\[(]\d{1,3}(?:\.\d{1,3}){3}[\])]",
+        r"\b(?:to|towards|for|nach|zu|vers|jusqu'à|hasta|a|até|para|verso|fino a|naar|do) (?P<v>[A-Za-z0-9][\w.-]*\w) [\[(]\d{1,3}(?:\.\d{1,3}){3}[\])]",
     ),
     _row("hop.target", r"\b(?:trac\w+|route|path|way|hops?)\b.{0,40}?\bto (?P<v>[A-Za-z0-9][\w-]*(?:\.[\w-]+)+)"),
 )
@@ -258,7 +264,7 @@ def place_of_number(line: Line) -> re.Match[str] | None:
 
 
 _HOP = re.compile(
-    rf"\s*(?P<number>\d{{1,2}})[.:)]?\s+(?P<times>(?:(?:<\s?)?{_TIME}\s+|\*\s+){{1,5}})(?P<address>(?:[\w.-]+ [\[(])?[0-9a-fA-F.:]{{7,45}})[\])]?\s*$"
+    rf"\s*(?P<number>\d{{1,2}})[.:)]?\s+(?P<times>(?:(?:<\s?)?{_TIME}\s+|\*\s+){{1,5}})(?P<address>(?:[\w.-]+ [\[(])?[0-9a-fA-F.:]{{7,45}})[\])]?(?:\s+[\w.-]+)?\s*$"
 )
 _HOP_TURNED = re.compile(
     rf"\s*(?P<number>\d{{1,2}})[.:)]?\s+(?P<address>(?:\d{{1,3}}(?:\.\d{{1,3}}){{3}}|[0-9a-f]*:[0-9a-f:]+))\s+(?P<times>(?:(?:<\s?)?{_TIME}\s*|\*\s*){{1,5}})(?:\s+[\w.-]+)?\s*$"

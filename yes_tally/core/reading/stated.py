@@ -43,6 +43,7 @@ def read_statements(interpreter: Interpreter, lines: Sequence[Line], command: st
     for rows in (read_item_lines, numbered_rows, cells_of_opened, rows_below_count):
         whole = rows(interpreter, left)
         left = [line for line in left if line.number not in whole]
+    left = [line for line in left if not _pair_in_prose(interpreter, line)]
     facts, reach, checks = spoken_of(_as_one(left))
     for stated in statements(left, PATTERNS) if facts else ():
         _state(interpreter, stated, None)
@@ -53,6 +54,24 @@ def read_statements(interpreter: Interpreter, lines: Sequence[Line], command: st
     named = any(row.pattern.search(command) for row in CHECK_KINDS.passing(command))
     if checks or named:
         _checks(interpreter, left, named)
+
+
+_PAIR = re.compile(r"\s*(?P<label>[^\W\d_][^:.,;]{2,40}?)\s*: (?P<v>\S.*?)\s*$")
+_PLAIN = 0.85
+
+
+def _pair_in_prose(interpreter: Interpreter, line: Line) -> bool:
+    """``Registered to: Lantern Sound Ferries`` among sentences, by a label that needs no context. Whether it is one."""
+    match = _PAIR.match(line.text) if ":" in line.text[:60] and len(line.text) <= MAX_STATEMENT else None
+    if match is None or "  " in match["v"] or " " not in match["label"]:
+        return False
+    guesses = interpreter.means(match["label"], interpreter.context(None))
+    if not guesses or guesses[0].confidence < _PLAIN or FACTS[guesses[0].fact].item:
+        return False
+    entry = Entry(match["label"], match["v"], line.number, match.start("v") + 1)
+    before = len(interpreter.drafts)
+    interpreter.place(entry, "pairs", guesses, None)
+    return len(interpreter.drafts) > before
 
 
 def _checks(interpreter: Interpreter, lines: Sequence[Line], named: bool) -> None:
@@ -154,14 +173,22 @@ def _hops(interpreter: Interpreter, lines: Sequence[Line]) -> None:
             _state(interpreter, Stated(fact, text, text, line.number, at + 1), item)
 
 
-_SERVER = re.compile(r"\s*(?:(?:name )?server|serveur|servidor|resolver|asked|nameserver)\s*:\s*(?P<v>\S+)\s*$", re.I)
+_SERVER = re.compile(
+    r"\s*(?:(?:name )?server|serveur|servidor|resolver|asked|nameserver|answered by|asking)(?:\s*:|\s)\s*(?P<v>[\w-]*[.:]\S+)\s*$",
+    re.I,
+)
+# ``keys.lanternsound.example    10.20.0.40  10.20.0.41``: a name, and its addresses beside it.
+_NAME_AND_ADDRESSES = re.compile(
+    r"\s*(?P<v>[\w-]+(?:\.[\w-]+)+)(?:\s+|\s*(?:->|=>|=|:)\s*)(?P<addresses>(?:(?:\d{1,3}(?:\.\d{1,3}){3}|[0-9a-f]*:[0-9a-f:]+)[,;]?\s*)+)$",
+    re.I,
+)
 _NAMED = re.compile(r"\s*(?:(?:host )?name|nom|nombre|nome)\s*:\s*(?P<v>[\w-]+(?:\.[\w-]+)+)\.?\s*$", re.I)
 _ADDRESS = re.compile(
     r"\s*(?:(?:ip )?address(?:es)?|adresses?|direcci(?:ón|ones)|indirizz[oi]|endereços?|adressen?|adres[ey]?)\s*:\s*(?P<v>[0-9a-f.:]+)\s*$",
     re.I,
 )
 _ALONE = re.compile(r"\s+(?P<v>[0-9]{1,3}(?:\.[0-9]{1,3}){3}|[0-9a-f]*:[0-9a-f:]+)\s*$", re.I)
-_NOT_FOUND = re.compile(r"(?:can(?:'t|not)|could not|unable to) (?:find|resolve) (?P<v>[\w-]+(?:\.[\w-]+)+)|(?P<w>[\w-]+(?:\.[\w-]+)+)\s*:? (?:was )?(?:not found|no such name|does not exist|nxdomain)", re.I)  # fmt: skip
+_NOT_FOUND = re.compile(r"(?:can(?:'t|not)|could not|unable to) (?:find|resolve) (?P<v>[\w-]+(?:\.[\w-]+)+)|(?P<w>[\w-]+(?:\.[\w-]+)+)\s*:? (?:was |is )?(?:not found|not known|unknown|no such name|does not exist|nxdomain)", re.I)  # fmt: skip
 
 
 def _look_ups(interpreter: Interpreter, lines: Sequence[Line]) -> None:
@@ -175,6 +202,13 @@ def _look_ups(interpreter: Interpreter, lines: Sequence[Line]) -> None:
             server, item = _said("lookup.server", asked, "v", line), None
             continue
         if server is None:
+            continue
+        if row := _NAME_AND_ADDRESSES.match(text):
+            item = interpreter.new_item("lookup")
+            for stated in (
+                _said("lookup.name", row, "v", line), server, _said("lookup.address", row, "addresses", line),
+            ):  # fmt: skip
+                _state(interpreter, stated, item)
             continue
         missing = _NOT_FOUND.search(text)
         named = _NAMED.match(text)

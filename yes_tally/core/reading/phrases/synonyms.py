@@ -39,7 +39,7 @@ state | status, condition, standing, situation, stands
 enabled | active, on, allowed, in use, switched on, turned on, in force, activated, may be used, working
 account | user, login, person, user account, user name, account name, login name, who
 last | latest, most recent, previous, lately, recent, past
-next | following, upcoming, coming, due, planned
+next | following, upcoming, due, planned
 password | passphrase, secret, pass word, pwd, passwd, passcode
 expires | expiry, runs out, ends, end, valid until, lapses, good until, valid to, valid till, expiration, expire, runs until, valid through, until, stops, over
 required | needed, must have, mandatory, asked, demanded, wanted, must be set, necessary, obligatory, compulsory, must

@@ -116,6 +116,8 @@ def _going_on(lines: Sequence[Line], pairs: Sequence[_Pair | None]) -> int:
     return count
 
 
+# What variables are called.
+_VARIABLE = re.compile(r"[A-Z][A-Z0-9_]+")
 _LISTED = re.compile(r"(?:\[\d{1,4}\]:?|\d{1,4}[.)]|[*•-])\s+(?=\S)")
 
 
@@ -173,6 +175,8 @@ def _aligned(pairs: Sequence[_Pair | None]) -> bool:
     top = sum(count for _, count in columns.most_common(3))
     known = sum(is_known(pair.label) for pair in pairs if pair)
     known = max(known, sum(pair is not None and _is_recorded(pair.value) for pair in pairs))
+    names = {pair.label for pair in pairs if pair and _VARIABLE.fullmatch(pair.label)}
+    known = max(known, len(names)) if len(names) == total else known
     return (total >= 2 and top * 3 >= total * 2 and known * 2 >= total) or (total == 1 == known)
 
 

@@ -13,7 +13,7 @@ FAILURES: tuple[tuple[str, str, re.Pattern[str]], ...] = tuple(
         ("no-rights", "it needs administrator rights",
          r"permission denied|access (?:is |was )?(?:denied|refused)|administrator rights|must be (?:root|an? admin)|needs? (?:root|admin|administrator|elevated)|"
          r"not permitted|requires elevation|(?:run|sign in|started) as (?:root|an? admin|admin)|administrators? only|only (?:for |by )?(?:an )?administrators?|"
-         r"you may not (?:read|write|open|use|see|change|do|run)|not allowed (?:to|for)|insufficient (?:rights|privileges|permissions)|"
+         r"you may not (?:read|write|open|use|see|change|do|run)|not allowed (?:to|for)|(?:not enough|missing|lacks?|without|no) (?:the )?(?:rights?|privileges?)\b|(?:needs?|requires?|wants?|asks? for) (?:the )?(?:rights? of )?(?:an )?(?:root|admin\w*|elevat\w+|higher rights)|by administrators|for administrators|elevated (?:shell|prompt|window|rights)|insufficient (?:rights|privileges|permissions)|"
          r"zugriff (?:wurde )?verweigert|administratorrechte|keine (?:berechtigung|rechte)|nicht (?:erlaubt|berechtigt)|nur (?:fur|als) administrator|"
          r"acces (?:est |a ete )?(?:refuse|interdit)|droits? (?:d.)?administrat|n.avez pas (?:les? |l.)?(?:droit|autorisation)|permission refusee|en tant qu.administrateur|"
          r"acceso (?:ha sido )?denegado|permiso denegado|derechos de administrador|(?:debe|tiene que) ser administrador|permisos de administrador|no tiene permiso|"
@@ -22,7 +22,7 @@ FAILURES: tuple[tuple[str, str, re.Pattern[str]], ...] = tuple(
          r"toegang (?:is )?geweigerd|geen toegang|beheerdersrechten|moet (?:een )?beheerder|beheerder zijn|als beheerder|"
          r"odmowa dostepu|dostep zabroniony|brak (?:uprawnien|dostepu)|uprawnie\w* administratora|jako administrator"),
         ("not-found", "there is no such command on this PC",
-         r"command not found|no command of that name|not recogni[sz]ed as|unknown (?:command|word)|no such command|nothing (?:here )?by that name|"
+         r"command not found|no command of that name|not recogni[sz]ed as|unknown (?:command|word)|no such command|nothing (?:here )?by that name|no such word|not a (?:known )?command|is not a command|(?:is|was) not understood|unknown to this (?:shell|console|pc)|(?:not found|unknown|no such \w+)\W{1,3}(?:did you mean|nearest|perhaps|maybe)|"
          r"(?:is not|isn.t) (?:a |an )?known|does not exist here|"
          r"befehl (?:wurde )?nicht gefunden|unbekannter befehl|befehl .{0,60}(?:nicht gefunden|unbekannt)|nicht als .{0,20}befehl|ist (?:hier )?nicht bekannt|kein solcher befehl|"
          r"commande (?:est )?(?:introuvable|inconnue)|n.est pas reconnu|(?:la |cette )commande n.existe pas|"
@@ -32,18 +32,23 @@ FAILURES: tuple[tuple[str, str, re.Pattern[str]], ...] = tuple(
          r"nieznane polecenie|nie znaleziono (?:takiego )?polecenia|polecenie (?:nieznane|nie (?:istnieje|zostalo))|nie jest rozpoznawan|nie ma takiego polecenia|"
          r"is not known here|: not found$|^unknown command"),
         ("not-supported", "this PC does not support it",
-         r"not supported|unsupported (?:on|by)|not available (?:on|in) this|does not support|not implemented|(?:unknown|invalid|unrecogni[sz]ed|no such) (?:option|switch|argument|parameter)|"
+         r"not supported|unsupported (?:on|by)|not available (?:on|in) this|does not support|not implemented|nothing of (?:that|this) kind|(?:service|daemon|agent)\b.{0,30}\bis not running|this (?:pc|machine|computer) has no|not possible (?:on|here)|has nothing to (?:show|read)|(?:unknown|invalid|unrecogni[sz]ed|no such) (?:option|switch|argument|parameter)|"
          r"nicht unterstutzt|unbekannte option|non pris en charge|ne prend pas en charge|n.est pas pris en charge|option inconnue|"
          r"no compatible|no (?:esta|es) (?:compatible|admitid)|opcion desconocida|non (?:e )?supportat|opzione sconosciuta|"
          r"nao (?:e |esta )?(?:suportad|ha suporte)|opcao desconhecida|niet ondersteund|onbekende optie|nie ?(?:jest )?obslugiwan|nieznana opcja|"
          r"no such (?:file|device|file or directory)|cannot (?:open|read|access)|could not (?:open|read|be read|access)"),
         ("timed-out", "it did not answer in time",
-         r"timed? ?out|did not (?:answer|reply|respond) (?:in time|within)|gave up (?:after|waiting)|zeituberschreitung|nicht rechtzeitig|delai (?:d.attente )?depasse|temps (?:d.attente )?depasse|"
+         r"timed? ?out|did not (?:answer|reply|respond) (?:in time|within)|gave up (?:after|waiting)|stopped waiting|took too long|no (?:answer|reply|response) (?:from|within|after|in)|did not (?:answer|reply|respond)\.?$|zeituberschreitung|nicht rechtzeitig|delai (?:d.attente )?depasse|temps (?:d.attente )?depasse|"
          r"tiempo de espera|tempo (?:di attesa |limite )?(?:scaduto|esgotado|superato)|time-?out|limite de tempo|tijd verstreken|niet op tijd|przekroczon\w+ (?:limit )?czasu?"),
         ("cut-off", "its output was cut off", r"output (?:was )?(?:cut off|truncated)|connection (?:closed|lost|reset)|broken pipe"),
     )
 )  # fmt: skip
-FAILURE_SENTENCES: dict[str, str] = {kind: sentence for kind, sentence, _ in FAILURES}
+# Nothing but a line that begins with the command's own name, and that tells nothing: an error in other words.
+NOTHING_BUT_AN_ERROR = "failed"
+FAILURE_SENTENCES: dict[str, str] = {
+    **{kind: sentence for kind, sentence, _ in FAILURES},
+    NOTHING_BUT_AN_ERROR: "it printed nothing but an error",
+}
 _FAILURE_WORDS = re.compile("|".join(f"(?:{pattern.pattern})" for _, _, pattern in FAILURES))
 
 

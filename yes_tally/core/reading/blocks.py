@@ -108,7 +108,7 @@ def _chunks(lines: Sequence[Line]) -> Iterator[list[Line]]:
                 yield chunk
             chunk = []
             continue
-        if chunk and _DECORATED.match(line.text[: 2 * MAX_LABEL]):
+        if chunk and (_DECORATED.match(line.text[: 2 * MAX_LABEL]) or _TITLE_WITH_COUNT.match(line.text[:MAX_LABEL])):
             yield chunk
             chunk = []
         chunk.append(line)
@@ -119,6 +119,8 @@ def _chunks(lines: Sequence[Line]) -> Iterator[list[Line]]:
         yield chunk
 
 
+# ``Printers (3)``: what is listed below, and how many of them.
+_TITLE_WITH_COUNT = re.compile(r"[^\W\d_][^\W\d_]*(?: [^\W\d_]+){0,3} \(\d{1,4}\):?\s*$")
 _COLUMNS = 3
 # ``Updates fitted: 4``: what is listed below, and how many of them.
 _COUNTED = re.compile(r"\s*[^\W\d_][^:=]{2,60}[:=]\s*\d{1,4}\s*")

@@ -9,6 +9,9 @@ KINDS: tuple[tuple[str, str], ...] = (
     (r"\benergie(?:bericht|pr[üu]fung|diagnose)\b", "energy"),
     (r"\b(?:speicher|ram-?)(?:test|pr[üu]fung|diagnose)\b", "memory"),
     (r"\b(?:datentr[äa]ger|platten?|laufwerks?|volumen?|dateisystem)-?(?:pr[üu]fung|test)\b|\bpr[üu]fung (?:des |der )?(?:volumes?|datentr[äa]gers?|laufwerks?|platte)\b", "disk"),
+    # Whatever is checked, when it has a letter: in all of them.
+    (r"\b(?:pr[üu]fung|[üu]berpr[üu]fung|v[ée]rification|contr[ôo]le|comprobaci[óo]n|verificaci[óo]n|controllo|verifica|verifica[çc][ãa]o|controle|sprawdzanie|kontrola)"
+     r"(?: (?:von|des|du|de|del|di|da|do|d[oa]|van|dysku|volume|volumen|laufwerk|schijf|disco|disque))* [A-Z]:(?!\w)", "disk"),
     # French
     (r"\bfichiers syst[èe]me\b|\bint[ée]grit[ée]\b.{0,20}\bsyst[èe]me\b", "system-files"),
     (r"\b(?:rapport|contr[ôo]le|diagnostic) (?:[ée]nerg[ée]tique|d[e']\s?(?:l')?[ée]nergie)\b", "energy"),
@@ -42,8 +45,8 @@ KINDS: tuple[tuple[str, str], ...] = (
 )  # fmt: skip
 
 _PROBLEM = (
-    r"(?:fehler|probleme?|verletzung(?:en)?|besch[äa]digung(?:en)?|erreurs?|probl[èe]mes?|violations?|errore?s?|errori|problemas?|"
-    r"infracci(?:ón|ones)|violazion[ei]|problemi?|erros?|viola[çc](?:ão|ões)|fouten|problemen|schendingen|b[łl][ęe]d[óo]?[wy]?|problem[óo]?w?|narusze[ńn]?)"
+    r"(?:\w*fehler|probleme?|\w*verletzung(?:en)?|besch[äa]digung(?:en)?|erreurs?|probl[èe]mes?|violations?|errore?s?|errori|problemas?|"
+    r"infracci(?:ón|ones)|violazion[ei]|problemi?|erros?|viola[çc](?:ão|ões)|fouten|problemen|\w*schendingen|b[łl][ęe]d[óo]?[wy]?|problem[óo]?w?|narusze[ńn]?)"
 )
 _MENDED = (
     r"(?:behoben|repariert|korrigiert|r[ée]par[ée]e?s?|corrig[ée]e?s?|reparad[oa]s?|corregid[oa]s?|riparat[oi]|corrett[oi]|"

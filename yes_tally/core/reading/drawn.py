@@ -65,7 +65,8 @@ _LEAST_ROWS = 3
 
 def _forms(lines: list[Line]) -> list[Line]:
     """A form in a box (a label and a value in each row, under rows that head them) as headings and pairs."""
-    found, start = list(lines), None
+    found: list[Line | None] = list(lines)
+    start = None
     for index, line in enumerate([*lines, Line(0, "", 0, 0)]):
         drawn = bool(_EDGE.match(line.text[:_MAX_FRAME])) or _cells(line.text) is not None
         if drawn and start is None:
@@ -76,8 +77,13 @@ def _forms(lines: list[Line]) -> list[Line]:
                 found[start:index] = [replace(row, text=_row_of_form(row.text)) for row in drawn_so]
             elif _is_page(drawn_so):
                 found[start:index] = [replace(row, text=_left_pane(row.text)) for row in drawn_so]
+            elif _is_turned(drawn_so):
+                found[start:index] = [
+                    None if _EDGE.match(row.text) else replace(row, text=_BAR.sub(" ", row.text).rstrip())
+                    for row in drawn_so
+                ]
             start = None
-    return found
+    return [line for line in found if line is not None]
 
 
 def _cells(text: str) -> list[str] | None:
@@ -107,6 +113,15 @@ def _is_page(lines: Sequence[Line]) -> bool:
     left = [cells_by_gap(cells[0]) for cells in rows if len(cells) == 2]
     told = [cells for cells in left if len(cells) > 1 and is_known(cells[0][0])]
     return _LEAST_ROWS <= len(left) == len(rows) and len(told) * 2 >= len(left)
+
+
+def _is_turned(lines: Sequence[Line]) -> bool:
+    """Whether a table in a box has its fields down the side: nothing stands over them, and most mean something."""
+    rows = [c for line in lines if not _EDGE.match(line.text) and (c := _cells(line.text)) is not None]
+    wide = [cells for cells in rows if len(cells) > 2]
+    if len(wide) <= _LEAST_ROWS or wide[0][0] or not all(wide[0][1:]):
+        return False
+    return sum(is_known(cells[0]) for cells in wide[1:]) * 2 >= len(wide) - 1
 
 
 def _left_pane(text: str) -> str:

@@ -78,6 +78,7 @@ class Interpreter:
         self._keep_known = keep_known
         self.leftovers: list[Leftover] = []
         """What is said of items by labels that mean nothing, in this section."""
+        self.single_leftovers: list[tuple[Entry, str]] = []
         self._book = in_use()
         self.counted: dict[int, str] = {}
         """The groups of which a line only says how many there are, by that line."""
@@ -303,6 +304,8 @@ class Interpreter:
                 if item and entry.label and not self._is_taught(entry.label):
                     stands_first = not any(last and last[-1].item is item for last in (self.leftovers, self.drafts))
                     self.leftovers.append(Leftover(entry, shape, item, stands_first))
+                elif entry.label and not item and not self._is_taught(entry.label):
+                    self.single_leftovers.append((entry, shape))
                 return
         printed, first = entry.printed, FACTS[guesses[0].fact]
         if is_placeholder(printed):

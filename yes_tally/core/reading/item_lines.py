@@ -49,7 +49,7 @@ def _line(group: str, pattern: str) -> ItemLine:
 ITEM_LINES: tuple[ItemLine, ...] = (
     _line("volume", r"(?P<disk>\S+) on (?P<mount>/\S*) type (?P<filesystem>[a-z][\w.]*)(?: \([^()]*\))?"),
     _line("volume", r"(?P<disk>\S+) (?P<mount>/\S*) (?P<filesystem>[a-z][\w.]*) r[ow]\b\S* \d \d"),
-    _line("neighbour", rf"(?P<address>{_IP})\s+(?:is at|at|->|=>|=|has)\s+(?P<mac>{_MAC})(?:\s+[(\[]?(?P<kind>dynamic|static|permanent)\b[)\]]?.*)?"),
+    _line("neighbour", rf"(?P<address>{_IP})\s+(?:is at|at|->|=>|=|has)\s+(?P<mac>{_MAC})(?:\s+(?:on|dev|via)\s+(?P<interface>[^\[(\s]+))?(?:\s+[(\[]?(?P<kind>dynamic|static|permanent)\b[)\]]?.*)?"),
     _line("neighbour", rf"(?:[\w.?-]+\s+)?\((?P<address>{_IP})\)\s+(?:is )?(?:at|->|=)\s+(?P<mac>{_MAC})(?:\s+(?:on|dev|via)\s+(?P<interface>[^\[(]+?))?(?:\s+[(\[]?(?P<kind>dynamic|static|permanent)\b[)\]]?)?"),
     _line("neighbour", rf"(?P<address>{_IP}) dev (?P<interface>\S+) lladdr (?P<mac>{_MAC})\b.*?(?P<kind>permanent|reachable|stale|delay|probe)?"),
     _line("route", rf"(?P<destination>default|{_IP}(?:/\d+)?) via (?P<gateway>{_IP}) dev (?P<interface>\S+)(?:.*? metric (?P<metric>\d+))?.*"),

@@ -16,7 +16,7 @@ from yes_tally.core.catalogue import DERIVED, FACTS, FIELDS, FactKind
 from yes_tally.core.reading.decide import NAMING
 from yes_tally.core.reading.drafts import Item
 from yes_tally.core.reading.labels import split_unit, words_of
-from yes_tally.core.reading.phrases import LABELS, ways_in_english
+from yes_tally.core.reading.phrases import LABELS, STRONG, ways_in_english
 from yes_tally.core.reading.phrases.synonyms import plainly
 from yes_tally.core.reading.shapes.layout import Entry
 from yes_tally.core.reading.values import understand
@@ -70,6 +70,62 @@ class Leftover:
     shape: str
     item: Item
     first: bool
+
+
+# What only one fact of the PC itself is said in, whatever its label: the fact, the form, how sure.
+_SINGLE_FORMS: tuple[tuple[str, re.Pattern[str], float], ...] = (
+    ("firmware.mode", re.compile(r"(?:UEFI|EFI|legacy)(?: mode)?$", re.I), _SURE),
+    ("machine.uuid", re.compile(r"\{?[0-9A-Fa-f]{8}(?:-[0-9A-Fa-f]{4}){3}-[0-9A-Fa-f]{12}\}?$"), _UNSURE),
+    ("os.architecture", re.compile(r"(?:x86[-_]64|amd64|x64|arm64|aarch64|i[36]86)$", re.I), _UNSURE),
+    ("memory.installed", re.compile(r"\d{1,3}(?:[.,]0)? ?GB (?:DDR\d|of (?:memory|RAM)).*", re.I), _UNSURE),
+)
+
+
+def read_single_leftovers(interpreter: Interpreter) -> None:
+    """Guess what labels that mean nothing say of the PC itself: by a form that only one fact has, else by a longer
+    phrase that is a part of the label; only what nothing else in the section told."""
+    told = {draft.fact for draft in interpreter.drafts[interpreter.section_from :]}
+    for entry, shape in interpreter.single_leftovers:
+        if len(entry.printed) > _MOST_LETTERS or is_placeholder(entry.printed):
+            continue
+        guesses = [
+            (fact, sure, "its value has the form") for fact, form, sure in _SINGLE_FORMS if form.match(entry.printed)
+        ]
+        guesses += [(fact, _UNSURE, f"“{entry.label}” has the words of its phrase") for fact in _within(entry.label)]
+        for name, sure, why in guesses[:1]:
+            value = understand(FACTS[name], entry.printed, interpreter.locale, split_unit(entry.label)[1])
+            if value and name not in told:
+                told.add(name)
+                interpreter.add(name, None, entry, value, shape, sure, why)
+    interpreter.single_leftovers = []
+
+
+@lru_cache(maxsize=4096)
+def _within(label: str) -> tuple[str, ...]:
+    """The one fact of the PC itself of which a phrase of several words is a part of the label, if there is one."""
+    found: dict[str, int] = {}
+    for way in (words_of(label), *ways_in_english(label)):
+        for words in {frozenset(way), frozenset(plainly(way))}:
+            for phrase, fact in _strong_phrases():
+                if phrase < words:
+                    found[fact] = max(found.get(fact, 0), len(phrase))
+    most = max(found.values(), default=0)
+    facts = tuple(fact for fact, length in found.items() if length == most)
+    return facts if len(facts) == 1 else ()
+
+
+@lru_cache(maxsize=1)
+def _strong_phrases() -> tuple[tuple[frozenset[str], str], ...]:
+    return tuple(
+        {
+            (words, phrase.fact)
+            for label, phrases in LABELS.items()
+            for phrase in phrases
+            if phrase.reach == STRONG and not FACTS[phrase.fact].item
+            for words in {label, frozenset(plainly(words_of(phrase.text)))}
+            if len(words) > 1
+        }
+    )
 
 
 def read_leftovers(interpreter: Interpreter) -> None:

@@ -45,6 +45,7 @@ _LISTED = re.compile(r"\s*(?:\[\d{1,3}\]|\d{1,3}[.)]|#\d{1,3})\s+(?P<rest>\S.*?)
 _CALLED_SO = re.compile(
     r"(?P<noun>[^\W\d_]+(?: [^\W\d_]+){0,2})(?: ?#?(?P<number>\d{1,3})\s*[:.–-]\s*| ?#\d{1,3}\s+| ?\d{1,3}\s{2,}|\.)(?P<rest>[^\s(:][^(:]*?)\s*(?:\((?P<aside>[^)]{2,40})\))?\s*$"
 )
+_LETTER = re.compile(r"[A-Z]")
 _ROW_NUMBER = re.compile(r"(?:#\d{1,3}[:.]?\s+|\d{1,3}\s{2,})(?=\S)")
 _WORD = re.compile(r"\S+")
 _HEADS_VALUE = re.compile(r"[\d:/\\\"]")
@@ -199,7 +200,16 @@ def named_by(interpreter: Interpreter, heading: Heading, group: str, shape: str,
     if called and SUBJECTS.get(words_of(called["noun"])) == group and group in NAMING:
         plainly = NAMING[group].endswith(".name") or "  " in called["rest"]
         fact = NAMING[group] if plainly else CALLED.get(group, NAMING[group])
-        entry = Entry(called["noun"], called["rest"], heading.line, heading.column + called.start("rest"))
+        which = called["rest"].rstrip(":")
+        if not called["number"] and (which.isdigit() or _LETTER.fullmatch(which)):
+            # ``[disk.0]``, ``[volume.C]``: which one it is, not what it is called.
+            fact = ITEM_HEADING.get(group, fact)
+            called_so = f"{which}:" if group == "volume" else which
+            if which.isdigit() and fact.endswith(".name"):
+                return True
+        else:
+            called_so = called["rest"]
+        entry = Entry(called["noun"], called_so, heading.line, heading.column + called.start("rest"))
         interpreter.place(entry, shape, (Guess(fact, 0.88, f"the heading names {group}"),), item)
         number = ITEM_HEADING.get(group)
         if called["number"] and number and number != fact:

@@ -7,13 +7,14 @@ import re
 from collections.abc import Sequence
 from dataclasses import dataclass, replace
 
+from yes_tally.core.failures import NOTHING_BUT_AN_ERROR
 from yes_tally.core.quantity import Locale, Value, exactly
 from yes_tally.core.reading.blocks import Block, blocks_of
 from yes_tally.core.reading.decode import Decoded, Line, decode
 from yes_tally.core.reading.drafts import Draft, Met
 from yes_tally.core.reading.interpret import Interpreter
 from yes_tally.core.reading.language import language_of
-from yes_tally.core.reading.leftovers import read_leftovers
+from yes_tally.core.reading.leftovers import read_leftovers, read_single_leftovers
 from yes_tally.core.reading.opening import opened_by
 from yes_tally.core.reading.phrases.elsewhere import is_elsewhere
 from yes_tally.core.reading.phrases.taught import NOTHING_TAUGHT, Phrasebook, using
@@ -97,11 +98,13 @@ def _interpreted(decoded: Decoded, command: str, *, keep_known: bool) -> tuple[l
     ends: list[int] = []
     language = language_of(text)
     whole = _as_written_in(language, whole)
-    for section in sections:
+    for place, section in enumerate(sections):
         own = "\n".join(line.text for line in section.lines)[:_LOCALE_SAMPLE] if len(sections) > 1 else text
         interpreter.language = language_of(own, language)
         interpreter.locale = _own_locale(own, _as_written_in(interpreter.language, whole))
         _read_section(interpreter, section)
+        if at := _spoke_of_itself(section) if len(interpreter.drafts) == interpreter.section_from else None:
+            sections[place] = replace(section, failure=NOTHING_BUT_AN_ERROR, failure_line=at)
         ends.append(len(interpreter.drafts))
     interpreter.name_items()
     return sections, interpreter, ends
@@ -138,9 +141,22 @@ def _read_section(interpreter: Interpreter, section: Section) -> None:
         for block in blocks_of(lines):
             _read_block(interpreter, block, command)
         read_leftovers(interpreter)
+        read_single_leftovers(interpreter)
         read_statements(interpreter, section.lines, section.command or "")
         title_names_host(interpreter, lines)
         taught_statements(interpreter, lines)
+
+
+_MOST_LINES_OF_ERROR = 2
+
+
+def _spoke_of_itself(section: Section) -> int | None:
+    """The line of a command that printed little but a line that begins with its own name, as commands do when they
+    fail."""
+    said = [line for line in section.lines if line.text.strip()]
+    if section.failure or not section.command or not 0 < len(said) <= _MOST_LINES_OF_ERROR:
+        return None
+    return said[0].number if said[0].text.startswith(f"{section.command.split()[0]}:") else None
 
 
 def _read_block(interpreter: Interpreter, block: Block, command: tuple[str, ...]) -> None:

@@ -9,8 +9,9 @@ from yes_tally.core.catalogue import FACTS
 from yes_tally.core.reading.decide import ITEM_GROUPS, Guess, decide, infer_groups
 from yes_tally.core.reading.labels import split_unit
 from yes_tally.core.reading.phrases.elsewhere import is_elsewhere
-from yes_tally.core.reading.shapes.layout import Group
+from yes_tally.core.reading.shapes.layout import Entry, Group
 from yes_tally.core.reading.values import understand
+from yes_tally.core.reading.variables import search_path
 from yes_tally.core.words import is_placeholder
 
 if TYPE_CHECKING:
@@ -55,8 +56,18 @@ def read_rows(interpreter: Interpreter, rows: Sequence[Group], shape: str, aroun
             item = interpreter.new_item(subject) if subject in ITEM_GROUPS else None
             for entry in row.entries:
                 interpreter.place(entry, shape, columns.get(entry.label, ()), item, unit)
+            if subject == "variable":
+                _search_paths(interpreter, row, columns, shape)
             if item and owner and row.entries:
                 interpreter.stands_under(item, owner, row.entries[0], shape)
+
+
+def _search_paths(interpreter: Interpreter, row: Group, columns: dict[str, tuple[Guess, ...]], shape: str) -> None:
+    """The folders of an executable search path that stands in a table of variables."""
+    told = {columns[entry.label][0].fact: entry for entry in row.entries if columns.get(entry.label)}
+    name, value = told.get("variable.name"), told.get("variable.value")
+    if name and value:
+        search_path(interpreter, Entry(name.printed, value.printed, value.line, value.column), shape)
 
 
 def _sums_up(interpreter: Interpreter, row: Group, subject: str, columns: dict[str, tuple[Guess, ...]]) -> bool:

@@ -29,6 +29,7 @@ _ROW_FIELDS = {
     "event": ("at", "level", "source", "id", "text"),
     "update": ("installed_at", "id", "title"),
     "boot_entry": ("id", "name", "path"),
+    "search_folder": ("order", "folder"),
 }  # fmt: skip
 _MANY_ROWS = 2000
 _MOST_CELLS = 40
@@ -121,7 +122,8 @@ def rows_without_head(interpreter: Interpreter, lines: Sequence[Line], around: t
             rows_of_words(interpreter, lines, around)
         return
     rows = _same_cells(lines)
-    whole = [(line, _cells_of_row(cells, group)) for line, cells in rows if len(cells) >= 3]
+    least = min(3, len(_ROW_FIELDS[group]))
+    whole = [(line, _cells_of_row(cells, group)) for line, cells in rows if len(cells) >= least]
     if len(whole) * 3 < len(rows) * 2:
         return
     for line, cells in whole:
@@ -136,7 +138,7 @@ def rows_without_head(interpreter: Interpreter, lines: Sequence[Line], around: t
                     before = left[: left.index(fact)] if fact.kind == "text" else []
                     left = [f for f in left if f is not fact and not (f in before and f.kind == "text")]
                     break
-        if len(told) >= 3 and any(fact.kind != "text" or entry.printed[0] == "{" for fact, entry, _ in told):
+        if len(told) >= least and any(fact.kind != "text" or entry.printed[0] == "{" for fact, entry, _ in told):
             item = interpreter.new_item(group)
             for fact, entry, value in told:
                 interpreter.add(fact.name, item, entry, value, "rows", 0.7, f"its form and place fit {group}")

@@ -23,7 +23,10 @@ _PARTS = re.compile(r"[^\s,;](?:[^,;]|[,;](?!\s))*")
 _CLAUSES = re.compile(r"[^\s,;.](?:[^,;.]|[,;.](?!\s|$))*")
 # Texts that their form alone tells.
 FORMS = {
-    "printer.port": re.compile(r"(?:\d{1,3}\.){3}\d{1,3}(?::\d+)?|(?:USB|LPT|COM)\d+:?|FILE:|\\\\\S+", re.I),
+    "printer.port": re.compile(
+        r"(?:(?:on|at|auf|sur|en|su|op|na|em) )?(?:\d{1,3}\.){3}\d{1,3}(?::\d+)?|(?:USB|LPT|COM)\d+:?|FILE:|\\\\\S+",
+        re.I,
+    ),
     "display.width": re.compile(r"\d{3,5} ?[x×] ?\d{3,5}"),
     "account.full_name": re.compile(r"[«„“\"].+[»“”\"]"),
     "adapter.mac": re.compile(r"[0-9a-f]{2}(?:[:-][0-9a-f]{2}){5}", re.I),

@@ -33,6 +33,9 @@ _TEXT_FORMS: dict[str, re.Pattern[str]] = {
     # A host's name is not its system's.
     "os.name": re.compile(r"(?!\S+-\S*\d\S*$)(?P<keep>(?:(?!\s\(build)[^,])+)", re.I),
     "os.edition": re.compile(r"(?!0x)(?P<keep>[^(;]*[^\W\d_][^(;]*)", re.I),
+    "printer.port": re.compile(r"(?:(?:on|at|auf|sur|en|su|op|na|em) )?(?P<keep>.+)$"),
+    "lookup.name": re.compile(r"(?!\d{1,3}(?:\.\d{1,3}){3}$)\S+$"),
+    "search_folder.folder": re.compile(r".*[/\\].*"),
     "firewall.profile": re.compile(r"(?P<keep>[^,;()]{1,40})$"),
     "volume.mount": re.compile(r"\(?(?P<keep>[A-Z]|[A-Za-z]:\\?|/.*|[A-Za-z][\w-]{0,30}:|\\\\.+|\[\w+\])\)?$"),
     "volume.filesystem": re.compile(r"(?P<keep>[A-Za-z][\w.+-]{1,19})$"),

@@ -41,10 +41,10 @@ def variable_list(interpreter: Interpreter, entries: Sequence[Entry], shape: str
         interpreter.add("variable.name", item, name, exactly("text", entry.label), shape, 0.9, "a list of variables")
         if text:
             interpreter.add("variable.value", item, entry, text, shape, 0.9, "a list of variables")
-        _search_path(interpreter, entry, shape)
+        search_path(interpreter, entry, shape)
 
 
-def _search_path(interpreter: Interpreter, entry: Entry, shape: str) -> None:
+def search_path(interpreter: Interpreter, entry: Entry, shape: str) -> None:
     """An executable search path is a list of folders, in order."""
     if not {"path", "search"} & set(words_of(entry.label)) or not _FOLDERS.search(entry.printed):
         return

@@ -150,7 +150,7 @@ _COMMANDS = {
         "neighbour": "near neighbours neighbors around",
         "route": "ways routes roads",
         "variable": "vars env surroundings settings",
-        "search_folder": "searchpath paths",
+        "search_folder": "searchpath paths path",
         "printer": "printers queues printing",
         "battery": "cell cells battery charge",
         "display": "screens panels monitors",

@@ -67,11 +67,28 @@ class _Pair:
 def lay_out(lines: Sequence[Line]) -> Layout | None:
     """Read a block as pairs, or ``None`` when no style of pair explains at least a third of it."""
     parsed = [_pairs_of(line) for line in lines]
+    _fill_leaders(lines, parsed)
     families = Counter(_FAMILY[style] for found in parsed for style in found)
     if not families:
         return None
     ranked = sorted(families, key=lambda f: (-families[f] * _WEIGHT[f], f != "mark"))
     return next((layout for family in ranked if (layout := _as(family, lines, parsed))), None)
+
+
+def _fill_leaders(lines: Sequence[Line], parsed: Sequence[dict[str, _Pair]]) -> None:
+    """Where lines have leader dots, a label so long that one dot is left of them has its value below the others'."""
+    columns = Counter(found["dots"].column for found in parsed if "dots" in found)
+    usual, count = columns.most_common(1)[0] if columns else (0, 0)
+    if count < _LEAST_LEADERS:
+        return
+    for line, found in zip(lines, parsed, strict=True):
+        match = None if "dots" in found else _LAST_DOT.match(line.text)
+        if match and match.start("value") == usual and len(line.text) <= MAX_LINE:
+            found["dots"] = _Pair(match["label"], match["value"].rstrip(), usual, "dots")
+
+
+_LEAST_LEADERS = 2
+_LAST_DOT = re.compile(r"\s*(?P<label>[^\W\d_].{0,79}?) ?\.{1,2}:? (?P<value>\S.*)$")
 
 
 def _as(family: str, lines: Sequence[Line], parsed: Sequence[dict[str, _Pair]]) -> Layout | None:
@@ -143,6 +160,8 @@ def _pairs_of(line: Line) -> dict[str, _Pair]:
             _DRIVE_AT_END.search(label) or len(_GAPS.findall(label)) > (2 if names_item(_WIDE.split(label)[0]) else 1)
         ):
             continue
+        if style == "colon" and "  " in label and _LISTED.match(label):
+            continue  # ``2. Ledger matrix   on LPT1:  driver Matrix 24``: the colon is the port's
         if any(map(str.isalpha, label)):
             found[style] = _Pair(label, value, column, style)
     if line.tabbed and (pair := _at_tab(line.tabbed)):

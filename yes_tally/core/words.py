@@ -65,6 +65,42 @@ NO = frozenset(
     "nie polaczony",
 }
 
+# Words that take endings: each stem with all of them (Spanish, Portuguese, Italian, French, Polish).
+_ENDED = ("o", "a", "os", "as", "i", "e", "y", "")
+_YES_STEMS = "activad habilitad encendid conectad ativad ligad abilitat attivat acces active enabled collegat aktywn wlaczon podlaczon".split()
+_NO_STEMS = "desactivad deshabilitad apagad desconectad desativad desligad disabilitat disattivat spent scollegat desactive nieaktywn wylaczon odlaczon".split()
+YES = (
+    YES
+    | {stem + end for stem in _YES_STEMS for end in _ENDED}
+    | {"switched on", "turned on", "geactiveerd", "angeschaltet", "in kraft", "en marche"}
+)
+NO = (
+    NO
+    | {stem + end for stem in _NO_STEMS for end in _ENDED}
+    | {
+        "switched off",
+        "turned off",
+        "gedeactiveerd",
+        "not working",
+        "non attivo",
+        "non attiva",
+        "no activo",
+        "no activa",
+        "nao ativo",
+        "nicht aktiv",
+        "niet actief",
+        "pas active",
+        "pas actif",
+        "non actif",
+        "non active",
+        "nie aktywny",
+        "not plugged in",
+        "not signed",
+        "unsigned",
+        "unplugged",
+    }
+)
+
 _PLACEHOLDERS = frozenset({
     "default", "default string", "not specified", "not shown", "not available", "not applicable", "unspecified",
     "to be filled", "to be filled by o.e.m.", "to be filled in", "to be filled by the maker", "none", "null", "nil",
@@ -155,7 +191,7 @@ CHOICE_WORDS: dict[str, dict[str, str]] = {
     "inbound": {"allow": "allow|allowed|let through|let in|let out|let pass|passed|accepted|accept|pass|free|durchgelassen|laisse passer|laisser passer|permit|zulassen|autorise|autoriser|permitido|permitir|permitida|consentito|consenti|consentire|toegestaan|toestaan|dozwolone|zezwalaj|zezwol|erlaubt|erlauben|zugelassen|open|offen|ouvert|abierto", "block": "block|blocked|refused|kept out|shut|stopped|barred|rejected|dropped|turned away|abgewiesen|verweigert|verboten|rejete|interdit|deny|drop|reject|blockieren|bloque|bloquer|bloqueado|bloquear|bloqueada|bloccato|bloccare|blocca|geblokkeerd|blokkeren|zablokowane|blokuj|gesperrt|blockiert|sperren|refuse|refuser|denied|closed|rechazado|negado"},
     "outbound": {"allow": "allow|allowed|let through|let in|let out|let pass|passed|accepted|accept|pass|free|durchgelassen|laisse passer|laisser passer|permit|zulassen|autorise|autoriser|permitido|permitir|permitida|consentito|consenti|consentire|toegestaan|toestaan|dozwolone|zezwalaj|zezwol|erlaubt|erlauben|zugelassen|open|offen|ouvert|abierto", "block": "block|blocked|refused|kept out|shut|stopped|barred|rejected|dropped|turned away|abgewiesen|verweigert|verboten|rejete|interdit|deny|drop|reject|blockieren|bloque|bloquer|bloqueado|bloquear|bloqueada|bloccato|bloccare|blocca|geblokkeerd|blokkeren|zablokowane|blokuj|gesperrt|blockiert|sperren|refuse|refuser|denied|closed|rechazado|negado"},
     "records": {
-        "both": "both|success and failure|all|erfolg und fehler|succes et echec|exito y error|aciertos y errores|sucesso e falha|successo e fallimento|operazioni riuscite e non riuscite|geslaagd en mislukt|sukces i niepowodzenie|success, failure|beide|success/failure", "success": "success|erfolg|succes|exito|aciertos|sucesso|successo|geslaagd|sukces", "failure": "failure|fehler|echec|error|errores|falha|fallimento|mislukt|niepowodzenie|failures", "none": "none|no auditing|off|keine uberwachung|keine|pas d audit|aucun audit|aucun|sin auditoria|ninguno|sem auditoria|nenhum|nessun controllo|nessuno|geen controle|geen|brak inspekcji|brak|not audited|nothing",
+        "both": "both|success and failure|all|erfolg und fehler|succes et echec|exito y error|aciertos y errores|sucesso e falha|successo e fallimento|operazioni riuscite e non riuscite|geslaagd en mislukt|sukces i niepowodzenie|success, failure|beide|success/failure", "success": "success|operazioni riuscite|operaciones correctas|riuscite|erfolg|succes|exito|aciertos|sucesso|successo|geslaagd|sukces", "failure": "failure|operazioni non riuscite|operaciones erroneas|fehler|echec|error|errores|falha|fallimento|mislukt|niepowodzenie|failures", "none": "none|no auditing|off|keine uberwachung|keine|pas d audit|aucun audit|aucun|sin auditoria|ninguno|sem auditoria|nenhum|nessun controllo|nessuno|geen controle|geen|brak inspekcji|brak|not audited|nothing",
     },
 }  # fmt: skip
 

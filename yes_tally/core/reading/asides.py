@@ -15,6 +15,9 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
         (re.compile(r"([\d.,]+ ?[GM]Hz) (?:right now|now|current\w*|at present|jetzt|aktuell|actuel\w*|ahora|agora|adesso|nu|teraz)", re.I), "processor.current_clock"),
         (re.compile(r"\((?:max\w*|up to|höchstens|bis(?: zu)?|jusqu\S*|hasta|até|fino a|tot|do|maks\w*)\.?:?\s*([\d.,]+\s*[GM]Hz)", re.I), "processor.max_clock"),
     ),
+    "machine.model": (
+        (re.compile(r"\((laptop|notebook|desktop|tower|mini(?: ?pc)?|all-in-one|server|tablet|portable|portátil|portatile|przenośny)\)$", re.I), "machine.form"),
+    ),
     "board.model": (
         (re.compile(r"\b(?:rev(?:ision)?|version|v|r[ée]v|revisi[óo]n|wersja)\.? ?(\d[\w.]*)", re.I), "board.version"),
         (re.compile(r"\b(?:s/?n|serial(?: (?:number|no\.?))?|seriennummer):? ([A-Z0-9][\w-]{3,})", re.I), "board.serial"),
@@ -76,6 +79,7 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
         (re.compile(r"\b(\d{3,5}) ?MT/s", re.I), "module.speed"),
         (re.compile(r"\b((?:LP)?DDR\d?)(?![\w.])"), "module.type"),
         (re.compile(r"\bDDR\d?-(\d{3,5})\b"), "module.speed"),
+        (re.compile(r"\b((?:SO-?|U|R)?DIMM|soldered|on board)\b", re.I), "module.form"),
         (re.compile(r"\bS/?N:? ?([A-Za-z0-9]{4,})"), "module.serial"),
     ),
 }  # fmt: skip

@@ -75,7 +75,7 @@ def compound(interpreter: Interpreter, entry: Entry, shape: str) -> bool:
 
 
 # What a PC has one of, of which a row may tell more than what the label says.
-_ONE_AND_MORE = frozenset({"firmware", "memory", "board", "os"})
+_ONE_AND_MORE = frozenset({"machine", "firmware", "memory", "board", "os"})
 
 
 def _one_and_more(interpreter: Interpreter, entry: Entry, group: str, shape: str) -> bool:

@@ -27,7 +27,7 @@ ITEM_GROUPS = frozenset(ITEMS)
 
 # What a value is when its label only names the subject.
 NAMING: dict[str, str] = {
-    "board": "board.model", "firmware": "firmware.version", "memory": "memory.installed",
+    "machine": "machine.model", "board": "board.model", "firmware": "firmware.version", "memory": "memory.installed",
     "os": "os.name", "licence": "licence.state", "processor": "processor.name", "module": "module.slot",
     "disk": "disk.number", "partition": "partition.number", "volume": "volume.mount", "graphics": "graphics.name",
     "display": "display.name", "sound": "sound.name", "printer": "printer.name", "battery": "battery.name",

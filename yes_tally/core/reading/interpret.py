@@ -36,7 +36,7 @@ from yes_tally.core.reading.listings import (
     policies,
 )
 from yes_tally.core.reading.opening import opened_by
-from yes_tally.core.reading.pairs_within import in_parts
+from yes_tally.core.reading.pairs_within import in_parts, pairs_in
 from yes_tally.core.reading.phrases import SUBJECTS, subject_of_command, subjects_in, taught_everywhere
 from yes_tally.core.reading.phrases.elsewhere import is_elsewhere
 from yes_tally.core.reading.phrases.taught import in_use
@@ -194,7 +194,7 @@ class Interpreter:
             (None, ()) if group.heading is None else opened_by(self, group.heading, group, shape, around, parent)
         )
         inner = (*named, *(a for a in around if a not in named))
-        own = labels or tuple(dict.fromkeys(entry.label for entry in group.entries if entry.label))
+        own = labels or tuple(dict.fromkeys(e.label for entry in group.entries for e in _apart(entry) if e.label))
         begins = (
             SUBJECTS.get(words_of(own[0]))
             if own and not group.heading and len(own) > 1 and "," not in group.entries[0].printed
@@ -253,7 +253,9 @@ class Interpreter:
         """The labels of records that have no heading of their own: they speak of one kind of thing."""
         if len(children) < 2 or any(child.heading for child in children):
             return ()
-        return tuple(dict.fromkeys(e.label for child in children for e in child.entries if e.label))
+        return tuple(
+            dict.fromkeys(e.label for child in children for entry in child.entries for e in _apart(entry) if e.label)
+        )
 
     def stands_under(self, item: Item, parent: Item | None, entry: Entry, shape: str) -> None:
         """An item that stands under another one belongs to it: a partition to its disk."""
@@ -419,6 +421,11 @@ class Interpreter:
             item.name = f"{item.group}#{numbers[item.group]}"
             if key[1]:
                 known[key] = item.name
+
+
+def _apart(entry: Entry) -> Sequence[Entry]:
+    """An entry, and the pairs that stand beside it on its line."""
+    return pairs_in(entry) if "   " in entry.printed and entry.label else (entry,)
 
 
 def _rivals(guess: Guess, guesses: Sequence[Guess]) -> tuple[str, ...]:

@@ -14,7 +14,7 @@ from yes_tally.core.reading.drafts import Item
 from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.phrases import SUBJECTS, is_known
 from yes_tally.core.reading.shapes.layout import Entry, Group, Heading, cells_by_gap, commas_for_gaps
-from yes_tally.core.reading.told_in_parts import MEASURED, told_bare, told_in_words
+from yes_tally.core.reading.told_in_parts import LEADING_SIZE, MEASURED, told_bare, told_in_words
 from yes_tally.core.reading.values import MAX_TEXT, understand
 from yes_tally.core.words import is_placeholder
 
@@ -99,12 +99,16 @@ def numbered(
         return False
     if not match["rest"] or not _WHICH.fullmatch(match["rest"]):
         return False
-    group = SUBJECTS.get(words_of(match["noun"])) or _by_key(match["noun"], around)
+    named = SUBJECTS.get(words_of(match["noun"]))
+    group = named if named in around else _by_key(match["noun"], around) or named
     fact = CALLED.get(group or "")
     if group not in ITEM_GROUPS or fact is None:
         return False
     name = entry.printed if FACTS[fact].kind != "text" else entry.printed.split(",")[0].strip()
     value = understand(FACTS[fact], name, interpreter.locale)
+    if value is None and (lead := LEADING_SIZE.match(name)):
+        name = lead.group()
+        value = understand(FACTS[fact], name, interpreter.locale)
     if value is None or is_placeholder(name):
         return False
     item = interpreter.new_item(group or "")

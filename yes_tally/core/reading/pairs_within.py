@@ -9,6 +9,7 @@ from dataclasses import replace
 from yes_tally.core.reading.decide import ITEM_GROUPS, Context, decide
 from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.phrases import SUBJECTS, is_known, subjects_in
+from yes_tally.core.reading.phrases.elsewhere import is_elsewhere
 from yes_tally.core.reading.shapes.layout import Entry
 
 _SLASHED = re.compile(r"\s*/\s*")
@@ -80,7 +81,7 @@ def in_parts(entries: Sequence[Entry], context: Context) -> Iterator[tuple[Entry
     """Entries and the pairs within them, each with what is spoken of: what stands beside a pair whose label names a
     thing is said of that thing (``Mainboard: VB-71   S/N MB0F33``)."""
     for whole in entries:
-        parts = pairs_in(whole) if whole.label else [whole]
+        parts = pairs_in(whole) if whole.label and not is_elsewhere(whole.label) else [whole]
         yield parts[0], context
         named = _subject_of(whole.label, context) if len(parts) > 1 else None
         beside = Context(named, context.around, context.language) if named and named not in ITEM_GROUPS else context

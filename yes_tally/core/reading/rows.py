@@ -7,6 +7,7 @@ from typing import TYPE_CHECKING
 
 from yes_tally.core.catalogue import FACTS
 from yes_tally.core.reading.decide import ITEM_GROUPS, Guess, decide, infer_groups
+from yes_tally.core.reading.drafts import Draft, Item
 from yes_tally.core.reading.labels import split_unit
 from yes_tally.core.reading.phrases.elsewhere import is_elsewhere
 from yes_tally.core.reading.shapes.layout import Entry, Group
@@ -45,6 +46,7 @@ def read_rows(interpreter: Interpreter, rows: Sequence[Group], shape: str, aroun
     meant = {label: interpreter.means(label, context) for label in labels if label}
     columns = _columns({label: _borne_by(interpreter, found, cells.get(label, ())) for label, found in meant.items()})
     unit = _unit_of_sizes(labels)
+    category: Draft | None = None
     for row in rows:
         if row.heading:
             named = interpreter.heading(row.heading.text)
@@ -56,10 +58,23 @@ def read_rows(interpreter: Interpreter, rows: Sequence[Group], shape: str, aroun
             item = interpreter.new_item(subject) if subject in ITEM_GROUPS else None
             for entry in row.entries:
                 interpreter.place(entry, shape, columns.get(entry.label, ()), item, unit)
+            if item and subject == "policy":
+                category = _category(interpreter, item, row, category, shape)
             if subject == "variable":
                 _search_paths(interpreter, row, columns, shape)
             if item and owner and row.entries:
                 interpreter.stands_under(item, owner, row.entries[0], shape)
+
+
+def _category(interpreter: Interpreter, item: Item, row: Group, category: Draft | None, shape: str) -> Draft | None:
+    """A category that is printed once counts for the rows below it too."""
+    own = next(
+        (d for d in interpreter.drafts[-len(row.entries) :] if d.item is item and d.fact == "policy.category"), None
+    )
+    if own is None and category and row.entries:
+        at = Entry(category.entry.label, category.entry.printed, row.entries[0].line, 1)
+        interpreter.add("policy.category", item, at, category.value, shape, 0.8, "it stands under it")
+    return own or category
 
 
 def _search_paths(interpreter: Interpreter, row: Group, columns: dict[str, tuple[Guess, ...]], shape: str) -> None:

@@ -19,7 +19,7 @@ _PROMPT = re.compile(
     r"(?P<where>\[[^\]\s]{2,40}(?: [^\]\s]{1,40})?\]|[\w.-]+@[\w.-]+|[A-Za-z][\w.-]{1,40}|[A-Za-z]:\\[^>\s]{0,80}|(?=[$#%>] ))"
     r"(?P<inside> \[[\w.-]{2,40}\])?"
     r"(?::?[~/\\][\w./\\~-]{0,80}| [A-Za-z]:[\\/][^\s>]{0,80}| [~/][\w./~-]{0,80})?"
-    r" ?(?P<mark>[>$#%»❯]|[~/](?= |$)))(?P<command>[ ]+\S.*|[A-Za-z/.]\S*.*|[ ]*)$"
+    r" ?(?P<mark>[>$#%»❯]|[~/|](?= |$)))(?P<command>[ ]+\S.*|[A-Za-z/.]\S*.*|[ ]*)$"
 )
 # A prompt that says which shell it is of.
 _POWER = re.compile(r"PS \S+> ")
@@ -79,7 +79,7 @@ def _prompts(lines: Sequence[Line]) -> list[_Prompt]:
         if seen[(prompt.where, mark)] > 1
         or (prompt.command and prompt.index == first and not prompt.where)
         or (prompt.command and prompt.index == first and _POWER.match(lines[prompt.index].text))
-        or (prompt.command and mark != "/" and (_STRONG_HOST.search(prompt.where) or _answered(lines, prompt)))
+        or (prompt.command and mark not in "/|" and (_STRONG_HOST.search(prompt.where) or _answered(lines, prompt)))
     ]
 
 

@@ -44,6 +44,9 @@ _WORD = re.compile(r"\S+")
 _LABEL_ALONE = re.compile(r"[^\W\d_A-Z][^\W\d_]+")
 _MEASURES = frozenset({"size", "clock", "rate"})
 _MEASURE = re.compile(r"\d[\d.,\s]*[^\W\d_]+(?:/s)?")
+_IN_BRACKETS = re.compile(r" \([^()]*\)$")
+# ``8 GB DDR4 DIMM``: what the size is of stands behind it.
+LEADING_SIZE = re.compile(r"[\d.,]+ ?[KMGT]i?[BO](?= [^\W\d_])")
 _LEAST_PARTS = 2
 # What its label tells, be it by a synonym.
 _SURE = 0.8
@@ -73,6 +76,8 @@ def _marked(
 # ``Halyard HV27 (HV27-00932)``: letters and a long number behind a name.
 _SERIAL_ASIDE = re.compile(r" \(((?=[A-Z\d-]*[A-Z])[A-Z\d]+-?[A-Z\d-]*\d{4,})\)$")
 # ``Basalt NV512 (NVMe, 512.1 GB), serial …``: what is listed in brackets is told like the rest.
+# ``4 cores / 8 threads``: two parts as well.
+_COUNTS_SLASHED = re.compile(r"(?<=[^\W\d_]) / (?=\d)")
 _LISTED_ASIDE = re.compile(r" \(([^()]*,[^()]*)\)")
 
 
@@ -93,6 +98,7 @@ def told_bare(
             entry, printed=entry.printed[: mark.start()] + " " * len(mark.group()) + entry.printed[mark.end() :]
         )
         sure = True
+    entry = replace(entry, printed=_COUNTS_SLASHED.sub(",  ", entry.printed[:400]) + entry.printed[400:])
     entry = replace(entry, printed=_LISTED_ASIDE.sub(lambda m: f", {m[1]} ", entry.printed[:400]) + entry.printed[400:])
     parts = [m for m in _PARTS.finditer(entry.printed[:400]) if m.group().strip()]
     if len(parts) < _LEAST_PARTS:
@@ -127,13 +133,15 @@ def told_bare(
         value, at = exactly("text", marked[1]), entry.printed.index(name) + marked.start(1)
         told.append((serial, Entry("", marked[1], entry.line, entry.column + at), value))
         name = name[: marked.start()]
+    said, lead = name, LEADING_SIZE.match(name) if naming and FACTS[naming].kind == "size" else None
+    name = lead.group() if lead else name
     whole = name[1:-1] if name.startswith("(") and name.endswith(")") else name
     measured = bool(naming) and FACTS[naming].kind == "text" and bool(MEASURED.match(whole))
     named = understand(FACTS[naming], whole, interpreter.locale) if naming and not measured else None
     if named and not is_placeholder(name):
         start = Entry(entry.label, name, entry.line, entry.column + entry.printed.index(name))
         interpreter.add(naming, item, start, named, shape, 0.85, f"it begins what is told of a {group}")
-        interpreter.asides(naming, item, start, shape, 0.85)
+        interpreter.asides(naming, item, replace(start, printed=said), shape, 0.85)
     for fact, place, value in told:
         interpreter.add(fact.name, item, place, value, shape, 0.82, f"its form says what it is of a {group}")
         interpreter.asides(fact.name, item, place, shape, 0.82)
@@ -198,7 +206,7 @@ def _by_form(interpreter: Interpreter, text: str, left: Sequence[FactKind]) -> t
             fact.kind == "choice"
             and choice_of(fact.field, fact.choices, text)
             and len(_UNTIL.sub("", text).split()) <= 2
-        ) or (fact.kind in _MEASURES and _MEASURE.fullmatch(text)):
+        ) or (fact.kind in _MEASURES and _MEASURE.fullmatch(_IN_BRACKETS.sub("", text))):
             told = _told(interpreter, fact, text)
             if told:
                 return told

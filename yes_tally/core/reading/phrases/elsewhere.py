@@ -19,6 +19,7 @@ _THINGS = (
     "certificate|zertifikat|zertifikate|certificat|certificado|certificato|certificaat|certyfikat|"
     "local group|lokale gruppe|lokale gruppen|groupe local|groupes locaux|grupo local|gruppo locale|gruppi locali|lokale groep|lokale groepen|grupa lokalna|grupy lokalne|"
     "group|gruppe|gruppen|groupe|grupo|gruppo|gruppi|groep|groepen|grupa|grupy|"
+    "virtual memory|virtueller speicher|memoire virtuelle|memoria virtual|memoria virtuale|virtueel geheugen|pamiec wirtualna|"
     "shortcut|verknupfung|raccourci|font|schriftart|scheduled job"
 )
 _NUMBERED = re.compile(r"[\s#.:)\d\[\]]+$")

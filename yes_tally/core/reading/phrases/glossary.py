@@ -168,7 +168,7 @@ key | schlussel | cle | clave | chave | chiave | sleutel | klucz
 kind | art | genre, nature | clase | espécie | genere | soort | rodzaj
 label | bezeichnung, beschriftung | libelle, etiquette, nom volume | etiqueta | rotulo, etiqueta | etichetta | label, etiket | etykieta
 language | sprache | langue | idioma, lengua | idioma, lingua | lingua | taal | jezyk
-last | letzt | dernier, derniere | ultimo | ultimo | ultimo | laatste, laatst | ostatni
+last | letzt, zuletzt | dernier, derniere | ultimo | ultimo | ultimo | laatste, laatst | ostatni
 lease | lease, mietdauer, leasedauer | bail, concession | concesion, arrendamiento, alquiler | concessao, aluguer, locacao | lease, concessione, noleggio | lease, huur | dzierzawa, najem
 leased | geleast, gemietet | loue | concedido, arrendado | concedido | concesso | geleased | dzierzawiony
 left | ubrig, verbleibend, verbleiben | restant | restante | restante | rimanente, restante | resterend, over | pozostalo, pozostaly
@@ -257,6 +257,7 @@ protocol | protokoll | protocole | protocolo | protocolo | protocollo | protocol
 published | veroffentlicht, herausgegeben | publie, edite | publicado | publicado | pubblicato | uitgegeven | wydany
 publisher | herausgeber, verlag | editeur | editor | editor, fornecedor | autore, editore | uitgever | wydawca
 put in | eingebaut, eingesetzt, eingespielt | mis, place, pose | puesto, colocado | colocado, posto | messo, montato | geplaatst, aangebracht | wlozony, zalozony
+ran | gelaufen, ausgefuhrt | execute, lance | ejecutado | executado | eseguito | uitgevoerd, gelopen | wykonano, uruchomiono
 radio | funk | radio | radio | radio | radio | radio | radio
 rate | rate, ubertragungsrate | debit, taux | tasa, velocidad | taxa | velocita, frequenza | snelheid | predkosc, szybkosc
 rated | nennwert, nenn, nominell, nominal | nominal, nominale | nominal | nominal | nominale | nominaal | znamionowy, nominalny

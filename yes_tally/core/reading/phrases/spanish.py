@@ -58,7 +58,7 @@ LABELS: dict[str, str] = {
     "security.tpm": "!tpm|!version tpm|!chip de seguridad|!módulo de confianza|!chip tpm",
     "security.virtualisation": "!virtualizacion|!virtualizacion activada",
     "host.name": "!nombre equipo|!nombre host|!nombre ordenador|!nombre maquina|nombre",
-    "host.domain": "!dominio|!grupo trabajo",
+    "host.domain": "!grupo o dominio|!dominio o grupo|!dominio|!grupo trabajo",
     "host.owner": "!propietario|!propietario registrado|!usuario registrado",
     "host.organisation": "!organizacion|!empresa|!organizacion registrada",
     "host.user": "!usuario conectado|!usuario actual|!usuario|!sesion",

@@ -135,6 +135,7 @@ def _going_on(lines: Sequence[Line], pairs: Sequence[_Pair | None]) -> int:
 
 # What variables are called.
 _VARIABLE = re.compile(r"[A-Z][A-Z0-9_]+")
+_PAIR_BESIDE = re.compile(r"\S\s{2,}[^\W\d_][^:]{1,30}:\s+\S")
 _LISTED = re.compile(r"(?:\[\d{1,4}\]:?|\d{1,4}[.)]|[*•-])\s+(?=\S)")
 
 
@@ -285,7 +286,9 @@ def _records(root: Group) -> list[Group]:
     first = entries[0].label if entries else ""
     starts = [i for i, e in enumerate(entries) if e.label == first and e.printed != ""]
     apart = [i for i, j in itertools.pairwise(starts) if j - i > 1]
-    if len(starts) < 2 or not apart:
+    # ``Profile: domain   State: on``: each line is a record.
+    whole = len(starts) == len(entries) and all(_PAIR_BESIDE.search(entry.printed) for entry in entries)
+    if len(starts) < 2 or not (apart or whole):
         return [root]
     bounds = [*starts, len(entries)]
     parts = [Group(entries=entries[a:b]) for a, b in itertools.pairwise(bounds)]

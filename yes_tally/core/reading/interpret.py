@@ -37,7 +37,7 @@ from yes_tally.core.reading.listings import (
 )
 from yes_tally.core.reading.opening import opened_by
 from yes_tally.core.reading.pairs_within import in_parts, pairs_in
-from yes_tally.core.reading.phrases import SUBJECTS, subject_of_command, subjects_in, taught_everywhere
+from yes_tally.core.reading.phrases import SUBJECTS, SubjectAt, subject_of_command, subjects_in, taught_everywhere
 from yes_tally.core.reading.phrases.elsewhere import is_elsewhere
 from yes_tally.core.reading.phrases.taught import in_use
 from yes_tally.core.reading.rows import read_rows
@@ -141,7 +141,9 @@ class Interpreter:
     def heading(self, text: str, line: int | None = None) -> tuple[str, ...]:
         """The subjects that a heading names, the likeliest first; a heading that names one is understood."""
         words = words_of(text[:MAX_TEXT])
-        named = tuple(dict.fromkeys(at.group for at in subjects_in(words)))
+        found = subjects_in(words)
+        # ``memory sockets`` are no sockets of a network.
+        named = tuple(dict.fromkeys(at.group for at in found if at.group != "connection" or not _is_part(at, found)))
         if not named and line is None:
             named = tuple(
                 dict.fromkeys(group for word in text.casefold().split()[:3] if (group := subject_of_command(word)))
@@ -426,6 +428,11 @@ class Interpreter:
 def _apart(entry: Entry) -> Sequence[Entry]:
     """An entry, and the pairs that stand beside it on its line."""
     return pairs_in(entry) if "   " in entry.printed and entry.label else (entry,)
+
+
+def _is_part(at: SubjectAt, found: Sequence[SubjectAt]) -> bool:
+    """Whether a subject's words are a part of those of a longer one."""
+    return any(o is not at and o.start <= at.start and at.end <= o.end for o in found)
 
 
 def _rivals(guess: Guess, guesses: Sequence[Guess]) -> tuple[str, ...]:

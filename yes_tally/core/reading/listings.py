@@ -99,8 +99,8 @@ def numbered(
         return False
     if not match["rest"] or not _WHICH.fullmatch(match["rest"]):
         return False
-    named = SUBJECTS.get(words_of(match["noun"]))
-    group = named if named in around else _by_key(match["noun"], around) or named
+    spoken = SUBJECTS.get(words_of(match["noun"]))
+    group = spoken if spoken in around else _by_key(match["noun"], around) or spoken
     fact = CALLED.get(group or "")
     if group not in ITEM_GROUPS or fact is None:
         return False

@@ -80,6 +80,9 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
         (re.compile(r"\b((?:LP)?DDR\d?)(?![\w.])"), "module.type"),
         (re.compile(r"\bDDR\d?-(\d{3,5})\b"), "module.speed"),
         (re.compile(r"\b((?:SO-?|U|R)?DIMM|soldered|on board)\b", re.I), "module.form"),
+        (re.compile(r"\b((?!GiB|MiB)[A-Z][a-z]\w+) (?!LP|DDR)(?=\S*\d)[A-Z0-9]{2,}-[A-Z0-9-]+\b"), "module.maker"),
+        (re.compile(r"\b(?!GiB|MiB)[A-Z][a-z]\w+ ((?!LP|DDR)(?=\S*\d)[A-Z0-9]{2,}-[A-Z0-9-]+)\b"), "module.part"),
+        (re.compile(r" \(([0-9A-F]{6,10})\)$"), "module.serial"),
         (re.compile(r"\bS/?N:? ?([A-Za-z0-9]{4,})"), "module.serial"),
     ),
 }  # fmt: skip

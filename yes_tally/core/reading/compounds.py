@@ -109,7 +109,9 @@ def _in_words(interpreter: Interpreter, entry: Entry, at: SubjectAt, shape: str)
         )
         # ``Screen 2``: a bare number is the name of none.
         if done and not all(word.isdigit() for word in rest):
-            name = Entry(entry.label, " ".join(rest), entry.line, max(1, entry.column - len(entry.label) - 2))
+            name = Entry(
+                entry.label, " ".join(rest).strip("()[]"), entry.line, max(1, entry.column - len(entry.label) - 2)
+            )
             interpreter.place(name, shape, (Guess(naming, 0.85, "the label names it"),), item)
     if done:
         interpreter.take(item)

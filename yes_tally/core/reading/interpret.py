@@ -79,6 +79,8 @@ class Interpreter:
         self.leftovers: list[Leftover] = []
         """What is said of items by labels that mean nothing, in this section."""
         self.single_leftovers: list[tuple[Entry, str]] = []
+        self.by_number: dict[tuple[str, str], Item] = {}
+        """The items of this section that tables list under a number, by their group and that number."""
         self._book = in_use()
         self.counted: dict[int, str] = {}
         """The groups of which a line only says how many there are, by that line."""
@@ -103,6 +105,7 @@ class Interpreter:
         self._before = None
         self.folders = 0
         self.numbered = None
+        self.by_number = {}
 
     def context(self, group: str | None, around: tuple[str, ...] = ()) -> Context:
         return Context(group, around, self.language)
@@ -199,7 +202,7 @@ class Interpreter:
         own = labels or tuple(dict.fromkeys(e.label for entry in group.entries for e in _apart(entry) if e.label))
         begins = (
             SUBJECTS.get(words_of(own[0]))
-            if own and not group.heading and len(own) > 1 and "," not in group.entries[0].printed
+            if own and group.entries and not group.heading and len(own) > 1 and "," not in group.entries[0].printed
             else None
         )
         spoken = (begins, *inner) if begins in ITEM_GROUPS and begins not in inner else inner
@@ -289,6 +292,8 @@ class Interpreter:
                 or (entry.label and item is None and profile_alone(self, entry, shape))
             ):
                 continue
+            elif entry.label and self.by_number and self._of_number(entry, shape):
+                continue
             elif entry.label:
                 guesses = self.means(entry.label, said_of)
                 if said_the_other_way(self, entry, shape, said_of, item):
@@ -341,6 +346,18 @@ class Interpreter:
             if name in ASIDES:
                 self.asides(name, item, entry, shape, sure)
             return
+        if item and words_of(entry.label) not in SUBJECTS:
+            self.leftovers.append(Leftover(entry, shape, item, first=False))
+
+    def _of_number(self, entry: Entry, shape: str) -> bool:
+        """``Name servers for 1: 10.20.0.53``: said of what a table listed under that number. Whether it was."""
+        match = _FOR_NUMBER.fullmatch(entry.label)
+        for (group, number), item in self.by_number.items() if match else ():
+            guesses = decide(match["label"], self.context(group)) if match and match["number"] == number else ()
+            if guesses and guesses[0].fact.startswith(f"{group}."):
+                self.place(entry, shape, guesses, item)
+                return True
+        return False
 
     def _is_taught(self, label: str) -> bool:
         """Whether the team taught a label, be it that it means nothing."""
@@ -423,6 +440,11 @@ class Interpreter:
             item.name = f"{item.group}#{numbers[item.group]}"
             if key[1]:
                 known[key] = item.name
+
+
+_FOR_NUMBER = re.compile(
+    r"(?P<label>.{2,40}?) (?:for|of|on|für|von|de|du|di|da|van|voor|dla|para|pour|per) #?(?P<number>\d{1,2})"
+)
 
 
 def _apart(entry: Entry) -> Sequence[Entry]:

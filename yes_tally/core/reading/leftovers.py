@@ -57,6 +57,8 @@ _TEXTS: dict[str, re.Pattern[str]] = {
     "driver.file": re.compile(r"\S+\.(?:sys|inf|ko|drv)$", re.I),
     "printer.port": re.compile(r"(?:\d{1,3}\.){3}\d{1,3}(?::\d+)?$|(?:USB|LPT|COM)\d+:?$|IP_\S+$", re.I),
     "task.runs": re.compile(r"(?:[A-Z]:\\|/)\S+"),
+    "connection.pid": re.compile(r"\d+(?:/\S+)?$"),
+    "process.pid": re.compile(r"\d+$"),
     "boot_entry.path": re.compile(r"(?:[A-Z]:)?\\\S+|/\S+"),
 }
 _TELLING = frozenset({"mac", "rate", "clock", "choice"})
@@ -184,8 +186,6 @@ def _by_its_form(label: str, lefts: Sequence[Leftover], facts: Sequence[FactKind
 
 def _by_what_is_left(label: str, lefts: Sequence[Leftover], facts: Sequence[FactKind], alone: bool) -> _Found:
     """In a table: what stands first names the item; the only text that is left is the only column's that is left."""
-    if len(lefts) < _ROWS:
-        return None
     if any(flag_of(left.entry.printed) is not None for left in lefts):
         return None
     if not all(_WORD.search(left.entry.printed) for left in lefts):
@@ -194,7 +194,7 @@ def _by_what_is_left(label: str, lefts: Sequence[Leftover], facts: Sequence[Fact
     naming = next((fact for fact in texts if fact.name == NAMING.get(fact.group)), None)
     if naming and all(left.first for left in lefts):
         return naming, _UNSURE, f"it stands first of what is said of the {naming.group}"
-    if len(texts) == 1 and alone:
+    if len(texts) == 1 and alone and len(lefts) >= _ROWS:
         return texts[0], _UNSURE, f"it is all that is left to say of a {texts[0].group}"
     return None
 

@@ -21,7 +21,7 @@ from yes_tally.core.words import is_placeholder
 if TYPE_CHECKING:
     from yes_tally.core.reading.interpret import Interpreter
 
-BULLET = re.compile(r"(?:\[\d{1,4}\]:?|\d{1,4}[.)]|[*•-])\s+(?=\S)")
+BULLET = re.compile(r"(?:\[\d{1,4}\]:?|\d{1,4}[.):]|[*•-])\s+(?=\S)")
 INDEXED = re.compile(
     r"\W*(?P<noun>[^\W\d_]+(?:[ _-][^\W\d_]+){0,3}?)\s*(?:#|no\.|nr\.|:)?\s*"
     r"(?P<rest>\d{1,4}|[A-Za-z]:\\?|/\S*|\"[^\"]+\"|'[^']+'|[A-Z]+\d+|[a-z]{2,5}\d{1,2})?"
@@ -61,7 +61,10 @@ LETTERED = re.compile(r"(?P<noun>[^\W\d_]+(?: [^\W\d_]+)?) (?P<rest>[A-Z])")
 def _lettered(interpreter: Interpreter, entry: Entry, match: re.Match[str], shape: str) -> bool:
     """``Volume C: System, HFX2, 223 GB``: the mount stands in the label."""
     item = interpreter.new_item("volume")
-    if not told_bare(interpreter, entry, "volume", item, shape, "volume.label"):
+    left = [fact for fact in FIELDS["volume"] if fact.kind in ("flag", "choice")]
+    if not told_bare(interpreter, entry, "volume", item, shape, "volume.label") and not told_in_words(
+        interpreter, entry.printed, entry.line, entry.column - 1, "volume", item, left
+    ):
         return False
     at = Entry(entry.label, f"{match['rest']}:", entry.line, max(1, entry.column - len(match["rest"]) - 2))
     interpreter.place(at, shape, (Guess("volume.mount", 0.85, "the label names a volume"),), item)
@@ -94,7 +97,7 @@ def numbered(
     match = INDEXED.match(entry.label) if _NUMBERED.search(entry.label) else None
     if match is None:
         letter = LETTERED.fullmatch(entry.label)
-        if letter and SUBJECTS.get(words_of(letter["noun"])) == "volume":
+        if letter and SUBJECTS.get(words_of(letter["noun"])) in ("volume", "disk"):
             return _lettered(interpreter, entry, letter, shape)
         return False
     if not match["rest"] or not _WHICH.fullmatch(match["rest"]):
@@ -171,6 +174,15 @@ def listed_item(interpreter: Interpreter, entry: Entry, start: int, shape: str) 
     """One line of a list under a label that names items: its cells tell by their form what they are."""
     group = next((g for g in interpreter.heading(entry.label) if g in ITEM_GROUPS), None)
     naming = NAMING.get(group or "", "")
+    if group in CALLED and not naming.endswith(".name"):
+        said, named = Entry("", entry.printed[start:], entry.line, entry.column + start), Item(group)
+        if told_bare(interpreter, _by_gaps(said), group, named, shape, CALLED[group]):
+            interpreter.take(named)
+            number, which = ITEM_HEADING.get(group), entry.printed[:start].strip("[](){}.: ")
+            if number and which.isdigit():
+                place = Entry(entry.label, which, entry.line, entry.column)
+                interpreter.place(place, shape, (Guess(number, 0.8, "it is listed under this number"),), named)
+            return
     if group and naming.endswith(".name"):
         said, named = Entry("", entry.printed[start:], entry.line, entry.column + start), Item(group)
         if told_bare(interpreter, _by_gaps(said), group, named, shape, naming):

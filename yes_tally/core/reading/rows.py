@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import re
 from collections.abc import Sequence
 from typing import TYPE_CHECKING
 
@@ -55,7 +56,7 @@ def read_rows(interpreter: Interpreter, rows: Sequence[Group], shape: str, aroun
                     row.entries, shape, interpreter.context(None, (*named, *around) if named else ("",)), None
                 )
         elif subject and not _sums_up(interpreter, row, subject, columns):
-            item = interpreter.new_item(subject) if subject in ITEM_GROUPS else None
+            item = _row_item(interpreter, subject, row, columns) if subject in ITEM_GROUPS else None
             for entry in row.entries:
                 interpreter.place(entry, shape, columns.get(entry.label, ()), item, unit)
             if item and subject == "policy":
@@ -64,6 +65,21 @@ def read_rows(interpreter: Interpreter, rows: Sequence[Group], shape: str, aroun
                 _search_paths(interpreter, row, columns, shape)
             if item and owner and row.entries:
                 interpreter.stands_under(item, owner, row.entries[0], shape)
+
+
+def _row_item(interpreter: Interpreter, group: str, row: Group, columns: dict[str, tuple[Guess, ...]]) -> Item:
+    """The item of a row: a new one, or the one that another table of the section has under the same number."""
+    first = row.entries[0] if row.entries else None
+    if first is None or columns.get(first.label) or not _INDEX.fullmatch(first.printed):
+        return interpreter.new_item(group)
+    known = interpreter.by_number.get((group, first.printed))
+    told = {guess.fact for entry in row.entries for guess in columns.get(entry.label, ())[:1]}
+    if known is None or any(draft.item is known and draft.fact in told for draft in interpreter.drafts):
+        known = interpreter.by_number[(group, first.printed)] = interpreter.new_item(group)
+    return known
+
+
+_INDEX = re.compile(r"\d{1,2}")
 
 
 def _category(interpreter: Interpreter, item: Item, row: Group, category: Draft | None, shape: str) -> Draft | None:

@@ -66,8 +66,11 @@ PATTERNS = Patterns(
     _row("host.name", r"Linux (?P<v>[\w.-]+) \d+\.\d+\.\S+ #", alone=True),
     _row("os.kernel", r"Linux [\w.-]+ (?P<v>\d+\.\d+\.\S+) #", alone=True),
     _row("os.architecture", r"Linux [\w.-]+ \d+\.\d+\.\S+ #.* (?P<v>x86_64|aarch64|i[3-6]86|armv\w+)\b", alone=True),
+    _row("host.name", r"[A-Za-z]\w+ (?P<v>[A-Za-z][\w-]*-[\w-]+) \S*\d\.\d\S* (?:x86_64|aarch64|amd64|arm64|i[3-6]86)$", alone=True),
+    _row("os.kernel", r"[A-Za-z]\w+ [A-Za-z][\w-]*-[\w-]+ (?P<v>\S*\d\.\d\S*) (?:x86_64|aarch64|amd64|arm64|i[3-6]86)$", alone=True),
+    _row("os.architecture", r"[A-Za-z]\w+ [A-Za-z][\w-]*-[\w-]+ \S*\d\.\d\S* (?P<v>x86_64|aarch64|amd64|arm64|i[3-6]86)$", alone=True),
     _row("os.build", r"\bbuild (?:number )?(?P<v>\d+(?:\.\d+)+)(?![\w.]*\w:)"),
-    _row("host.booted_at", rf"\b(?:last (?:started|booted|restarted)|was (?:started|booted)|has been up since|up since|running since|started on|booted on|booted at)\b.{{0,12}}?(?P<v>{_DATE})"),
+    _row("host.booted_at", rf"\b(?:last (?:started|booted|restarted)|was (?:started|booted)|has been up since|up since|running since|started on|booted on|booted at|; started|, started|; booted|, booted)\b.{{0,12}}?(?P<v>{_DATE})"),
     _row("firmware.secure_boot", r"\bsecure boot (?:is )?(?:switched |turned )?(?P<v>on|off|enabled|disabled|active|inactive)\b"),
     _row("firmware.mode", r"\bin (?P<v>uefi|legacy|bios) mode\b"),
     _row("os.name", r"\b(?:runs|running|runs on|has) (?P<v>(?-i:[A-Z])\w*(?: \w+)? (?:OS|Linux) \d+(?:\.\d+)*(?: (?-i:[A-Z])\w+){0,2})"),
@@ -182,6 +185,7 @@ HOP_TARGET = Patterns(
 # What a check checks, in its command or its own words; everything else it says belongs to it.
 _CHECK_KINDS = (
     _row("health_check.kind", r"\bsystem[ -]?files?\b|\bfile ?(?:check|scan)|\bintegrity (?:check|scan)\b", "system-files"),
+    _row("health_check.kind", r"\b(?:energy|power)\w*\b.{0,12}[/ -](?:check|report|scan|diagnos)", "energy"),
     _row("health_check.kind", r"\b(?:energy|power) ?(?:check|report|efficiency|scan|diagnos)", "energy"),
     _row("health_check.kind", r"\b(?:memory|ram) ?(?:check|test|diagnos)", "memory"),
     _row("health_check.kind", r"\b(?:check|scan|test) (?:of|on) [A-Z]:(?!\w)|\b(?:disk|vol|volume|drive|disc|file ?system) ?(?:check|scan|test)|\bcheck(?:ing)? (?:of )?(?:the )?(?:disk|volume|drive|file system)\b", "disk"),
@@ -190,16 +194,16 @@ CHECK_KINDS = Patterns(*_CHECK_KINDS, *(_row("health_check.kind", pattern, kind)
 _CHECKED = r"\b(?:check|scan|test|verif)\w*(?: (?:of|on|for|run on))?(?: (?:the )?(?:disk|volume|drive))?"
 _CHECK_SAYS = (
     _row("health_check.target", r"\b(?:check|scan|test|verif)\w*(?: [\w-]+){0,3}? (?:of|on|for) (?P<v>[A-Za-z]\w{1,20}:)(?!\w)"),
-    _row("health_check.target", rf"{_CHECKED} (?P<v>[A-Za-z]:\\?(?![\w\\])|/[\w/.-]*|[A-Za-z]\w{{1,20}}:(?!\w)|disk \d{{1,2}})"),
+    _row("health_check.target", rf"{_CHECKED} (?P<v>[A-Za-z]:\\?(?![\w\\])|/[\w/.-]*|disk \d{{1,2}})"),
     _row("health_check.at", rf"(?:{_CHECKED}|\bat|\bon|\bended|\bfinished|\bstarted|\bran)\b.{{0,40}}?(?P<v>{_DATE})"),
     _row("health_check.result", r"\bdid not finish\b|\bnot (?:been )?(?:finished|completed)\b|\b(?:stopped|cancelled|interrupted|aborted) by\b|\bwas (?:stopped|cancelled|interrupted|aborted)\b", "not-finished"),
     _row("health_check.result", r"\b(?:could|can) ?not (?:be )?(?:repair|fix|mend|correct)(?:ed)?\b|\bnot all of them\b.{0,30}\brepaired\b", "damaged"),
     _row("health_check.result", r"\b(?:found|damaged|corrupt|errors?|problems?)\b.{0,80}\b(?:repaired|fixed|mended|corrected)\b|\b(?:repaired|fixed|mended)\b.{0,40}\b(?:all|successfully)\b", "repaired"),
-    _row("health_check.result", r"\bno (?:\w+ ){0,2}(?:problems?|errors?|violations?|faults?|damage)\b.{0,12}\b(?:found|detected|seen)\b|\bfound no (?:\w+ )?(?:problems?|errors?|violations?)|\bis (?:clean|healthy)\b", "clean"),
+    _row("health_check.result", r"\bno (?:\w+ ){0,2}(?:problems?|errors?|violations?|faults?|damage)\b.{0,12}\b(?:found|detected|seen)\b|\b(?:no|without) errors?\b(?: in| after|[.,;]|$)|\bfound no (?:\w+ )?(?:problems?|errors?|violations?)|\bis (?:clean|healthy)\b", "clean"),
     _row("health_check.result", r"\b(?:is|are|was|were) (?:damaged|corrupt(?:ed)?)\b|\b(?:damage|corruption|violations?|bad sectors?)\b.{0,20}\b(?:was|were)? ?(?:found|detected)\b", "damaged"),
-    _row("health_check.errors", r"\b(?P<v>\d+) errors?\b|\berrors?\s*:\s*(?P<w>\d+)"),
-    _row("health_check.warnings", r"\b(?P<v>\d+) warnings?\b|\bwarnings?\s*:\s*(?P<w>\d+)"),
-    _row("health_check.notes", r"\b(?P<v>\d+) (?:notes?|remarks?|informational|information\(s\)|informations?)(?!\w)|\b(?:notes?|remarks?)\s*:\s*(?P<w>\d+)"),
+    _row("health_check.errors", r"\b(?P<v>\d+) errors?\b|\berrors?\s*:?\s*(?P<w>\d+)"),
+    _row("health_check.warnings", r"\b(?P<v>\d+) warnings?\b|\bwarnings?\s*:?\s*(?P<w>\d+)"),
+    _row("health_check.notes", r"\b(?P<v>\d+) (?:notes?|remarks?|informational|information\(s\)|informations?)(?!\w)|\b(?:notes?|remarks?)\s*:?\s*(?P<w>\d+)"),
 )  # fmt: skip
 CHECK_SAYS = Patterns(
     *_CHECK_SAYS,

@@ -46,8 +46,10 @@ _MEASURES = frozenset({"size", "clock", "rate"})
 _MEASURE = re.compile(r"\d[\d.,\s]*[^\W\d_]+(?:/s)?")
 _IN_BRACKETS = re.compile(r" \([^()]*\)$")
 # ``8 GB DDR4 DIMM``: what the size is of stands behind it.
-LEADING_SIZE = re.compile(r"[\d.,]+ ?[KMGT]i?[BO](?= [^\W\d_])")
+LEADING_SIZE = re.compile(r"[\d.,]+ ?[KMGT]i?[BOo](?= (?:LP)?DDR| (?:SO-?|U|R)?DIMM)")
 _LEAST_PARTS = 2
+# ``Siskin SK08-D4-2666``: who made it, and the number of the part.
+_MAKER_AND_PART = re.compile(r"(?P<maker>(?!GiB|MiB)[A-Z][a-z]\w+) (?P<part>(?!LP|DDR)(?=\S*\d)[A-Z0-9]{2,}-[\w-]+)")
 # What its label tells, be it by a synonym.
 _SURE = 0.8
 # A size, a picture's or a charge is the name of nothing.
@@ -103,6 +105,8 @@ def told_bare(
     parts = [m for m in _PARTS.finditer(entry.printed[:400]) if m.group().strip()]
     if len(parts) < _LEAST_PARTS:
         return False
+    if naming and FACTS[naming].kind == "size" and not parts[0].group().strip()[:1].isdigit():
+        left, naming = list(FIELDS[group]), ""  # the size stands further on
     for match in parts[1:]:
         text = match.group().strip()
         column = entry.column + match.start() + len(match.group()) - len(match.group().lstrip())
@@ -112,6 +116,14 @@ def told_bare(
         found = labelled or (
             None if alone else _by_form(interpreter, text, left) or _by_assertion(interpreter, text, group, left)
         )
+        both = None if found else _MAKER_AND_PART.fullmatch(text)
+        if both and {"maker", "part"} <= {fact.field for fact in left}:
+            for field in ("maker", "part"):
+                fact = next(fact for fact in left if fact.field == field)
+                left.remove(fact)
+                place = Entry("", both[field], entry.line, (line.find(text) + 1 or column) + both.start(field))
+                told.append((fact, place, exactly("text", both[field])))
+            text = ""
         before = "" if found else text
         if found:
             sure = sure or bool(labelled)
@@ -210,6 +222,10 @@ def _by_form(interpreter: Interpreter, text: str, left: Sequence[FactKind]) -> t
             told = _told(interpreter, fact, text)
             if told:
                 return told
+    lead = LEADING_SIZE.match(text)
+    size = next((fact for fact in left if lead and fact.name == "module.size"), None)
+    if lead and size:
+        return _told(interpreter, size, lead.group())
     flags = [fact for fact in left if fact.kind == "flag"]
     if len(flags) == 1 and flag_of(text) is not None:
         return _told(interpreter, flags[0], text)

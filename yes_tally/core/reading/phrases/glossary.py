@@ -96,7 +96,7 @@ description | beschreibung | description | descripcion | descricao | descrizione
 design | auslegung, nenn | conception, origine, nominal | diseno | projeto, desenho | progetto | ontwerp | projekt, projektowy
 desktop | schreibtisch, arbeitsplatz | bureau | escritorio | secretaria | desktop | bureaublad | pulpit
 destination | ziel | destination | destino | destino | destinazione | bestemming, doel | cel, docelowy
-device | gerat | appareil, peripherique | dispositivo | dispositivo | dispositivo | apparaat | urzadzenie
+device | gerat | appareil, peripherique | dispositivo, periferico | dispositivo, periferico | dispositivo, periferica | apparaat | urzadzenie
 directory | verzeichnis | repertoire | directorio | diretorio | directory, cartella | map | katalog
 disk | datentrager, festplatte, platte, laufwerk | disque | disco | disco | disco | schijf, station | dysk
 display | bildschirm, monitor, anzeige | ecran, moniteur | pantalla, monitor | tela, monitor, ecra | schermo, monitor | beeldscherm, scherm, monitor | monitor, ekran
@@ -246,7 +246,7 @@ previous | vorherig, vorig | precedent | anterior, previo | anterior | precedent
 printer | drucker | imprimante | impresora | impressora | stampante | printer | drukarka
 priority | prioritat | priorite | prioridad | prioridade | priorita | prioriteit | priorytet
 problem | problem | probleme | problema | problema | problema | probleem | problem
-process | prozess | processus | proceso | processo | processo | proces | proces
+process | prozess, vorgang | processus | proceso | processo | processo | proces | proces
 processor | prozessor | processeur | procesador | processador | processore | processor | procesor
 product | produkt | produit | producto | produto | prodotto | product | produkt
 product number | produktnummer | numero produit | numero producto | numero produto | numero prodotto | productnummer | numer produktu

@@ -136,7 +136,7 @@ def _going_on(lines: Sequence[Line], pairs: Sequence[_Pair | None]) -> int:
 # What variables are called.
 _VARIABLE = re.compile(r"[A-Z][A-Z0-9_]+")
 _PAIR_BESIDE = re.compile(r"\S\s{2,}[^\W\d_][^:]{1,30}:\s+\S")
-_LISTED = re.compile(r"(?:\[\d{1,4}\]:?|\d{1,4}[.)]|[*•-])\s+(?=\S)")
+_LISTED = re.compile(r"(?:\[\d{1,4}\]:?|\d{1,4}[.):]|[*•-])\s+(?=\S)")
 
 
 def _pairs_of(line: Line) -> dict[str, _Pair]:
@@ -220,7 +220,16 @@ def _tree(lines: Sequence[Line], pairs: Sequence[_Pair | None]) -> list[Group]:
             _holder(stack, last[0]).entries.append(Entry(last[1].label, text.strip(), line.number, indent + 1))
             continue
         opens = deeper and not (pairs[index + 1] is None and pair is not None)
-        if (pair is None and (opens or _heads(pairs, index, text))) or (pair and not pair.value and opens):
+        if (
+            pair is None
+            and len(stack) > 1
+            and stack[-1][1].heading
+            and indent > stack[-1][0]
+            and _LISTED.match(text, indent)
+        ):
+            # ``disks`` over ``0: Basalt NV1000, 1.0 TB``: listed under what they are.
+            stack[-1][1].entries.append(Entry(stack[-1][1].heading.text, text.strip(), line.number, indent + 1))
+        elif (pair is None and (opens or _heads(pairs, index, text))) or (pair and not pair.value and opens):
             while stack[-1][0] >= indent:
                 stack.pop()
             child = Group(Heading(text.strip(), line.number, indent + 1))

@@ -115,7 +115,7 @@ _PLACEHOLDERS = frozenset({
     "nao informado", "nao atribuido", "non specificato", "non specificata", "non disponibile", "nessuno", "nessuna", "sconosciuto", "sconosciuta", "vuoto",
     "n/d", "n.d.", "nd", "non definito", "non impostato", "non assegnato", "non applicabile", "geen", "onbekend", "niet opgegeven", "niet ingesteld",
     "niet beschikbaar", "leeg", "niets", "n.v.t.", "nvt", "niet van toepassing", "brak", "nieznany", "nieznana", "nieznane", "nie okreslono", "nieokreslony",
-    "niedostepny", "niedostepne", "puste", "pusty", "nie podano", "nie dotyczy", "nie ustawiono", "brak danych", "bd.", "not recorded", "no data", "missing", "not fitted", "nothing fitted", "-- nothing fitted --", "not installed", "not populated", "nicht bestuckt", "unbestuckt", "non installe", "non monte", "no instalado", "no instalada", "nao instalado", "nao instalada", "non installato", "non installata", "vuota", "vazia", "vacia", "pusta", "niet geplaatst", "nie zamontowano", "(rechtstreeks)", "rechtstreeks", "direkt verbunden", "directement connecte", "conexion directa", "collegamento diretto", "not configured", "nicht eingerichtet", "non configure", "no configurado", "nao configurado", "non configurato", "niet geconfigureerd", "nie skonfigurowano",
+    "niedostepny", "niedostepne", "puste", "pusty", "nie podano", "nie dotyczy", "nie ustawiono", "brak danych", "bd.", "not recorded", "no data", "missing", "not fitted", "nothing fitted", "-- nothing fitted --", "not installed", "not populated", "nicht bestuckt", "unbestuckt", "non installe", "non monte", "no instalado", "no instalada", "nao instalado", "nao instalada", "non installato", "non installata", "vuota", "vazia", "vacia", "pusta", "niet geplaatst", "nie zamontowano", "(rechtstreeks)", "rechtstreeks", "direkt", "direct", "directo", "diretto", "direto", "bezposrednio", "direkt verbunden", "directement connecte", "conexion directa", "collegamento diretto", "not configured", "nicht eingerichtet", "non configure", "no configurado", "nao configurado", "non configurato", "niet geconfigureerd", "nie skonfigurowano",
     "chassis serial number", "base board serial number", "..", "--", "—", "–", "hidden", "not read", "on-link", "on link", "not in use", "blank", "(blank)", "?",
 })  # fmt: skip
 _ONE_CHARACTER = re.compile(r"(?P<c>[0fx.\-_*?#=])(?P=c)*$")
@@ -169,7 +169,7 @@ CHOICE_WORDS: dict[str, dict[str, str]] = {
         "LPDDR5", "LPDDR4", "LPDDR3", "LPDDR2", "LPDDR", "DDR5", "DDR4", "DDR3", "DDR2", "DDR")} | {"unknown": "unknown"},
     "media": {
         "nvme": "nvme", "ssd": "ssd|solid state|solid-state|flash|festkorper|estado solido|etat solide|stato solido|dysk ssd", "hdd": "hdd|rpm|u/min|tr/min|spinning|hard disk|rotational|rotating|magnetic|rotierend|drehend|rotatif|a plateaux|mecanique|mecanico|giratorio|rotativo|rotazionale|meccanico|draaiend|talerzowy|obrotowy|magnetisch",
-        "removable": "removable|usb stick|wechseldatentrager|wechselbar|amovible|extraible|removivel|rimovibile|verwisselbaar|wymienny", "other": "other",
+        "removable": "removable|stick|usb stick|memory stick|pen drive|wechseldatentrager|wechselbar|amovible|extraible|removivel|rimovibile|verwisselbaar|wymienny", "other": "other",
     },
     "layout": {"gpt": "gpt", "mbr": "mbr|dos|msdos", "none": "none|raw|no table"},
     "health": {
@@ -230,14 +230,24 @@ def choice_named(field: str, choices: tuple[str, ...], text: str) -> str | None:
     return next((c for c in choices if word == c.casefold() or word in table.get(c, "").split("|")), None)
 
 
+_POSSIBLE = frozenset(
+    "supported present available possible unterstutzt vorhanden compatible soportado suportado supportato ondersteund obslugiwany".split()
+)
 _GOES_ON = frozenset("in by for since with until as im in dem seit par depuis por desde".split())
 
 
 def flag_of(text: str) -> bool | None:
     """Yes or no from a word in any of the languages, also when more is said after it (``yes, from 10.0.0.2``)."""
     word = plain(text).strip("()[]<>\"'. ")
+    if "," in word and word.split(",")[0] in _POSSIBLE:
+        # ``supported, off in the firmware``: what it could do, then what it does.
+        word = word.partition(",")[2].strip()
     first, *rest = word.split() or [""]
-    for candidate in (word, re.split(r"[,;(]", word)[0].strip(), first if rest and rest[0] in _GOES_ON else ""):
+    for candidate in (
+        word,
+        re.split(r"[,;(]| (?:in|by|im|durch|dans|en|nel|no) ", word)[0].strip(),
+        first if rest and rest[0] in _GOES_ON else "",
+    ):
         if candidate in YES:
             return True
         if candidate in NO:

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import re
+from dataclasses import replace
 from typing import TYPE_CHECKING
 
 from yes_tally.core.catalogue import FACTS, FIELDS
@@ -11,7 +12,7 @@ from yes_tally.core.reading.drafts import Item
 from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.listings import CALLED
 from yes_tally.core.reading.phrases import SUBJECTS, SubjectAt, subjects_in
-from yes_tally.core.reading.shapes.layout import Entry
+from yes_tally.core.reading.shapes.layout import Entry, commas_for_gaps
 from yes_tally.core.reading.told_in_parts import told_bare, told_in_words
 from yes_tally.core.reading.values import understand
 from yes_tally.core.words import flag_of
@@ -19,6 +20,7 @@ from yes_tally.core.words import flag_of
 if TYPE_CHECKING:
     from yes_tally.core.reading.interpret import Interpreter
 
+PAIR_BESIDE = re.compile(r"\s{2,}[^\W\d_][^:]{1,30}:\s+\S")
 _PARTS = re.compile(r"(?:^|[,;]\s*)(?P<label>[^\W\d_]+(?: [^\W\d_]+){0,2}?)(?::\s*|\s+)(?P<value>[^,;\s][^,;]{0,60})")
 
 
@@ -37,6 +39,8 @@ def profile_alone(interpreter: Interpreter, entry: Entry, shape: str) -> bool:
 
 def compound(interpreter: Interpreter, entry: Entry, shape: str) -> bool:
     """``Public profile: state off, inbound allow``: the label names an item, the value its fields."""
+    if "   " in entry.printed and PAIR_BESIDE.search(entry.printed):
+        entry = replace(entry, printed=commas_for_gaps(entry.printed))
     single = SUBJECTS.get(words_of(entry.label))
     if single in _ONE_AND_MORE:
         return _one_and_more(interpreter, entry, single, shape)
@@ -110,7 +114,10 @@ def _in_words(interpreter: Interpreter, entry: Entry, at: SubjectAt, shape: str)
         # ``Screen 2``: a bare number is the name of none.
         if done and not all(word.isdigit() for word in rest):
             name = Entry(
-                entry.label, " ".join(rest).strip("()[]"), entry.line, max(1, entry.column - len(entry.label) - 2)
+                entry.label,
+                _without_small_words(rest).strip("()[]"),
+                entry.line,
+                max(1, entry.column - len(entry.label) - 2),
             )
             interpreter.place(name, shape, (Guess(naming, 0.85, "the label names it"),), item)
     if done:
@@ -163,6 +170,16 @@ def _bare_flag(interpreter: Interpreter, entry: Entry, until: int, group: str, i
     if value:
         at = Entry("", text, entry.line, entry.column)
         interpreter.add(flags[0].name, item, at, value, shape, 0.85, f"the only yes or no of a {group}")
+
+
+def _without_small_words(words: list[str]) -> str:
+    """``de dominio`` of ``Perfil de dominio``: without the words that only join."""
+    while len(words) > 1 and words[0].casefold() in _JOINING:
+        words = words[1:]
+    return " ".join(words)
+
+
+_JOINING = frozenset("of the de du des del da do di der des van het".split())
 
 
 def _beside_subject(label: str, at: SubjectAt) -> list[str]:

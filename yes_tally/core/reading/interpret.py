@@ -11,7 +11,7 @@ from yes_tally.core.catalogue import FACTS
 from yes_tally.core.quantity import Locale, Value, exactly
 from yes_tally.core.reading.asides import ASIDES
 from yes_tally.core.reading.by_itself import choice_by_flag, said_the_other_way, told_by_itself
-from yes_tally.core.reading.compounds import compound, counted_list, profile_alone
+from yes_tally.core.reading.compounds import PAIR_BESIDE, compound, counted_list, profile_alone
 from yes_tally.core.reading.decide import (
     ITEM_GROUPS,
     Context,
@@ -47,7 +47,7 @@ from yes_tally.core.reading.values import MAX_TEXT, mask_of, memory_told, unders
 from yes_tally.core.reading.variables import are_variables, is_environment, variable_list
 from yes_tally.core.words import is_placeholder
 
-_SEVERAL = (",", ";", ". ")
+_SEVERAL = (",", ";", ". ", "   ")
 _UNIT_ALONE = re.compile(r"[kmg]?bps|[kmg]bit/?s|mts?|mt/s|[kmg]hz|[kmgt]?i?b|bytes", re.I)
 _UNIT_LABELS = frozenset({"unit", "units", "Unit", "Units", "unite", "einheit", "Einheit"})
 _SHORT_HEADING = 24
@@ -195,6 +195,8 @@ class Interpreter:
             return
         if parent and group.heading and self._fact_of_parent(group, parent, shape):
             return
+        if _each_an_item(group) and all([compound(self, entry, shape) for entry in group.entries]):
+            return
         opened, named = (
             (None, ()) if group.heading is None else opened_by(self, group.heading, group, shape, around, parent)
         )
@@ -290,9 +292,7 @@ class Interpreter:
                     and (compound(self, entry, shape) or counted_list(self, entry, shape))
                 )
                 or (entry.label and item is None and profile_alone(self, entry, shape))
-            ):
-                continue
-            elif entry.label and self.by_number and self._of_number(entry, shape):
+            ) or (entry.label and self.by_number and self._of_number(entry, shape)):
                 continue
             elif entry.label:
                 guesses = self.means(entry.label, said_of)
@@ -440,6 +440,14 @@ class Interpreter:
             item.name = f"{item.group}#{numbers[item.group]}"
             if key[1]:
                 known[key] = item.name
+
+
+def _each_an_item(group: Group) -> bool:
+    """Whether each line tells of an item of its own, by a label that names it and pairs beside it."""
+    return len(group.entries) > 1 and all(
+        PAIR_BESIDE.search(entry.printed) and any(at.group in ITEM_GROUPS for at in subjects_in(words_of(entry.label)))
+        for entry in group.entries
+    )
 
 
 _FOR_NUMBER = re.compile(

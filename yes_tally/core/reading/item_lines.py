@@ -61,7 +61,7 @@ ITEM_LINES: tuple[ItemLine, ...] = (
     _line("event", rf"(?P<at>{_DAY}[ T]\d\d:\d\d:\d\d\S*) [\[<]?(?P<level>{_LEVEL})[\]>]? +(?:\[(?P<source>[\w .-]{{2,40}})\]|(?P<source2>[\w.-]{{2,40}}):) +(?P<text>\S.*)"),
     _line("volume", rf"(?P<mount>[A-Z]:)\s+(?:is |drive |volume )?(?:[^,;]{{1,60}}[,;] )?(?:is )?(?:fully |currently |now |vollständig |entièrement )?(?P<encrypted>{_ENCRYPTED})\b[^.]{{0,80}}\.?"),
     _line("lookup", rf"asked (?P<server>{_IP}):? (?P<name>[a-z][\w-]*(?:\.[\w-]+)+) (?:is|has|->|=) (?P<address>{_IP})"),
-    _line("software", rf"(?P<name>[^\W\d][^(),]*?) v?(?P<version>\d+(?:\.\d+)+)(?: \((?P<maker>[^()]+)\))?(?:,| [-–]) (?:installed|fitted|added|installiert|install[ée]e?|instalad[oa]|installat[oa]|ge[iï]nstalleerd|zainstalowan[oya]) (?:on |am |le |el |em |il |op )?(?P<installed_at>{_DAY})(?:,.*)?"),
+    _line("software", rf"(?P<name>[^\W\d][^(),]*?) v?(?P<version>\d+(?:\.\d+)+)(?: \((?P<maker>[^()]+)\))?(?:,| [-–]) (?:installed|fitted|added|put in|put on|set up|since|from|installiert|install[ée]e?|instalad[oa]|installat[oa]|ge[iï]nstalleerd|zainstalowan[oya]) (?:on |am |le |el |em |il |op )?(?P<installed_at>{_DAY})(?:,.*)?"),
     _line("lookup", rf"(?P<name>[a-z][\w-]*(?:\.[\w-]+)+)\.?\s+(?:has (?:the )?(?:ipv[46] )?address|is at|is|resolves to|answers to|->|=>|=)\s*:?\s+(?P<address>{_IP})"),
     _line("adapter", rf"(?P<name>[a-z][\w.@-]{{0,30}}) +(?P<connected>up|down|unknown) +(?P<mac>{_MAC})(?: <.*>)?"),
     _line("adapter", rf"(?P<name>[a-z][\w.@-]{{0,30}}) +(?P<connected>up|down|unknown)(?: +(?P<addresses>{_IP}/\d+(?: {_IP}/\d+)*))?"),

@@ -45,6 +45,7 @@ _LISTED = re.compile(r"\s*(?:\[\d{1,3}\]|\d{1,3}[.)]|#\d{1,3})\s+(?P<rest>\S.*?)
 _CALLED_SO = re.compile(
     r"(?P<noun>[^\W\d_]+(?: [^\W\d_]+){0,2})(?: ?#?(?P<number>\d{1,3})\s*[:.–-]\s*| ?#\d{1,3}\s+| ?\d{1,3}\s{2,}|\.)(?P<rest>[^\s(:][^(:]*?)\s*(?:\((?P<aside>[^)]{2,40})\))?\s*$"
 )
+_WHICH_OF_ALL = re.compile(r"\b\d{1,3} ?(?:of|von|sur|de|di|van|z|/) ?\d{1,3}\b")
 _LETTER = re.compile(r"[A-Z]")
 _ROW_NUMBER = re.compile(r"(?:#\d{1,3}[:.]?\s+|\d{1,3}\s{2,})(?=\S)")
 _WORD = re.compile(r"\S+")
@@ -249,6 +250,8 @@ def named_by(interpreter: Interpreter, heading: Heading, group: str, shape: str,
         interpreter.place(entry, shape, (Guess("adapter.connection", 0.85, "the heading calls it so"),), item)
         interpreter.frame.add(heading.line)
         return True
+    if _WHICH_OF_ALL.search(text):
+        return False  # ``Chip 1 of 2``
     for start in reversed(starts[1:4]):
         index = _ROW_NUMBER.match(text, start)
         label, start = text[:start].rstrip(), index.end() if index else start

@@ -16,6 +16,8 @@ from yes_tally.core.reading.shapes.layout import Entry, Group, Heading
 from yes_tally.core.reading.told_in_parts import told_bare
 from yes_tally.core.reading.values import MAX_TEXT
 
+from yes_tally.core.words import flag_of, is_placeholder
+
 if TYPE_CHECKING:
     from yes_tally.core.reading.interpret import Interpreter
 
@@ -26,6 +28,9 @@ _ASIDE = re.compile(r"\s*[(\[]([^)\]]{2,80})[)\]]\s*$")
 _INDEXED_AND_CALLED = re.compile(
     r"\W*(?P<noun>[^\W\d_]+(?: [^\W\d_]+)?) #?\d{1,3}:? (?P<rest>[\"'“„«][^\"'“”„«»]{2,60}[\"'“”»])\W*$"
 )
+
+
+_DRIVE = re.compile(r"[A-Za-z]:\\?")
 
 
 def opened_by(
@@ -44,6 +49,8 @@ def opened_by(
     group = SUBJECTS.get(words_of(match["noun"])) if match else None
     if match is None or group not in ITEM_GROUPS or not match["rest"]:
         return None, named
+    if group == "disk" and _DRIVE.fullmatch(match["rest"]):
+        group, named = "volume", ("volume", *named)
     if group == "processor" and not group_of.entries and not group_of.children:
         return None, named  # an empty socket holds no processor
     item = interpreter.new_item(group or "")
@@ -65,6 +72,11 @@ def opened_by(
     if aside and ("," in aside[1] or ";" in aside[1]):
         at = Entry(heading.text, aside[1], heading.line, heading.column + aside.start(1))
         told_bare(interpreter, at, item.group, item, shape, CALLED.get(item.group, ""))
+    if aside and group == "volume" and "volume.label" not in own and not any(mark in aside[1] for mark in ",;:"):
+        at = Entry(heading.text, aside[1].strip("\"'"), heading.line, heading.column + aside.start(1))
+        told = any(draft.item is item and draft.entry.column == at.column for draft in interpreter.drafts[-2:])
+        if not told and flag_of(aside[1]) is None and not is_placeholder(aside[1]):
+            interpreter.place(at, shape, (Guess("volume.label", 0.75, "it stands in brackets after the volume"),), item)
     interpreter.numbered, interpreter.numbered_line = item, heading.line
     interpreter.opened[heading.line] = item
     interpreter.stands_under(item, parent, Entry(heading.text, "", heading.line, heading.column), shape)

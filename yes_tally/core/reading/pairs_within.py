@@ -72,7 +72,8 @@ def _joint(entry: Entry) -> list[Entry]:
     """``Cores / threads: 6 / 12``, ``Maker and model: Oakmere, Tern 3``: two labels in one, and a value for each."""
     for between, mark in ((_SLASHED, _SLASHED), (_JOINED, _COMMAS)):
         labels, values = between.split(entry.label), mark.split(entry.printed)
-        if 1 < len(labels) == len(values) <= 3 and all(map(is_known, labels)):
+        known = sum(map(is_known, labels))
+        if 1 < len(labels) == len(values) <= 3 and (known == len(labels) or (known and between is _SLASHED)):
             return list(_at_slashes(entry, labels, values))
     return [entry]
 

@@ -126,7 +126,7 @@ _MEAN = r"mittel(?:wert)?|durchschnitt|moyenne|media|m[ée]dia|medio|gemiddeld[e
 
 
 def _counted(fact: str, words: str) -> Pattern:
-    return _row(fact, rf"\b(?:{words})\s*[:=]\s*(?P<v>\d+)\b(?!\s*m?s\b)|\b(?P<w>\d+) (?:\w+ )?(?:{words})\b")
+    return _row(fact, rf"\b(?:{words})\s*[:=]?\s*(?P<v>\d+)\b(?!\s*m?s\b)|\b(?P<w>\d+) (?:\w+ )?(?:{words})\b")
 
 
 def _timed(fact: str, words: str) -> Pattern:
@@ -169,7 +169,7 @@ REACH_TARGET = Patterns(
     ),
     _row(
         "reach.target",
-        r"\b(?:asking|pinging|ping(?:ed)?|reach(?:ing)?|echo(?:ing)?(?: to)?|calling|knock(?:ing)?(?: (?:on|at))?|prob(?:e|ing)|testing|answers? (?:\d+ )?from|reply from)\s+(?P<v>[A-Za-z0-9][\w.-]*[\w])",
+        r"\b(?:asking|pinging|ping(?:ed)?|reach(?:ing)?|echo(?:ing)?(?: to)?|calling|knock(?:ing)?(?: (?:on|at))?|prob(?:e|ing)|testing|answers? (?:\d+ )?from|reply from|antwort von|r[ée]ponse de|respuesta desde?|risposta da|resposta de|antwoord van|odpowied[źz] od)\s+(?P<v>[A-Za-z0-9][\w.-]*[\w])",
     ),
     _row("reach.address", r"[\[(](?P<v>\d{1,3}(?:\.\d{1,3}){3}|[0-9a-f:]*:[0-9a-f:]+)[\])]"),
 )
@@ -188,6 +188,7 @@ _CHECK_KINDS = (
     _row("health_check.kind", r"\b(?:energy|power)\w*\b.{0,12}[/ -](?:check|report|scan|diagnos)", "energy"),
     _row("health_check.kind", r"\b(?:energy|power) ?(?:check|report|efficiency|scan|diagnos)", "energy"),
     _row("health_check.kind", r"\b(?:memory|ram) ?(?:check|test|diagnos)", "memory"),
+    _row("health_check.kind", r"\bchecking (?:the )?(?:volume |drive |disk )?(?:[A-Z]:|/\w)", "disk"),
     _row("health_check.kind", r"\b(?:check|scan|test) (?:of|on) [A-Z]:(?!\w)|\b(?:disk|vol|volume|drive|disc|file ?system) ?(?:check|scan|test)|\bcheck(?:ing)? (?:of )?(?:the )?(?:disk|volume|drive|file system)\b", "disk"),
 )  # fmt: skip
 CHECK_KINDS = Patterns(*_CHECK_KINDS, *(_row("health_check.kind", pattern, kind) for pattern, kind in KINDS))
@@ -196,7 +197,7 @@ _CHECK_SAYS = (
     _row("health_check.target", r"\b(?:check|scan|test|verif)\w*(?: [\w-]+){0,3}? (?:of|on|for) (?P<v>[A-Za-z]\w{1,20}:)(?!\w)"),
     _row("health_check.target", rf"{_CHECKED} (?P<v>[A-Za-z]:\\?(?![\w\\])|/[\w/.-]*|disk \d{{1,2}})"),
     _row("health_check.at", rf"(?:{_CHECKED}|\bat|\bon|\bended|\bfinished|\bstarted|\bran)\b.{{0,40}}?(?P<v>{_DATE})"),
-    _row("health_check.result", r"\bdid not finish\b|\bnot (?:been )?(?:finished|completed)\b|\b(?:stopped|cancelled|interrupted|aborted) by\b|\bwas (?:stopped|cancelled|interrupted|aborted)\b", "not-finished"),
+    _row("health_check.result", r"\bdid not finish\b|\bwas not (?:run|started)\b|\bnot (?:been )?(?:finished|completed)\b|\b(?:stopped|cancelled|interrupted|aborted) by\b|\bwas (?:stopped|cancelled|interrupted|aborted)\b", "not-finished"),
     _row("health_check.result", r"\b(?:could|can) ?not (?:be )?(?:repair|fix|mend|correct)(?:ed)?\b|\bnot all of them\b.{0,30}\brepaired\b", "damaged"),
     _row("health_check.result", r"\b(?:found|damaged|corrupt|errors?|problems?)\b.{0,80}\b(?:repaired|fixed|mended|corrected)\b|\b(?:repaired|fixed|mended)\b.{0,40}\b(?:all|successfully)\b", "repaired"),
     _row("health_check.result", r"\bno (?:\w+ ){0,2}(?:problems?|errors?|violations?|faults?|damage)\b.{0,12}\b(?:found|detected|seen)\b|\b(?:no|without) errors?\b(?: in| after|[.,;]|$)|\bfound no (?:\w+ )?(?:problems?|errors?|violations?)|\bis (?:clean|healthy)\b", "clean"),

@@ -243,6 +243,8 @@ _TITLE = re.compile(
     rf"(?:\b(?:of|on|for|from|für|von|auf|de|du|del|di|da|do|van|voor|dla|sur|pour|para|su|per|"
     rf"(?i:computer|komputera|rechners?|pc|poste|equipo|host))\s+|\(){_HOST}(?![\w.-])"
 )
+# ``ASSET PASSPORT      nq-acc-02.lantern``: nothing but the PC's name, at the end of a title or alone on its line.
+_TITLE_CELL = re.compile(rf"(?:^|\s{{2,}}|>){_HOST}(?:\.[a-z][\w.-]*)?\s*(?:$|<)")
 _TITLE_LINES = 3
 
 
@@ -251,7 +253,8 @@ def title_names_host(interpreter: Interpreter, lines: Sequence[Line]) -> None:
     if any(draft.fact == "host.name" for draft in interpreter.drafts):
         return
     for line in [line for line in lines if line.text.strip()][:_TITLE_LINES]:
-        match = _TITLE.search(line.text[:MAX_STATEMENT])
+        text = line.text[:MAX_STATEMENT]
+        match = _TITLE.search(text) or _TITLE_CELL.search(text)
         if match:
             _state(interpreter, Stated("host.name", match["v"], match["v"], line.number, match.start("v") + 1), None)
             return

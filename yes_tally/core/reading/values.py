@@ -143,14 +143,22 @@ def _rate(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
 
 
 def _count(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
+    if fact.group == "battery" and (hours := _WATT_HOURS.fullmatch(text)):
+        whole = quantity.count(str(round(float(hours[1].replace(",", ".")) * 1000)))
+        return whole
     if _NUMBERS_WHAT_FOLLOWS.match(text):
         return None
     # "2 of 4 in use": there are four.
+    if fact.name == "processor.width" and not _WIDTH.match(text):
+        return None
     of_all = _OF_SLOTS.match(text) if fact.name == "memory.slots" else None
     left = _STILL.match(text)
     return quantity.count(of_all["all"] if of_all else left["left"] if left else text)
 
 
+# A processor works on so many bits; an address may have others.
+_WATT_HOURS = re.compile(r"(\d{1,3}(?:[.,]\d{1,2})?) ?Wh\b.*", re.I)
+_WIDTH = re.compile(r"(?:8|16|32|64|128)\b")
 # ``reply 2: 1 ms``: the number says which one.
 _NUMBERS_WHAT_FOLLOWS = re.compile(r"\d+:\s")
 # "three are left", in the order of other languages.

@@ -17,7 +17,7 @@ SUBJECTS: dict[str, str] = {
     "update": "update|bijwerking|updates|bijwerkingen",
     "printer": "printer|printers|afdrukapparaat",
     "task": "taak|geplande taak|taken",
-    "firewall": "firewall",
+    "firewall": "firewall|profiel|brandmuur",
     "graphics": "grafische kaart|videokaart|grafisch",
     "display": "beeldscherm|scherm|monitor|beeldschermen",
     "sound": "geluid|geluidskaart|audio",

@@ -14,7 +14,7 @@ SUBJECTS: dict[str, str] = {
     "adapter": "carte reseau|interface reseau|adaptateur|adaptateur reseau|interface|reseau",
     "account": "compte|utilisateur|compte utilisateur|comptes|utilisateurs",
     "software": "logiciel|programme|application|logiciels|programmes",
-    "firewall": "pare feu|parefeu",
+    "firewall": "pare feu|parefeu|profil",
     "graphics": "carte graphique|cartes graphiques|graphique",
     "display": "ecran|ecrans|moniteur",
     "sound": "son|carte son|peripherique audio|audio",

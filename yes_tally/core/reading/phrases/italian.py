@@ -17,7 +17,7 @@ SUBJECTS: dict[str, str] = {
     "update": "aggiornamento|aggiornamenti",
     "printer": "stampante|stampanti",
     "task": "attivita|attivita pianificata|operazione pianificata",
-    "firewall": "firewall",
+    "firewall": "firewall|profilo",
     "graphics": "scheda grafica|scheda video|grafica",
     "display": "schermo|schermi|monitor",
     "sound": "audio|scheda audio|suono",

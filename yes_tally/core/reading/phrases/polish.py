@@ -17,7 +17,7 @@ SUBJECTS: dict[str, str] = {
     "update": "aktualizacja|aktualizacje|poprawka",
     "printer": "drukarka|drukarki",
     "task": "zadanie|zadania|zaplanowane zadanie",
-    "firewall": "zapora|zapora sieciowa|firewall",
+    "firewall": "profil|zapora|zapora sieciowa|firewall",
     "graphics": "karta graficzna|grafika|karty graficzne",
     "display": "ekran|monitor|ekrany|monitory",
     "sound": "dzwiek|karta dzwiekowa|audio",

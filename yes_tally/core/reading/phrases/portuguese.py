@@ -17,7 +17,7 @@ SUBJECTS: dict[str, str] = {
     "update": "atualizacao|atualizacoes|correcao",
     "printer": "impressora|impressoras",
     "task": "tarefa|tarefa agendada|tarefas",
-    "firewall": "firewall",
+    "firewall": "firewall|perfil|muralha",
     "graphics": "placa grafica|placa video|graficos",
     "display": "ecra|tela|monitor|monitores",
     "sound": "som|placa som|audio",

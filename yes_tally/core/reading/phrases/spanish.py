@@ -14,7 +14,7 @@ SUBJECTS: dict[str, str] = {
     "adapter": "adaptador|tarjeta red|adaptador red|interfaz|red",
     "account": "cuenta|usuario|cuentas locales|cuenta usuario|cuentas|usuarios",
     "software": "programa|aplicacion|programas|software",
-    "firewall": "cortafuego|firewall|cortafuegos",
+    "firewall": "perfil|cortafuego|firewall|cortafuegos",
     "graphics": "grafica|tarjeta grafica|tarjeta video|graficos",
     "display": "pantalla|pantallas|monitor",
     "sound": "sonido|tarjeta sonido|audio",

@@ -14,7 +14,7 @@ from dataclasses import dataclass
 from yes_tally.core.catalogue import FACTS
 from yes_tally.core.reading.decode import TAB, Line
 from yes_tally.core.reading.labels import words_of
-from yes_tally.core.reading.phrases import SUBJECTS, is_known, names_item
+from yes_tally.core.reading.phrases import SUBJECTS, is_known, is_likely, names_item
 from yes_tally.core.reading.shapes.indexed_keys import by_index
 from yes_tally.core.reading.shapes.layout import (
     MAX_LABEL,
@@ -47,6 +47,8 @@ _FAMILY = {"dots": "mark", "colon": "mark", "equals": "equals", "gap": "gap", "b
 _WEIGHT = {"mark": 1.0, "equals": 1.0, "gap": 0.7, "bar": 0.95}
 # ``Check of C: no problems``: the colon is the drive's.
 _DRIVE_AT_END = re.compile(r"\s(?:of|on|for|from|von|auf|de|du|di|su|van|op|na|dla|z|w|en|sur) [A-Z]$")
+_ALL_ASIDE = re.compile(r"\([^()]*\)|\[[^\[\]]*\]")
+_LETTERED = re.compile(r"[^\W\d_]{4,} [A-Z]$")
 _GAPS = re.compile(r"\S\s{2,}(?=\S)")
 _RECORDS = FACTS["policy.records"].choices
 # ``Carte 1 : Wickerlink GbE 210``: which one of something, whatever that may be.
@@ -161,6 +163,8 @@ def _pairs_of(line: Line) -> dict[str, _Pair]:
             _DRIVE_AT_END.search(label) or len(_GAPS.findall(label)) > (2 if names_item(_WIDE.split(label)[0]) else 1)
         ):
             continue
+        if style == "colon" and _ALL_ASIDE.fullmatch(value) and _LETTERED.search(label):
+            continue  # ``Drive C: (SYSTEM)``: the colon is the drive's
         if style == "colon" and "  " in label and _LISTED.match(label):
             continue  # ``2. Ledger matrix   on LPT1:  driver Matrix 24``: the colon is the port's
         if any(map(str.isalpha, label)):
@@ -193,7 +197,7 @@ def _aligned(pairs: Sequence[_Pair | None]) -> bool:
     columns = Counter(pair.column for pair in pairs if pair)
     total = sum(columns.values())
     top = sum(count for _, count in columns.most_common(3))
-    known = sum(is_known(pair.label) for pair in pairs if pair)
+    known = sum(is_likely(pair.label) for pair in pairs if pair)
     known = max(known, sum(pair is not None and _is_recorded(pair.value) for pair in pairs))
     names = {pair.label for pair in pairs if pair and _VARIABLE.fullmatch(pair.label)}
     known = max(known, len(names)) if len(names) == total else known

@@ -195,8 +195,10 @@ class Interpreter:
             return
         if parent and group.heading and self._fact_of_parent(group, parent, shape):
             return
-        if _each_an_item(group) and all([compound(self, entry, shape) for entry in group.entries]):
-            return
+        if _each_an_item(group):
+            told = [compound(self, entry, shape) for entry in group.entries]
+            if all(told):
+                return
         opened, named = (
             (None, ()) if group.heading is None else opened_by(self, group.heading, group, shape, around, parent)
         )

@@ -15,7 +15,6 @@ from yes_tally.core.reading.phrases import SUBJECTS
 from yes_tally.core.reading.shapes.layout import Entry, Group, Heading
 from yes_tally.core.reading.told_in_parts import told_bare
 from yes_tally.core.reading.values import MAX_TEXT
-
 from yes_tally.core.words import flag_of, is_placeholder
 
 if TYPE_CHECKING:

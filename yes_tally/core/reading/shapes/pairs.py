@@ -14,7 +14,7 @@ from dataclasses import dataclass
 from yes_tally.core.catalogue import FACTS
 from yes_tally.core.reading.decode import TAB, Line
 from yes_tally.core.reading.labels import words_of
-from yes_tally.core.reading.phrases import SUBJECTS, is_known, is_likely, names_item
+from yes_tally.core.reading.phrases import SUBJECTS, is_likely, names_item
 from yes_tally.core.reading.shapes.indexed_keys import by_index
 from yes_tally.core.reading.shapes.layout import (
     MAX_LABEL,

@@ -44,6 +44,8 @@ def compound(interpreter: Interpreter, entry: Entry, shape: str) -> bool:
     single = SUBJECTS.get(words_of(entry.label))
     if single in _ONE_AND_MORE:
         return _one_and_more(interpreter, entry, single, shape)
+    if single == "firewall" and _profiles(interpreter, entry, shape):
+        return True
     if single == "licence":
         left, before = list(FIELDS["licence"]), len(interpreter.drafts)
         if told_in_words(interpreter, entry.printed, entry.line, entry.column - 1, "licence", None, left) > 1:
@@ -75,6 +77,22 @@ def compound(interpreter: Interpreter, entry: Entry, shape: str) -> bool:
     for part, guesses in told:
         place = Entry(part["label"], part["value"].strip(), entry.line, entry.column + part.start("value"))
         interpreter.place(place, shape, guesses, item)
+    return True
+
+
+_PROFILE = re.compile(r"(?P<name>[^\W\d_]+):? (?P<on>[^\W\d_]+)")
+
+
+def _profiles(interpreter: Interpreter, entry: Entry, shape: str) -> bool:
+    """``Firewall: domain on, private on, public off``: each profile and whether it is on."""
+    parts = [(part, _PROFILE.fullmatch(part.group().strip())) for part in _LISTED_PART.finditer(entry.printed)]
+    if len(parts) < 2 or not all(match and flag_of(match["on"]) is not None for _, match in parts):
+        return False
+    for part, match in parts:
+        item, at = interpreter.new_item("firewall"), entry.column + part.start()
+        for fact, group in (("firewall.profile", "name"), ("firewall.on", "on")) if match else ():
+            place = Entry(entry.label, match[group], entry.line, at + match.start(group))
+            interpreter.place(place, shape, (Guess(fact, 0.85, "each profile is told with whether it is on"),), item)
     return True
 
 

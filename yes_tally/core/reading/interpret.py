@@ -284,7 +284,7 @@ class Interpreter:
             if entry.line in counted:
                 self.blanks.add(entry.line)
             elif listed:
-                listed_item(self, entry, listed.end(), shape)
+                listed_item(self, entry, listed.end(), shape, around)
             elif (
                 (entry.label and numbered(self, entry, shape, around, item))
                 or (

@@ -9,6 +9,7 @@ from dataclasses import replace
 from typing import TYPE_CHECKING
 
 from yes_tally.core.catalogue import FACTS, FIELDS
+from yes_tally.core.quantity import exactly
 from yes_tally.core.reading.decide import ITEM_GROUPS, NAMING, Context, Guess, decide
 from yes_tally.core.reading.drafts import Item
 from yes_tally.core.reading.labels import words_of
@@ -37,7 +38,7 @@ ITEM_HEADING = {
 }
 # What stands beside an item's number: what it is called.
 CALLED = {
-    "processor": "processor.name", "disk": "disk.model", "sound": "sound.name", "graphics": "graphics.name",
+    "processor": "processor.name", "disk": "disk.model", "adapter": "adapter.name", "sound": "sound.name", "graphics": "graphics.name",
     "display": "display.name", "printer": "printer.name", "battery": "battery.name",
     "page_file": "page_file.path", "module": "module.size", "partition": "partition.kind", "volume": "volume.label",
 }  # fmt: skip
@@ -171,9 +172,11 @@ def _apart(match: re.Match[str]) -> str:
     return f"  {match['date']}{' ' * rest} " if rest > 1 else f"  {match['date']} {' ' * rest}"
 
 
-def listed_item(interpreter: Interpreter, entry: Entry, start: int, shape: str) -> None:
+def listed_item(interpreter: Interpreter, entry: Entry, start: int, shape: str, around: tuple[str, ...] = ()) -> None:
     """One line of a list under a label that names items: its cells tell by their form what they are."""
-    group = next((g for g in interpreter.heading(entry.label) if g in ITEM_GROUPS), None)
+    group = next((g for g in (*interpreter.heading(entry.label), *around[:1]) if g in ITEM_GROUPS), None)
+    again = BULLET.match(entry.printed, start)
+    start = again.end() if again else start
     naming = NAMING.get(group or "", "")
     if group in CALLED and not naming.endswith(".name"):
         said, named = Entry("", entry.printed[start:], entry.line, entry.column + start), Item(group)
@@ -194,6 +197,10 @@ def listed_item(interpreter: Interpreter, entry: Entry, start: int, shape: str) 
         return
     item = interpreter.new_item(group)
     left = [f for f in FIELDS[group] if f.kind in ("text", "moment", "version")]
+    default = FACTS.get(f"{group}.default")
+    if default and entry.printed[0] == "*" and again:
+        at = Entry(entry.label, "*", entry.line, entry.column)
+        interpreter.add(default.name, item, at, exactly("flag", True), shape, 0.75, "it is marked among what is listed")
     for text, at in cells:
         for fact in sorted(left, key=lambda f: f.kind == "text"):
             value = understand(fact, text, interpreter.locale)

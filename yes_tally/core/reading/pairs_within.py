@@ -70,7 +70,7 @@ _FIRST_PAIR = re.compile(r"(?P<label>[^\W\d][\w ]{0,30}):\s+")
 
 def _joint(entry: Entry) -> list[Entry]:
     """``Cores / threads: 6 / 12``, ``Maker and model: Oakmere, Tern 3``: two labels in one, and a value for each."""
-    for between, mark in ((_SLASHED, _SLASHED), (_JOINED, _COMMAS)):
+    for between, mark in ((_SLASHED, _SLASHED), (_JOINED, _COMMAS), (_COMMAS, _COMMAS)):
         labels, values = between.split(entry.label), mark.split(entry.printed)
         known = sum(map(is_known, labels))
         if 1 < len(labels) == len(values) <= 3 and (known == len(labels) or (known and between is _SLASHED)):

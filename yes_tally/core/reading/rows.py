@@ -55,7 +55,7 @@ def read_rows(interpreter: Interpreter, rows: Sequence[Group], shape: str, aroun
                 interpreter.entries(
                     row.entries, shape, interpreter.context(None, (*named, *around) if named else ("",)), None
                 )
-        elif subject and not _sums_up(interpreter, row, subject, columns):
+        elif subject and not _sums_up(interpreter, row, subject, columns) and not _goes_on(row, labels, subject):
             item = _row_item(interpreter, subject, row, columns) if subject in ITEM_GROUPS else None
             for entry in row.entries:
                 interpreter.place(entry, shape, columns.get(entry.label, ()), item, unit)
@@ -111,6 +111,18 @@ def _sums_up(interpreter: Interpreter, row: Group, subject: str, columns: dict[s
     return False
 
 
+def _goes_on(row: Group, labels: Sequence[str], subject: str) -> bool:
+    """Whether a row is what is left of the one above: little, and nothing of what its item is known by."""
+    return (
+        subject in _KNOWN_BY_FIRST
+        and len(labels) >= _WIDE
+        and len(row.entries) * 3 <= len(labels)
+        and row.entries[0].label != labels[0]
+    )
+
+
+_WIDE = 6
+_KNOWN_BY_FIRST = frozenset({"module", "disk", "processor", "account", "driver"})
 _NUMBERED = frozenset({"disk.number", "partition.number", "process.pid", "hop.number", "update.id"})
 
 

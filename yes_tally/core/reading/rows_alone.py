@@ -40,7 +40,7 @@ def numbered_rows(interpreter: Interpreter, lines: Sequence[Line]) -> set[int]:
     lines that were read."""
     read: set[int] = set()
     for line in lines[:_MANY_ROWS]:
-        cells = cells_by_gap(line.text) if len(line.text) <= MAX_LINE else []
+        cells = _cells_of_numbered(line.text) if len(line.text) <= MAX_LINE else []
         match = INDEXED.match(cells[0][0]) if len(cells) >= 3 and _names_one(cells[0][0]) else None
         group = SUBJECTS.get(words_of(match["noun"])) if match else None
         naming = CALLED.get(group or "")
@@ -63,6 +63,22 @@ def numbered_rows(interpreter: Interpreter, lines: Sequence[Line]) -> set[int]:
             place = Entry(cells[0][0], which, line.number, cells[0][1] + 1)
             interpreter.place(place, "rows", (Guess(number, 0.85, f"the row begins with the {group}"),), item)
     return read
+
+
+_ONE_AND_WORDS = re.compile(r"\s*(?P<one>[^\W\d_]+(?: [^\W\d_]+)? #?\d{1,2}):?\s+(?P<told>[^\W\d_][^,]*,\s.*)$")
+
+
+def _cells_of_numbered(text: str) -> list[tuple[str, int]]:
+    """The cells of a row; of ``screen 1 Veldt V27, serial VR27-009112`` which one it is, and what commas part."""
+    cells = cells_by_gap(text)
+    match = _ONE_AND_WORDS.match(text) if len(cells) < 3 else None
+    if match is None or not names_item(match["one"]):
+        return cells
+    parts = [(part.group().strip(), match.start("told") + part.start()) for part in _WORDS.finditer(match["told"])]
+    return [(match["one"], match.start("one")), *parts]
+
+
+_WORDS = re.compile(r"[^\s,](?:[^,]|,(?!\s))*")
 
 
 def cells_of_opened(interpreter: Interpreter, lines: Sequence[Line]) -> set[int]:

@@ -62,7 +62,7 @@ PATTERNS = Patterns(
     _row("memory.usable", rf"(?P<v>{_SIZE})\s+(?:of (?:it|memory|ram) )?(?:is |are |can be )?(?:usable|used by the system)\b"),
     _row("memory.installed", rf"(?P<v>{_SIZE})\s+(?:of )?(?:memory|ram) (?:is |are )?(?:installed|fitted|present)\b"),
     _row("memory.running_speed", r"\bmodules run at\b.{0,40}?(?P<v>\d[\d.,]* ?(?:MT/s|MHz))"),
-    _row("os.name", r"(?P<v>(?-i:[A-Z])\w*(?: \w+){0,2} (?:OS|Linux) \d+(?:\.\d+)*)$", alone=True),
+    _row("os.name", r"(?:\d{1,2}[.)] )?(?P<v>(?-i:[A-Z])\w*(?: \w+){0,2} (?:OS|Linux) \d+(?:\.\d+)*(?: (?-i:[A-Z])\w+){0,2})$", alone=True),
     _row("host.name", r"Linux (?P<v>[\w.-]+) \d+\.\d+\.\S+ #", alone=True),
     _row("os.kernel", r"Linux [\w.-]+ (?P<v>\d+\.\d+\.\S+) #", alone=True),
     _row("os.architecture", r"Linux [\w.-]+ \d+\.\d+\.\S+ #.* (?P<v>x86_64|aarch64|i[3-6]86|armv\w+)\b", alone=True),

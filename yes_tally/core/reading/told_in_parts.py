@@ -10,6 +10,7 @@ from typing import TYPE_CHECKING
 
 from yes_tally.core.catalogue import FACTS, FIELDS, FactKind
 from yes_tally.core.quantity import Value, exactly
+from yes_tally.core.reading.asides import ASIDES
 from yes_tally.core.reading.decide import decide
 from yes_tally.core.reading.shapes.layout import Entry
 from yes_tally.core.reading.values import understand
@@ -27,6 +28,7 @@ FORMS = {
         r"(?:(?:on|at|auf|sur|en|su|op|na|em) )?(?:\d{1,3}\.){3}\d{1,3}(?::\d+)?|(?:USB|LPT|COM)\d+:?|FILE:|\\\\\S+",
         re.I,
     ),
+    "os.build": re.compile(r"(?:build )?\d+(?:\.\d+){2,}"),
     "display.width": re.compile(r"\d{3,5} ?[x×] ?\d{3,5}"),
     "account.full_name": re.compile(r"[«„“\"].+[»“”\"]"),
     "adapter.mac": re.compile(r"[0-9a-f]{2}(?:[:-][0-9a-f]{2}){5}", re.I),
@@ -50,6 +52,7 @@ LEADING_SIZE = re.compile(r"[\d.,]+ ?[KMGT]i?[BOo](?= (?:LP)?DDR| (?:SO-?|U|R)?D
 _LEAST_PARTS = 2
 # ``Siskin SK08-D4-2666``: who made it, and the number of the part.
 _MAKER_AND_PART = re.compile(r"(?P<maker>(?!GiB|MiB)[A-Z][a-z]\w+) (?P<part>(?!LP|DDR)(?=\S*\d)[A-Z0-9]{2,}-[\w-]+)")
+_DRIVE_FIRST = re.compile(r"(?P<mount>[A-Z]:)\s+(?P<rest>\S.*)")
 # What its label tells, be it by a synonym.
 _SURE = 0.8
 # A size, a picture's or a charge is the name of nothing.
@@ -105,6 +108,23 @@ def told_bare(
     parts = [m for m in _PARTS.finditer(entry.printed[:400]) if m.group().strip()]
     if len(parts) < _LEAST_PARTS:
         return False
+    drive = _DRIVE_FIRST.match(parts[0].group().strip()) if group == "volume" else None
+    if drive and (mount := next((fact for fact in left if fact.name == "volume.mount"), None)):
+        # ``C: 465 GB, 88 GB free``: its letter stands first.
+        left.remove(mount)
+        told.append(
+            (
+                mount,
+                Entry("", drive["mount"], entry.line, entry.column + parts[0].start()),
+                exactly("text", drive["mount"]),
+            )
+        )
+        found = _by_form(interpreter, drive["rest"], left)
+        if found:
+            left.remove(found[0])
+            at = entry.column + parts[0].start() + drive.start("rest")
+            told.append((found[0], Entry("", drive["rest"], entry.line, at), found[1]))
+        naming = ""
     if naming and FACTS[naming].kind == "size" and not parts[0].group().strip()[:1].isdigit():
         left, naming = list(FIELDS[group]), ""  # the size stands further on
     for match in parts[1:]:
@@ -154,6 +174,12 @@ def told_bare(
         start = Entry(entry.label, name, entry.line, entry.column + entry.printed.index(name))
         interpreter.add(naming, item, start, named, shape, 0.85, f"it begins what is told of a {group}")
         interpreter.asides(naming, item, replace(start, printed=said), shape, 0.85)
+    for pattern, aside in ASIDES.get(naming, ()):
+        match = pattern.search(entry.printed) if FACTS[aside] in left else None
+        value = understand(FACTS[aside], match[1], interpreter.locale) if match else None
+        if match and value and FACTS[aside].group == group:
+            left.remove(FACTS[aside])
+            told.append((FACTS[aside], Entry("", match[1], entry.line, entry.column + match.start(1)), value))
     for fact, place, value in told:
         interpreter.add(fact.name, item, place, value, shape, 0.82, f"its form says what it is of a {group}")
         interpreter.asides(fact.name, item, place, shape, 0.82)

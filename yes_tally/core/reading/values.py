@@ -33,6 +33,8 @@ _TEXT_FORMS: dict[str, re.Pattern[str]] = {
     # A host's name is not its system's.
     "os.name": re.compile(r"(?!\S+-\S*\d\S*$)(?P<keep>(?:(?!\s\(build)[^,])+)", re.I),
     "os.edition": re.compile(r"(?!0x)(?P<keep>[^(;]*[^\W\d_][^(;]*)", re.I),
+    # A host's name is no model.
+    "machine.model": re.compile(r"(?![A-Za-z]{2,4}-[A-Za-z]{2,4}-?\d{1,3}$)(?P<keep>.+)$"),
     "printer.port": re.compile(r"(?:(?:on|at|auf|sur|en|su|op|na|em) )?(?P<keep>.+)$"),
     "lookup.name": re.compile(r"(?!\d{1,3}(?:\.\d{1,3}){3}$)\S+$"),
     "search_folder.folder": re.compile(r".*[/\\].*"),
@@ -334,9 +336,12 @@ _GIB = 2**30
 _ADDED_UP = frozenset({n << k for n in (1, 3, 5, 7) for k in range(12)})
 
 
+_TOTAL = re.compile(r"total|totaal|gesamt|razem|[lł][aą]cznie|calkowit")
+
+
 def memory_told(fact: str, phrase: str, value: Value) -> str:
     """A "total" memory that modules can add up to is what is installed; any other is what the system sees."""
-    if fact != "memory.usable" or "total" not in phrase or not isinstance(value.value, (int, float)):
+    if fact != "memory.usable" or not _TOTAL.search(phrase) or not isinstance(value.value, (int, float)):
         return fact
     whole, rest = divmod(value.value, _GIB)
     return "memory.installed" if rest == 0 and int(whole) in _ADDED_UP else fact

@@ -215,7 +215,7 @@ LABELS: dict[str, str] = {
     "account.name": "name|account|user|account name|user name|login|login name|sign in name|username",
     "account.full_name": "full name|real name|person|display name|belongs to",
     "account.enabled": "enabled|active|account active|account enabled|usable|switched on|in use|on|can sign in|may sign in",
-    "account.admin": "admin|administrator|is admin|is administrator|admin rights|administrator rights|local admin|elevated|has admin rights|rights|role",
+    "account.admin": "adm|admin|administrator|is admin|is administrator|admin rights|administrator rights|local admin|elevated|has admin rights|rights|role",
     "account.password_required": "password required|password needed|needs password|must have password|password must be set",
     "account.password_set_at": "password set|password last set|password changed|last password change|password set on|password changed on|password since",
     "account.password_expires_at": "password expires|password expiry|password runs out|password valid until|password expires on|password ends|password valid till",

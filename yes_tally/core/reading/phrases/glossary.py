@@ -328,7 +328,7 @@ tag | kennzeichen | etiquette | etiqueta | etiqueta, plaqueta | etichetta | labe
 target | ziel | cible | objetivo, destino | alvo, destino | bersaglio, destinazione | doel | cel
 task | aufgabe | tache | tarea | tarefa | attivita, operazione | taak | zadanie
 text | text | texte | texto | texto | testo | tekst | tekst
-thread | thread, faden | thread, fil | hilo, subproceso | thread, segmento | thread | thread | watek
+thread | thread, faden | thread, fil | hilo, subproceso | thread, segmento | thread | thread, draad, draden | watek
 time | zeit, uhrzeit, zeitpunkt | heure, temps | hora, tiempo | hora, tempo | ora, tempo | tijd | czas, godzina
 time zone | zeitzone | fuseau horaire | zona horaria, huso horario | fuso horario | fuso orario | tijdzone | strefa czasowa
 title | titel | titre | titulo | titulo | titolo | titel | tytul

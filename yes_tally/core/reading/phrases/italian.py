@@ -200,7 +200,7 @@ LABELS: dict[str, str] = {
     "account.name": "account|nome|nome utente|utente",
     "account.full_name": "nome completo",
     "account.enabled": "abilitato|attivo|attiva|account attivo",
-    "account.admin": "amministratore|admin",
+    "account.admin": "amm|amministratore|admin",
     "account.password_required": "password richiesta|password obbligatoria",
     "account.password_set_at": "password cambiata|password modificata|ultima modifica password|password impostata|ultimo cambio password",
     "account.password_expires_at": "password scade|scadenza password",

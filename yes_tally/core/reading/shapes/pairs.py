@@ -223,7 +223,10 @@ def _tree(lines: Sequence[Line], pairs: Sequence[_Pair | None]) -> list[Group]:
         if pair is None and last and indent > last[0] and not (deeper and indent < last[1].column):
             _holder(stack, last[0]).entries.append(Entry(last[1].label, text.strip(), line.number, indent + 1))
             continue
-        opens = deeper and not (pairs[index + 1] is None and pair is not None)
+        listed = (
+            pair is not None and not pair.value and deeper and _LISTED.match(lines[index + 1].text, indents[index + 1])
+        )
+        opens = deeper and (bool(listed) or not (pairs[index + 1] is None and pair is not None))
         if (
             pair is None
             and len(stack) > 1

@@ -44,6 +44,8 @@ def lay_out(lines: Sequence[Line]) -> Layout | None:
         head = head[1:]  # what stands over the side names nothing
     if not 2 <= len(head) <= _MOST_ITEMS or any(len(cells) > len(head) + 1 for _, cells in body):
         return None
+    if sum(len(cells) > 1 and cells[1][0][0] in ":=" for _, cells in body) * 2 > len(body):
+        return None  # pairs whose marks stand apart
     labels = [cells[0][0].rstrip(" :.") for _, cells in body if cells]
     known = sum(map(is_known, labels))
     if known < _LEAST_FIELDS or known * 2 < len(labels) or 3 * sum(_is_label(cell) for cell, _ in head) > len(head):

@@ -102,7 +102,7 @@ NO = (
 )
 
 _PLACEHOLDERS = frozenset({
-    "default", "default string", "not specified", "not shown", "not available", "not applicable", "unspecified",
+    "default", "default string", "not specified", "not known", "not said", "not told", "not stated", "not given", "unset", "not shown", "not available", "not applicable", "unspecified",
     "to be filled", "to be filled by o.e.m.", "to be filled in", "to be filled by the maker", "none", "null", "nil",
     "n/a", "na", "unknown", "empty", "no", "nothing", "system serial number", "serial number", "asset tag", "no asset tag",
     "123456789", "1234567890", "0123456789", "invalid", "undefined", "not set", "not present", "no module installed",
@@ -123,6 +123,7 @@ _UNKNOWN_ONE = re.compile(
     r"(?:date|maker|version) unknown|unknown (?:maker|vendor|manufacturer|publisher|author|provider|supplier|date|version|user|owner|device|name)|"
     r"(?:hersteller|herausgeber) unbekannt|unbekannter (?:hersteller|herausgeber)|(?:fabricant|editeur) inconnu|"
     r"(?:fabricante|editor) desconocido|(?:produttore|editore) sconosciuto|onbekende (?:maker|uitgever|fabrikant)|datum (?:unbekannt|onbekend)|date inconnue|fecha desconocida|data (?:sconosciuta|desconhecida|nieznana)|"
+    r"(?:to be|wird|vom|[aà]|da|do|in|te be)\b.{0,24}\b(?:filled|ausgefullt|auszufullen|remplir|rellenar|completar|compilare|preencher|te vullen|invullen|uzupelnienia|wypelnienia)\b.{0,24}|"
     r"nieznany (?:producent|wydawca)|(?:fabricante|editor) desconhecido"
 )
 _ZERO_ID = re.compile(r"[0f]+(?:[-:][0f]+)+$")
@@ -142,7 +143,7 @@ def is_placeholder(text: str) -> bool:
 
 CHOICE_WORDS: dict[str, dict[str, str]] = {
     "form": {
-        "desktop": "desktop|mini|mini pc|small form factor|thin client|small desktop|low profile desktop|tischrechner|bureau|sobremesa|escritorio|de bureau|da tavolo|fisso|stacjonarny", "tower": "tower|mini tower|turm|tour|torre|gran torre|mini tour|midi tower|minitower",
+        "desktop": "desktop|kleingehause|kleines gehause|small case|mini|mini pc|small form factor|thin client|small desktop|low profile desktop|tischrechner|bureau|sobremesa|escritorio|de bureau|da tavolo|fisso|stacjonarny", "tower": "tower|mini tower|turm|tour|torre|gran torre|mini tour|midi tower|minitower",
         "laptop": "laptop|notebook|portable|sub notebook|convertible|ordinateur portable|portatil|portatile|przenosny|klapprechner|draagbaar", "tablet": "tablet|detachable",
         "all-in-one": "all in one|all-in-one", "server": "server|rack mount chassis|main server chassis",
         "virtual": "virtual|virtual machine|vm",

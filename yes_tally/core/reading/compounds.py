@@ -86,11 +86,12 @@ _PROFILE = re.compile(r"(?P<name>[^\W\d_]+):? (?P<on>[^\W\d_]+)")
 def _profiles(interpreter: Interpreter, entry: Entry, shape: str) -> bool:
     """``Firewall: domain on, private on, public off``: each profile and whether it is on."""
     parts = [(part, _PROFILE.fullmatch(part.group().strip())) for part in _LISTED_PART.finditer(entry.printed)]
-    if len(parts) < 2 or not all(match and flag_of(match["on"]) is not None for _, match in parts):
+    told = [(part.start(), match) for part, match in parts if match and flag_of(match["on"]) is not None]
+    if len(parts) < 2 or len(told) < len(parts):
         return False
-    for part, match in parts:
-        item, at = interpreter.new_item("firewall"), entry.column + part.start()
-        for fact, group in (("firewall.profile", "name"), ("firewall.on", "on")) if match else ():
+    for start, match in told:
+        item, at = interpreter.new_item("firewall"), entry.column + start
+        for fact, group in (("firewall.profile", "name"), ("firewall.on", "on")):
             place = Entry(entry.label, match[group], entry.line, at + match.start(group))
             interpreter.place(place, shape, (Guess(fact, 0.85, "each profile is told with whether it is on"),), item)
     return True

@@ -151,6 +151,9 @@ class Interpreter:
             named = tuple(
                 dict.fromkeys(group for word in text.casefold().split()[:3] if (group := subject_of_command(word)))
             )
+        if not named and line is not None and (tool := _TOOL.match(text)):
+            # ``DRVBOOK 2 for NQ-DRW-03``: the title names the tool that printed it.
+            named = tuple(filter(None, [subject_of_command(tool["name"].casefold())]))
         if named and line is not None:
             self.frame.add(line)
         return named
@@ -452,6 +455,7 @@ def _each_an_item(group: Group) -> bool:
     )
 
 
+_TOOL = re.compile(r"\W*(?:(?P<name>[A-Za-z]{5,16})(?= v?\d|\s{2,}\S+-\S+$))")
 _FOR_NUMBER = re.compile(
     r"(?P<label>.{2,40}?) (?:for|of|on|für|von|de|du|di|da|van|voor|dla|para|pour|per) #?(?P<number>\d{1,2})"
 )

@@ -199,8 +199,10 @@ def listed_item(interpreter: Interpreter, entry: Entry, start: int, shape: str, 
     left = [f for f in FIELDS[group] if f.kind in ("text", "moment", "version")]
     default = FACTS.get(f"{group}.default")
     if default and entry.printed[0] == "*" and again:
-        at = Entry(entry.label, "*", entry.line, entry.column)
-        interpreter.add(default.name, item, at, exactly("flag", True), shape, 0.75, "it is marked among what is listed")
+        mark = Entry(entry.label, "*", entry.line, entry.column)
+        interpreter.add(
+            default.name, item, mark, exactly("flag", True), shape, 0.75, "it is marked among what is listed"
+        )
     for text, at in cells:
         for fact in sorted(left, key=lambda f: f.kind == "text"):
             value = understand(fact, text, interpreter.locale)

@@ -15,8 +15,14 @@ from yes_tally.core.reading.drafts import Item
 from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.listings import CALLED, INDEXED, ITEM_HEADING, LETTERED
 from yes_tally.core.reading.phrases import SUBJECTS, names_item
-from yes_tally.core.reading.said_in_words import lines_of_one, records_of_words, rows_of_labels, rows_of_words
-from yes_tally.core.reading.shapes.layout import MAX_LINE, Entry, cells_by_gap
+from yes_tally.core.reading.said_in_words import (
+    lines_of_one,
+    records_of_words,
+    rows_of_drives,
+    rows_of_labels,
+    rows_of_words,
+)
+from yes_tally.core.reading.shapes.layout import MAX_LABEL, MAX_LINE, RULE, Entry, cells_by_gap
 from yes_tally.core.reading.told_in_parts import told_bare
 from yes_tally.core.reading.values import understand
 from yes_tally.core.words import plain
@@ -131,10 +137,16 @@ def _names_one(cell: str) -> bool:
 def rows_without_head(interpreter: Interpreter, lines: Sequence[Line], around: tuple[str, ...]) -> None:
     """Rows whose columns nothing names, of a thing that a heading or the command names: each cell is the field
     whose form it has, in the catalogue's order."""
-    lines, around = _titled(interpreter, [line for line in lines[:_MANY_ROWS] if len(line.text) <= MAX_LINE], around)
+    ruled = next((i for i, line in enumerate(lines) if i and RULE.match(line.text[:MAX_LABEL])), len(lines))
+    lines, around = _titled(
+        interpreter, [line for line in lines[: min(ruled, _MANY_ROWS)] if len(line.text) <= MAX_LINE], around
+    )
     group = next((g for g in around if g in _ROW_FIELDS), None) or ("event" if _are_events(lines) else None)
     if group is None:
-        if not any(read(interpreter, lines, around) for read in (records_of_words, lines_of_one, rows_of_labels)):
+        if not any(
+            read(interpreter, lines, around)
+            for read in (rows_of_drives, records_of_words, lines_of_one, rows_of_labels)
+        ):
             rows_of_words(interpreter, lines, around)
         return
     rows = _same_cells(lines)

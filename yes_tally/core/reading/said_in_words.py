@@ -74,6 +74,25 @@ def _names_with_words(interpreter: Interpreter, lines: Sequence[Line], group: st
     return bool(items)
 
 
+_DRIVE = re.compile(r"(?P<mount>[A-Z]:)\\?")
+
+
+def rows_of_drives(interpreter: Interpreter, lines: Sequence[Line], around: tuple[str, ...]) -> bool:
+    """``C:  "SYSTEM"   fixed disk   HFX2   476,839 MB   31,220 MB free``: rows that begin with a drive's letter.
+    Whether they were read."""
+    rows = [(line, cells_by_gap(line.text)) for line in lines]
+    drives = [(line, cells) for line, cells in rows if len(cells) > 1 and _DRIVE.fullmatch(cells[0][0])]
+    if len(drives) < 2 or len(drives) * 3 < len(rows) * 2:
+        return False
+    for line, cells in drives:
+        item, left = interpreter.new_item("volume"), [f for f in FIELDS["volume"] if f.name != "volume.mount"]
+        mount = Entry("", cells[0][0], line.number, cells[0][1] + 1)
+        interpreter.place(mount, "rows", (Guess("volume.mount", 0.85, "the row begins with its letter"),), item)
+        text = commas_for_gaps(line.text[cells[1][1] :])
+        told_in_words(interpreter, text, line.number, cells[1][1], "volume", item, left)
+    return True
+
+
 def rows_of_labels(interpreter: Interpreter, lines: Sequence[Line], around: tuple[str, ...]) -> bool:
     """``bank 0  slot DIMM1  8 GiB  DDR4``: rows that begin with the same label, of a thing that their labels tell.
     Whether they were read."""
@@ -161,7 +180,8 @@ def records_of_words(interpreter: Interpreter, lines: Sequence[Line], around: tu
         left = [fact for fact in FIELDS[group] if fact.name != NAMING[group]]
         end = heads[place + 1] if place + 1 < len(heads) else len(lines)
         for line, indent in zip(lines[index + 1 : end], indents[index + 1 : end], strict=True):
-            told += told_in_words(interpreter, line.text.strip(), line.number, indent, group, item, left)
+            text = commas_for_gaps(line.text.strip())
+            told += told_in_words(interpreter, text, line.number, indent, group, item, left)
         if match and len(left) < len(FIELDS[group]) - 1:
             entry = Entry("", match["name"], lines[index].number, bullets[place] + 1)
             interpreter.place(entry, "words", (Guess(NAMING[group], 0.82, f"it is said of this {group}"),), item)

@@ -61,6 +61,8 @@ PATTERNS = Patterns(
     _row("memory.usable", rf"\b(?:system|os) (?:sees|can use|can see|may use|uses)\s+(?P<v>{_SIZE})\b"),
     _row("memory.usable", rf"(?P<v>{_SIZE})\s+(?:of (?:it|memory|ram) )?(?:is |are |can be )?(?:usable|used by the system)\b"),
     _row("memory.installed", rf"(?P<v>{_SIZE})\s+(?:of )?(?:memory|ram) (?:is |are )?(?:installed|fitted|present)\b"),
+    _row("memory.usable", rf"\b(?:sistema ve|syst[èe]me voit|system sieht|sistema v[êe]|sistema vede|systeem ziet|system widzi)\b.{{0,20}}?(?P<v>{_SIZE})"),
+    _row("memory.available", rf"(?P<v>{_SIZE})\s+(?:of (?:it|memory|ram) )?(?:est[áa]n?|sont|sind|s[ãa]o|sono|zijn|s[ąa]|are|is|ist|est)\s+(?:libres?|frei|livres?|liber[aioe]|vrij|woln\w+|free|available|disponibles?)\b"),
     _row("memory.running_speed", r"\bmodules run at\b.{0,40}?(?P<v>\d[\d.,]* ?(?:MT/s|MHz))"),
     _row("os.name", r"(?:\d{1,2}[.)] )?(?P<v>(?-i:[A-Z])\w*(?: \w+){0,2} (?:OS|Linux) \d+(?:\.\d+)*(?: (?-i:[A-Z])\w+){0,2})$", alone=True),
     _row("host.name", r"Linux (?P<v>[\w.-]+) \d+\.\d+\.\S+ #", alone=True),
@@ -171,6 +173,7 @@ REACH_TARGET = Patterns(
         "reach.target",
         r"\b(?:asking|pinging|ping(?:ed)?|reach(?:ing)?|echo(?:ing)?(?: to)?|calling|knock(?:ing)?(?: (?:on|at))?|prob(?:e|ing)|testing|answers? (?:\d+ )?from|reply from|antwort von|r[ée]ponse de|respuesta desde?|risposta da|resposta de|antwoord van|odpowied[źz] od)\s+(?P<v>[A-Za-z0-9][\w.-]*[\w])",
     ),
+    _row("reach.target", r"(?P<v>[A-Za-z0-9][\w-]*(?:\.[\w-]+)+)$", alone=True),
     _row("reach.address", r"[\[(](?P<v>\d{1,3}(?:\.\d{1,3}){3}|[0-9a-f:]*:[0-9a-f:]+)[\])]"),
 )
 

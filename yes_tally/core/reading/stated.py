@@ -133,12 +133,32 @@ def _paragraphs(lines: Sequence[Line]) -> Iterator[list[Line]]:
 
 def _reach(interpreter: Interpreter, lines: Sequence[Line]) -> None:
     """An echo test is one item: whom it asked, what came back, how long it took."""
+    parts = _by_target(lines)
+    for part in parts if len(parts) > 1 else ():
+        _reach(interpreter, part)
+    if len(parts) > 1:
+        return
     said = list({s.fact: s for s in _as_counted(lines)}.values())
     if len([s for s in said if s.fact in ("reach.sent", "reach.received", "reach.lost")]) < 2:
         return
     item = interpreter.new_item("reach")
     for stated in [*{s.fact: s for s in reversed(list(statements(lines, REACH_TARGET)))}.values(), *said]:
         _state(interpreter, stated, item)
+
+
+_TARGET_LINE = re.compile(r"[\w-]+(?:\.[\w-]+)*(?: ?[(\[][0-9a-f.:]+[)\]])?:?\s*$", re.I)
+
+
+def _by_target(lines: Sequence[Line]) -> list[list[Line]]:
+    """The lines of several echo tests apart: each begins with whom it asked, alone on its line, over what is indented."""
+    parts: list[list[Line]] = []
+    for index, line in enumerate(lines):
+        below = lines[index + 1].text if index + 1 < len(lines) else ""
+        if below[:1] == " " and line.text[:1].strip() and _TARGET_LINE.match(line.text):
+            parts.append([])
+        if parts:
+            parts[-1].append(line)
+    return parts
 
 
 def _as_counted(lines: Sequence[Line]) -> Iterator[Stated]:

@@ -35,6 +35,13 @@ FORMS = {
     "adapter.ipv4": re.compile(r"\d{1,3}(?:\.\d{1,3}){3}(?:/\d{1,2})?"),
     "adapter.connected": re.compile(r"(?:up|down|connected|disconnected|not connected)(?: at .*)?", re.I),
     "module.speed": re.compile(r"\d{4,5} ?MT/s", re.I),
+    "driver.file": re.compile(r"\S+\.(?:sys|inf|ko|drv)", re.I),
+    "driver.version": re.compile(r"\d+(?:\.\d+){1,4}"),
+    "software.version": re.compile(r"\d+(?:\.\d+){1,4}"),
+    "volume.label": re.compile(r"[«„“\"][^»“”\"]+[»“”\"]"),
+    "volume.state": re.compile(
+        r"(?:healthy|ok|good|connected|damaged|in ordnung|fehlerfrei|sain|sano|dirty|needs checking|disconnected)", re.I
+    ),
     "volume.filesystem": re.compile(r"[A-Z][A-Z0-9]{2,7}|[a-z]{2,6}\d?fs\d?|x?fat\d*|ext\d"),
 }
 _BUSES = frozenset("sata nvme usb sas scsi pcie ata ide mmc sd thunderbolt fibre iscsi virtio".split())
@@ -52,6 +59,7 @@ LEADING_SIZE = re.compile(r"[\d.,]+ ?[KMGT]i?[BOo](?= (?:LP)?DDR| (?:SO-?|U|R)?D
 _LEAST_PARTS = 2
 # ``Siskin SK08-D4-2666``: who made it, and the number of the part.
 _MAKER_AND_PART = re.compile(r"(?P<maker>(?!GiB|MiB)[A-Z][a-z]\w+) (?P<part>(?!LP|DDR)(?=\S*\d)[A-Z0-9]{2,}-[\w-]+)")
+_PROPER = re.compile(r"[A-Z][\w&-]*(?: (?:& )?[A-Z][\w&-]*){0,2}")
 _DRIVE_FIRST = re.compile(r"(?P<mount>[A-Z]:)\s+(?P<rest>\S.*)")
 # What its label tells, be it by a synonym.
 _SURE = 0.8
@@ -175,11 +183,11 @@ def told_bare(
         interpreter.add(naming, item, start, named, shape, 0.85, f"it begins what is told of a {group}")
         interpreter.asides(naming, item, replace(start, printed=said), shape, 0.85)
     for pattern, aside in ASIDES.get(naming, ()):
-        match = pattern.search(entry.printed) if FACTS[aside] in left else None
-        value = understand(FACTS[aside], match[1], interpreter.locale) if match else None
-        if match and value and FACTS[aside].group == group:
+        beside = pattern.search(entry.printed) if FACTS[aside] in left else None
+        more = understand(FACTS[aside], beside[1], interpreter.locale) if beside else None
+        if beside and more and FACTS[aside].group == group:
             left.remove(FACTS[aside])
-            told.append((FACTS[aside], Entry("", match[1], entry.line, entry.column + match.start(1)), value))
+            told.append((FACTS[aside], Entry("", beside[1], entry.line, entry.column + beside.start(1)), more))
     for fact, place, value in told:
         interpreter.add(fact.name, item, place, value, shape, 0.82, f"its form says what it is of a {group}")
         interpreter.asides(fact.name, item, place, shape, 0.82)
@@ -310,6 +318,7 @@ def told_in_words(
     """Read what a line says of an item in words between commas (``enabled, no administrator, member of: staff``);
     ``left`` are the fields not told yet, ``start`` the text's column from 0. Returns how many were told."""
     told = 0
+    untold: list[tuple[str, int]] = []
     open_list: FactKind | None = None
     for match in _CLAUSES.finditer(text[:400]):
         part = match.group().strip()
@@ -326,6 +335,7 @@ def told_in_words(
             _goes_on(interpreter.drafts[-1], more)
             continue
         else:
+            untold.append((part, column))
             continue
         if not open_list:
             left.remove(fact)
@@ -333,6 +343,16 @@ def told_in_words(
         interpreter.add(fact.name, item, place, value, "words", 0.82, f"it is said of a {group}")
         interpreter.asides(fact.name, item, place, "words", 0.82)
         told += 1
+    makers = [fact for fact in left if fact.field in ("maker", "provider")]
+    if told and len(untold) == len(makers) == 1 and _PROPER.fullmatch(untold[0][0]):
+        # Who made it needs no label among what tells itself.
+        part, column = untold[0]
+        made_by = understand(makers[0], part, interpreter.locale)
+        if made_by:
+            left.remove(makers[0])
+            place = Entry("", part, line, column)
+            interpreter.add(makers[0].name, item, place, made_by, "words", 0.6, f"the only name told of a {group}")
+            told += 1
     return told
 
 

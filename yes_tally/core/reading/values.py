@@ -35,6 +35,7 @@ _TEXT_FORMS: dict[str, re.Pattern[str]] = {
     "os.edition": re.compile(r"(?!0x)(?P<keep>[^(;]*[^\W\d_][^(;]*)", re.I),
     # A host's name is no model.
     "machine.model": re.compile(r"(?![A-Za-z]{2,4}-[A-Za-z]{2,4}-?\d{1,3}$)(?P<keep>.+)$"),
+    "page_file.path": re.compile(r".*[/\\:].*|[\w-]+\.[a-z]{2,4}$"),
     "printer.port": re.compile(r"(?:(?:on|at|auf|sur|en|su|op|na|em) )?(?P<keep>.+)$"),
     "lookup.name": re.compile(r"(?!\d{1,3}(?:\.\d{1,3}){3}$)\S+$"),
     "search_folder.folder": re.compile(r".*[/\\].*"),

@@ -126,7 +126,7 @@ def subjects_in(words: tuple[str, ...]) -> tuple[SubjectAt, ...]:
 
 
 _AFFIX = re.compile(
-    r"^(?:list|show|get|ls|print|dump)(?=\w{3})|(?<=\w{3})(?:list|show|info|report|stats?|sheet|look|view|dump|table|facts?|check|log|run)$"
+    r"^(?:list|show|get|ls|print|dump)(?=\w{3})|(?<=\w{3})(?:list|show|info|report|stats?|sheet|look|view|dump|table|facts?|check|log|run|book|tab|card)$"
 )
 
 
@@ -141,7 +141,7 @@ _COMMANDS = {
         "account": "people persons logins signins who users members staff",
         "task": "jobs schedule timers planned chores duties",
         "software": "progs apps programs packages installed",
-        "driver": "drvs drivers",
+        "driver": "drv drvs drivers",
         "volume": "letters mounts spaces drives",
         "disk": "disks spin spindles platters media",
         "event": "logbook journal log logs diary",
@@ -174,7 +174,7 @@ _COMMANDS = {
 
 def subject_of_command(word: str) -> str | None:
     """The subject that a word of a command says: as a command is called, or within its name."""
-    return _COMMANDS.get(word) or subject_within(word)
+    return _COMMANDS.get(word) or subject_within(word) or _COMMANDS.get(_AFFIX.sub("", word))
 
 
 def subject_within(word: str) -> str | None:

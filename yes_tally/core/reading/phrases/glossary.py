@@ -266,7 +266,7 @@ real | wirklich, real | reel | real | real | reale | echt | rzeczywisty
 received | empfangen | recu | recibido | recebido | ricevuto | ontvangen | odebrany
 recorded | aufgezeichnet, erfasst | enregistre | registrado | gravado, registado | registrato | vastgelegd, geregistreerd | rejestrowany, zapisany
 refresh | bildwiederholrate | rafraichissement | refresco, actualizacion | atualizacao | aggiornamento | vernieuwingsfrequentie | odswiezanie
-registered | registriert | enregistre | registrado | registrado | registrato | geregistreerd | zarejestrowany
+registered | registriert, eingetragen | enregistre | registrado | registrado | registrato | geregistreerd | zarejestrowany
 release | freigabe, ausgabe | publication | publicacion, lanzamiento | lancamento | rilascio | uitgave | wydanie
 remaining | verbleibend, restlich | restant | restante | restante | rimanente, residuo | resterend | pozostaly
 remote | entfernt | distant | remoto | remoto | remoto | extern | zdalny

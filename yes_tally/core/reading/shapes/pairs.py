@@ -197,7 +197,7 @@ def _aligned(pairs: Sequence[_Pair | None]) -> bool:
     columns = Counter(pair.column for pair in pairs if pair)
     total = sum(columns.values())
     top = sum(count for _, count in columns.most_common(3))
-    known = sum(is_likely(pair.label) for pair in pairs if pair)
+    known = sum(is_likely(pair.label) or ("  " not in pair.value and _names_kind(pair.label)) for pair in pairs if pair)
     known = max(known, sum(pair is not None and _is_recorded(pair.value) for pair in pairs))
     names = {pair.label for pair in pairs if pair and _VARIABLE.fullmatch(pair.label)}
     known = max(known, len(names)) if len(names) == total else known

@@ -22,7 +22,7 @@ from yes_tally.core.reading.said_in_words import (
     rows_of_labels,
     rows_of_words,
 )
-from yes_tally.core.reading.shapes.layout import MAX_LABEL, MAX_LINE, RULE, Entry, cells_by_gap
+from yes_tally.core.reading.shapes.layout import MAX_LABEL, MAX_LINE, RULE, Entry, cells_by_gap, indent_of
 from yes_tally.core.reading.told_in_parts import told_bare
 from yes_tally.core.reading.values import understand
 from yes_tally.core.words import plain
@@ -195,10 +195,16 @@ def _titled(
 ) -> tuple[list[Line], tuple[str, ...]]:
     """Rows without the line above them that says what they list, and what it names."""
     cells = [len(cells_by_gap(line.text)) for line in lines[:2]]
-    if len(lines) < 2 or cells[0] != 1 or cells[1] < 2:
+    if len(lines) < 2 or cells[0] != 1 or cells[1] < 2 or _heads_one_of_several(lines):
         return list(lines), around
     named = interpreter.heading(lines[0].text, lines[0].number)
     return list(lines[1:]), (*named, *around)
+
+
+def _heads_one_of_several(lines: Sequence[Line]) -> bool:
+    """Whether the first line is the name of one thing over what is said of it, and others follow."""
+    indents = [indent_of(line.text) for line in lines]
+    return indents[1] > indents[0] and indents.count(indents[0]) > 1
 
 
 _ROW_NUMBER = re.compile(r"[>*]? ?\d{1,4}[.)*]?|[>*]")

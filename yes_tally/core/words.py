@@ -226,9 +226,22 @@ def choice_of(field: str, choices: tuple[str, ...], text: str) -> str | None:
 
 def choice_named(field: str, choices: tuple[str, ...], text: str) -> str | None:
     """The catalogue's word for a text that is a choice's word and nothing more."""
-    word = plain(text)
+    named = _named(field, choices)
+    return named.get(plain(text)) if len(text) <= _LONGEST_CHOICE else None
+
+
+_LONGEST_CHOICE = 80
+
+
+@lru_cache(maxsize=256)
+def _named(field: str, choices: tuple[str, ...]) -> dict[str, str]:
+    """Every word of a field's choices with the choice that it stands for; the first choice wins."""
     table = CHOICE_WORDS.get(field, {})
-    return next((c for c in choices if word == c.casefold() or word in table.get(c, "").split("|")), None)
+    found: dict[str, str] = {}
+    for choice in choices:
+        for word in (choice.casefold(), *table.get(choice, "").split("|")):
+            found.setdefault(word, choice)
+    return found
 
 
 _POSSIBLE = frozenset(

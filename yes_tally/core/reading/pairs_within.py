@@ -25,8 +25,14 @@ _PARTS = re.compile(r"[^\s,;](?:[^,;]|[,;](?!\s))*")
 _LEAST_PARTS = 2
 
 
+# What a value holds where it may hold more than itself.
+_MAY_HOLD = re.compile(r"[,;/{}:=]|  ")
+
+
 def pairs_in(entry: Entry) -> list[Entry]:
     """The pairs that one pair holds; itself alone when it holds no other."""
+    if not _MAY_HOLD.search(entry.printed) and "{" not in entry.label:
+        return [entry]
     braced = _BRACED.fullmatch(entry.label)
     if braced and entry.printed.rstrip().endswith("}") and (told := _in_braces(entry, braced)):
         return told

@@ -112,7 +112,9 @@ def _as(family: str, lines: Sequence[Line], parsed: Sequence[dict[str, _Pair]]) 
         return None
     coverage = min(1.0, len(entries) / len(lines))
     repeated = sum(len(group.children) for group in groups) > 1 and any(len(g.entries) > 1 for g in groups[0].children)
-    share = max(known_share(entries), sum(_is_recorded(entry.printed) for entry in entries) / len(entries))
+    share = known_share(entries)
+    if share < 1:
+        share = max(share, sum([_is_recorded(entry.printed) for entry in entries]) / len(entries))
     cut = sum(pair is not None and len(_GAPS.findall(pair.value)) >= 2 for pair in pairs)
     # Where most values fall apart at gaps, the lines are rows of a table.
     rows = 0.6 if family == "gap" and cut * 2 > len(lines) else 1.0
@@ -198,7 +200,8 @@ def _aligned(pairs: Sequence[_Pair | None]) -> bool:
     total = sum(columns.values())
     top = sum(count for _, count in columns.most_common(3))
     known = sum(is_likely(pair.label) or ("  " not in pair.value and _names_kind(pair.label)) for pair in pairs if pair)
-    known = max(known, sum(pair is not None and _is_recorded(pair.value) for pair in pairs))
+    if known < total:
+        known = max(known, sum([pair is not None and _is_recorded(pair.value) for pair in pairs]))
     names = {pair.label for pair in pairs if pair and _VARIABLE.fullmatch(pair.label)}
     known = max(known, len(names)) if len(names) == total else known
     return (total >= 2 and top * 3 >= total * 2 and known * 2 >= total) or (total == 1 == known)

@@ -67,8 +67,8 @@ NO = frozenset(
 
 # Words that take endings: each stem with all of them (Spanish, Portuguese, Italian, French, Polish).
 _ENDED = ("o", "a", "os", "as", "i", "e", "y", "")
-_YES_STEMS = "activad habilitad encendid conectad ativad ligad abilitat attivat acces active enabled collegat aktywn wlaczon podlaczon".split()
-_NO_STEMS = "desactivad deshabilitad apagad desconectad desativad desligad disabilitat disattivat spent scollegat desactive nieaktywn wylaczon odlaczon".split()
+_YES_STEMS = "activad habilitad encendid conectad ativad ligad zapnut polaczon abilitat attivat acces active enabled collegat aktywn wlaczon podlaczon".split()
+_NO_STEMS = "desactivad deshabilitad apagad desconectad desativad desligad disabilitat disattivat spent scollegat desactive nieaktywn niepolaczon niepodlaczon rozlaczon wylaczon odlaczon".split()
 YES = (
     YES
     | {stem + end for stem in _YES_STEMS for end in _ENDED}
@@ -102,7 +102,7 @@ NO = (
 )
 
 _PLACEHOLDERS = frozenset({
-    "default", "default string", "not specified", "not known", "not said", "not told", "not stated", "not given", "unset", "not shown", "not available", "not applicable", "unspecified",
+    "default", "default string", "not specified", "ohne angabe", "sans indication", "sin indicar", "senza indicazione", "sem indicacao", "zonder opgave", "bez danych", "not programmed", "not readable", "not burned in", "not known", "not said", "not told", "not stated", "not given", "unset", "not shown", "not available", "not applicable", "unspecified",
     "to be filled", "to be filled by o.e.m.", "to be filled in", "to be filled by the maker", "none", "null", "nil",
     "n/a", "na", "unknown", "empty", "no", "nothing", "system serial number", "serial number", "asset tag", "no asset tag",
     "123456789", "1234567890", "0123456789", "invalid", "undefined", "not set", "not present", "no module installed",
@@ -174,14 +174,14 @@ CHOICE_WORDS: dict[str, dict[str, str]] = {
     },
     "layout": {"gpt": "gpt", "mbr": "mbr|dos|msdos", "none": "none|raw|no table"},
     "health": {
-        "failing": "failing|failed|bad|critical|schlecht|defekt|defaillant|malo|critico|fail|predicted failure|ausfallend|en panne|fallando|falha|guasto|defect|uszkodzony|mauvais|cattivo|slecht|zly|mau", "warning": "warning|degraded|caution|prefail|warnung|avertissement|advertencia|avviso|alerta|atencao|attenzione|waarschuwing|ostrzezenie|vorsicht|attention|atencion",
+        "failing": "failing|failed|bad|critical|schlecht|defekt|defaillant|malo|critico|fail|predicted failure|ausfallend|en panne|fallando|falha|guasto|defect|uszkodzony|mauvais|cattivo|slecht|zly|mau", "warning": "warning|bedenklich|inquietant|preocupante|preoccupante|zorgelijk|niepokojacy|degraded|caution|prefail|warnung|avertissement|advertencia|avviso|alerta|atencao|attenzione|waarschuwing|ostrzezenie|vorsicht|attention|atencion",
         "good": "good|pass|ok|healthy|passed|fine|gut|bon|bonne|bueno|buena|buono|goed|dobry|bom|gesund|in ordnung|sano|sain|sao|saudavel|gezond|zdrowy|in order|en bon etat|correcto|normal|normale|fit|okay",
     },
     "kind": {
         "fixed": "fixed|local|local disk|fest|fester datentrager|lokal|fixe|locale|fijo|fija|fixo|fixa|fisso|vast|lokaal|staly|lokalny|fixed disk|fixed drive|disque local|disco local|disco locale", "removable": "removable|wechsel|wechseldatentrager|amovible|extraible|removivel|rimovibile|verwisselbaar|wymienny", "network": "network|remote|netz|netzwerk|reseau|red|rede|rete|netwerk|sieciowy|network drive",
         "optical": "optical|cd-rom|cdrom|dvd|optisch|optique|optico|otico|ottico|optyczny|cd|bd-rom", "memory": "memory|ram disk|tmpfs|ramfs|devtmpfs",
-        "wireless": "wireless|wlan|wifi|wi-fi|ieee 802.11|drahtlos|funk|sans fil|inalambrico|inalambrica|sem fio|sem fios|senza fili|draadloos|bezprzewodowy", "bluetooth": "bluetooth", "virtual": "virtual|bridge|tunnel|dummy|virtuell|virtuel|virtuelle|virtuale|virtueel|wirtualny",
-        "loopback": "loopback", "wired": "wired|cablata|cablate|cablee|cableada|verkabelt|ethernet|ether|lan|cable|kabelgebunden|kabel|filaire|cableado|cabo|cabeado|cablato|cavo|bekabeld|przewodowy|kupfer", "other": "other",
+        "wireless": "wireless|bezprzewodowa|bezprzewodowe|drahtlose|draadloze|wlan|wifi|wi-fi|ieee 802.11|drahtlos|funk|sans fil|inalambrico|inalambrica|sem fio|sem fios|senza fili|draadloos|bezprzewodowy", "bluetooth": "bluetooth", "virtual": "virtual|bridge|tunnel|dummy|virtuell|virtuel|virtuelle|virtuale|virtueel|wirtualny",
+        "loopback": "loopback", "wired": "wired|przewodowa|przewodowe|bekabelde|alambrica|alambrico|con cable|com cabo|cablata|cablate|cablee|cableada|verkabelt|ethernet|ether|lan|cable|kabelgebunden|kabel|filaire|cableado|cabo|cabeado|cablato|cavo|bekabeld|przewodowy|kupfer", "other": "other",
         "dynamic": "dynamic|learned|learnt|gelernt|appris|aprendido|dynamisch|reachable|stale|dynamique|dinamico|dinamica|dynamiczny|lernend", "static": "static|fixed|fixe|set by hand|manual|permanent|statisch|statique|estatico|estatica|statico|statyczny|fest eingetragen",
         "system-files": "system files|system-files", "disk": "disk", "energy": "energy|power",
     },

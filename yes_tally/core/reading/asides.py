@@ -5,7 +5,8 @@ from __future__ import annotations
 import re
 
 _DATED = re.compile(
-    r"(?:\b(?:of|from|dated|vom|von|du|del|de|dal|van|z|da)|,|\()\s*(\d{1,4}[-./]\d{1,2}[-./]\d{2,4})", re.I
+    r"(?:\b(?:of|from|dated|vom|von|du|del|de|dal|van|z|da)|,|\()\s*(\d{1,4}[-./]\d{1,2}[-./]\d{2,4}|\d{1,2}\.? [^\W\d_]{3,10}\.? \d{4})",
+    re.I,
 )
 
 # A value often carries more in its text: (fact, pattern with one group, what the group says).
@@ -78,6 +79,7 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
         (re.compile(r"\b(\d{1,4} (?:days?|hours?|weeks?|minutes?|tage?n?|jours?|d[ií]as?|giorni|dagen|dni)) (?:left|remain\w*|to go|übrig|verbleib\w*|restants?|restantes|rimanenti|resterend\w*|pozosta\w*)", re.I), "licence.grace"),
         (re.compile(r"\b(?:until|till|through|bis(?: zum)?|jusqu'au|hasta(?: el)?|até|fino al|tot|do) (\d[\w. :/-]+\d)", re.I), "licence.expires_at"),),
     "volume.free": ((re.compile(r"\b(?:of|von|sur|de|di|van|z)\s+([\d.,]+ ?[KMGT]i?[BO]?)\s*$", re.I), "volume.size"),),
+    "module.type": ((re.compile(r"\b((?:SO-?|U|R)?DIMM|soldered|on board)\b", re.I), "module.form"),),
     "module.size": (
         (re.compile(r"\b(\d{3,5}) ?MT/s", re.I), "module.speed"),
         (re.compile(r"\b((?:LP)?DDR\d?)(?![\w.])"), "module.type"),

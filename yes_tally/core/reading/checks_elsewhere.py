@@ -12,6 +12,10 @@ KINDS: tuple[tuple[str, str], ...] = (
     # Whatever is checked, when it has a letter: in all of them.
     (r"\b(?:pr[üu]fung|[üu]berpr[üu]fung|v[ée]rification|contr[ôo]le|comprobaci[óo]n|verificaci[óo]n|controllo|verifica|verifica[çc][ãa]o|controle|sprawdzanie|kontrola)"
      r"(?: (?:von|des|du|de|del|di|da|do|d[oa]|van|dysku|volume|volumen|laufwerk|schijf|disco|disque))* [A-Z]:(?!\w)", "disk"),
+    (r"\b(?:revisi[óo]n|comprobaci[óo]n|verifica\w*|contr[ôo]le|controllo|kontrola|controle|pr[üu]fung|rapport\w*|bericht|informe|raport)"
+     r" (?:de |del |d['’]|des |dell[a'’] ?|van |der |da )?(?:la |l['’])?(?:[ée]?energ\w+|[ée]nergie|poboru energii)", "energy"),
+    (r"\brevis(?:i[óo]n|ando|ar) (?:de |del |la |el |los )*(?:archivos del sistema|archivos)\b", "system-files"),
+    (r"\b(?:revisi[óo]n|prueba|test|controllo|kontrola) (?:de |della |pami[ęe]ci|la )*(?:memoria|pami[ęe]ci)\b", "memory"),
     # French
     (r"\bfichiers syst[èe]me\b|\bint[ée]grit[ée]\b.{0,20}\bsyst[èe]me\b", "system-files"),
     (r"\b(?:rapport|contr[ôo]le|diagnostic) (?:[ée]nerg[ée]tique|d[e']\s?(?:l')?[ée]nergie)\b", "energy"),
@@ -69,8 +73,25 @@ RESULTS: tuple[tuple[str, str], ...] = (
     (r"\b(?:besch[äa]digt|endommag[ée]e?s?|da[ñn]ad[oa]s?|danneggiat[oi]|danificad[oa]s?|beschadigd|uszkodzon[eya])\b", "damaged"),
 )  # fmt: skip
 
+RESULTS = (
+    (
+        rf"\b(?:no se (?:han? )?(?:encontr|detect)\w+|aucune? \w+ n'a|n'ont (?:pas )?[ée]t[ée] trouv\w+|non (?:sono stati|è stato) (?:trovat|rilevat)\w+|"
+        rf"n[ãa]o (?:foram|foi) encontrad\w+|nie (?:znaleziono|wykryto))\b.{{0,30}}?\b{_PROBLEM}\b",
+        "clean",
+    ),
+    (
+        r"\b(?:no termin[óo]|detenid[oa] por|n'a pas (?:fini|termin[ée])|arr[êe]t[ée]e? par|arrestat[oa] da|fermat[oa] da|non (?:è finit|ha finit)\w+|"
+        r"(?:wurde )?nicht (?:fertig|zu ende)\w*|parad[oa] por|n[ãa]o (?:acabou|terminou|concluiu)|gestopt door|niet klaar|zatrzyman\w+ przez|nie uko[ńn]czon\w+)\b",
+        "not-finished",
+    ),
+    *RESULTS,
+)
+
 COUNTS: tuple[tuple[str, str], ...] = (
     ("health_check.errors", r"\b(?P<v>\d+) (?:fehler|erreurs?|errores|errori|errore|erros?|fouten|fout|b[łl][ęe]d[óo]w|b[łl][ąa]d|b[łl][ęe]dy)\b"),
     ("health_check.warnings", r"\b(?P<v>\d+) (?:warnung(?:en)?|avertissements?|advertencias?|avvis[oi]|avisos?|waarschuwing(?:en)?|ostrze[żz]e[ńn]|ostrze[żz]eni[ae])\b"),
     ("health_check.notes", r"\b(?P<v>\d+) (?:hinweise?|remarques?|informations?|informaci(?:ón|ones)|notas?|informazion[ei]|not[ae]|informa[çc](?:ão|ões)|opmerking(?:en)?|informacj[ai]e?|uwag[ai]?)\b"),
+    ("health_check.errors", r"\b(?:fehler|erreurs?|errores|errori|erros|fouten|b[łl][ęe]dy)\s*:\s*(?P<v>\d+)"),
+    ("health_check.warnings", r"\b(?:warnungen|avertissements|advertencias|avisos|avvisi|waarschuwingen|ostrze[żz]enia)\s*:\s*(?P<v>\d+)"),
+    ("health_check.notes", r"\b(?:hinweise|remarques|notas|note|opmerkingen|uwagi)\s*:\s*(?P<v>\d+)"),
 )  # fmt: skip

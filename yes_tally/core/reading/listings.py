@@ -273,6 +273,8 @@ def named_by(interpreter: Interpreter, heading: Heading, group: str, shape: str,
             for g in decide(label, interpreter.context(group))
             if g.confidence > 0.9 and g.fact.startswith(f"{group}.")
         ]
+        if guesses and rest.isdigit() and guesses[0].fact.endswith(".name"):
+            return True  # ``Card 1``: which one, and not what it is called
         if guesses and FACTS[guesses[0].fact].kind == "text":
             column = heading.column + start
             interpreter.place(Entry(label, rest.strip("\"'"), heading.line, column), shape, guesses[:1], item)

@@ -7,7 +7,7 @@ from typing import TYPE_CHECKING
 
 from yes_tally.core.catalogue import FIELDS
 from yes_tally.core.quantity import exactly
-from yes_tally.core.reading.decide import ITEM_GROUPS, NAMING, Guess, decide
+from yes_tally.core.reading.decide import ITEM_GROUPS, NAMING, Guess, decide, infer_group
 from yes_tally.core.reading.drafts import Item
 from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.listings import CALLED, INDEXED, ITEM_HEADING
@@ -48,6 +48,14 @@ def opened_by(
     group = SUBJECTS.get(words_of(match["noun"])) if match else None
     if match is None or group not in ITEM_GROUPS or not match["rest"]:
         return None, named
+    labels = tuple(dict.fromkeys(entry.label for entry in group_of.entries if entry.label))
+    if labels and not any(
+        g.fact.startswith(f"{group}.") for label in labels for g in decide(label, interpreter.context(group))[:1]
+    ):
+        # ``Socket 1 of 4`` over a module's fields: what is below says which kind of socket.
+        inferred = infer_group(labels, around, False)
+        if inferred and inferred in ITEM_GROUPS and decide(match["noun"], interpreter.context(inferred)):
+            group, named = inferred, (inferred, *named)
     if group == "disk" and _DRIVE.fullmatch(match["rest"]):
         group, named = "volume", ("volume", *named)
     if group == "processor" and not group_of.entries and not group_of.children:

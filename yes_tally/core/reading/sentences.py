@@ -53,6 +53,7 @@ def _row(fact: str, pattern: str, word: str = "", alone: bool = False) -> Patter
 
 
 PATTERNS = Patterns(
+    _row("memory.limit", rf"\bat most (?P<v>{_SIZE}) (?:fits?|can be fitted|may be fitted)\b"),
     _row("memory.limit", rf"\b(?:takes|supports|accepts|holds|allows)\s+(?:up to|at most|a maximum of)\s+(?P<v>{_SIZE})\b"),
     _row("memory.limit", rf"\b(?:takes|supports|accepts|holds|allows)\s+(?P<v>{_SIZE})\s+(?:of memory )?(?:at most|at the most|maximum)\b"),
     _row("memory.limit", rf"\bmaximum (?:of|is)\s+(?P<v>{_SIZE})\s+(?:of )?(?:memory|ram)\b"),
@@ -89,6 +90,12 @@ PATTERNS = Patterns(
     _row("licence.channel", rf"\b(?P<v>volume|retail|oem|subscription|evaluation|trial) {_LICENCE}\b"),
     _row("licence.state", rf"\b{_LICENCE}\b.{{0,12}}\bis (?P<v>active|valid|in order|inactive|expired)\b"),
     _row("licence.state", r"\bis (?P<v>not activated|not licensed|unlicensed)\b", "inactive"),
+    _row("licence.state", r"\b(?:n'est pas activ[ée]e?|ist nicht aktiviert|no est[áa] activad[oa]|n[ãa]o est[áa] ativad[oa]|non (?:è|e') attivat[oa]|is niet geactiveerd|nie jest aktywowan[yae])\b", "inactive"),
+    _row("licence.state", r"\b(?:est activ[ée]e?|ist aktiviert|est[áa] activad[oa]|est[áa] ativad[oa]|(?:è|e') attivat[oa]|is geactiveerd|jest aktywowan[yae])\b", "active"),
+    _row("licence.grace", r"\b(?:reste|restent|noch|quedan?|restam?|restano|nog|pozosta\w+|zosta\w+)\s+(?P<v>\d{1,3} (?:jours?|tage?|d[ií]as?|giorn[io]|dag(?:en)?|dni))\b"),
+    _row("licence.grace", r"\b(?P<v>\d{1,3} days?) (?:of grace|of the grace period|left|remain)"),
+    _row("licence.channel", r"\b(?:licen[cçz][ei]?\w*|lizenz|licencj\w+)\b.{0,20}?\b(?P<v>au d[ée]tail|al detalle|al dettaglio|a retalho|im einzelhandel|detailhandel|detaliczna)\b"),
+    _row("os.edition", r"\b(?:[ée]dition|ausgabe|edici[óo]n|edi[çc][ãa]o|edizione|editie|edycja) (?P<v>(?-i:[A-Z])\w*(?: (?-i:[A-Z])\w*)?)\b"),
     _row("licence.state", r"\b(?:is|has been) (?:now |permanently )?(?:activated|licensed)\b", "active"),
     _row("licence.state", rf"\b{_LICENCE} (?:has )?(?:expired|run out|ended)\b", "expired"),
     _row("licence.state", r"\bis in (?:its|the|a) grace period\b", "grace"),

@@ -12,7 +12,7 @@ from yes_tally.core.catalogue import FACTS
 # Field to its words, language by language.
 ALIKE: dict[str, dict[str, str]] = {
     "maker": {
-        "en": "maker|manufacturer|vendor|made by|built by",
+        "en": "maker|manufacturer|vendor|made by|built by|by",
         "de": "hersteller|fabrikat|produzent|marke|hergestellt von",
         "fr": "fabricant|constructeur|marque|fabriqué par",
         "es": "fabricante|marca|fabricado por",

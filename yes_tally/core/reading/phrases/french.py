@@ -9,7 +9,7 @@ SUBJECTS: dict[str, str] = {
     "processor": "processeur|processeurs",
     "module": "barrette|module memoire|emplacement memoire|barrette memoire|barrettes",
     "disk": "disque|disque dur|lecteur|disques",
-    "partition": "partition|partitions",
+    "partition": "tranche|partition|partitions",
     "volume": "volume|systeme fichier|volumes|lecteur",
     "adapter": "carte reseau|interface reseau|adaptateur|adaptateur reseau|interface|reseau",
     "account": "compte|utilisateur|compte utilisateur|comptes|utilisateurs",

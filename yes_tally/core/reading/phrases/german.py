@@ -10,7 +10,7 @@ SUBJECTS: dict[str, str] = {
     "processor": "prozessor|cpu|prozessoren",
     "module": "modul|speichermodul|speichermodule|speichersteckplatz|ram modul|speicherriegel|module",
     "disk": "datentrager|festplatte|laufwerk|festplatten|platte",
-    "partition": "partition|partitionen",
+    "partition": "abschnitt|partition|partitionen",
     "volume": "volume|datentragerbereich|dateisystem|laufwerke|laufwerk",
     "graphics": "grafik|grafikkarte|grafikkarten|bildkarte",
     "adapter": "ethernet karte|drahtlos karte|funk karte|wlan karte|lan karte|netz karte|drahtloskarte|ethernetkarte|netzwerkadapter|netzwerkkarte|netz|schnittstelle|adapter|netzwerk",

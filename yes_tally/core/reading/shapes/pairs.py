@@ -70,11 +70,28 @@ def lay_out(lines: Sequence[Line]) -> Layout | None:
     """Read a block as pairs, or ``None`` when no style of pair explains at least a third of it."""
     parsed = [_pairs_of(line) for line in lines]
     _fill_leaders(lines, parsed)
+    _fill_gaps(lines, parsed)
     families = Counter(_FAMILY[style] for found in parsed for style in found)
     if not families:
         return None
     ranked = sorted(families, key=lambda f: (-families[f] * _WEIGHT[f], f != "mark"))
     return next((layout for family in ranked if (layout := _as(family, lines, parsed))), None)
+
+
+def _fill_gaps(lines: Sequence[Line], parsed: Sequence[dict[str, _Pair]]) -> None:
+    """Where values stand below each other behind gaps, a label so long that one blank is left has its value there too."""
+    columns = Counter(found["gap"].column for found in parsed if "gap" in found)
+    usual = [column for column, count in columns.most_common(_MOST_COLUMNS) if count >= _LEAST_GAPS]
+    for line, found in zip(lines, parsed, strict=True) if usual else ():
+        text = line.text
+        at = next((c for c in usual if len(text) > c and text[c - 1] == " " != text[c] and text[c - 2] != " "), None)
+        label = text[:at].strip() if at and "gap" not in found else ""
+        if at and label and "  " not in label and is_likely(label):
+            found["gap"] = _Pair(label.rstrip(" .:"), text[at:].rstrip(), at, "gap")
+
+
+_MOST_COLUMNS = 4
+_LEAST_GAPS = 3
 
 
 def _fill_leaders(lines: Sequence[Line], parsed: Sequence[dict[str, _Pair]]) -> None:
@@ -202,6 +219,9 @@ def _aligned(pairs: Sequence[_Pair | None]) -> bool:
     known = sum(is_likely(pair.label) or ("  " not in pair.value and _names_kind(pair.label)) for pair in pairs if pair)
     if known < total:
         known = max(known, sum([pair is not None and _is_recorded(pair.value) for pair in pairs]))
+    rows = sum("   " in pair.value and not names_item(pair.label) for pair in pairs if pair)
+    if rows * 2 > total and len({pair.label for pair in pairs if pair}) < total:
+        return False  # rows that begin alike
     names = {pair.label for pair in pairs if pair and _VARIABLE.fullmatch(pair.label)}
     known = max(known, len(names)) if len(names) == total else known
     return (total >= 2 and top * 3 >= total * 2 and known * 2 >= total) or (total == 1 == known)

@@ -36,6 +36,9 @@ def lay_out(lines: Sequence[Line]) -> Layout | None:
     if len(rows) <= _LEAST_FIELDS or any(len(line.text) > MAX_LINE for line in rows):
         return None
     head = cells_by_gap(rows[0].text)
+    if len(head) == 1 and len(cells_by_gap(rows[1].text)) > 1:
+        rows = rows[1:]  # a title
+        head = cells_by_gap(rows[0].text)
     if len(head) < 2:
         return None
     body = [(line, cells_by_gap(line.text)) for line in rows[1:]]

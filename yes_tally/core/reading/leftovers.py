@@ -55,7 +55,9 @@ _TEXTS: dict[str, re.Pattern[str]] = {
     ),
     "account.full_name": re.compile(r"[\"“„«]?[A-Z][\w'-]+(?: [A-Za-z][\w'-]+)+[\"”»]?$"),
     "driver.file": re.compile(r"\S+\.(?:sys|inf|ko|drv)$", re.I),
-    "printer.port": re.compile(r"(?:\d{1,3}\.){3}\d{1,3}(?::\d+)?$|(?:USB|LPT|COM)\d+:?$|IP_\S+$", re.I),
+    "printer.port": re.compile(
+        r"(?:\d{1,3}\.){3}\d{1,3}(?::\d+)?$|(?:USB|LPT|COM)\d+:?$|IP_\S+$|\\\\\S+$|FILE:$", re.I
+    ),
     "task.runs": re.compile(r"(?:[A-Z]:\\|/)\S+"),
     "connection.pid": re.compile(r"\d+(?:/\S+)?$"),
     "process.pid": re.compile(r"\d+$"),
@@ -186,11 +188,11 @@ def _by_its_form(label: str, lefts: Sequence[Leftover], facts: Sequence[FactKind
 
 def _by_what_is_left(label: str, lefts: Sequence[Leftover], facts: Sequence[FactKind], alone: bool) -> _Found:
     """In a table: what stands first names the item; the only text that is left is the only column's that is left."""
-    if any(flag_of(left.entry.printed) is not None for left in lefts):
-        return None
     if not all(_WORD.search(left.entry.printed) for left in lefts):
         return None
     texts = [fact for fact in facts if fact.kind == "text" and fact.name not in _TEXTS and not fact.identity]
+    if any(flag_of(left.entry.printed) is not None for left in lefts):
+        texts = [fact for fact in texts if fact.field == "state"]  # a yes or a no is the name of nothing
     naming = next((fact for fact in texts if fact.name == NAMING.get(fact.group)), None)
     if naming and all(left.first for left in lefts):
         return naming, _UNSURE, f"it stands first of what is said of the {naming.group}"

@@ -107,7 +107,9 @@ def _sums_up(interpreter: Interpreter, row: Group, subject: str, columns: dict[s
         means = columns.get(entry.label, ())
         fact = FACTS[means[0].fact] if means else None
         if fact and fact.name in _NUMBERED and not is_placeholder(entry.printed):
-            return understand(fact, entry.printed, interpreter.locale) is None
+            # What the system calls a disk has a number in it (``nvme0``); a sum has none.
+            named = any(map(str.isdigit, entry.printed)) or len(entry.printed) < _SHORTEST_SUM
+            return not named and understand(fact, entry.printed, interpreter.locale) is None
     return False
 
 
@@ -123,6 +125,7 @@ def _goes_on(row: Group, labels: Sequence[str], subject: str) -> bool:
 
 _WIDE = 6
 _KNOWN_BY_FIRST = frozenset({"module", "disk", "processor", "account", "driver"})
+_SHORTEST_SUM = 4
 _NUMBERED = frozenset({"disk.number", "partition.number", "process.pid", "hop.number", "update.id"})
 
 
@@ -169,7 +172,7 @@ def _borne_by(interpreter: Interpreter, guesses: tuple[Guess, ...], cells: Seque
 
 def _against(interpreter: Interpreter, group: str, label: str, cells: Sequence[str]) -> bool:
     guesses = [g for g in decide(label, interpreter.context(group)) if g.fact.startswith(f"{group}.")]
-    if not guesses or len(cells) < 2 or FACTS[guesses[0].fact].kind not in _STRICT:
+    if not guesses or len(cells) < 2 or any(FACTS[guess.fact].kind not in _STRICT for guess in guesses):
         return False
     return not any(understand(FACTS[guesses[0].fact], cell, interpreter.locale) for cell in cells)
 

@@ -6,10 +6,13 @@ import re
 from collections.abc import Iterator, Sequence
 from typing import TYPE_CHECKING
 
-from yes_tally.core.catalogue import FACTS, ITEMS
+from yes_tally.core.catalogue import FACTS, ITEMS, SINGLE_GROUPS
 from yes_tally.core.quantity import exactly
+from yes_tally.core.reading.decide import Guess
 from yes_tally.core.reading.decode import Line
 from yes_tally.core.reading.item_lines import read_item_lines
+from yes_tally.core.reading.labels import words_of
+from yes_tally.core.reading.phrases import SUBJECTS
 from yes_tally.core.reading.phrases.taught import in_use
 from yes_tally.core.reading.rows_alone import cells_of_opened, numbered_rows, rows_below_count
 from yes_tally.core.reading.sentences import (
@@ -26,7 +29,7 @@ from yes_tally.core.reading.sentences import (
     spoken_of,
     statements,
 )
-from yes_tally.core.reading.shapes.layout import Entry
+from yes_tally.core.reading.shapes.layout import MAX_LABEL, Entry
 from yes_tally.core.reading.values import understand
 
 if TYPE_CHECKING:
@@ -44,9 +47,14 @@ def read_statements(interpreter: Interpreter, lines: Sequence[Line], command: st
         whole = rows(interpreter, left)
         left = [line for line in left if line.number not in whole]
     left = [line for line in left if not _pair_in_prose(interpreter, line)]
+    before = len(interpreter.drafts)
+    for line in left:
+        _clauses(interpreter, line)
+    told = {(draft.fact, draft.entry.line) for draft in interpreter.drafts[before:]}
     facts, reach, checks = spoken_of(_as_one(left))
     for stated in statements(left, PATTERNS) if facts else ():
-        _state(interpreter, stated, None)
+        if (stated.fact, stated.line) not in told:
+            _state(interpreter, stated, None)
     if reach:
         _reach(interpreter, left)
     _hops(interpreter, left)
@@ -72,6 +80,42 @@ def _pair_in_prose(interpreter: Interpreter, line: Line) -> bool:
     before = len(interpreter.drafts)
     interpreter.place(entry, "pairs", guesses, None)
     return len(interpreter.drafts) > before
+
+
+_CLAUSE = re.compile(r"[^\s,;](?:[^,;]|[,;](?!\s))*")
+_MOST_LABEL = 3
+
+
+def _clauses(interpreter: Interpreter, line: Line) -> None:
+    """``made by Oakmere, model Tern 14, serial OAKT14-90044``: between commas labels and their values, of the PC itself
+    or of the part of it that the first of them names; where most of the line is such."""
+    if ", " not in line.text or len(line.text) > MAX_LABEL * 3 or ":" in line.text[:20]:
+        return
+    told: list[tuple[Entry, tuple[Guess, ...]]] = []
+    group: str | None = None
+    clauses = list(_CLAUSE.finditer(line.text))
+    for clause in clauses:
+        text = clause.group().rstrip(" .")
+        starts = [word.start() for word in _WORD.finditer(text)][1 : _MOST_LABEL + 1]
+        for at in reversed(starts):
+            label = text[:at].rstrip(" :=")
+            meant = interpreter.means(label, interpreter.context(group))
+            guesses = tuple(g for g in meant if g.confidence >= _TOLD and not FACTS[g.fact].item)[:1]
+            if not guesses:
+                continue
+            if understand(FACTS[guesses[0].fact], text[at:], interpreter.locale):
+                told.append((Entry(label, text[at:], line.number, clause.start() + at + 1), guesses))
+                subject = SUBJECTS.get(words_of(label))
+                group = subject if subject in SINGLE_GROUPS else group
+                break
+    if len(told) < _LEAST_TOLD or len(told) * 2 < len(clauses):
+        return
+    for entry, guesses in told:
+        interpreter.place(entry, "words", guesses, None)
+
+
+_TOLD, _LEAST_TOLD = 0.7, 2
+_WORD = re.compile(r"\S+")
 
 
 def _checks(interpreter: Interpreter, lines: Sequence[Line], named: bool) -> None:

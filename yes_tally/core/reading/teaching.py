@@ -141,7 +141,7 @@ def suggestions(label: str, printed: str, headings: Sequence[str], locale: Local
     unit = split_unit(label)[1]
 
     def weight(fact: FactKind) -> float:
-        near = 60.0 if fact.group in spoken else 20.0 if fact.group in SINGLE_GROUPS and not spoken else 0.0
+        near = 110.0 if fact.group in spoken else 20.0 if fact.group in SINGLE_GROUPS and not spoken else 0.0
         return alike.get(fact.name, 0.0) + near + _TELLING.get(fact.kind, 0.0)
 
     fitting = [fact for fact in FACTS.values() if understand(fact, printed, locale, unit)]

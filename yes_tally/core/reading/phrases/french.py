@@ -78,7 +78,7 @@ LABELS: dict[str, str] = {
     "os.installed_at": "!installe|!date installation|!installe le|!installation systeme|!systeme installe|!mis en place le|!posé le",
     "os.oldest_trace_at": "!plus ancienne trace|!plus ancien dossier|!plus ancien journal|!trace la plus ancienne|!dossier le plus ancien|!plus ancien fichier",
     "os.language": "!langue|!langue systeme",
-    "os.product_id": "!identifiant produit|!id produit|!numéro de produit",
+    "os.product_id": "!identifiant produit|!id produit",
     "licence.channel": "canal|!type licence|!canal licence|type|vendue comme|canal de vente|mode de vente",
     "licence.state": "etat|!etat licence|statut|!statut licence|!activation",
     "licence.permanent": "permanente|definitive|!licence permanente|perpetuelle|pour toujours",

@@ -78,7 +78,7 @@ LABELS: dict[str, str] = {
     "os.installed_at": "!eingerichtet|!installiert|!installationsdatum|!eingerichtet am|!installiert am|!system installiert|!erstinstallation|!aufgesetzt am|!eingespielt am",
     "os.oldest_trace_at": "!alteste spur|!altester ordner|!altestes protokoll|!alteste datei|!alteste spur|!altester ordner|!alteste datei|!ältester eintrag",
     "os.language": "!sprache|!systemsprache|!anzeigesprache",
-    "os.product_id": "!produkt id|!produktkennung|!produkt kennung|!produktnummer",
+    "os.product_id": "!produkt id|!produktkennung|!produkt kennung",
     "licence.channel": "kanal|beschreibung|!lizenzart|art|!lizenzkanal|!lizenztyp|!lizenzmodell|vertriebsweg|vertrieb|lizenzmodell|bezogen über|bezugsart",
     "licence.state": "zustand|status|!lizenzstatus|!lizenzzustand|!aktivierung|!aktivierungsstatus",
     "licence.permanent": "dauerhaft|unbefristet|!lizenz dauerhaft|!dauerlizenz|auf dauer",

@@ -78,7 +78,7 @@ LABELS: dict[str, str] = {
     "os.installed_at": "!data instalacji|!zainstalowano|!system zainstalowany|!postawiony|!instalacja z",
     "os.oldest_trace_at": "!najstarszy ślad|!najstarszy folder|!najstarszy slad|!najstarszy dziennik|!najstarszy plik",
     "os.language": "!język|!język systemu|!jezyk|!jezyk systemu",
-    "os.product_id": "!identyfikator produktu|!id produktu|!numer produktu",
+    "os.product_id": "!identyfikator produktu|!id produktu",
     "licence.channel": "kanał|!typ licencji|rodzaj|kanal|!kanal licencji|!rodzaj licencji|sprzedana jako|kanał sprzedaży",
     "licence.state": "stan|!stan licencji|status|!status licencji|!aktywacja",
     "licence.permanent": "stała|bezterminowa|stala|!licencja bezterminowa|bezterminowo|na zawsze",

@@ -78,7 +78,7 @@ LABELS: dict[str, str] = {
     "os.installed_at": "!data instalacao|!instalado|!instalado em|!sistema instalado|!montado em",
     "os.oldest_trace_at": "!vestigio mais antigo|!pasta mais antiga|!rasto antigo|!pasta antiga|!registo antigo|!registo mais antigo",
     "os.language": "!idioma|!idioma sistema|!lingua",
-    "os.product_id": "!id produto|!identificador produto|!número do produto",
+    "os.product_id": "!id produto|!identificador produto",
     "licence.channel": "canal|!tipo licenca|tipo|!canal licenca|vendida como|canal de venda",
     "licence.state": "estado|!estado licenca|situacao|!situacao licenca|!ativacao",
     "licence.permanent": "permanente|!licenca permanente|perpetua|para sempre|definitiva",

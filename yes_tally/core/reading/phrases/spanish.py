@@ -78,7 +78,7 @@ LABELS: dict[str, str] = {
     "os.installed_at": "!fecha instalacion|!instalado|!instalado el|!instalacion sistema|!sistema instalado|!puesto el|!montado el",
     "os.oldest_trace_at": "!rastro mas antiguo|!carpeta mas antigua|!traza antigua|!carpeta antigua|!registro antiguo|!rastro más antiguo|!carpeta más antigua|!huella más antigua|!archivo más antiguo",
     "os.language": "!idioma|!idioma sistema",
-    "os.product_id": "!id producto|!identificador producto|!número de producto",
+    "os.product_id": "!id producto|!identificador producto",
     "licence.channel": "canal|!tipo licencia|!canal licencia|tipo|vendida como|vía de venta|canal de venta",
     "licence.state": "estado|!estado licencia|!activacion",
     "licence.permanent": "permanente|!licencia permanente|indefinida|para siempre|definitiva",

@@ -71,7 +71,10 @@ def _divided(line: Line) -> Group | None:
         group, at = Group(), 0
         for part, match in zip(parts, matches, strict=True):
             if match:
-                group.entries.append(Entry(match["label"], match["value"], line.number, at + match.start("value") + 1))
+                value = match["value"]
+                quoted = len(value) > 1 and value[0] == value[-1] and value[0] in "\"'"
+                start = at + match.start("value") + 1 + quoted
+                group.entries.append(Entry(match["label"], value[1:-1] if quoted else value, line.number, start))
             at += len(part) + len(mark)
         return group
     return None

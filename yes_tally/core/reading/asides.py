@@ -19,6 +19,9 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
         (re.compile(r"([\d.,]+ ?[GM]Hz) (?:right now|just now|now|current\w*|at present|at the moment|jetzt|aktuell|actuel\w*|ahora|agora|adesso|nu|teraz)", re.I), "processor.current_clock"),
         (re.compile(r"\((?:max\w*|up to|höchstens|bis(?: zu)?|jusqu\S*|hasta|até|fino a|tot|do|maks\w*)\.?:?\s*([\d.,]+\s*[GM]Hz)", re.I), "processor.max_clock"),
     ),
+    "firmware.mode": (
+        (re.compile(r"(?:secure boot|arranque seguro|inicio seguro|sicherer start|d[ée]marrage s[ée]curis[ée]|avvio sicuro|veilige? (?:opstarten|start)|bezpieczny (?:rozruch|start))(?: is)?:? (\w+)", re.I), "firmware.secure_boot"),
+    ),
     "machine.model": (
         (re.compile(r"\((laptop|notebook|desktop|tower|mini(?: ?pc)?|all-in-one|server|tablet|portable|portátil|portatile|przenośny)\)$", re.I), "machine.form"),
     ),
@@ -44,7 +47,7 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
         (re.compile(r"^([\d.,]+ ?[KMGT]i?[BO]) (?:free|available|frei|libres?|vrij|liber[ie]|livres|woln\w+) (?:of|out of|von|sur|de|di|van|z)\b", re.I), "memory.available"),
         (re.compile(r"[(,] ?(?:free|available|frei|verfügbar|libres?|disponibles?|liber[ae]|disponibil[ei]|livres?|disponíve(?:l|is)|vrij|beschikbaar|woln[ea]|dost[eę]pn[ea]):? ([\d., \u00a0]+ ?[KMGT]i?[BO])\b", re.I), "memory.available"),
         (re.compile(r"\(([\d.,]+ ?[KMGT]i?B) (?:usable|seen|available to the system|nutzbar|utilisables?|utilizables?|bruikbaar|utiliz[aá]ve(?:l|is)|utilizzabili|u[zż]yteczn[ea]|dost[eę]pne)\)", re.I), "memory.usable"),
-        (re.compile(r"\d+ (?:of|von|sur|de|di|van|z|op) (\d+) (?:memory )?(?:slots?|sockets?|(?:steck)?plätzen?|emplacements|ranuras|zócalos|posti|alloggiamenti|sleuven|plaatsen|gniazd|soquetes|slotów)", re.I), "memory.slots"),
+        (re.compile(r"\d+ (?:of|von|sur|de|di|van|z|op|em) (\d+) (?:memory )?(?:slots?|sockets?|(?:steck)?plätzen?|emplacements|ranuras|ranhuras|encaixes|zócalos|posti|alloggiamenti|sleuven|plaatsen|gniazd|soquetes|slotów)", re.I), "memory.slots"),
         (re.compile(r"\d+ (?:slots?|sockets?|emplacements|ranuras|zócalos|posti|alloggiamenti|sleuven|gniazd|soquetes|slotów|steckplätze)(?: [^\W\d_]+){0,2} (?:of|von|sur|de|di|van|z|op|su) (\d+)\b", re.I), "memory.slots"),
     ),
     "memory.usable": (

@@ -78,7 +78,7 @@ class Leftover:
 
 # What only one fact of the PC itself is said in, whatever its label: the fact, the form, how sure.
 _SINGLE_FORMS: tuple[tuple[str, re.Pattern[str], float], ...] = (
-    ("firmware.mode", re.compile(r"(?:UEFI|EFI|legacy)(?: mode)?$", re.I), _SURE),
+    ("firmware.mode", re.compile(r"(?:UEFI|EFI|legacy)\b(?! \w+ \w+ \w)", re.I), _SURE),
     ("machine.uuid", re.compile(r"\{?[0-9A-Fa-f]{8}(?:-[0-9A-Fa-f]{4}){3}-[0-9A-Fa-f]{12}\}?$"), _UNSURE),
     ("os.architecture", re.compile(r"(?:x86[-_]64|amd64|x64|arm64|aarch64|i[36]86)$", re.I), _UNSURE),
     ("memory.installed", re.compile(r"\d{1,3}(?:[.,]0)? ?GB (?:DDR\d|of (?:memory|RAM)).*", re.I), _UNSURE),

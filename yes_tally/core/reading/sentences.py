@@ -108,7 +108,7 @@ PATTERNS = Patterns(
     _row("licence.permanent", r"\b(?:lizenz|licence|licencia|licen[çc]a|licenza|licentie|licencja)\b.{0,30}\b(?:nicht unbefristet|befristet|temporaire|temporal|tempor[áa]ria|temporanea|tijdelijk|czasowa|nie jest bezterminowa)\b", "no"),
     _row("licence.permanent", r"\b(?:lizenz|licence|licencia|licen[çc]a|licenza|licentie|licencja)\b(?:(?!\b(?:no|not|non|n[ãa]o|pas|nicht|niet|nie)\b).){0,30}\b(?:unbefristet|illimit[ée]e|ilimitada|perp[ée]tu\w+|perpetua|onbeperkt|bezterminowa|permanente|dauerhaft)\b", "yes"),
     _row("licence.expires_at", rf"\b(?:valable|valide|valid[ao]|g[üu]ltig|geldig|wa[żz]n[ay]|fino|expire|caduca|vence|expira|scade|verloopt|vervalt|wygasa|endet|termina)\b.{{0,25}}?(?P<v>{_DATE})"),
-    _row("memory.limit", rf"\b(?:nimmt|fasst|unterst[üu]tzt|accepte|prend en charge|admite|soporta|suporta|aceita|supporta|accetta|ondersteunt|obs[łl]uguje|mie[śs]ci)\b.{{0,40}}?(?P<v>{_SIZE})"),
+    _row("memory.limit", rf"\b(?:nimmt|fasst|unterst[üu]tzt|accepte|prend en charge|admite|soporta|suporta|aceita|supporta|accetta|ondersteunt|obs[łl]uguje|mie[śs]ci|regge|aguanta|aguenta|draagt|tr[äa]gt)\b.{{0,40}}?(?P<v>{_SIZE})"),
     _row("memory.usable", rf"\b(?:nutzbar|verwendbar|utilisable|utilizable|utiliz[áa]vel|utilizzabil[ei]|bruikbaar|u[żz]yteczn\w+)\s*:?\s*(?P<v>{_SIZE})"),
     _row("memory.installed", rf"\b(?:eingebaut|install[ée]e?s?|instalad[ao]s?|installat[ao]|ge[ïi]nstalleerd|zainstalowan\w+)\b(?: \w+)?\s*:?\s*(?P<v>{_SIZE})"),
     _row("licence.resets_left", r"\b(?P<v>\d{1,4}) (?:\w+ )?(?:resets?|rearms?) (?:remain|are left|left|possible)"),

@@ -97,8 +97,16 @@ def _understood(name: str, text: str, locale: Locale, unit: str) -> Value | None
     return _KINDS[fact.kind](fact, text, locale, unit)
 
 
+# A clock, a rate or a size is the name of nothing.
+_A_MEASURE = re.compile(r"\d[\d.,]* ?(?:MT/s|[KMG]Hz|[KMGT]i?B|[KMGT]bit/s|m?Wh|%)", re.I)
+
+
 def _text(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
     if is_placeholder(text) or len(text) > MAX_TEXT:
+        return None
+    if _A_MEASURE.fullmatch(text) and fact.name not in _ANY_WORD:
+        return None
+    if fact.name == "firewall.profile" and flag_of(text) is not None:
         return None
     form = _TEXT_FORMS.get(fact.name)
     if form:

@@ -44,9 +44,12 @@ def variable_list(interpreter: Interpreter, entries: Sequence[Entry], shape: str
         search_path(interpreter, entry, shape)
 
 
+_PATHS = frozenset("path search pfad chemin ruta caminho percorso pad sciezka suchpfad zoekpad".split())
+
+
 def search_path(interpreter: Interpreter, entry: Entry, shape: str) -> None:
     """An executable search path is a list of folders, in order."""
-    if not {"path", "search"} & set(words_of(entry.label)) or not _FOLDERS.search(entry.printed):
+    if not _PATHS & set(words_of(entry.label)) or not _FOLDERS.search(entry.printed):
         return
     mark = ";" if ";" in entry.printed else ":"
     at = 0

@@ -79,8 +79,9 @@ class Interpreter:
         self.leftovers: list[Leftover] = []
         """What is said of items by labels that mean nothing, in this section."""
         self.single_leftovers: list[tuple[Entry, str]] = []
-        self.by_number: dict[tuple[str, str], Item] = {}
-        """The items of this section that tables list under a number, by their group and that number."""
+        self.by_number: dict[tuple[str, str], tuple[Item, set[str]]] = {}
+        """The items of this section that tables list under a number, by their group and that number, and what was told
+        of each."""
         self._book = in_use()
         self.counted: dict[int, str] = {}
         """The groups of which a line only says how many there are, by that line."""
@@ -353,11 +354,13 @@ class Interpreter:
             return
         if item and words_of(entry.label) not in SUBJECTS:
             self.leftovers.append(Leftover(entry, shape, item, first=False))
+        elif not item:
+            self.single_leftovers.append((entry, shape))
 
     def _of_number(self, entry: Entry, shape: str) -> bool:
         """``Name servers for 1: 10.20.0.53``: said of what a table listed under that number. Whether it was."""
         match = _FOR_NUMBER.fullmatch(entry.label)
-        for (group, number), item in self.by_number.items() if match else ():
+        for (group, number), (item, _) in self.by_number.items() if match else ():
             guesses = decide(match["label"], self.context(group)) if match and match["number"] == number else ()
             if guesses and guesses[0].fact.startswith(f"{group}."):
                 self.place(entry, shape, guesses, item)

@@ -27,6 +27,8 @@ if TYPE_CHECKING:
 
 _SURE, _UNSURE = 0.6, 0.45
 _MOST_LETTERS = 80
+# So many labels that mean nothing are of no PC; each costs as much as its group has phrases.
+_MOST_ALIKE = 300
 # Kinds whose values are of no other kind, by what they must hold.
 _FORMS: dict[str, re.Pattern[str]] = {
     "mac": re.compile(r".+"),
@@ -89,7 +91,7 @@ def read_single_leftovers(interpreter: Interpreter) -> None:
     """Guess what labels that mean nothing say of the PC itself: by a form that only one fact has, else by a longer
     phrase that is a part of the label; only what nothing else in the section told."""
     told = {draft.fact for draft in interpreter.drafts[interpreter.section_from :]}
-    for entry, shape in interpreter.single_leftovers:
+    for entry, shape in interpreter.single_leftovers[:_MOST_ALIKE]:
         if len(entry.printed) > _MOST_LETTERS or is_placeholder(entry.printed):
             continue
         guesses = [
@@ -136,6 +138,8 @@ def read_leftovers(interpreter: Interpreter) -> None:
     """Guess what the section's leftovers say, label by label: one meaning for all that stand under one label."""
     alike: dict[tuple[str, str], list[Leftover]] = {}
     for left in interpreter.leftovers:
+        if len(alike) >= _MOST_ALIKE:
+            break
         if len(left.entry.printed) <= _MOST_LETTERS and not is_placeholder(left.entry.printed):
             alike.setdefault((left.item.group, left.entry.label), []).append(left)
     interpreter.leftovers = []

@@ -72,11 +72,13 @@ def _row_item(interpreter: Interpreter, group: str, row: Group, columns: dict[st
     first = row.entries[0] if row.entries else None
     if first is None or columns.get(first.label) or not _INDEX.fullmatch(first.printed):
         return interpreter.new_item(group)
-    known = interpreter.by_number.get((group, first.printed))
-    told = {guess.fact for entry in row.entries for guess in columns.get(entry.label, ())[:1]}
-    if known is None or any(draft.item is known and draft.fact in told for draft in interpreter.drafts):
-        known = interpreter.by_number[(group, first.printed)] = interpreter.new_item(group)
-    return known
+    key = (group, first.printed)
+    tells = {guess.fact for entry in row.entries for guess in columns.get(entry.label, ())[:1]}
+    item, told = interpreter.by_number.get(key, (None, set[str]()))
+    if item is None or told & tells:
+        item, told = interpreter.new_item(group), set()
+    interpreter.by_number[key] = item, told | tells
+    return item
 
 
 _INDEX = re.compile(r"\d{1,2}")

@@ -198,7 +198,7 @@ def _by_target(lines: Sequence[Line]) -> list[list[Line]]:
     parts: list[list[Line]] = []
     for index, line in enumerate(lines):
         below = lines[index + 1].text if index + 1 < len(lines) else ""
-        if below[:1] == " " and line.text[:1].strip() and _TARGET_LINE.match(line.text):
+        if below[:1] == " " and line.text[:1].strip() and len(line.text) <= MAX_LABEL and _TARGET_LINE.match(line.text):
             parts.append([])
         if parts:
             parts[-1].append(line)

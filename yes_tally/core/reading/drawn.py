@@ -20,8 +20,9 @@ _FRAMED = re.compile(r"\s*[|│║](?P<inside>[^|│║]*)[|│║]\s*$")
 
 def unframed(lines: Sequence[Line]) -> list[Line]:
     """A dialog's frame is taken off its text; what stands in the upper border is its heading. Columns stay."""
+    lines = [_plainly(line) for line in lines]
     if not any(_DRAWN.search(line.text, 0, _MAX_FRAME) for line in lines):
-        return list(lines)
+        return lines
     found = _forms(_without_branches(lines))
     lines = found
     if not any(_FRAME_SIGN.search(line.text, 0, _MAX_FRAME) for line in lines):
@@ -41,6 +42,21 @@ def unframed(lines: Sequence[Line]) -> list[Line]:
 
 
 _MAX_FRAME = 400
+# ``**Maker:**``, ``[######------]``: what is bold, and how full something is, drawn.
+_BOLD = re.compile(r"\*\*(?=[^\W\d_])([^*]{1,80}?)(?<=\S)\*\*")
+_GAUGE = re.compile(r"\[[#=*|>.█▓░-]{4,60}[ .-]*\]")
+
+
+def _plainly(line: Line) -> Line:
+    """A line without the marks of bold words and without drawn gauges; every other character in its column."""
+    text = line.text
+    if len(text) > _MAX_FRAME or not ("**" in text or "[" in text):
+        return line
+    plain = _BOLD.sub(r"  \1  ", text)
+    plain = _GAUGE.sub(lambda gauge: " " * len(gauge.group()), plain)
+    return line if plain == text else replace(line, text=plain.rstrip())
+
+
 _BRANCH = re.compile(r"(?P<tree>[\s│|]*(?:[├└]─*|[|`\\+]--+)\s?)(?=\S)")
 _TRUNK = re.compile(r"\s*[│|][\s│|]*(?=\S)")
 

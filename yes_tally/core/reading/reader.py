@@ -24,7 +24,7 @@ from yes_tally.core.reading.shapes.layout import MAX_LABEL, MAX_LINE, RULE, Entr
 from yes_tally.core.reading.stated import read_statements, taught_statements, title_names_host
 from yes_tally.core.reading.values import locale_of
 
-READER_VERSION = 5
+READER_VERSION = 6
 _CLOSING = re.compile(r"\s*(?:</[\w:.-]+>|[\]})][,;]?|<\?[^>]*\?>)+\s*$")
 _LOCALE_SAMPLE = 200_000
 _RIGHT_UNDER = 2

@@ -18,6 +18,7 @@ from yes_tally.core.reading.phrases import SUBJECTS, names_item
 from yes_tally.core.reading.said_in_words import (
     lines_of_one,
     records_of_words,
+    rows_of_adapters,
     rows_of_drives,
     rows_of_labels,
     rows_of_words,
@@ -145,7 +146,7 @@ def rows_without_head(interpreter: Interpreter, lines: Sequence[Line], around: t
     if group is None:
         if not any(
             read(interpreter, lines, around)
-            for read in (rows_of_drives, records_of_words, lines_of_one, rows_of_labels)
+            for read in (rows_of_drives, rows_of_adapters, records_of_words, lines_of_one, rows_of_labels)
         ):
             rows_of_words(interpreter, lines, around)
         return
@@ -227,6 +228,9 @@ def _cells_of_row(cells: list[tuple[str, int]], group: str) -> list[tuple[str, i
 def _same_cells(lines: Sequence[Line]) -> list[tuple[Line, list[tuple[str, int]]]]:
     """The cells of rows: cut at wide gaps, and at one blank where most rows begin a cell right behind it."""
     cut = [(line, cells_by_gap(line.text)) for line in lines]
+    listed = [line for line, cells in cut if len(cells) == 1 and line.text.count(", ") > 1]
+    if len(listed) * 2 > len(cut):
+        cut = [(line, [(m.group().strip(), m.start()) for m in _WORDS.finditer(line.text)]) for line in listed]
     if any(len(cells) > _MOST_CELLS for _, cells in cut):
         return cut
     begins = Counter(at for _, cells in cut for _, at in cells)

@@ -74,22 +74,48 @@ def _names_with_words(interpreter: Interpreter, lines: Sequence[Line], group: st
     return bool(items)
 
 
-_DRIVE = re.compile(r"(?P<mount>[A-Z]:)\\?")
+_DRIVE = re.compile(r"\s*(?:[-*•] )?(?P<mount>[A-Z]:)\\?:?\s+(?P<told>\S.*)")
+_SEVERAL = re.compile(r"\s{2,}|, ")
 
 
 def rows_of_drives(interpreter: Interpreter, lines: Sequence[Line], around: tuple[str, ...]) -> bool:
     """``C:  "SYSTEM"   fixed disk   HFX2   476,839 MB   31,220 MB free``: rows that begin with a drive's letter.
     Whether they were read."""
-    rows = [(line, cells_by_gap(line.text)) for line in lines]
-    drives = [(line, cells) for line, cells in rows if len(cells) > 1 and _DRIVE.fullmatch(cells[0][0])]
-    if len(drives) < 2 or len(drives) * 3 < len(rows) * 2:
+    drives = [(line, match) for line in lines if (match := _DRIVE.match(line.text)) and _SEVERAL.search(match["told"])]
+    least = 1 if "volume" in around[:2] else 2
+    if len(drives) < least or len(drives) * 3 < len(lines) * 2:
         return False
-    for line, cells in drives:
+    for line, match in drives:
         item, left = interpreter.new_item("volume"), [f for f in FIELDS["volume"] if f.name != "volume.mount"]
-        mount = Entry("", cells[0][0], line.number, cells[0][1] + 1)
+        mount = Entry("", match["mount"], line.number, match.start("mount") + 1)
         interpreter.place(mount, "rows", (Guess("volume.mount", 0.85, "the row begins with its letter"),), item)
-        text = commas_for_gaps(line.text[cells[1][1] :])
-        told_in_words(interpreter, text, line.number, cells[1][1], "volume", item, left)
+        text = commas_for_gaps(match["told"])
+        told_in_words(interpreter, text, line.number, match.start("told"), "volume", item, left)
+    return True
+
+
+_HARDWARE = re.compile(r"[0-9a-f]{2}(?:[:-][0-9a-f]{2}){5}$", re.I)
+_CALLED_BY_KERNEL = re.compile(r"[a-z][a-z0-9@.-]{1,15}$")
+
+
+def rows_of_adapters(interpreter: Interpreter, lines: Sequence[Line], around: tuple[str, ...]) -> bool:
+    """``lan0   up   1000 Mbit/s   3c:5a:b4:10:70:11   10.20.0.61/24   Wickerlink GbE 210``: rows that begin with what the
+    system calls an adapter. Whether they were read."""
+    rows = [(line, cells_by_gap(line.text)) for line in lines]
+    told = [(line, cells) for line, cells in rows if len(cells) > 2 and _CALLED_BY_KERNEL.match(cells[0][0])]
+    with_address = sum(any(_HARDWARE.match(text) for text, _ in cells) for _, cells in told)
+    if with_address < 1 or len(told) < 2 or with_address * 2 < len(told) or len(told) * 3 < len(rows) * 2:
+        return False
+    for line, cells in told:
+        item, left = interpreter.new_item("adapter"), [f for f in FIELDS["adapter"] if not f.name.endswith("name")]
+        told_in_words(
+            interpreter, commas_for_gaps(line.text[cells[1][1] :]), line.number, cells[1][1], "adapter", item, left
+        )
+        model = next((c for c in reversed(cells[1:]) if " " in c[0] and c[0][:1].isupper()), None)
+        for fact, cell in (("adapter.name", model or cells[0]), ("adapter.connection", cells[0] if model else None)):
+            if cell:
+                place = Entry("", cell[0], line.number, cell[1] + 1)
+                interpreter.place(place, "rows", (Guess(fact, 0.75, "the row begins or ends with it"),), item)
     return True
 
 

@@ -80,7 +80,7 @@ PATTERNS = Patterns(
     _row("os.architecture", r"(?<![\w-])(?P<v>(?:32|64)[- ]?bit(?: arm)?)\b"),
     _row("os.installed_at", rf"\b(?:was |been )?(?:installed|set up)(?: on| at)? (?P<v>{_DATE})"),
     _row("os.language", r"\blanguage (?:is )?(?P<v>[a-z]{2}-(?-i:[A-Z]{2}))\b"),
-    _row("host.time_zone", r"\btime ?zone (?:is )?(?P<v>[^,.;]{3,40})"),
+    _row("host.time_zone", r"\btime ?zone (?:is )?(?P<v>(?-i:[A-Z(+])[^,.;]{2,40})"),
     _row("os.kernel", r"\bkernel is (?P<v>[\w.-]*\d\.\d[\w.-]*\w)"),
     _row("os.kernel", r"\bkernel (?:version )?(?P<v>\d+\.\d+[\w.-]*)"),
     _row("firmware.version", r"\b(?:firmware|bios) (?:version )?(?:(?-i:[A-Z])\w+ )?(?P<v>[A-Z]?\d+(?:\.\w+)+) (?:\(|of|from|dated)"),

@@ -66,11 +66,18 @@ def read_statements(interpreter: Interpreter, lines: Sequence[Line], command: st
 
 _PAIR = re.compile(r"\s*(?P<label>[^\W\d_][^:.,;]{2,40}?)\s*: (?P<v>\S.*?)\s*$")
 _PLAIN = 0.85
+_TOLD_IN_PROSE = frozenset({"memory", "processor", "firmware", "os", "graphics"})
 
 
 def _pair_in_prose(interpreter: Interpreter, line: Line) -> bool:
     """``Registered to: Lantern Sound Ferries`` among sentences, by a label that needs no context. Whether it is one."""
     match = _PAIR.match(line.text) if ":" in line.text[:60] and len(line.text) <= MAX_STATEMENT else None
+    if match and " " not in match["label"] and SUBJECTS.get(words_of(match["label"])) in _TOLD_IN_PROSE:
+        # ``Memory: 8 GB fitted, 7.9 GB usable.``: a pair whose label names what it tells of.
+        before = len(interpreter.drafts)
+        entry = Entry(match["label"], match["v"].rstrip("."), line.number, match.start("v") + 1)
+        interpreter.entries([entry], "pairs", interpreter.context(None), None)
+        return len(interpreter.drafts) > before
     if match is None or "  " in match["v"] or " " not in match["label"]:
         return False
     guesses = interpreter.means(match["label"], interpreter.context(None))
@@ -103,7 +110,8 @@ def _clauses(interpreter: Interpreter, line: Line) -> None:
             guesses = tuple(g for g in meant if g.confidence >= _TOLD and not FACTS[g.fact].item)[:1]
             if not guesses:
                 continue
-            if understand(FACTS[guesses[0].fact], text[at:], interpreter.locale):
+            said = FACTS[guesses[0].fact].kind != "text" or _NAMED_SO.match(text[at:])
+            if said and understand(FACTS[guesses[0].fact], text[at:], interpreter.locale):
                 told.append((Entry(label, text[at:], line.number, clause.start() + at + 1), guesses))
                 subject = SUBJECTS.get(words_of(label))
                 group = subject if subject in SINGLE_GROUPS else group
@@ -115,6 +123,8 @@ def _clauses(interpreter: Interpreter, line: Line) -> None:
 
 
 _TOLD, _LEAST_TOLD = 0.7, 2
+# What a thing is called begins large, or holds a figure or a mark.
+_NAMED_SO = re.compile(r"[A-Z\"'(]|\S*[\d\\./@-]")
 _WORD = re.compile(r"\S+")
 
 
@@ -134,7 +144,7 @@ def _checks(interpreter: Interpreter, lines: Sequence[Line], named: bool) -> Non
         if not said:
             continue
         if item is None:
-            item, told = _begun(interpreter) or (interpreter.new_item("health_check"), set())
+            item, told = _begun(interpreter, paragraph) or (interpreter.new_item("health_check"), set())
         for stated in ([pending] if pending else []) + said:
             if stated.fact not in told:
                 told.add(stated.fact)
@@ -142,9 +152,15 @@ def _checks(interpreter: Interpreter, lines: Sequence[Line], named: bool) -> Non
         pending = None
 
 
-def _begun(interpreter: Interpreter) -> tuple[Item, set[str]] | None:
-    """The one check that pairs of this section told of already without its kind, and what they told."""
+_NEAR = 2
+
+
+def _begun(interpreter: Interpreter, paragraph: Sequence[Line]) -> tuple[Item, set[str]] | None:
+    """The one check that pairs of this section told of already without its kind, and what they told; of several the
+    one whose pairs stand right under the paragraph."""
     own = [d for d in interpreter.drafts[interpreter.section_from :] if d.item and d.item.group == "health_check"]
+    if len({id(draft.item) for draft in own}) > 1:
+        own = [d for d in own if 0 < d.entry.line - paragraph[-1].number <= _NEAR]
     items = {id(draft.item): draft.item for draft in own}
     told = {draft.fact for draft in own}
     item = next(iter(items.values()), None)
@@ -238,7 +254,7 @@ def _hops(interpreter: Interpreter, lines: Sequence[Line]) -> None:
 
 
 _SERVER = re.compile(
-    r"\s*(?:(?:name )?server|serveur|servidor|resolver|asked|nameserver|answered by|asking)(?:\s*:|\s)\s*(?P<v>[\w-]*[.:]\S+)\s*$",
+    r"\s*(?:(?:name )?server|serveur|servidor|resolver|asked|nameserver|answered by|asking)(?: [^\W\d_]+)?(?:\s*:|\s)\s*(?P<v>[\w-]*[.:]\S+)\s*$",
     re.I,
 )
 # ``keys.lanternsound.example    10.20.0.40  10.20.0.41``: a name, and its addresses beside it.
@@ -249,6 +265,12 @@ _NAME_AND_ADDRESSES = re.compile(
 _NAMED = re.compile(r"\s*(?:(?:host )?name|nom|nombre|nome)\s*:\s*(?P<v>[\w-]+(?:\.[\w-]+)+)\.?\s*$", re.I)
 _ADDRESS = re.compile(
     r"\s*(?:(?:ip )?address(?:es)?|adresses?|direcci(?:ón|ones)|indirizz[oi]|endereços?|adressen?|adres[ey]?)\s*:\s*(?P<v>[0-9a-f.:]+)\s*$",
+    re.I,
+)
+# ``keys.lanternsound.example`` alone, over its indented addresses.
+_BARE_NAME = re.compile(r"(?P<v>[A-Za-z][\w-]*(?:\.[\w-]+)+|[A-Za-z]+-[\w-]*\d)\s*$")
+_UNKNOWN_NAME = re.compile(
+    r"\s+(?:no such name|not found|unknown(?: name)?|nom inconnu|nicht gefunden|unbekannt\w*(?: name)?|nombre desconocido|nome sconosciuto|nome desconhecido|onbekende naam|nieznana nazwa)\W*$",
     re.I,
 )
 _ALONE = re.compile(r"\s+(?P<v>[0-9]{1,3}(?:\.[0-9]{1,3}){3}|[0-9a-f]*:[0-9a-f:]+)\s*$", re.I)
@@ -275,7 +297,7 @@ def _look_ups(interpreter: Interpreter, lines: Sequence[Line]) -> None:
                 _state(interpreter, stated, item)
             continue
         missing = _NOT_FOUND.search(text)
-        named = _NAMED.match(text)
+        named = _NAMED.match(text) or _BARE_NAME.match(text)
         if named or missing:
             item = interpreter.new_item("lookup")
             group = "v" if named or (missing and missing["v"]) else "w"
@@ -286,6 +308,9 @@ def _look_ups(interpreter: Interpreter, lines: Sequence[Line]) -> None:
                 interpreter.add(
                     "lookup.address", item, at, exactly("list", ()), "sentences", 0.8, "no such name is said"
                 )
+        elif item and (none := _UNKNOWN_NAME.match(text)):
+            at = Entry("", none.group().strip(), line.number, 1)
+            interpreter.add("lookup.address", item, at, exactly("list", ()), "sentences", 0.8, "no such name is said")
         elif item and (found := _ADDRESS.match(text) or _ALONE.match(text)):
             _state(interpreter, _said("lookup.address", found, "v", line), item)
 

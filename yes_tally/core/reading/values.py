@@ -35,7 +35,7 @@ _TEXT_FORMS: dict[str, re.Pattern[str]] = {
     "os.edition": re.compile(r"(?!0x)(?P<keep>[^(;]*[^\W\d_][^(;]*)", re.I),
     # A host's name is no model.
     "machine.model": re.compile(r"(?![A-Za-z]{2,4}-[A-Za-z]{2,4}-?\d{1,3}$)(?!.*\s{3,})(?P<keep>.+)$"),
-    "page_file.path": re.compile(r".*[/\\:].*|[\w-]+\.[a-z]{2,4}$"),
+    "page_file.path": re.compile(r".*[/\\].*|[A-Za-z][\w-]*:\S*$|[\w-]+\.[a-z]{2,4}$"),
     # What is free holds nothing.
     "module.bank": re.compile(r"(?!(?:free|frei|libre|liber[oa]|vrij|woln[yea]|livre|empty)$)(?P<keep>.+)$", re.I),
     "account.name": re.compile(r"(?!.*\s{3,})(?P<keep>.+)$"),
@@ -123,13 +123,15 @@ def _text(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
 
 # ``3.8 GB usable of 4.0 GB``: the whole is what is said last.
 _PART_OF = re.compile(
-    r"[\d.,]+ ?[KMGT]i?[BO] [^\W\d_]+ (?:of|out of|von|sur|de|di|van|z) (?P<whole>[\d.,]+ ?[KMGT]i?[BO])", re.I
+    r"[\d.,]+ ?[KMGT]i?[BO] [^\W\d_]+ (?:of|out of|von|sur|de|di|van|z) (?P<whole>[\d.,]+ ?[KMGT]i?[BO])|"
+    r"[\d.,]+(?: ?[KMGT]i?[BO])? (?:of|out of|von|sur|de|di|van|z) (?P<all>[\d.,]+ ?[KMGT]i?[BO])\b",
+    re.I,
 )
 
 
 def _size(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
     part = _PART_OF.match(text) if fact.name == "memory.installed" else None
-    text = part["whole"] if part else text
+    text = (part["whole"] or part["all"]) if part else text
     binary, nominal = fact.name in BINARY_SIZES, fact.name in NOMINAL_SIZES
     value = quantity.size(text, locale, binary=binary, nominal=nominal, unit=unit)
     if value and fact.name in _PC_MEMORY and 0 < float(value.high) < _LEAST_MEMORY:  # type: ignore[arg-type]

@@ -100,7 +100,7 @@ LABELS: dict[str, str] = {
     "licence.expires_at": "!licence expires|expires|expiry|!licence expiry|!valid until|!expiry date|runs out|expiration|!expiration date|expires on|valid until|!licence runs out|!licence ends|ends|!license expires|end date",
     "licence.grace": "!licence grace|!grace days|!grace minutes|!days of grace|!grace period|!grace period left|grace|grace left|!remaining grace|!grace time|!grace period remaining|time left|remaining time|time remaining",
     "licence.resets_left": "!resets left|!remaining resets|!rearm count|!resets remaining|!remaining rearm count|resets|rearms|rearms left|!resets still possible",
-    "licence.server": "asked server|server asked|!licence server|!license server|!key server|!activation server|server|!key management server|!kms|!licence host|!kms machine|!kms host",
+    "licence.server": "!licence server|!license server|!key server|!activation server|server|!key management server|!kms|!licence host|!kms machine|!kms host",
     "processor.name": "name|model name|model|!processor name|!cpu name|!cpu model|!processor model|brand|version|type|product|brand string|chip",
     "processor.maker": "maker|manufacturer|vendor|vendor id|!cpu maker|!cpu vendor|made by|built by",
     "processor.cores": "cores|core count|!cpu cores|!number cores|!cores|!core count|!physical cores|cores per socket|enabled cores",

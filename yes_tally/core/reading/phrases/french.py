@@ -86,7 +86,7 @@ LABELS: dict[str, str] = {
     "licence.expires_at": "expire|!expiration|valable jusqu|!date expiration|!licence expire|!fin licence",
     "licence.grace": "!delai grace|!periode grace|délai restant|sursis|jours de grâce",
     "licence.resets_left": "!reinitialisations restantes|!remises zero restantes|réinitialisations restantes|réarmements restants|reactivations restantes|réarmements",
-    "licence.server": "!serveur licences|serveur|!serveur cles|serveur d'activation|serveur interrogé",
+    "licence.server": "!serveur licences|serveur|!serveur cles|serveur d'activation",
     "processor.generation": "génération",
     "processor.name": "nom|modele|processeur",
     "processor.maker": "fabricant|constructeur",

@@ -86,7 +86,7 @@ LABELS: dict[str, str] = {
     "licence.expires_at": "gultig bis|ablauf|!lizenz gultig bis|lauft ab|!lizenz ablauf|!lizenz lauft ab|!lizenzablauf|!ablaufdatum|!lizenzende",
     "licence.grace": "frist|verbleibende frist|verbleibend frist|!gnadenfrist|!karenzzeit|!restfrist|!schonfrist|kulanz|kulanzfrist|nachfrist|frist bleibt",
     "licence.resets_left": "!verbleibende rucksetzungen|!rucksetzungen ubrig|!rucksetzungen|verbleibende rücksetzungen|rücksetzungen|noch zurücksetzbar|zurücksetzungen übrig|neuaktivierungen|neu aktivierbar",
-    "licence.server": "!lizenzserver|server|!schlusselserver|aktivierungsserver|gefragter server",
+    "licence.server": "!lizenzserver|server|!schlusselserver|aktivierungsserver",
     "processor.generation": "generation",
     "processor.name": "name|bezeichnung|modell|prozessor",
     "processor.maker": "hersteller",

@@ -22,7 +22,9 @@ class Teaching(Driven):
         self.at_the_kiosk()
         page, keys = self.page, self.page.keyboard
         self.line(10).click()
-        expect(page.get_by_role("region", name="Line 10")).to_contain_text("Nothing was read from this line")
+        expect(page.get_by_role("region", name="Line 10")).to_contain_text(
+            "nothing else that is said of a disk has this form"
+        )
         keys.press("t")
         expect(page.get_by_role("heading", name="What does line 10 say?")).to_be_visible()
         expect(page.get_by_role("combobox", name="It stands for")).to_be_focused()

@@ -24,10 +24,12 @@ HEADED = {
             "machine.model": "Bulwark 2U",
             "disk#1.number": "0",
             "disk#1.model": "Shale 4T",
+            "disk#1.serial": "SH4T-0001",
             "disk#1.size": 4002222325105,
             "disk#1.health": "good",
             "disk#2.number": "1",
             "disk#2.model": "Shale 4T",
+            "disk#2.serial": "SH4T-0002",
             "disk#2.size": 4002222325105,
             "disk#2.health": "warning",
         },
@@ -164,7 +166,7 @@ ROWS = {
     "rows that begin with a volume's letter": (
         "Volume D  Maps   HFX2   99.8 GB   free 80.1 GB\n",
         {
-            "volume#1.mount": "D",
+            "volume#1.mount": "D:",
             "volume#1.label": "Maps",
             "volume#1.filesystem": "HFX2",
             "volume#1.size": 107159434035,

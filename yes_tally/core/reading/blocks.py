@@ -8,7 +8,8 @@ from dataclasses import dataclass
 
 from yes_tally.core.reading.beside import halves
 from yes_tally.core.reading.decode import Line
-from yes_tally.core.reading.phrases import is_known
+from yes_tally.core.reading.labels import words_of
+from yes_tally.core.reading.phrases import SUBJECTS, is_known
 from yes_tally.core.reading.shapes import SHAPES, WHOLE
 from yes_tally.core.reading.shapes.layout import MAX_LABEL, MAX_LINE, RULE, Group, Heading, Layout, cells_by_gap
 from yes_tally.core.reading.wrapped import led_back, led_back_to, parts_of_rows, put_together, unwrapped
@@ -108,6 +109,9 @@ def _chunks(lines: Sequence[Line]) -> Iterator[list[Line]]:
                 yield chunk
             chunk = []
             continue
+        if chunk and chunk[-1].text[:1] == " " and _names_kind(line.text) and _names_kind(chunk[0].text):
+            yield chunk
+            chunk = []
         if chunk and (_DECORATED.match(line.text[: 2 * MAX_LABEL]) or _TITLE_WITH_COUNT.match(line.text[:MAX_LABEL])):
             yield chunk
             chunk = []
@@ -121,6 +125,13 @@ def _chunks(lines: Sequence[Line]) -> Iterator[list[Line]]:
 
 # ``Printers (3)``: what is listed below, and how many of them.
 _TITLE_WITH_COUNT = re.compile(r"[^\W\d_][^\W\d_]*(?: [^\W\d_]+){0,3} \(\d{1,4}\):?\s*$")
+
+
+def _names_kind(text: str) -> bool:
+    """Whether a line names nothing but a kind of thing, at the margin."""
+    return text[:1] not in ("", " ") and len(text) <= MAX_LABEL and words_of(text.rstrip(" :")) in SUBJECTS
+
+
 _COLUMNS = 3
 # ``Updates fitted: 4``: what is listed below, and how many of them.
 _COUNTED = re.compile(r"\s*[^\W\d_][^:=]{2,60}[:=]\s*\d{1,4}\s*")

@@ -60,9 +60,10 @@ _NUMBERED = re.compile(r"\d")
 LETTERED = re.compile(r"(?P<noun>[^\W\d_]+(?: [^\W\d_]+)?) (?P<rest>[A-Z])")
 
 
-def _lettered(interpreter: Interpreter, entry: Entry, match: re.Match[str], shape: str) -> bool:
-    """``Volume C: System, HFX2, 223 GB``: the mount stands in the label."""
-    item = interpreter.new_item("volume")
+def _lettered(interpreter: Interpreter, entry: Entry, match: re.Match[str], shape: str, own: Item | None) -> bool:
+    """``Volume C: System, HFX2, 223 GB``: the mount stands in the label; ``own``: the record's item, if it has one."""
+    item = own if own and own.group == "volume" and not own.keys else interpreter.new_item("volume")
+    entry = _by_gaps(entry)
     left = [fact for fact in FIELDS["volume"] if fact.kind in ("flag", "choice")]
     if not told_bare(interpreter, entry, "volume", item, shape, "volume.label") and not told_in_words(
         interpreter, entry.printed, entry.line, entry.column - 1, "volume", item, left
@@ -100,7 +101,7 @@ def numbered(
     if match is None:
         letter = LETTERED.fullmatch(entry.label)
         if letter and SUBJECTS.get(words_of(letter["noun"])) in ("volume", "disk"):
-            return _lettered(interpreter, entry, letter, shape)
+            return _lettered(interpreter, entry, letter, shape, parent)
         return False
     if not match["rest"] or not _WHICH.fullmatch(match["rest"]):
         return False
@@ -123,7 +124,7 @@ def numbered(
         interpreter.place(place, shape, (Guess(number, 0.85, f"the label names {group}"),), item)
     interpreter.stands_under(item, parent, entry, shape)
     interpreter.numbered, interpreter.numbered_line = item, entry.line
-    if told_bare(interpreter, _by_gaps(entry), item.group, item, shape, fact):
+    if told_bare(interpreter, _by_gaps(entry), item.group, item, shape, fact, least=1 if aside else 0):
         return True
     interpreter.add(
         fact,
@@ -203,6 +204,10 @@ def listed_item(interpreter: Interpreter, entry: Entry, start: int, shape: str, 
         interpreter.add(
             default.name, item, mark, exactly("flag", True), shape, 0.75, "it is marked among what is listed"
         )
+    order = entry.printed[:start].strip("[](){}.: ")
+    if group == "search_folder" and order.isdigit():
+        place = Entry(entry.label, order, entry.line, entry.column)
+        interpreter.add("search_folder.order", item, place, exactly("count", int(order)), shape, 0.8, "its number")
     for text, at in cells:
         for fact in sorted(left, key=lambda f: f.kind == "text"):
             value = understand(fact, text, interpreter.locale)

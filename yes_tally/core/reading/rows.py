@@ -40,6 +40,10 @@ def read_rows(interpreter: Interpreter, rows: Sequence[Group], shape: str, aroun
     if owner and any(f"{group}.{owner.group}" in FACTS for group in groups):
         # Under one disk stand its parts, not more disks.
         groups = tuple(group for group in groups if group != owner.group)
+    if "boot_entry" in groups and any(
+        _FIRMWARE_FOLDER.search(entry.printed) for row in rows[:20] for entry in row.entries
+    ):
+        groups = ("boot_entry",)
     subject = _borne_out(interpreter, groups, rows)
     interpreter.listed = subject
     context = interpreter.context(subject, around)
@@ -81,6 +85,8 @@ def _row_item(interpreter: Interpreter, group: str, row: Group, columns: dict[st
     return item
 
 
+# Where the firmware looks for what it starts (UEFI 2.10, 13.3.1.3).
+_FIRMWARE_FOLDER = re.compile(r"[\\/]efi[\\/]", re.I)
 _INDEX = re.compile(r"\d{1,2}")
 
 
@@ -140,10 +146,21 @@ def _stands_right_under(interpreter: Interpreter, rows: Sequence[Group]) -> bool
 def _borne_out(interpreter: Interpreter, groups: Sequence[str], rows: Sequence[Group]) -> str | None:
     """The likeliest group that no column speaks against, by flags, choices or addresses that none of its cells
     can be; else the likeliest."""
+    columns = _cells(rows)
+    groups = [group for group in groups if not any(_lacks_key(interpreter, group, *c) for c in columns.items())]
     if len(groups) < 2:
         return groups[0] if groups else None
-    columns = _cells(rows)
     return next((g for g in groups[:4] if not any(_against(interpreter, g, *c) for c in columns.items())), groups[0])
+
+
+# What every such item has, in a form that little else has.
+_HAVE_KEYS = frozenset({"update.id", "process.pid", "partition.id"})
+
+
+def _lacks_key(interpreter: Interpreter, group: str, label: str, cells: Sequence[str]) -> bool:
+    """Whether a column that would name the group's items holds nothing that names one."""
+    fact = next((g.fact for g in decide(label, interpreter.context(group))[:1] if g.fact.startswith(f"{group}.")), "")
+    return fact in _HAVE_KEYS and not any(understand(FACTS[fact], cell, interpreter.locale) for cell in cells)
 
 
 def _cells(rows: Sequence[Group]) -> dict[str, list[str]]:

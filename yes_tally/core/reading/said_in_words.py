@@ -16,6 +16,7 @@ from yes_tally.core.reading.phrases import is_known, subjects_in
 from yes_tally.core.reading.shapes.layout import Entry, Group, cells_by_gap, commas_for_gaps, indent_of
 from yes_tally.core.reading.told_in_parts import FORMS, told_bare, told_in_words
 from yes_tally.core.reading.values import MAX_TEXT
+from yes_tally.core.words import plain
 
 if TYPE_CHECKING:
     from yes_tally.core.reading.interpret import Interpreter
@@ -38,7 +39,9 @@ def rows_of_words(interpreter: Interpreter, lines: Sequence[Line], around: tuple
         bullet = _BULLETED.match(line.text)
         start = bullet.end() if bullet else 0
         cells = cells_by_gap(" " * start + line.text[start:])
-        if len(cells) >= 2:
+        numbered = len(cells) >= 2 and bool(_WHICH_ONE.fullmatch(plain(cells[0][0])))
+        cells = cells[1:] if numbered else cells  # ``Card 1   Kestrel built-in``: what it is called comes after
+        if len(cells) >= 2 or numbered:
             rows.append((line, cells))
     of_group = sum(_tells(cells, group) for _, cells in rows)
     for line, cells in rows:
@@ -48,6 +51,9 @@ def rows_of_words(interpreter: Interpreter, lines: Sequence[Line], around: tuple
             told_bare(interpreter, entry, group, interpreter.new_item(group), "rows", NAMING[group], line.text, least=1)
 
 
+_WHICH_ONE = re.compile(
+    r"(?:card|karte|carte|tarjeta|placa|scheda|kaart|karta|screen|schirm|device|gerat|unit) #?\d{1,2}:?"
+)
 _NAME_AND_WORDS = re.compile(
     r"\s*(?:[-*•]\s+)?[`\"']?(?P<name>[^\s`\"'(:][^`\"'(:]{0,60}?)[`\"']?\s+\((?P<words>[^()]{2,200})\)\s*$"
 )
@@ -218,6 +224,8 @@ def records_of_words(interpreter: Interpreter, lines: Sequence[Line], around: tu
     return told > 0
 
 
+# ``[ tquill ]  Tamsin Quill``: how it is called, and beside it who that is.
+_BOXED_NAME = re.compile(r"\s*\[ ?(?P<name>[\w.-]+) ?\]\s+(?P<full>\S.*?)\s*$")
 _CELLS_OF_ROW = 3
 _ASIDE_OF = {"account": "account.full_name", "adapter": "adapter.connection"}
 
@@ -226,6 +234,13 @@ def called_by(interpreter: Interpreter, group: Group, of: str, shape: str, item:
     """Records under the name of their kind, each headed by its own: ``Interfaces``, then ``Wickerlink GbE 210 ("Office
     wire")`` over its fields."""
     heading, naming = group.heading, NAMING.get(of, "")
+    boxed = _BOXED_NAME.match(heading.text[:MAX_TEXT]) if heading else None
+    if heading and boxed and of in _ASIDE_OF:
+        for fact, part in ((naming, "name"), (_ASIDE_OF[of], "full")):
+            place = Entry("", boxed[part], heading.line, heading.column + boxed.start(part))
+            interpreter.place(place, shape, (Guess(fact, 0.78, "it heads what is said"),), item)
+        interpreter.frame.add(heading.line)
+        return
     cells = cells_by_gap(heading.text[:MAX_TEXT]) if heading and listed and naming else []
     if heading and len(cells) >= _CELLS_OF_ROW:
         # ``mquill   "Maud Quill"   enabled`` over ``groups: staff``: a row, and more of it below.

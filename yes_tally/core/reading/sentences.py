@@ -111,6 +111,9 @@ PATTERNS = Patterns(
     _row("memory.limit", rf"\b(?:nimmt|fasst|unterst[üu]tzt|accepte|prend en charge|admite|soporta|suporta|aceita|supporta|accetta|ondersteunt|obs[łl]uguje|mie[śs]ci|regge|aguanta|aguenta|draagt|tr[äa]gt)\b.{{0,40}}?(?P<v>{_SIZE})"),
     _row("memory.usable", rf"\b(?:nutzbar|verwendbar|utilisable|utilizable|utiliz[áa]vel|utilizzabil[ei]|bruikbaar|u[żz]yteczn\w+)\s*:?\s*(?P<v>{_SIZE})"),
     _row("memory.installed", rf"\b(?:eingebaut|install[ée]e?s?|instalad[ao]s?|installat[ao]|ge[ïi]nstalleerd|zainstalowan\w+)\b(?: \w+)?\s*:?\s*(?P<v>{_SIZE})"),
+    _row("licence.channel", r"\blicen[cs]ed by (?P<v>volume|subscription|retail|evaluation)\b"),
+    _row("licence.resets_left", r"\breset (?P<v>\d{1,4}) more times?\b"),
+    _row("licence.server", r"\b(?:last checked|activated|renewed) (?:by|at|with) (?P<v>[\w-]+(?:\.[\w-]+){2,})"),
     _row("licence.resets_left", r"\b(?P<v>\d{1,4}) (?:\w+ )?(?:resets?|rearms?) (?:remain|are left|left|possible)"),
     _row("licence.key_tail", r"\b(?:last|final) (?:five|5|part)\b.{0,30}\bkey\b.{0,12}?\b(?-i:(?P<v>[A-Z0-9]{5}))\b"),
     _row("licence.expires_at", rf"\b(?:activated|licen[cs]ed|aktiviert|activ[ée]e?|activad[oa]|ativad[oa]|attivat[oa]|geactiveerd|aktywowan[yae])\b[^.;]{{0,50}}?\b(?:until|till|through|bis(?: zum)?|jusqu'au|hasta(?: el)?|at[ée]|fino al|tot|do) (?P<v>{_DATE})"),
@@ -199,7 +202,7 @@ _CHECK_KINDS = (
     _row("health_check.kind", r"\b(?:energy|power) ?(?:check|report|efficiency|scan|diagnos)", "energy"),
     _row("health_check.kind", r"\b(?:memory|ram) ?(?:check|test|diagnos)", "memory"),
     _row("health_check.kind", r"\bchecking (?:the )?(?:volume |drive |disk )?(?:[A-Z]:|/\w)", "disk"),
-    _row("health_check.kind", r"\b(?:check|scan|test) (?:of|on) [A-Z]:(?!\w)|\b(?:disk|vol|volume|drive|disc|file ?system) ?(?:check|scan|test)|\bcheck(?:ing)? (?:of )?(?:the )?(?:disk|volume|drive|file system)\b", "disk"),
+    _row("health_check.kind", r"\b(?:check|scan|test) (?:of|on) (?:[A-Z]:(?!\w)|/\w)|\b(?:disk|vol|volume|drive|disc|file ?system) ?(?:check|scan|test)|\bcheck(?:ing)? (?:of )?(?:the )?(?:disk|volume|drive|file system)\b", "disk"),
 )  # fmt: skip
 CHECK_KINDS = Patterns(*_CHECK_KINDS, *(_row("health_check.kind", pattern, kind) for pattern, kind in KINDS))
 _CHECKED = r"\b(?:check|scan|test|verif)\w*(?: (?:of|on|for|run on))?(?: (?:the )?(?:disk|volume|drive))?"

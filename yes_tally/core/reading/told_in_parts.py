@@ -25,7 +25,7 @@ _CLAUSES = re.compile(r"[^\s,;.](?:[^,;.]|[,;.](?!\s|$))*")
 # Texts that their form alone tells.
 FORMS = {
     "printer.port": re.compile(
-        r"(?:(?:on|at|auf|sur|en|su|op|na|em) )?(?:\d{1,3}\.){3}\d{1,3}(?::\d+)?|(?:USB|LPT|COM)\d+:?|FILE:|\\\\\S+",
+        r"(?:(?:on|at|an|auf|sur|en|su|op|na|em) )?(?:\d{1,3}\.){3}\d{1,3}(?::\d+)?|(?:USB|LPT|COM)\d+:?|FILE:|\\\\\S+",
         re.I,
     ),
     "os.build": re.compile(r"(?:build )?\d+(?:\.\d+){2,}"),
@@ -35,6 +35,8 @@ FORMS = {
     "adapter.ipv4": re.compile(r"\d{1,3}(?:\.\d{1,3}){3}(?:/\d{1,2})?"),
     "adapter.connected": re.compile(r"(?:up|down|connected|disconnected|not connected)(?: at .*)?", re.I),
     "module.speed": re.compile(r"\d{4,5} ?MT/s", re.I),
+    "disk.serial": re.compile(r"(?=[A-Z-]*\d)(?=[\d-]*[A-Z])[A-Z0-9-]{8,24}"),
+    "process.user": re.compile(r"[\w-]+\\[\w.-]+"),
     "driver.file": re.compile(r"\S+\.(?:sys|inf|ko|drv)", re.I),
     "driver.version": re.compile(r"\d+(?:\.\d+){1,4}"),
     "software.version": re.compile(r"\d+(?:\.\d+){1,4}"),
@@ -116,6 +118,17 @@ def told_bare(
     parts = [m for m in _PARTS.finditer(entry.printed[:400]) if m.group().strip()]
     if len(parts) < _LEAST_PARTS:
         return False
+    if naming and FACTS[naming].kind == "text" and MEASURED.match(parts[0].group().strip()):
+        # ``903.4 MB   quaymaster   pid 2204``: a measure stands before the name.
+        own = next(
+            (
+                n
+                for n, p in enumerate(parts)
+                if _LABEL_ALONE.fullmatch(p.group().strip()) or _PROPER.fullmatch(p.group().strip())
+            ),
+            0,
+        )
+        parts.insert(0, parts.pop(own))
     drive = _DRIVE_FIRST.match(parts[0].group().strip()) if group == "volume" else None
     if drive and (mount := next((fact for fact in left if fact.name == "volume.mount"), None)):
         # ``C: 465 GB, 88 GB free``: its letter stands first.

@@ -39,7 +39,9 @@ _TEXT_FORMS: dict[str, re.Pattern[str]] = {
     # What is free holds nothing.
     "module.bank": re.compile(r"(?!(?:free|frei|libre|liber[oa]|vrij|woln[yea]|livre|empty)$)(?P<keep>.+)$", re.I),
     "account.name": re.compile(r"(?!.*\s{3,})(?P<keep>.+)$"),
-    "printer.port": re.compile(r"(?:(?:on|at|auf|sur|en|su|op|na|em) )?(?P<keep>.+)$"),
+    # A single figure numbers things; an id tells them from all others.
+    "partition.id": re.compile(r"\S{4,}.*$"),
+    "printer.port": re.compile(r"(?:(?:on|at|an|auf|sur|en|su|op|na|em) )?(?P<keep>.+)$"),
     "lookup.name": re.compile(r"(?!\d{1,3}(?:\.\d{1,3}){3}$)\S+$"),
     "search_folder.folder": re.compile(r".*[/\\].*"),
     "firewall.profile": re.compile(r"(?P<keep>[^,;()]{1,40})$"),

@@ -156,7 +156,7 @@ _COMMANDS = {
         "display": "screens panels monitors",
         "sound": "audio noise sound",
         "adapter": "cards nics radios",
-        "boot_entry": "bootlist starters boots",
+        "boot_entry": "bootlist bootmenu startmenu startlist starters boots",
         "firewall": "wall shield fence gate",
         "policy": "audit auditplan audits",
         "page_file": "paging swap pagefile",

@@ -223,7 +223,7 @@ LABELS: dict[str, str] = {
     "account.groups": "groups|member of|group|group memberships|local groups|memberships|local group memberships",
     "task.name": "name|task|task name|job|timer|unit",
     "task.enabled": "enabled|scheduled|active|switched on|scheduled task state|on",
-    "task.state": "is now|state|status",
+    "task.state": "state|status",
     "task.last_run_at": "last run|last run time|ran last|last|last started|previous run",
     "task.next_run_at": "next run|next run time|runs next|next|next start|next due|due next",
     "task.last_result": "last result|result|exit code|last exit|return code|ended with",

@@ -14,7 +14,7 @@ from dataclasses import dataclass
 from yes_tally.core.catalogue import FACTS
 from yes_tally.core.reading.decode import TAB, Line
 from yes_tally.core.reading.labels import words_of
-from yes_tally.core.reading.phrases import SUBJECTS, is_likely, names_item
+from yes_tally.core.reading.phrases import SUBJECTS, is_known, is_likely, names_item
 from yes_tally.core.reading.shapes.indexed_keys import by_index
 from yes_tally.core.reading.shapes.layout import (
     MAX_LABEL,
@@ -224,7 +224,10 @@ def _aligned(pairs: Sequence[_Pair | None]) -> bool:
         return False  # rows that begin alike
     names = {pair.label for pair in pairs if pair and _VARIABLE.fullmatch(pair.label)}
     known = max(known, len(names)) if len(names) == total else known
-    return (total >= 2 and top * 3 >= total * 2 and known * 2 >= total) or (total == 1 == known)
+    if total == 1:
+        kind = [pair for pair in pairs if pair and ("  " not in pair.value and _names_kind(pair.label))]
+        return bool(kind) or any(is_known(pair.label) for pair in pairs if pair)
+    return total > 1 and top * 3 >= total * 2 and known * 2 >= total
 
 
 def _is_recorded(text: str) -> bool:

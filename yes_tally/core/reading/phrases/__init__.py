@@ -266,9 +266,17 @@ _SHORTEST_NEAR = 5
 
 
 @lru_cache(maxsize=1)
-def _vocabulary() -> tuple[str, ...]:
-    words = {word for phrase in (*LABELS, *SUBJECTS) for word in phrase}
-    return tuple(sorted(word for word in words if len(word) >= _SHORTEST_NEAR))
+def _vocabulary() -> frozenset[str]:
+    return frozenset(word for phrase in (*LABELS, *SUBJECTS) for word in phrase if len(word) >= _SHORTEST_NEAR)
+
+
+@lru_cache(maxsize=1)
+def _by_letter() -> dict[tuple[str, int], list[str]]:
+    """The vocabulary by first letter and length: a slip changes neither by much."""
+    found: dict[tuple[str, int], list[str]] = {}
+    for word in sorted(_vocabulary()):
+        found.setdefault((word[0], len(word)), []).append(word)
+    return found
 
 
 @per_book(16384)
@@ -280,7 +288,7 @@ def near_misses(label: str) -> tuple[Meaning, ...]:
     words = words_of(label)
     if not words or len(words) > 6 or meanings(label) or taught_everywhere(label):
         return ()
-    known = set(_vocabulary())
+    known = _vocabulary()
     mended = [word if word in known or len(word) < _SHORTEST_NEAR else _neighbour(word) for word in words]
     if None in mended or mended == list(words):
         return ()
@@ -290,9 +298,11 @@ def near_misses(label: str) -> tuple[Meaning, ...]:
 def _neighbour(word: str) -> str | None:
     """The one known word that a slip of the fingers away: a letter wrong, missing, too many, or two changed places."""
     slips = 1 if len(word) < _LONG else 2
-    found = process.extract(word, _vocabulary(), scorer=OSA.distance, score_cutoff=slips, limit=2)
+    lengths = range(len(word) - slips, len(word) + slips + 1)
+    near = [other for length in lengths for other in _by_letter().get((word[0], length), ())]
+    found = process.extract(word, near, scorer=OSA.distance, score_cutoff=slips, limit=2)
     alone = len(found) == 1 or (len(found) == 2 and found[0][1] < found[1][1])
-    return str(found[0][0]) if alone and found[0][0][0] == word[0] else None
+    return str(found[0][0]) if alone else None
 
 
 @lru_cache(maxsize=4096)

@@ -15,7 +15,7 @@ KINDS: tuple[tuple[str, str], ...] = (
     (r"\b(?:revisi[óo]n|comprobaci[óo]n|verifica\w*|contr[ôo]le|controllo|kontrola|controle|pr[üu]fung|rapport\w*|bericht|informe|raport)"
      r" (?:de |del |d['’]|des |dell[a'’] ?|van |der |da )?(?:la |l['’])?(?:[ée]?energ\w+|[ée]nergie|poboru energii)", "energy"),
     (r"\brevis(?:i[óo]n|ando|ar) (?:de |del |la |el |los )*(?:archivos del sistema|archivos)\b", "system-files"),
-    (r"\b(?:revisi[óo]n|prueba|test|controllo|kontrola) (?:de |della |pami[ęe]ci|la )*(?:memoria|pami[ęe]ci)\b", "memory"),
+    (r"\b(?:revisi[óo]n|prueba|prova|test|controllo|kontrola) (?:de |della |pami[ęe]ci|la )*(?:memoria|pami[ęe]ci)\b", "memory"),
     # French
     (r"\bfichiers syst[èe]me\b|\bint[ée]grit[ée]\b.{0,20}\bsyst[èe]me\b", "system-files"),
     (r"\b(?:rapport|contr[ôo]le|diagnostic) (?:[ée]nerg[ée]tique|d[e']\s?(?:l')?[ée]nergie)\b", "energy"),
@@ -80,7 +80,7 @@ RESULTS = (
         "clean",
     ),
     (
-        r"\b(?:no termin[óo]|detenid[oa] por|n'a pas (?:fini|termin[ée])|arr[êe]t[ée]e? par|arrestat[oa] da|fermat[oa] da|non (?:è finit|ha finit)\w+|"
+        r"\b(?:no termin[óo]|detenid[oa] por|n'a pas (?:fini|termin[ée])|arr[êe]t[ée]e? par|arrestat[oa] da\w*|fermat[oa] da\w*|non (?:è finit|ha finit)\w+|"
         r"(?:wurde )?nicht (?:fertig|zu ende)\w*|parad[oa] por|n[ãa]o (?:acabou|terminou|concluiu)|gestopt door|niet klaar|zatrzyman\w+ przez|nie uko[ńn]czon\w+)\b",
         "not-finished",
     ),

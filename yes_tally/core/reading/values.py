@@ -11,7 +11,7 @@ from yes_tally.core import quantity
 from yes_tally.core.catalogue import BINARY_SIZES, CHOICE_CODES, FACTS, NOMINAL_SIZES, SOLD_SIZES, FactKind
 from yes_tally.core.moment import date_order, moment
 from yes_tally.core.quantity import Locale, Value, exactly
-from yes_tally.core.words import choice_of, flag_of, is_placeholder
+from yes_tally.core.words import choice_named, choice_of, flag_of, is_placeholder
 
 MAX_TEXT = 300
 _MAC = re.compile(
@@ -99,6 +99,8 @@ def _understood(name: str, text: str, locale: Locale, unit: str) -> Value | None
     return _KINDS[fact.kind](fact, text, locale, unit)
 
 
+# What kernels call a memory's file system is a kind of volume too.
+_FILE_SYSTEM = re.compile(r"fs\d?$|fat|ext\d", re.I)
 # A clock, a rate or a size is the name of nothing.
 _A_MEASURE = re.compile(r"\d[\d.,]* ?(?:MT/s|[KMG]Hz|[KMGT]i?B|[KMGT]bit/s|m?Wh|%)", re.I)
 
@@ -109,6 +111,12 @@ def _text(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
     if _A_MEASURE.fullmatch(text) and fact.name not in _ANY_WORD:
         return None
     if fact.name == "firewall.profile" and flag_of(text) is not None:
+        return None
+    if (
+        fact.name == "volume.filesystem"
+        and not _FILE_SYSTEM.search(text)
+        and choice_named("kind", FACTS["volume.kind"].choices, text)
+    ):
         return None
     form = _TEXT_FORMS.get(fact.name)
     if form:

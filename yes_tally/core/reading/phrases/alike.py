@@ -13,13 +13,13 @@ from yes_tally.core.catalogue import FACTS
 ALIKE: dict[str, dict[str, str]] = {
     "maker": {
         "en": "maker|manufacturer|vendor|made by|built by|by",
-        "de": "hersteller|fabrikat|produzent|marke|hergestellt von",
-        "fr": "fabricant|constructeur|marque|fabriqué par",
-        "es": "fabricante|marca|fabricado por",
-        "pt": "fabricante|marca|fabricado por",
-        "it": "produttore|costruttore|fabbricante|marca|prodotto da",
+        "de": "hersteller|fabrikat|produzent|marke|hergestellt von|gemacht von|gebaut von",
+        "fr": "fabricant|constructeur|marque|fabriqué par|fait par",
+        "es": "fabricante|marca|fabricado por|hecho por",
+        "pt": "fabricante|marca|fabricado por|feito por",
+        "it": "produttore|costruttore|fabbricante|marca|prodotto da|fatto da",
         "nl": "fabrikant|merk|maker|producent|gemaakt door",
-        "pl": "producent|wytwórca|marka",
+        "pl": "producent|wytwórca|marka|wykonane przez",
     },
     "serial": {
         "en": "serial|serial number|serial no|sn|s/n|ser no",

@@ -102,8 +102,15 @@ def _fill_leaders(lines: Sequence[Line], parsed: Sequence[dict[str, _Pair]]) -> 
         return
     for line, found in zip(lines, parsed, strict=True):
         match = None if "dots" in found else _LAST_DOT.match(line.text)
-        if match and match.start("value") == usual and len(line.text) <= MAX_LINE:
+        text = line.text
+        if match and match.start("value") == usual and len(text) <= MAX_LINE:
             found["dots"] = _Pair(match["label"], match["value"].rstrip(), usual, "dots")
+        elif (
+            "dots" not in found and len(text) > usual > 1 and text[usual - 2 : usual].strip() and text[usual - 1] == " "
+        ):
+            label = text[:usual].strip()
+            if is_likely(label):
+                found["dots"] = _Pair(label, text[usual:].rstrip(), usual, "dots")
 
 
 _LEAST_LEADERS = 2

@@ -102,7 +102,7 @@ NO = (
 )
 
 _PLACEHOLDERS = frozenset({
-    "default", "default string", "not specified", "ohne angabe", "sans indication", "sin indicar", "senza indicazione", "sem indicacao", "zonder opgave", "bez danych", "not programmed", "nao preenchido", "nao preenchida", "no programado", "nao programado", "non programmato", "non programme", "nicht programmiert", "niet geprogrammeerd", "nie zaprogramowano", "nicht ausgefullt", "non rempli", "sin rellenar", "non compilato", "niet ingevuld", "nie wypelniono", "not readable", "not burned in", "not known", "not said", "not told", "not stated", "not given", "unset", "not shown", "not available", "not applicable", "unspecified",
+    "default", "default string", "standaardtekst", "standardtext", "standardwert", "texte par defaut", "chaine par defaut", "texto predeterminado", "cadena predeterminada", "testo predefinito", "stringa predefinita", "texto padrao", "tekst domyslny", "standaardwaarde", "not specified", "ohne angabe", "sans indication", "sin indicar", "senza indicazione", "sem indicacao", "zonder opgave", "bez danych", "not programmed", "nao preenchido", "nao preenchida", "no programado", "nao programado", "non programmato", "non programme", "nicht programmiert", "niet geprogrammeerd", "nie zaprogramowano", "nicht ausgefullt", "non rempli", "sin rellenar", "non compilato", "niet ingevuld", "nie wypelniono", "not readable", "not burned in", "not known", "not said", "not told", "not stated", "not given", "unset", "not shown", "not available", "not applicable", "unspecified",
     "to be filled", "to be filled by o.e.m.", "to be filled in", "to be filled by the maker", "none", "null", "nil",
     "n/a", "na", "unknown", "empty", "no", "nothing", "system serial number", "serial number", "asset tag", "no asset tag",
     "123456789", "1234567890", "0123456789", "invalid", "undefined", "not set", "not present", "no module installed",
@@ -143,7 +143,7 @@ def is_placeholder(text: str) -> bool:
 
 CHOICE_WORDS: dict[str, dict[str, str]] = {
     "form": {
-        "desktop": "desktop|kleingehause|kleines gehause|small case|mini|mini pc|small form factor|thin client|small desktop|low profile desktop|tischrechner|bureau|sobremesa|escritorio|de bureau|da tavolo|fisso|stacjonarny", "tower": "tower|mini tower|turm|tour|torre|gran torre|mini tour|midi tower|minitower",
+        "desktop": "desktop|kleingehause|kleines gehause|small case|mini|mini pc|small form factor|thin client|small desktop|low profile desktop|tischrechner|bureau|sobremesa|escritorio|de bureau|da tavolo|fisso|stacjonarny", "tower": "tower|toren|mini toren|mini-toren|minitoren|torre mini|minitorre|wieza|mini wieza|mini tower|turm|tour|torre|gran torre|mini tour|midi tower|minitower",
         "laptop": "laptop|notebook|portable|sub notebook|convertible|ordinateur portable|portatil|portatile|przenosny|klapprechner|draagbaar", "tablet": "tablet|detachable",
         "all-in-one": "all in one|all-in-one", "server": "server|rack mount chassis|main server chassis",
         "virtual": "virtual|virtual machine|vm",

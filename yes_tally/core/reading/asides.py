@@ -38,7 +38,7 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
     "processor.name": (
         (re.compile(r"\b(\d{1,3}) ?C ?/ ?\d{1,3} ?T\b"), "processor.cores"),
         (re.compile(r"\b\d{1,3} ?C ?/ ?(\d{1,3}) ?T\b"), "processor.threads"),
-        (re.compile(r"(?:@|(?<!\d),|\(| (?:à|at|bei|mit|a|con|met|com|z)(?= ))\s*([\d.,]+\s*[GM]Hz)", re.I), "processor.clock"),
+        (re.compile(r"(?:@|(?<!\d),|\(| (?:à|at|bei|mit|a|con|met|com|z|op)(?= ))\s*([\d.,]+\s*[GM]Hz)", re.I), "processor.clock"),
         (re.compile(r"(\d+) (?:cores?|kernen?|c(?:oe|œ)urs|n[uú]cleos|nuclei|rdzeni[ea]?)\b", re.I), "processor.cores"),
         (re.compile(r"(\d+) (?:threads?|logical processors|hilos|fils d.ex[ée]cution|f[äa]den|w[ąa]tk[óo]?[wi]|thread)\b", re.I), "processor.threads"),
     ),
@@ -73,6 +73,9 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
         (re.compile(r"/\s*(255(?:\.\d{1,3}){3})"), "adapter.mask"),
         (re.compile(r"(?:netmask|mask) (\S+)", re.I), "adapter.mask"),
         (re.compile(r"\(?DHCP (?:from|by|server|lease from) (\d+(?:\.\d+){3})", re.I), "adapter.dhcp_server"),
+    ),
+    "adapter.dhcp": (
+        (re.compile(r"\b(?:from|by|von|de|du|da|dal|di|van|od|server|serveur|servidor|serwer)\s+(\d{1,3}(?:\.\d{1,3}){3})", re.I), "adapter.dhcp_server"),
     ),
     "adapter.connected": ((re.compile(r"([\d.,]+ ?[GMk]bit/s|[\d.,]+ ?[GMk]bps)", re.I), "adapter.speed"),),
     "adapter.lease_from": (

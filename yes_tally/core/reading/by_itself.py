@@ -49,11 +49,24 @@ def told_by_itself(interpreter: Interpreter, entry: Entry, shape: str, context: 
         said = f"“{entry.printed}” says it by itself"
         interpreter.add(fact, item, entry, exactly(kind, value), shape, 0.85, said)
         return
+    if context.group == "adapter":
+        _adapters_word(interpreter, entry, shape, item)
     for measure in _BARE_MEASURES:
         if measure.startswith(f"{context.group}."):
             known = understand(FACTS[measure], entry.printed, interpreter.locale)
             if known:
                 interpreter.add(measure, item, entry, known, shape, 0.85, "its unit says what it is")
+
+
+def _adapters_word(interpreter: Interpreter, entry: Entry, shape: str, item: Item | None) -> None:
+    """``kabelgebunden``, ``niepołączona``: an adapter's kind, or whether it is connected, in any language."""
+    kind = choice_named("kind", FACTS["adapter.kind"].choices, entry.printed)
+    connected = flag_of(entry.printed) if not entry.printed[:1].isdigit() else None
+    said = f"“{entry.printed}” says it by itself"
+    if kind:
+        interpreter.add("adapter.kind", item, entry, exactly("choice", kind), shape, 0.8, said)
+    elif connected is not None:
+        interpreter.add("adapter.connected", item, entry, exactly("flag", connected), shape, 0.8, said)
 
 
 def choice_by_flag(interpreter: Interpreter, entry: Entry, shape: str, context: Context, item: Item | None) -> bool:

@@ -101,6 +101,7 @@ PATTERNS = Patterns(
     _row("licence.state", r"\bis in (?:its|the|a) grace period\b", "grace"),
     _row("licence.permanent", rf"\b{_LICENCE}\b.{{0,20}}\b(?:is|ist|est|es) (?:not|nicht|no|pas) (?:permanent|dauerhaft|permanente)\b", "no"),
     _row("licence.permanent", rf"\b{_LICENCE}\b.{{0,20}}\b(?:is|ist|est|es) (?:permanent|for good|dauerhaft|permanente)\b", "yes"),
+    _row("licence.permanent", r"(?:\bnon (?:è|e')|\bno es|\bn'est pas|\bn[ãa]o é|\bis niet|\bist nicht|\bnie jest) (?:permanent\w*|dauerhaft|unbefristet|definitiv\w*|blijvend|sta[łl]a|bezterminowa)\b", "no"),
     _row("licence.permanent", rf"\bpermanently activated\b|\b{_LICENCE} never (?:expires|runs out|ends)\b", "yes"),
     _row("licence.expires_at", rf"\b(?:runs out|expires|will expire|ends|is valid until|valid until|läuft ab)(?: on| at| am)? (?P<v>{_DATE})"),
     _row("licence.channel", r"\b(?:licen[cçz][ei]?\w*|licencj\w+|lizenz)\b[^.;]{0,30}?\b(?P<v>(?:en |por |per |de |na )?(?:volumen?s?|abonnement|suscripci[óo]n|assinatura|abbonamento|subskrypcj\w|abo|oem|valutazione|evaluaci[óo]n|avalia[çc][ãa]o|[ée]valuation))\b"),

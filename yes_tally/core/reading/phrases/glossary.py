@@ -171,7 +171,7 @@ language | sprache | langue | idioma, lengua | idioma, lingua | lingua | taal | 
 last | letzt, zuletzt | dernier, derniere | ultimo | ultimo | ultimo | laatste, laatst | ostatni
 lease | lease, mietdauer, leasedauer | bail, concession | concesion, arrendamiento, alquiler | concessao, aluguer, locacao | lease, concessione, noleggio | lease, huur | dzierzawa, najem
 leased | geleast, gemietet | loue | concedido, arrendado | concedido | concesso | geleased | dzierzawiony
-left | ubrig, verbleibend, verbleiben | restant | restante | restante | rimanente, restante | resterend, over | pozostalo, pozostaly
+left | ubrig, verbleibend, verbleiben | restant | restante | restante | rimanente, restante, rimasto | resterend, over | pozostalo, pozostaly
 length | lange | longueur | longitud | comprimento | lunghezza | lengte | dlugosc
 letter | buchstabe, laufwerksbuchstabe | lettre | letra | letra | lettera | letter, stationsletter | litera
 level | stufe, ebene, schweregrad | niveau, gravite | nivel | nivel | livello | niveau | poziom

@@ -45,15 +45,16 @@ class Screenshots(Driven):
         """A label is being taught, and the phrasebook."""
         page = self.page
         page.goto(f"{self.base}/bench/125")
-        page.locator("[data-line='11']").click()
+        page.locator("[data-line='10']").click()
         page.keyboard.press("t")
-        page.get_by_role("option", name="disk.size").click()
+        page.get_by_role("combobox", name="It stands for").fill("disk.media")
+        page.get_by_role("option", name="disk.media").click()
         page.get_by_text("It changes 2 places").wait_for()
         page.screenshot(path=FOLDER / "bench-teach.png")
         page.keyboard.press("Escape")
         page.keyboard.press("p")
-        page.get_by_role("button", name="Fettle").first.click()
-        page.get_by_text("It changes 2 places").wait_for()
+        page.get_by_role("button", name="Berth memory").first.click()
+        page.get_by_text("It changes 1 place").wait_for()
         page.screenshot(path=FOLDER / "phrases.png")
 
     def collect(self) -> None:

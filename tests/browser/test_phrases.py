@@ -32,6 +32,9 @@ class Teaching(Driven):
         expect(page.get_by_role("option", name="disk.media")).to_be_visible()
         keys.press("ArrowDown")
         expect(page.get_by_text("It changes 2 places in 1 report")).to_be_visible()
+        expect(
+            page.get_by_text("this report, line 10: disk.media ssd in doubt → disk.media ssd", exact=True)
+        ).to_be_visible()
         expect(self.line(10)).to_have_attribute("data-lit", "true")
         expect(self.line(16)).to_have_attribute("data-lit", "true")
         self.assertEqual(self.axe(), [])

@@ -48,6 +48,13 @@ class Taught(WithReports):
             self.assertEqual(first.after.fact, "memory.installed")
             self.assertIsNone(self.memory(self.visits[0]))
 
+    def test_a_guess_that_becomes_sure_is_a_change(self):
+        visit = self.hand(b"svc@kio-9 > kelp sheet\nKelp disk 0\n  Sorte: SSD\n  Serial number: HLD-20117\n")
+        sha256 = visit.reports.get().report_id
+        (change,) = teaching.preview(TaughtPhrase("Sorte", "disk.media"), From(sha256, 3, "SSD")).changes
+        self.assertEqual((change.before.fact, change.before.in_doubt), ("disk.media", True))
+        self.assertEqual((change.after.fact, change.after.in_doubt), ("disk.media", False))
+
     def test_open_visits_follow_at_once_and_back_again(self):
         row = self.teach()
         self.assertEqual([self.memory(v) for v in self.visits], [n * 4 * 2**30 for n in (1, 2, 3)])

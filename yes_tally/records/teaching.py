@@ -7,7 +7,7 @@ from dataclasses import dataclass
 
 from peewee import JOIN
 
-from yes_tally.core.quantity import Locale
+from yes_tally.core.quantity import Locale, Value
 from yes_tally.core.reading.decode import decode
 from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.phrases.taught import Phrasebook, TaughtPhrase
@@ -142,12 +142,17 @@ def _words_in(sha256: str) -> str:
 
 
 def differences(before: ReadReport, after: ReadReport) -> Iterator[tuple[int, Reading | None, Reading | None]]:
-    """Where two readings of one report differ: the line, what was read before, what is read after."""
+    """Where two readings of one report differ, or one is in doubt and the other not: the line, what was read before,
+    what is read after."""
     old, new = _by_place(before.readings), _by_place(after.readings)
     for place in sorted({*old, *new}):
         was, is_now = old.get(place), new.get(place)
-        if was is None or is_now is None or (was.fact, was.item, was.value) != (is_now.fact, is_now.item, is_now.value):
+        if was is None or is_now is None or _said(was) != _said(is_now):
             yield place[0], was, is_now
+
+
+def _said(reading: Reading) -> tuple[str, str | None, Value, bool]:
+    return reading.fact, reading.item, reading.value, reading.in_doubt
 
 
 def _by_place(readings: Iterable[Reading]) -> dict[tuple[int, int, int], Reading]:

@@ -26,7 +26,6 @@ from yes_tally.records.waivers import Waived, today, waived
 from yes_tally.server import present_settling as settling
 from yes_tally.server import schemas
 
-DOUBTFUL = 0.8
 _BECAUSE = re.compile(r'\s+because\s+"[^"]*"$')
 _STRENGTH = re.compile(r"^(must|should)\s+")
 
@@ -276,7 +275,7 @@ def report(entry: VisitReport, read: ReadReport, marks: Marks) -> schemas.Report
 
 
 def reading(read: Reading, mark: str | None) -> schemas.Reading:
-    own = "doubt" if read.confidence < DOUBTFUL or read.also else "read"
+    own = "doubt" if read.in_doubt else "read"
     return schemas.Reading(
         line=read.line,
         column=read.column,

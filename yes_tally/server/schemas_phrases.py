@@ -61,11 +61,12 @@ class Line(BaseModel):
 
 
 class ReadAs(BaseModel):
-    """What a place of a report is read as."""
+    """What a place of a report is read as; ``in_doubt`` where a person should look at it."""
 
     fact: str
     item: str | None
     shown: str
+    in_doubt: bool
 
 
 class Change(BaseModel):

@@ -2135,11 +2135,13 @@ export interface components {
         };
         /**
          * ReadAs
-         * @description What a place of a report is read as.
+         * @description What a place of a report is read as; ``in_doubt`` where a person should look at it.
          */
         ReadAs: {
             /** Fact */
             fact: string;
+            /** In Doubt */
+            in_doubt: boolean;
             /** Item */
             item: string | null;
             /** Shown */

@@ -43,6 +43,7 @@ function Was({ read }: { read: Schemas["ReadAs"] | null }) {
   return (
     <>
       <span className="font-mono text-[12px]">{read.fact}</span> {read.shown}
+      {read.in_doubt && <i className="text-soft"> in doubt</i>}
     </>
   );
 }

@@ -172,7 +172,11 @@ def _by_synonyms(label: str, context: Context) -> list[Guess]:
         )
         guess = _weigh(meaning, context) if group == context.group or (whole and group in SINGLE_GROUPS) else None
         if guess and guess.fact not in found:
-            found[guess.fact] = replace(guess, confidence=round(guess.confidence - SYNONYM_LOSS, 3))
+            found[guess.fact] = replace(
+                guess,
+                confidence=round(guess.confidence - SYNONYM_LOSS, 3),
+                why=f"“{label}” in other words: {guess.why}",
+            )
     return list(found.values())
 
 

@@ -25,6 +25,7 @@ from yes_tally.core.reading.stated import read_statements, taught_statements, ti
 from yes_tally.core.reading.values import locale_of
 
 READER_VERSION = 6
+DOUBTFUL = 0.8
 _CLOSING = re.compile(r"\s*(?:</[\w:.-]+>|[\]})][,;]?|<\?[^>]*\?>)+\s*$")
 _LOCALE_SAMPLE = 200_000
 _RIGHT_UNDER = 2
@@ -52,6 +53,11 @@ class Reading:
     why: str
     section: int
     also: tuple[str, ...] = ()
+
+    @property
+    def in_doubt(self) -> bool:
+        """Whether a person should look at it."""
+        return self.confidence < DOUBTFUL or bool(self.also)
 
 
 @dataclass(frozen=True, slots=True)

@@ -213,4 +213,6 @@ def _preview(found: teaching.Preview) -> schemas.Preview:
 def _read_as(reading: Reading | None) -> schemas.ReadAs | None:
     if reading is None:
         return None
-    return schemas.ReadAs(fact=reading.fact, item=reading.item, shown=say_fact(reading.fact, reading.value))
+    return schemas.ReadAs(
+        fact=reading.fact, item=reading.item, shown=say_fact(reading.fact, reading.value), in_doubt=reading.in_doubt
+    )

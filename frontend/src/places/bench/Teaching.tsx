@@ -97,9 +97,10 @@ function Form({
     line: spot.line,
   };
   const settled = useSettled(phrase, 200);
+  const stands = JSON.stringify(settled) === JSON.stringify(phrase);
   const seen = useQuery({
     ...preview(settled),
-    enabled: fact !== null && settled.label + (settled.after ?? "") !== "",
+    enabled: stands && fact !== null && settled.label + (settled.after ?? "") !== "",
     placeholderData: keepPreviousData,
   });
   const found = fact === null ? undefined : seen.data;
@@ -112,7 +113,7 @@ function Form({
       onClose();
     },
   });
-  const looked = !seen.isPlaceholderData && JSON.stringify(settled) === JSON.stringify(phrase);
+  const looked = stands && !seen.isPlaceholderData;
   const ready = found !== undefined && looked && !found.refused && !teach.isPending;
   // Who presses Enter before the preview is there means what was chosen; it is taught when nothing speaks against it.
   const { mutate } = teach;

@@ -37,6 +37,16 @@ def lines_of(text, fact):
     return [(r.line, r.printed) for r in read(text.encode()).readings if r.fact == fact]
 
 
+class Doubts(unittest.TestCase):
+    def doubts(self, text):
+        return {r.printed: r.also for r in read(text.encode()).readings if r.in_doubt}
+
+    def test_another_fact_that_a_label_may_be_is_a_doubt_only_where_the_text_can_be_one(self):
+        table = "memory modules of this PC\n\nslot  size  serial\n----  ----  --------\n{0}    8 GB  BEA10D7A\n"
+        self.assertEqual(self.doubts(table.format("A1")), {})
+        self.assertEqual(self.doubts(table.format("2 ")), {"2": ("memory.slots",)})
+
+
 class Pairs(unittest.TestCase):
     def test_are_read_by_any_mark(self):
         for line in ("Host name: nq-tkt-01", "Host name = nq-tkt-01", "Host name . . . . . : nq-tkt-01", 'HOST_NAME="nq-tkt-01"',

@@ -336,7 +336,7 @@ class Interpreter:
             if cannot_be(entry, guess, shape):
                 continue
             fact = FACTS[guess.fact]
-            value = understand(fact, entry.printed, self.locale, unit or (of_sizes if fact.kind == "size" else ""))
+            value = self._understand(fact.name, entry.printed, unit, of_sizes)
             if value is None and fact.name == "adapter.ipv4":
                 fact = FACTS["adapter.ipv6"]  # an address is an address, whichever its label expected
                 guess, value = replace(guess, fact=fact.name), understand(fact, entry.printed, self.locale)
@@ -345,7 +345,11 @@ class Interpreter:
             if fact.kind == "text" and self._goes_on(fact.name, item, entry):
                 self.blanks.add(entry.line)
                 return
-            rivals = _rivals(guess, guesses) if len(guesses) > 1 else ()
+            rivals = tuple(
+                rival
+                for rival in (_rivals(guess, guesses) if len(guesses) > 1 else ())
+                if self._understand(rival, entry.printed, unit, of_sizes)
+            )
             sure = guess.confidence - (0.1 if place else 0.0) - (0.05 if rivals else 0.0)
             name = memory_told(guess.fact, guess.phrase, value)
             self.add(name, item, entry, value, shape, sure, guess.why, rivals[:2])
@@ -356,6 +360,11 @@ class Interpreter:
             self.leftovers.append(Leftover(entry, shape, item, first=False))
         elif not item:
             self.single_leftovers.append((entry, shape))
+
+    def _understand(self, fact: str, printed: str, unit: str, of_sizes: str) -> Value | None:
+        """A text as a value of a fact, in the unit its label names, or a size in that of the sizes around it."""
+        kind = FACTS[fact]
+        return understand(kind, printed, self.locale, unit or (of_sizes if kind.kind == "size" else ""))
 
     def _of_number(self, entry: Entry, shape: str) -> bool:
         """``Name servers for 1: 10.20.0.53``: said of what a table listed under that number. Whether it was."""

@@ -20,7 +20,7 @@ _FRAMED = re.compile(r"\s*[|│║](?P<inside>[^|│║]*)[|│║]\s*$")
 
 def unframed(lines: Sequence[Line]) -> list[Line]:
     """A dialog's frame is taken off its text; what stands in the upper border is its heading. Columns stay."""
-    lines = [_plainly(line) for line in lines]
+    lines = [_without_marks(line) for line in lines]
     if not any(_DRAWN.search(line.text, 0, _MAX_FRAME) for line in lines):
         return lines
     found = _forms(_without_branches(lines))
@@ -47,7 +47,7 @@ _BOLD = re.compile(r"\*\*(?=[^\W\d_])([^*]{1,80}?)(?<=\S)\*\*")
 _GAUGE = re.compile(r"\[[#=*|>.█▓░-]{4,60}[ .-]*\]")
 
 
-def _plainly(line: Line) -> Line:
+def _without_marks(line: Line) -> Line:
     """A line without the marks of bold words and without drawn gauges; every other character in its column."""
     text = line.text
     if len(text) > _MAX_FRAME or not ("**" in text or "[" in text):

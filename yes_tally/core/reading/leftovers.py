@@ -7,7 +7,7 @@ they stand on the Bench as doubts, with their reason, for a person to take or to
 from __future__ import annotations
 
 import re
-from collections.abc import Sequence
+from collections.abc import Callable, Iterator, Sequence
 from dataclasses import dataclass
 from functools import lru_cache
 from typing import TYPE_CHECKING
@@ -16,7 +16,7 @@ from yes_tally.core.catalogue import DERIVED, FACTS, FIELDS, FactKind
 from yes_tally.core.reading.decide import NAMING
 from yes_tally.core.reading.drafts import Item
 from yes_tally.core.reading.labels import split_unit, words_of
-from yes_tally.core.reading.phrases import LABELS, STRONG, ways_in_english
+from yes_tally.core.reading.phrases import LABELS, STRONG, Phrase, ways_in_english
 from yes_tally.core.reading.phrases.synonyms import plainly
 from yes_tally.core.reading.shapes.layout import Entry
 from yes_tally.core.reading.values import understand
@@ -66,6 +66,11 @@ _TEXTS: dict[str, re.Pattern[str]] = {
     "boot_entry.path": re.compile(r"(?:[A-Z]:)?\\\S+|/\S+"),
 }
 _TELLING = frozenset({"mac", "rate", "clock", "choice"})
+_WORD = re.compile(r"[^\W\d_]{2}")
+# Words shared with more facts than this tell none of them; one row alone does not make a column.
+_MOST_MEANT, _LEAST_ROWS = 2, 2
+# The words of a phrase, and the fact it stands for.
+_InWords = tuple[frozenset[str], str]
 
 
 @dataclass(slots=True)
@@ -97,7 +102,9 @@ def read_single_leftovers(interpreter: Interpreter) -> None:
         guesses = [
             (fact, sure, "its value has the form") for fact, form, sure in _SINGLE_FORMS if form.match(entry.printed)
         ]
-        guesses += [(fact, _UNSURE, f"“{entry.label}” has the words of its phrase") for fact in _within(entry.label)]
+        guesses += [
+            (fact, _UNSURE, f"“{entry.label}” has the words of its phrase") for fact in _phrase_within(entry.label)
+        ]
         for name, sure, why in guesses[:1]:
             value = understand(FACTS[name], entry.printed, interpreter.locale, split_unit(entry.label)[1])
             if value and name not in told:
@@ -107,31 +114,46 @@ def read_single_leftovers(interpreter: Interpreter) -> None:
 
 
 @lru_cache(maxsize=4096)
-def _within(label: str) -> tuple[str, ...]:
+def _phrase_within(label: str) -> tuple[str, ...]:
     """The one fact of the PC itself of which a phrase of several words is a part of the label, if there is one."""
     found: dict[str, int] = {}
-    for way in (words_of(label), *ways_in_english(label)):
-        for words in {frozenset(way), frozenset(plainly(way))}:
-            for phrase, fact in _strong_phrases():
-                if phrase < words:
-                    found[fact] = max(found.get(fact, 0), len(phrase))
+    for words in _ways_to_say(label):
+        for phrase, fact in _strong_phrases():
+            if phrase < words:
+                found[fact] = max(found.get(fact, 0), len(phrase))
     most = max(found.values(), default=0)
     facts = tuple(fact for fact, length in found.items() if length == most)
     return facts if len(facts) == 1 else ()
 
 
 @lru_cache(maxsize=1)
-def _strong_phrases() -> tuple[tuple[frozenset[str], str], ...]:
+def _strong_phrases() -> tuple[_InWords, ...]:
+    return _phrases_where(lambda phrase: phrase.reach == STRONG and not FACTS[phrase.fact].item, least=2)
+
+
+@lru_cache(maxsize=64)
+def _phrases_of(group: str) -> tuple[_InWords, ...]:
+    return _phrases_where(lambda phrase: FACTS[phrase.fact].group == group, least=1)
+
+
+def _phrases_where(wanted: Callable[[Phrase], bool], least: int) -> tuple[_InWords, ...]:
+    """The words of the phrases that are wanted, as they are and by their synonyms, with what each stands for."""
     return tuple(
         {
             (words, phrase.fact)
             for label, phrases in LABELS.items()
             for phrase in phrases
-            if phrase.reach == STRONG and not FACTS[phrase.fact].item
+            if wanted(phrase)
             for words in {label, frozenset(plainly(words_of(phrase.text)))}
-            if len(words) > 1
+            if len(words) >= least
         }
     )
+
+
+def _ways_to_say(label: str) -> Iterator[frozenset[str]]:
+    """The words of a label as they are, in English, and both by their synonyms."""
+    for way in (words_of(label), *ways_in_english(label)):
+        yield from {frozenset(way), frozenset(plainly(way))}
 
 
 def read_leftovers(interpreter: Interpreter) -> None:
@@ -172,9 +194,9 @@ _Found = tuple[FactKind, float, str] | None
 
 def _by_its_words(label: str, lefts: Sequence[Leftover], facts: Sequence[FactKind], alone: bool) -> _Found:
     """The one fact of which a phrase is a part of the label, or the label a part of a phrase."""
-    meant = _by_words(lefts[0].item.group, label)
+    meant = _facts_sharing_words(lefts[0].item.group, label)
     fitting = [fact for fact in facts if fact.name in meant]
-    if len(fitting) != 1 or len(meant) > _FEW:
+    if len(fitting) != 1 or len(meant) > _MOST_MEANT:
         return None
     telling = fitting[0].kind in _TELLING and _has_form(fitting[0], lefts)
     return fitting[0], _SURE if telling else _UNSURE, f"“{label}” has words of its phrases"
@@ -200,14 +222,9 @@ def _by_what_is_left(label: str, lefts: Sequence[Leftover], facts: Sequence[Fact
     naming = next((fact for fact in texts if fact.name == NAMING.get(fact.group)), None)
     if naming and all(left.first for left in lefts):
         return naming, _UNSURE, f"it stands first of what is said of the {naming.group}"
-    if len(texts) == 1 and alone and len(lefts) >= _ROWS:
+    if len(texts) == 1 and alone and len(lefts) >= _LEAST_ROWS:
         return texts[0], _UNSURE, f"it is all that is left to say of a {texts[0].group}"
     return None
-
-
-_ROWS = 2
-_WORD = re.compile(r"[^\W\d_]{2}")
-_FEW = 2
 
 
 def _has_form(fact: FactKind, lefts: Sequence[Leftover]) -> bool:
@@ -222,28 +239,15 @@ def _has_form(fact: FactKind, lefts: Sequence[Leftover]) -> bool:
 
 
 @lru_cache(maxsize=8192)
-def _by_words(group: str, label: str) -> frozenset[str]:
+def _facts_sharing_words(group: str, label: str) -> frozenset[str]:
     """The facts of a group with a phrase that is a part of the label, or that the label is a part of; of the longest."""
     best: dict[str, int] = {}
     spoken = {word for phrase, _ in _phrases_of(group) for word in phrase}
-    for way in (words_of(label), *ways_in_english(label)):
-        for words in {frozenset(way), frozenset(plainly(way))}:
-            for phrase, fact in _phrases_of(group):
-                part_of_label = phrase < words and not (words - phrase) & spoken
-                part_of_phrase = words < phrase and FACTS[fact].kind != "text"
-                if part_of_label or part_of_phrase:
-                    best[fact] = max(best.get(fact, 0), len(phrase & words))
+    for words in _ways_to_say(label):
+        for phrase, fact in _phrases_of(group):
+            part_of_label = phrase < words and not (words - phrase) & spoken
+            part_of_phrase = words < phrase and FACTS[fact].kind != "text"
+            if part_of_label or part_of_phrase:
+                best[fact] = max(best.get(fact, 0), len(phrase & words))
     most = max(best.values(), default=0)
     return frozenset(fact for fact, shared in best.items() if shared == most)
-
-
-@lru_cache(maxsize=64)
-def _phrases_of(group: str) -> tuple[tuple[frozenset[str], str], ...]:
-    found = {
-        (words, phrase.fact)
-        for label, phrases in LABELS.items()
-        for phrase in phrases
-        if phrase.fact.startswith(f"{group}.")
-        for words in {label, frozenset(plainly(words_of(phrase.text)))}
-    }
-    return tuple(found)

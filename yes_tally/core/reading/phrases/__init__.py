@@ -14,6 +14,7 @@ from yes_tally.core.catalogue import FACTS, ITEMS
 from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.phrases import dutch, english, french, german, italian, polish, portuguese, spanish
 from yes_tally.core.reading.phrases.alike import labels_alike
+from yes_tally.core.reading.phrases.commands import COMMAND_WORDS
 from yes_tally.core.reading.phrases.glossary import in_english
 from yes_tally.core.reading.phrases.synonyms import plainly
 from yes_tally.core.reading.phrases.taught import TaughtPhrase, Words, in_use, label_key, per_book
@@ -134,47 +135,9 @@ _AFFIX = re.compile(
 _BEGINS = {"boot": "boot_entry", "soft": "software", "prog": "software", "sock": "connection", "guard": "firewall"}
 
 
-# What only a command or an option is called after; in a label these words may mean anything.
-_COMMANDS = {
-    word: group
-    for group, words in {
-        "account": "people persons logins signins who users members staff",
-        "task": "jobs schedule timers planned chores duties",
-        "software": "progs apps programs packages installed",
-        "driver": "drv drvs drivers",
-        "volume": "letters mounts spaces drives",
-        "disk": "disks spin spindles platters media",
-        "event": "logbook journal log logs diary",
-        "update": "fixes patches updates mends",
-        "connection": "sockets ports talks",
-        "neighbour": "near neighbours neighbors around",
-        "route": "ways routes roads",
-        "variable": "vars env surroundings settings",
-        "search_folder": "searchpath paths path",
-        "printer": "printers queues printing",
-        "battery": "cell cells battery charge",
-        "display": "screens panels monitors",
-        "sound": "audio noise sound",
-        "adapter": "cards nics radios",
-        "boot_entry": "bootlist bootmenu startmenu startlist starters boots",
-        "firewall": "wall shield fence gate",
-        "policy": "audit auditplan audits",
-        "page_file": "paging swap pagefile",
-        "reach": "echo ping calls hail knock",
-        "hop": "trail trace steps",
-        "lookup": "lookup ask-name resolve",
-        "module": "dimms sticks modules memory",
-        "process": "procs worklist running tasks-now",
-        "processor": "cpu cpus processor procview",
-        "health_check": "checkup health",
-    }.items()
-    for word in words.split()
-}
-
-
 def subject_of_command(word: str) -> str | None:
     """The subject that a word of a command says: as a command is called, or within its name."""
-    return _COMMANDS.get(word) or subject_within(word) or _COMMANDS.get(_AFFIX.sub("", word))
+    return COMMAND_WORDS.get(word) or subject_within(word) or COMMAND_WORDS.get(_AFFIX.sub("", word))
 
 
 def subject_within(word: str) -> str | None:

@@ -1,0 +1,39 @@
+"""What only a command or an option is called after, and its subject; in a label these words may mean anything."""
+
+from __future__ import annotations
+
+COMMAND_WORDS: dict[str, str] = {
+    word: group
+    for group, words in {
+        "account": "people persons logins signins who users members staff",
+        "task": "jobs schedule timers planned chores duties",
+        "software": "progs apps programs packages installed",
+        "driver": "drv drvs drivers",
+        "volume": "letters mounts spaces drives",
+        "disk": "disks spin spindles platters media",
+        "event": "logbook journal log logs diary",
+        "update": "fixes patches updates mends",
+        "connection": "sockets ports talks",
+        "neighbour": "near neighbours neighbors around",
+        "route": "ways routes roads",
+        "variable": "vars env surroundings settings",
+        "search_folder": "searchpath paths path",
+        "printer": "printers queues printing",
+        "battery": "cell cells battery charge",
+        "display": "screens panels monitors",
+        "sound": "audio noise sound",
+        "adapter": "cards nics radios",
+        "boot_entry": "bootlist bootmenu startmenu startlist starters boots",
+        "firewall": "wall shield fence gate",
+        "policy": "audit auditplan audits",
+        "page_file": "paging swap pagefile",
+        "reach": "echo ping calls hail knock",
+        "hop": "trail trace steps",
+        "lookup": "lookup ask-name resolve",
+        "module": "dimms sticks modules memory",
+        "process": "procs worklist running tasks-now",
+        "processor": "cpu cpus processor procview",
+        "health_check": "checkup health",
+    }.items()
+    for word in words.split()
+}

@@ -11,6 +11,7 @@ import math
 import re
 from collections.abc import Iterator
 from dataclasses import dataclass, replace
+from functools import lru_cache
 from typing import NamedTuple
 
 from yes_tally.core.catalogue import Kind
@@ -318,6 +319,7 @@ def version(text: str) -> Value | None:
     return exactly("version", match["v"]) if match else None
 
 
+@lru_cache(maxsize=4096)
 def version_parts(text: str) -> tuple[tuple[int, str], ...]:
     """A version as ordered parts: numbers compare as numbers, letters as letters, letters before numbers."""
     return tuple((int(p), "") if p.isdigit() else (-1, p.casefold()) for p in _VERSION_PART.findall(text))

@@ -2,9 +2,9 @@
 
 from __future__ import annotations
 
-from collections.abc import Iterable, Sequence
+from collections.abc import Callable, Iterable, Sequence
 from dataclasses import replace
-from typing import NamedTuple
+from typing import Any, NamedTuple
 
 from yes_tally.core.expecting.judge_items import judge_counted, judge_quantified, judge_same
 from yes_tally.core.expecting.judge_value import judge_comparison, weigh
@@ -27,6 +27,7 @@ from yes_tally.core.expecting.terms import (
     Expectation,
     Not,
     Quantified,
+    Same,
     Spec,
     Strength,
     Term,
@@ -87,20 +88,7 @@ def check_expectation(expectation: Expectation, book: FactBook, visited: Visited
 
 
 def _judge(term: Term, book: FactBook, item: Fields | None, visited: Visited) -> Judgement:
-    if isinstance(term, Comparison):
-        return judge_comparison(term, book, item, visited)
-    if isinstance(term, Quantified):
-        return judge_quantified(term, book, visited, _judge, weigh_term)
-    if isinstance(term, All):
-        return _both([_judge(part, book, item, visited) for part in term.parts])
-    if isinstance(term, Any_):
-        return _either([_judge(part, book, item, visited) for part in term.parts])
-    if isinstance(term, Not):
-        part = _judge(term.part, book, item, visited)
-        return replace(part, verdict=OPPOSITE[part.verdict], margin="", scale=None)
-    if isinstance(term, Counted):
-        return judge_counted(term, book, visited, weigh_term)
-    return judge_same(term, book)
+    return _JUDGES[type(term)](term, book, item, visited)
 
 
 def weigh_term(term: Term, book: FactBook, item: Fields | None, visited: Visited) -> Verdict:
@@ -114,6 +102,11 @@ def weigh_term(term: Term, book: FactBook, item: Fields | None, visited: Visited
     if isinstance(term, Not):
         return OPPOSITE[weigh_term(term.part, book, item, visited)]
     return _judge(term, book, item, visited).verdict
+
+
+def _negated(term: Not, book: FactBook, item: Fields | None, visited: Visited) -> Judgement:
+    part = _judge(term.part, book, item, visited)
+    return replace(part, verdict=OPPOSITE[part.verdict], margin="", scale=None)
 
 
 def _both(parts: Sequence[Judgement]) -> Judgement:
@@ -130,6 +123,17 @@ def _combined(parts: Sequence[Judgement], deciding: Judgement) -> Judgement:
     facts = tuple({id(fact): fact for part in [deciding, *parts] for fact in part.facts}.values())
     found = ", ".join(dict.fromkeys(part.found for part in parts if part.found))
     return replace(deciding, found=found, facts=facts, scale=None)
+
+
+_JUDGES: dict[type[Term], Callable[[Any, FactBook, Fields | None, Visited], Judgement]] = {
+    Comparison: judge_comparison,
+    Quantified: lambda term, book, item, visited: judge_quantified(term, book, visited, _judge, weigh_term),
+    All: lambda term, book, item, visited: _both([_judge(part, book, item, visited) for part in term.parts]),
+    Any_: lambda term, book, item, visited: _either([_judge(part, book, item, visited) for part in term.parts]),
+    Not: _negated,
+    Counted: lambda term, book, item, visited: judge_counted(term, book, visited, weigh_term),
+    Same: lambda term, book, item, visited: judge_same(term, book),
+}
 
 
 def tally(answers: Iterable[Answer]) -> dict[Verdict, int]:

@@ -9,7 +9,7 @@ from yes_tally.core.catalogue import FACTS, FactKind
 from yes_tally.core.expecting.comparisons import TESTS
 from yes_tally.core.expecting.formatting import test_in_words
 from yes_tally.core.expecting.judge_value import margin_of, scale_of, verdict_of
-from yes_tally.core.expecting.judgement import MAX_NAMED, OPPOSITE, WORST, Fields, Judgement, Verdict, Visited
+from yes_tally.core.expecting.judgement import BEST, MAX_NAMED, OPPOSITE, WORST, Fields, Judgement, Verdict, Visited
 from yes_tally.core.expecting.terms import Comparison, Counted, Quantified, Same, Term
 from yes_tally.core.quantity import Value
 from yes_tally.core.saying import say, say_scalar
@@ -67,15 +67,13 @@ _Judged = Sequence[tuple[str, Verdict, Judgement]]
 def _every(term: Quantified, judged: _Judged) -> Judgement:
     if not judged:
         return Judgement("yes", f"no such {term.group}", why=f"no {term.group} is meant")
-    worst = min((verdict for _, verdict, _ in judged), key=lambda v: WORST[v])
-    return _of_items(judged, worst, shown=worst)
+    return _of_items(judged, min([verdict for _, verdict, _ in judged], key=WORST.__getitem__))
 
 
 def _some(term: Quantified, judged: _Judged) -> Judgement:
-    best: Verdict = next((v for v in ("yes", "disputed", "unsaid") if any(v == j[1] for j in judged)), "no")
     if not judged:
         return Judgement("no", f"no such {term.group}", why=f"no {term.group} of that kind was found")
-    return _of_items(judged, best, shown=best)
+    return _of_items(judged, min([verdict for _, verdict, _ in judged], key=BEST.index))
 
 
 def _no(term: Quantified, judged: _Judged) -> Judgement:
@@ -90,24 +88,20 @@ def _no(term: Quantified, judged: _Judged) -> Judgement:
 _COMBINE = {"every": _every, "some": _some, "no": _no}
 
 
-def _of_items(judged: _Judged, verdict: Verdict, shown: Verdict) -> Judgement:
-    deciding = [(item, part) for item, of_item, part in judged if of_item == shown]
-    named = [_named(item, part) for item, part in deciding]
-    first = deciding[0][1]
-    more = f" and {len(named) - MAX_NAMED} more" if len(named) > MAX_NAMED else ""
-    found = ", ".join(named[:MAX_NAMED]) + more
-    facts = tuple(fact for _, part in deciding for fact in part.facts)
-    if verdict == "yes" and len(named) > 1:
-        tightest = min((p for _, p in deciding if p.scale), key=_slack, default=first)
-        return Judgement(verdict, found, tightest.margin, f"{len(named)} of {len(named)} agree", facts, tightest.scale)
-    return Judgement(
-        verdict,
-        found,
-        first.margin,
-        f"{_label(deciding[0][0]).rstrip(':')}: {first.why}" if first.why else found,
-        facts,
-        first.scale,
-    )
+def _of_items(judged: _Judged, verdict: Verdict) -> Judgement:
+    """What the items of that verdict say together; the first few of them are named."""
+    deciding = [(item, part) for item, of_item, part in judged if of_item == verdict]
+    item, first = deciding[0]
+    count = len(deciding)
+    found = ", ".join([_named(item, part) for item, part in deciding[:MAX_NAMED]])
+    if count > MAX_NAMED:
+        found = f"{found} and {count - MAX_NAMED} more"
+    facts = tuple([fact for _, part in deciding[:MAX_NAMED] for fact in part.facts])
+    if verdict == "yes" and count > 1:
+        tightest = min([part for _, part in deciding if part.scale], key=_slack, default=first)
+        return Judgement(verdict, found, tightest.margin, f"{count} of {count} agree", facts, tightest.scale)
+    why = f"{_label(item).rstrip(':')}: {first.why}" if first.why else found
+    return Judgement(verdict, found, first.margin, why, facts, first.scale)
 
 
 def _slack(part: Judgement) -> float:
@@ -116,8 +110,8 @@ def _slack(part: Judgement) -> float:
 
 
 def _named(item: str, part: Judgement) -> str:
-    label = _label(item)
-    return f"{label.rstrip(':')}: {part.found}" if part.found and part.found != label else label
+    label, found = _label(item), part.found
+    return f"{label.rstrip(':')}: {found}" if found and found != label else label
 
 
 def judge_counted(term: Counted, book: FactBook, visited: Visited, weigh: Weigh) -> Judgement:

@@ -28,28 +28,24 @@ class Weighed(NamedTuple):
 
 def weigh(term: Comparison, book: FactBook, item: Fields | None, visited: Visited) -> Weighed:
     """The verdict alone, with no word said of it."""
-    kind = FACTS[term.fact]
+    kind = term.kind
     fact, trouble = _find(kind, book, item)
     if fact is None:
         return Weighed("unsaid", None, (), trouble)
-    limits: list[float | str] = []
-    for limit in term.limits:
-        value = limit.number if limit.kind == "number" else _limit_value(limit, book, item, visited)
-        if value is None:
-            return Weighed("unsaid", fact, limits, f"nothing told {limit.of}")
-        limits.append(value)
+    limits = term.fixed_limits or _limits(term.limits, book, item, visited)
+    if isinstance(limits, Limit):
+        return Weighed("unsaid", fact, (), f"nothing told {limits.of}")
     test = TESTS[term.test]
     standing = fact.standing
     verdict = verdict_of(test, kind, standing[0].value, limits)
-    for cluster in standing[1:]:
-        if verdict_of(test, kind, cluster.value, limits) != verdict:
-            verdict = "disputed"
+    if len(standing) > 1 and any(verdict_of(test, kind, c.value, limits) != verdict for c in standing[1:]):
+        verdict = "disputed"
     return Weighed(verdict, fact, limits)
 
 
 def judge_comparison(term: Comparison, book: FactBook, item: Fields | None, visited: Visited) -> Judgement:
     """One comparison: the verdict, and in words what was found, the margin and why."""
-    kind = FACTS[term.fact]
+    kind = term.kind
     verdict, fact, limits, trouble = weigh(term, book, item, visited)
     if fact is None:
         return Judgement("unsaid", trouble or "nothing said it", "", trouble or f"nothing told {term.fact}")
@@ -83,6 +79,19 @@ def _find(kind: FactKind, book: FactBook, item: Fields | None) -> tuple[Fact | N
     if len(items) > 1:
         return None, f"this PC has {len(items)} {kind.group}s: the spec must say every, some or no {kind.group}"
     return (items[0][kind.field] if items else None), ""
+
+
+def _limits(
+    limits: Sequence[Limit], book: FactBook, item: Fields | None, visited: Visited
+) -> Sequence[float | str] | Limit:
+    """What is compared with, or the first limit that nothing tells."""
+    values: list[float | str] = []
+    for limit in limits:
+        value = limit.number if limit.kind == "number" else _limit_value(limit, book, item, visited)
+        if value is None:
+            return limit
+        values.append(value)
+    return values
 
 
 def _limit_value(limit: Limit, book: FactBook, item: Fields | None, visited: Visited) -> float | str | None:

@@ -4,7 +4,10 @@ from __future__ import annotations
 
 from collections.abc import Mapping
 from dataclasses import dataclass
+from functools import cached_property
 from typing import Literal
+
+from yes_tally.core.catalogue import FACTS, FactKind
 
 Strength = Literal["must", "should"]
 
@@ -24,13 +27,25 @@ class Limit:
     of: str = ""
 
 
-@dataclass(frozen=True, slots=True)
+@dataclass(frozen=True)
 class Comparison:
     """``fact`` compared by ``test`` with one or more limits. ``fact`` is a dotted name, also inside a quantifier."""
 
     fact: str
     test: str
     limits: tuple[Limit, ...]
+
+    @cached_property
+    def kind(self) -> FactKind:
+        """The catalogue's entry of the fact."""
+        return FACTS[self.fact]
+
+    @cached_property
+    def fixed_limits(self) -> tuple[float | str, ...] | None:
+        """What is compared with, where it is the same for every visit; ``None`` where a visit decides it."""
+        if any(limit.kind not in ("number", "text") for limit in self.limits):
+            return None
+        return tuple(limit.number if limit.kind == "number" else limit.text for limit in self.limits)
 
 
 @dataclass(frozen=True, slots=True)

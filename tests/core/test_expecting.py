@@ -94,6 +94,8 @@ class Answers(unittest.TestCase):
         ("os.edition is not \"Studio\"", "yes", "Desk Pro", ""),
         ("os.build at least 12.0.4417", "yes", "12.0.4417.82", ""),
         ("os.build at least 12.1", "no", "12.0.4417.82", "older than 12.1"),
+        ("os.build at least 12.0.4419", "no", "12.0.4417.82", "2 builds behind"),
+        ("os.build above 12.0.4407", "yes", "12.0.4417.82", "10 builds ahead"),
         ("os.build is 12.0.4417", "yes", "12.0.4417.82", ""),
         ("licence.state is active and firmware.secure_boot is yes", "yes", "active, yes", ""),
         ("licence.state is expired or firmware.secure_boot is yes", "yes", "active, yes", ""),

@@ -11,7 +11,7 @@ from yes_tally.core.expecting.comparisons import TESTS, order_of
 from yes_tally.core.expecting.formatting import test_in_words
 from yes_tally.core.expecting.judgement import Fields, Judgement, Scale, Verdict, Visited, group_of
 from yes_tally.core.expecting.terms import Comparison, Limit
-from yes_tally.core.quantity import Value
+from yes_tally.core.quantity import Value, version_parts
 from yes_tally.core.saying import say, say_scalar, say_span
 from yes_tally.core.settling.facts import Fact, FactBook
 
@@ -140,12 +140,7 @@ def margin_of(term: Comparison, kind: FactKind, value: Value, limits: Sequence[f
     if kind.kind == "moment":
         return _moment_margin(str(value.value), str(limits[0]))
     if kind.kind == "version":
-        low, high = order_of(kind, value, limits[0])
-        return (
-            f"older than {limits[0]}"
-            if verdict == "no" and term.test in _MORE
-            else ("newer" if low == high == 1 else "")
-        )
+        return _version_margin(term, kind, value, str(limits[0]), verdict)
     if not isinstance(value.value, (int, float)) or isinstance(limits[0], str):
         return ""
     gap = abs(float(value.value) - limits[0])
@@ -165,6 +160,25 @@ def _between_margin(
         return margin_of(lower if under else upper, kind, value, [low if under else high], verdict)
     nearer_low = abs(value.value - low) <= abs(value.value - high)
     return margin_of(lower if nearer_low else upper, kind, value, [low if nearer_low else high], verdict)
+
+
+def _version_margin(term: Comparison, kind: FactKind, value: Value, limit: str, verdict: Verdict) -> str:
+    """Builds that differ in the last part of the limit are counted; other versions are older or newer."""
+    apart = _builds_apart(str(value.value), limit) if kind.field == "build" else 0
+    if apart:
+        return f"{abs(apart)} build{'s' * (abs(apart) > 1)} {'ahead' if apart > 0 else 'behind'}"
+    if verdict == "no" and term.test in _MORE:
+        return f"older than {limit}"
+    return "newer" if order_of(kind, value, limit) == (1, 1) else ""
+
+
+def _builds_apart(found: str, limit: str) -> int:
+    """How many builds lie between, where both are of one version; otherwise 0. In two parts the second is no build."""
+    a, b = version_parts(found), version_parts(limit)
+    last = len(b) - 1
+    if last == 1 or len(a) <= last or a[:last] != b[:last] or a[last][1] or b[last][1]:
+        return 0
+    return a[last][0] - b[last][0]
 
 
 def _moment_margin(found: str, limit: str) -> str:

@@ -97,6 +97,7 @@ class Columns(unittest.TestCase):
             "LISTEN 0          127.0.0.1:8107      0.0.0.0:*   \n"
         )
         self.assertEqual(told[("connection.local", "connection#2")], "127.0.0.1:8107")
+        self.assertNotIn(("connection.pid", "connection#2"), told)  # what waits in a queue is no process
         told = said(
             "Filesystem 1K-blocks  Used Available Use% Mounted on\n/dev/kda    1048576  1024    524288   1% /\n"
         )

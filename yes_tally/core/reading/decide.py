@@ -3,7 +3,6 @@
 from __future__ import annotations
 
 import re
-from dataclasses import dataclass, replace
 from typing import NamedTuple
 
 from yes_tally.core.catalogue import FACTS, ITEMS, KEYS, SINGLE_GROUPS
@@ -65,8 +64,7 @@ class Context(NamedTuple):
         return self.group in ITEM_GROUPS
 
 
-@dataclass(frozen=True, slots=True)
-class Guess:
+class Guess(NamedTuple):
     """A fact that a label may mean, with the confidence (0-1) and the reason in words."""
 
     fact: str
@@ -88,7 +86,7 @@ def decide(label: str, context: Context) -> tuple[Guess, ...]:
         guess = _weigh(meaning, context)
         if guess and meaning.subject in whole:
             # The label as a whole is a phrase; what it says in parts comes after.
-            guess = replace(guess, confidence=round(guess.confidence - 0.03, 3))
+            guess = guess._replace(confidence=round(guess.confidence - 0.03, 3))
         if guess and (guess.fact not in guesses or guesses[guess.fact].confidence < guess.confidence):
             guesses[guess.fact] = guess
     for guess in _by_naming(label, context):
@@ -172,8 +170,7 @@ def _by_synonyms(label: str, context: Context) -> list[Guess]:
         )
         guess = _weigh(meaning, context) if group == context.group or (whole and group in SINGLE_GROUPS) else None
         if guess and guess.fact not in found:
-            found[guess.fact] = replace(
-                guess,
+            found[guess.fact] = guess._replace(
                 confidence=round(guess.confidence - SYNONYM_LOSS, 3),
                 why=f"“{label}” in other words: {guess.why}",
             )

@@ -21,13 +21,13 @@ from yes_tally.core.reading.decide import (
     infer_group,
 )
 from yes_tally.core.reading.drafts import Draft, Item, Met, identity_of
-from yes_tally.core.reading.labels import split_unit, words_of
+from yes_tally.core.reading.labelled import BLANK, told_by
+from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.leftovers import Leftover
 from yes_tally.core.reading.listings import (
     BULLET,
     LISTED_BY_LABEL,
     begins_by_name,
-    cannot_be,
     counted_lines,
     listed_by_label,
     listed_item,
@@ -43,18 +43,14 @@ from yes_tally.core.reading.phrases.taught import in_use
 from yes_tally.core.reading.rows import read_rows
 from yes_tally.core.reading.said_in_words import called_by
 from yes_tally.core.reading.shapes.layout import Entry, Group, Heading, Layout
-from yes_tally.core.reading.values import MAX_TEXT, mask_of, memory_told, understand
+from yes_tally.core.reading.values import MAX_TEXT, mask_of, understand
 from yes_tally.core.reading.variables import are_variables, is_environment, variable_list
-from yes_tally.core.words import is_placeholder
 
 _SEVERAL = (",", ";", ". ", "   ")
 _UNIT_ALONE = re.compile(r"[kmg]?bps|[kmg]bit/?s|mts?|mt/s|[kmg]hz|[kmgt]?i?b|bytes", re.I)
 _UNIT_LABELS = frozenset({"unit", "units", "Unit", "Units", "unite", "einheit", "Einheit"})
 _SHORT_HEADING = 24
 _WHOLE_PHRASE = 0.9
-
-# Behind so wide a gap stands something else.
-_FAR_APART = re.compile(r"\s{3,}(?=[\d.,]+ ?[^\W\d_]{1,3}$)")
 
 # No PC nests what it prints as deep as this; what does is read side by side.
 MAX_DEPTH = 40
@@ -120,7 +116,7 @@ class Interpreter:
         if not guesses and self.under and len(self.under[-1]) <= _SHORT_HEADING and not _UNIT_ALONE.fullmatch(label):
             # ``"tpm": {"specVersion": …}``: what the heading begins the label ends.
             guesses = tuple(
-                replace(g, confidence=round(g.confidence - 0.05, 3))
+                g._replace(confidence=round(g.confidence - 0.05, 3))
                 for g in decide(f"{self.under[-1]} {label}", context)
                 if g.confidence >= _WHOLE_PHRASE
             )
@@ -322,49 +318,25 @@ class Interpreter:
                 elif entry.label and not item and not self._is_taught(entry.label):
                     self.single_leftovers.append((entry, shape))
                 return
-        printed, first = entry.printed, FACTS[guesses[0].fact]
-        if is_placeholder(printed):
-            told = first.kind in ("flag", "choice", "count") or understand(first, printed, self.locale)
-            if not told or not printed.strip():
+        tell = told_by if len(entry.printed) <= MAX_TEXT else told_by.__wrapped__
+        told = tell(entry.label, entry.printed, tuple(guesses), shape, self.locale, of_sizes or self.size_unit)
+        if told is BLANK:
+            self.blanks.add(entry.line)
+            return
+        if told:
+            if FACTS[told.fact].kind == "text" and self._goes_on(told.fact, item, entry):
                 self.blanks.add(entry.line)
                 return
-        _, unit = split_unit(entry.label)
-        of_sizes = of_sizes or self.size_unit
-        if "   " in printed and first.kind == "text" and (apart := _FAR_APART.search(printed)):
-            entry = replace(entry, printed=printed[: apart.start()])
-        for place, guess in enumerate(guesses[:4]):
-            if cannot_be(entry, guess, shape):
-                continue
-            fact = FACTS[guess.fact]
-            value = self._understand(fact.name, entry.printed, unit, of_sizes)
-            if value is None and fact.name == "adapter.ipv4":
-                fact = FACTS["adapter.ipv6"]  # an address is an address, whichever its label expected
-                guess, value = replace(guess, fact=fact.name), understand(fact, entry.printed, self.locale)
-            if value is None:
-                continue
-            if fact.kind == "text" and self._goes_on(fact.name, item, entry):
-                self.blanks.add(entry.line)
-                return
-            rivals = tuple(
-                rival
-                for rival in (_rivals(guess, guesses) if len(guesses) > 1 else ())
-                if self._understand(rival, entry.printed, unit, of_sizes)
-            )
-            sure = guess.confidence - (0.1 if place else 0.0) - (0.05 if rivals else 0.0)
-            name = memory_told(guess.fact, guess.phrase, value)
-            self.add(name, item, entry, value, shape, sure, guess.why, rivals[:2])
-            if name in ASIDES:
-                self.asides(name, item, entry, shape, sure)
+            if told.printed != entry.printed:
+                entry = replace(entry, printed=told.printed)
+            self.add(told.fact, item, entry, told.value, shape, told.confidence, told.why, told.also)
+            if told.fact in ASIDES:
+                self.asides(told.fact, item, entry, shape, told.confidence)
             return
         if item and words_of(entry.label) not in SUBJECTS:
             self.leftovers.append(Leftover(entry, shape, item, first=False))
         elif not item:
             self.single_leftovers.append((entry, shape))
-
-    def _understand(self, fact: str, printed: str, unit: str, of_sizes: str) -> Value | None:
-        """A text as a value of a fact, in the unit its label names, or a size in that of the sizes around it."""
-        kind = FACTS[fact]
-        return understand(kind, printed, self.locale, unit or (of_sizes if kind.kind == "size" else ""))
 
     def _of_number(self, entry: Entry, shape: str) -> bool:
         """``Name servers for 1: 10.20.0.53``: said of what a table listed under that number. Whether it was."""
@@ -481,12 +453,6 @@ def _apart(entry: Entry) -> Sequence[Entry]:
 def _is_part(at: SubjectAt, found: Sequence[SubjectAt]) -> bool:
     """Whether a subject's words are a part of those of a longer one."""
     return any(o is not at and o.start <= at.start and at.end <= o.end for o in found)
-
-
-def _rivals(guess: Guess, guesses: Sequence[Guess]) -> tuple[str, ...]:
-    """The other facts that a label is as likely to mean."""
-    near = guess.confidence - 0.02
-    return tuple([g.fact for g in guesses if g.confidence >= near and g.fact != guess.fact])
 
 
 def _side_by_side(group: Group) -> list[Group]:

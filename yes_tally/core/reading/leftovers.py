@@ -61,7 +61,7 @@ _TEXTS: dict[str, re.Pattern[str]] = {
         r"(?:\d{1,3}\.){3}\d{1,3}(?::\d+)?$|(?:USB|LPT|COM)\d+:?$|IP_\S+$|\\\\\S+$|FILE:$", re.I
     ),
     "task.runs": re.compile(r"(?:[A-Z]:\\|/)\S+"),
-    "connection.pid": re.compile(r"\d+(?:/\S+)?$"),
+    "connection.pid": re.compile(r"\d+/\S+$"),
     "process.pid": re.compile(r"\d+$"),
     "boot_entry.path": re.compile(r"(?:[A-Z]:)?\\\S+|/\S+"),
 }

@@ -15,7 +15,7 @@ from yes_tally.core.reading.drafts import Item
 from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.phrases import SUBJECTS, is_known
 from yes_tally.core.reading.shapes.layout import Entry, Group, Heading, cells_by_gap, commas_for_gaps
-from yes_tally.core.reading.told_in_parts import LEADING_SIZE, MEASURED, told_bare, told_in_words
+from yes_tally.core.reading.told_in_parts import LEADING_SIZE, told_bare, told_in_words
 from yes_tally.core.reading.values import MAX_TEXT, understand
 from yes_tally.core.words import is_placeholder
 
@@ -379,40 +379,3 @@ def policies(interpreter: Interpreter, group: Group, shape: str) -> bool:
             interpreter.place(at, shape, (Guess("policy.category", 0.75, "the heading above says it"),), item)
             interpreter.frame.add(group.heading.line)
     return True
-
-
-_STAMP = re.compile(r"\d{4}-\d\d-\d\d[T ]\d\d:\d\d")
-# Between words without a mark only a sure label is one.
-_TAGGED = 0.8
-
-
-def cannot_be(entry: Entry, guess: Guess, shape: str) -> bool:
-    """What a labelled value is not, whatever its label may mean: a time or a count is the name of nothing; what heads
-    a tagged line names an item, or nothing."""
-    is_text = FACTS[guess.fact].kind == "text"
-    if is_text and not guess.phrase and MEASURED.match(entry.printed):
-        return True
-    if is_text and _COUNTING.match(entry.label) and _COUNT_ALONE.match(entry.printed):
-        return True
-    if is_text and not guess.phrase and (_STAMP.match(entry.printed) or _only_counts(entry, guess.fact)):
-        return True
-    if is_text and entry.label.endswith("(s)") and entry.printed.isdigit():
-        return True
-    headed = entry.label == "name" and not FACTS[guess.fact].item
-    return shape == "tagged lines" and (guess.confidence < _TAGGED or headed)
-
-
-_COUNTS_FIRST = re.compile(
-    r"\d{1,3}(?:$|[,;:] | (?:in all|in total|total|of them|of which|found|known|insgesamt|en tout|en total|in totaal)\b| [^\W\d_]+ (?:of|out of|von|sur|de|di|van|op|z|na) \d| [^\W\d_]+: )"
-)
-_COUNT_ALONE = re.compile(r"\d{1,3}(?:$|[,;( ])")
-_COUNTING = re.compile(
-    r"(?:number of|no\. of|count of|how many|anzahl|zahl der|nombre d|n[uú]mero de|numero di|quantidade|aantal|liczba|ilo[sś][cć])\b",
-    re.I,
-)
-
-
-def _only_counts(entry: Entry, fact: str) -> bool:
-    """``Boot entries: 2``: how many there are is the name of none."""
-    first = _COUNTS_FIRST.match(entry.printed) if fact.partition(".")[0] in ITEM_GROUPS else None
-    return first is not None and (first.group().endswith(": ") or entry.label.rstrip(" :").endswith("s"))

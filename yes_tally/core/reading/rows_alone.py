@@ -75,7 +75,7 @@ def numbered_rows(interpreter: Interpreter, lines: Sequence[Line]) -> set[int]:
 _ONE_AND_WORDS = re.compile(r"\s*(?P<one>[^\W\d_]+(?: [^\W\d_]+)? #?\d{1,2}):?\s+(?P<told>[^\W\d_][^,]*,\s.*)$")
 
 
-def _cells_of_numbered(text: str) -> list[tuple[str, int]]:
+def _cells_of_numbered(text: str) -> Sequence[tuple[str, int]]:
     """The cells of a row; of ``screen 1 Veldt V27, serial VR27-009112`` which one it is, and what commas part."""
     cells = cells_by_gap(text)
     match = _ONE_AND_WORDS.match(text) if len(cells) < 3 else None
@@ -212,7 +212,7 @@ _ROW_NUMBER = re.compile(r"[>*]? ?\d{1,4}[.)*]?|[>*]")
 _ROW_INDEX = re.compile(r"(?:\[\d{1,4}\]|\d{1,4}[.)]|#\d{1,4})\s+(?=\S)")
 
 
-def _cells_of_row(cells: list[tuple[str, int]], group: str) -> list[tuple[str, int]]:
+def _cells_of_row(cells: Sequence[tuple[str, int]], group: str) -> list[tuple[str, int]]:
     """Cells without a row's number, and without the field's own name before what it says (``id 153``)."""
     found = []
     if len(cells) > 3 and _ROW_NUMBER.fullmatch(cells[0][0]):
@@ -225,9 +225,9 @@ def _cells_of_row(cells: list[tuple[str, int]], group: str) -> list[tuple[str, i
     return found
 
 
-def _same_cells(lines: Sequence[Line]) -> list[tuple[Line, list[tuple[str, int]]]]:
+def _same_cells(lines: Sequence[Line]) -> list[tuple[Line, Sequence[tuple[str, int]]]]:
     """The cells of rows: cut at wide gaps, and at one blank where most rows begin a cell right behind it."""
-    cut = [(line, cells_by_gap(line.text)) for line in lines]
+    cut: list[tuple[Line, Sequence[tuple[str, int]]]] = [(line, cells_by_gap(line.text)) for line in lines]
     listed = [line for line, cells in cut if len(cells) == 1 and line.text.count(", ") > 1]
     if len(listed) * 2 > len(cut):
         cut = [(line, [(m.group().strip(), m.start()) for m in _WORDS.finditer(line.text)]) for line in listed]
@@ -235,7 +235,7 @@ def _same_cells(lines: Sequence[Line]) -> list[tuple[Line, list[tuple[str, int]]
         return cut
     begins = Counter(at for _, cells in cut for _, at in cells)
     usual = sorted(at for at, count in begins.items() if count * 2 > len(lines) > 1)
-    found: list[tuple[Line, list[tuple[str, int]]]] = []
+    found: list[tuple[Line, Sequence[tuple[str, int]]]] = []
     for line, cells in cut:
         parts: list[tuple[str, int]] = []
         for text, start in cells:

@@ -32,13 +32,13 @@ def rows_of_words(interpreter: Interpreter, lines: Sequence[Line], around: tuple
     )
     if group is None:
         return
-    rows: list[tuple[Line, list[tuple[str, int]]]] = []
+    rows: list[tuple[Line, Sequence[tuple[str, int]]]] = []
     if _names_with_words(interpreter, lines, group):
         return
     for line in lines:
         bullet = _BULLETED.match(line.text)
         start = bullet.end() if bullet else 0
-        cells = cells_by_gap(" " * start + line.text[start:])
+        cells: Sequence[tuple[str, int]] = cells_by_gap(" " * start + line.text[start:])
         numbered = len(cells) >= 2 and bool(_WHICH_ONE.fullmatch(plain(cells[0][0])))
         cells = cells[1:] if numbered else cells  # ``Card 1   Kestrel built-in``: what it is called comes after
         if len(cells) >= 2 or numbered:

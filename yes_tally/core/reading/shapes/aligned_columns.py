@@ -290,7 +290,7 @@ def _run_over(text: str, labels: Sequence[tuple[str, int]], cuts: Sequence[int])
 def _row(line: Line, labels: Sequence[tuple[str, int]], cuts: Sequence[int]) -> Group:
     text = line.text
     if any(at < len(text) and text[at] != " " for at in cuts):
-        cells = cells_by_gap(text)
+        cells: Sequence[tuple[str, int]] = cells_by_gap(text)
         if len(cells) != len(labels):
             cells = _run_over(text, labels, cuts)
         if not cells:

@@ -6,6 +6,7 @@ import re
 from collections import Counter
 from collections.abc import Callable, Iterator, Sequence
 from dataclasses import dataclass, field
+from functools import lru_cache
 
 from yes_tally.core.reading.decode import Line
 from yes_tally.core.reading.phrases import is_known
@@ -89,12 +90,17 @@ def all_entries(groups: Sequence[Group]) -> list[Entry]:
     return [entry for group in groups for part in group.walk() for entry in part.entries]
 
 
-def cells_by_gap(text: str) -> list[tuple[str, int]]:
+# Most lines of a report were met before, in other shapes' tries and in other PCs' reports.
+LINES_KEPT = 4096
+
+
+@lru_cache(maxsize=LINES_KEPT)
+def cells_by_gap(text: str) -> tuple[tuple[str, int], ...]:
     """The parts of a line between runs of two or more blanks, each with its first column (from 0)."""
     body = text.lstrip()
     at = len(text) - len(body)
     if "  " not in body and body.isascii():
-        return [(body, at)] if body else []
+        return ((body, at),) if body else ()
     cells: list[tuple[str, int]] = []
     for gap in _GAP.finditer(text, at):
         if gap.start() > at:
@@ -102,4 +108,4 @@ def cells_by_gap(text: str) -> list[tuple[str, int]]:
         at = gap.end()
     if at < len(text):
         cells.append((text[at:], at))
-    return cells
+    return tuple(cells)

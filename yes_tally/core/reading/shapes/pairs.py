@@ -8,8 +8,9 @@ from __future__ import annotations
 import itertools
 import re
 from collections import Counter
-from collections.abc import Sequence
+from collections.abc import Mapping, Sequence
 from dataclasses import dataclass
+from functools import lru_cache
 
 from yes_tally.core.catalogue import FACTS
 from yes_tally.core.reading.decode import TAB, Line
@@ -17,6 +18,7 @@ from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.phrases import SUBJECTS, is_known, is_likely, names_item
 from yes_tally.core.reading.shapes.indexed_keys import by_index
 from yes_tally.core.reading.shapes.layout import (
+    LINES_KEPT,
     MAX_LABEL,
     MAX_LINE,
     RULE,
@@ -58,7 +60,7 @@ _QUOTES = frozenset("\"'")
 _QUOTED = re.compile(r"([\"'])(.*)\1$")
 
 
-@dataclass(slots=True)
+@dataclass(frozen=True, slots=True)
 class _Pair:
     label: str
     value: str
@@ -169,7 +171,11 @@ _LISTED = re.compile(r"(?:\[\d{1,4}\]:?|\d{1,4}[.):]|[*•-])\s+(?=\S)")
 
 def _pairs_of(line: Line) -> dict[str, _Pair]:
     """The pairs that each style sees in a line."""
-    text = line.text
+    return dict(_pairs_in(line.text, line.tabbed))
+
+
+@lru_cache(maxsize=LINES_KEPT)
+def _pairs_in(text: str, tabbed: str | None) -> Mapping[str, _Pair]:
     body, dash = _without_dash(text)
     found: dict[str, _Pair] = {}
     if not body or len(text) > MAX_LINE or RULE.match(text[:MAX_LABEL]):
@@ -195,7 +201,7 @@ def _pairs_of(line: Line) -> dict[str, _Pair]:
             continue  # ``2. Ledger matrix   on LPT1:  driver Matrix 24``: the colon is the port's
         if any(map(str.isalpha, label)):
             found[style] = _Pair(label, value, column, style)
-    if line.tabbed and (pair := _at_tab(line.tabbed)):
+    if tabbed and (pair := _at_tab(tabbed)):
         found["gap"] = pair
     return found
 

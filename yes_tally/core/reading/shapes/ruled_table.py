@@ -55,7 +55,7 @@ def _is_rule(text: str) -> bool:
     return text.lstrip()[:1] in _DASH and bool(_RULE.match(text)) and len(_DASHES.findall(text)) >= 2
 
 
-def cut_at(text: str, spans: Sequence[tuple[int, int]]) -> list[tuple[str, int]]:
+def cut_at(text: str, spans: Sequence[tuple[int, int]]) -> Sequence[tuple[str, int]]:
     """Cut a row at the gaps between column spans; a cell that runs over pushes the cut to the next blank.
 
     Returns one ``(text, column)`` a span, the column from 0. Falls back to the order of the cells where nothing fits.
@@ -84,11 +84,9 @@ def _blank_between(text: str, end: int, start: int) -> int | None:
     return None
 
 
-def _by_order(text: str, spans: Sequence[tuple[int, int]]) -> list[tuple[str, int]]:
+def _by_order(text: str, spans: Sequence[tuple[int, int]]) -> Sequence[tuple[str, int]]:
     cells = cells_by_gap(text)
-    if len(cells) != len(spans):
-        return []
-    return cells
+    return cells if len(cells) == len(spans) else ()
 
 
 def _row(line: Line, header: Sequence[tuple[str, int]], spans: Sequence[tuple[int, int]]) -> Group:

@@ -68,7 +68,9 @@ def _is_label(cell: str) -> bool:
     return is_known(cell) and not names_item(cell)
 
 
-def _place(columns: Sequence[Group], head: Sequence[tuple[str, int]], line: Line, cells: list[tuple[str, int]]) -> bool:
+def _place(
+    columns: Sequence[Group], head: Sequence[tuple[str, int]], line: Line, cells: Sequence[tuple[str, int]]
+) -> bool:
     """Give each cell of a row to the column that it stands under; false where one stands under none."""
     label = cells[0][0].rstrip(" :.")
     under = [

@@ -1,0 +1,116 @@
+"""What a labelled value says: of the facts that its label may mean, the first that its text can be."""
+
+from __future__ import annotations
+
+import re
+from functools import lru_cache
+from typing import NamedTuple
+
+from yes_tally.core.catalogue import FACTS
+from yes_tally.core.quantity import Locale, Value
+from yes_tally.core.reading.decide import ITEM_GROUPS, Guess
+from yes_tally.core.reading.labels import split_unit
+from yes_tally.core.reading.told_in_parts import MEASURED
+from yes_tally.core.reading.values import memory_told, understand
+from yes_tally.core.words import is_placeholder
+
+_MOST_TRIED = 4
+_MOST_RIVALS = 2
+# How much less sure a reading is that was not the first meaning, and one that has a rival.
+_LATER, _RIVALLED = 0.1, 0.05
+# Behind so wide a gap stands something else.
+_FAR_APART = re.compile(r"\s{3,}(?=[\d.,]+ ?[^\W\d_]{1,3}$)")
+
+
+class Told(NamedTuple):
+    """A fact that a labelled value tells; ``printed`` is as much of the text as tells it, ``also`` the other facts that
+    it may as well be. ``BLANK`` where a known label stands beside a placeholder."""
+
+    fact: str
+    value: Value
+    printed: str
+    confidence: float
+    why: str
+    also: tuple[str, ...]
+
+
+BLANK = Told("", Value("text", "", "", ""), "", 0.0, "", ())
+
+
+# The PCs of an office print the same labels beside the same values over and over.
+@lru_cache(maxsize=16384)
+def told_by(
+    label: str, printed: str, guesses: tuple[Guess, ...], shape: str, locale: Locale, of_sizes: str
+) -> Told | None:
+    """What ``printed`` tells beside a label of these meanings, the likeliest first; ``None`` where it can be none of
+    them. ``of_sizes`` is the unit of the sizes around it."""
+    first = FACTS[guesses[0].fact]
+    if is_placeholder(printed):
+        told = first.kind in ("flag", "choice", "count") or understand(first, printed, locale)
+        if not told or not printed.strip():
+            return BLANK
+    _, unit = split_unit(label)
+    if "   " in printed and first.kind == "text" and (apart := _FAR_APART.search(printed)):
+        printed = printed[: apart.start()]
+
+    def understood(name: str) -> Value | None:
+        kind = FACTS[name]
+        return understand(kind, printed, locale, unit or (of_sizes if kind.kind == "size" else ""))
+
+    for place, guess in enumerate(guesses[:_MOST_TRIED]):
+        if _cannot_be(label, printed, guess, shape):
+            continue
+        fact = guess.fact
+        value = understood(fact)
+        if value is None and fact == "adapter.ipv4":
+            fact = "adapter.ipv6"  # an address is an address, whichever its label expected
+            value = understand(FACTS[fact], printed, locale)
+        if value is None:
+            continue
+        also = tuple([rival for rival in _rivals(fact, guess, guesses) if understood(rival)])
+        sure = guess.confidence - (_LATER if place else 0.0) - (_RIVALLED if also else 0.0)
+        return Told(memory_told(fact, guess.phrase, value), value, printed, sure, guess.why, also[:_MOST_RIVALS])
+    return None
+
+
+def _rivals(fact: str, guess: Guess, guesses: tuple[Guess, ...]) -> list[str]:
+    """The other facts that a label is as likely to mean."""
+    near = guess.confidence - 0.02
+    return [g.fact for g in guesses if g.confidence >= near and g.fact != fact] if len(guesses) > 1 else []
+
+
+_STAMP = re.compile(r"\d{4}-\d\d-\d\d[T ]\d\d:\d\d")
+# Between words without a mark only a sure label is one.
+_TAGGED = 0.8
+
+
+def _cannot_be(label: str, printed: str, guess: Guess, shape: str) -> bool:
+    """What a labelled value is not, whatever its label may mean: a time or a count is the name of nothing; what heads
+    a tagged line names an item, or nothing."""
+    is_text = FACTS[guess.fact].kind == "text"
+    if is_text and not guess.phrase and MEASURED.match(printed):
+        return True
+    if is_text and _COUNTING.match(label) and _COUNT_ALONE.match(printed):
+        return True
+    if is_text and not guess.phrase and (_STAMP.match(printed) or _only_counts(label, printed, guess.fact)):
+        return True
+    if is_text and label.endswith("(s)") and printed.isdigit():
+        return True
+    headed = label == "name" and not FACTS[guess.fact].item
+    return shape == "tagged lines" and (guess.confidence < _TAGGED or headed)
+
+
+_COUNTS_FIRST = re.compile(
+    r"\d{1,3}(?:$|[,;:] | (?:in all|in total|total|of them|of which|found|known|insgesamt|en tout|en total|in totaal)\b| [^\W\d_]+ (?:of|out of|von|sur|de|di|van|op|z|na) \d| [^\W\d_]+: )"
+)
+_COUNT_ALONE = re.compile(r"\d{1,3}(?:$|[,;( ])")
+_COUNTING = re.compile(
+    r"(?:number of|no\. of|count of|how many|anzahl|zahl der|nombre d|n[uú]mero de|numero di|quantidade|aantal|liczba|ilo[sś][cć])\b",
+    re.I,
+)
+
+
+def _only_counts(label: str, printed: str, fact: str) -> bool:
+    """``Boot entries: 2``: how many there are is the name of none."""
+    first = _COUNTS_FIRST.match(printed) if fact.partition(".")[0] in ITEM_GROUPS else None
+    return first is not None and (first.group().endswith(": ") or label.rstrip(" :").endswith("s"))

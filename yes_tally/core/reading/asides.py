@@ -9,6 +9,12 @@ _DATED = re.compile(
     re.I,
 )
 
+# What is said of an amount of memory: that the system can use it, that nothing uses it.
+_AMOUNT = r"(?<!of )(?<!von )(?<!sur )(?<!de )(?<!di )(?<!van )(?<! z )(?<![\d.,])(\d[\d.,'\u00a0\u202f]*(?: \d{3})* ?[KMGT]i?[BO])"
+_MAYBE_IS = r"(?:(?:is|are|sont|son|sono|zijn|ist|sind|está|jest) )?"
+_SEEN = r"(?:usable|seen|visible|available to the system|nutzbar\w*|utilisables?|utilizables?|bruikba\w+|utiliz[aá]ve(?:l|is)|utilizzabil[ei]|u[zż]yteczn\w+)"
+_FREE = r"(?:free|available(?! to)|unused|frei\w*|verfügbar\w*|libres?|disponibles?|liber[aei]|disponibil[ei]|livres?|dispon[ií]ve(?:l|is)|vrij|beschikbaar|woln\w+|dost[eę]pn\w+)"
+
 # A value often carries more in its text: (fact, pattern with one group, what the group says).
 ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
     "processor.cores": (
@@ -43,15 +49,16 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
         (re.compile(r"(\d+) (?:threads?|logical processors|hilos|fils d.ex[ée]cution|f[äa]den|w[ąa]tk[óo]?[wi]|thread)\b", re.I), "processor.threads"),
     ),
     "memory.installed": (
-        (re.compile(r"^([\d.,]+ ?[KMGT]i?[BO]) (?:usable|nutzbar|utilisables?|utilizables?|bruikbaar|utiliz[aá]veis|utilizzabili|u[zż]yteczn\w+) (?:of|out of|von|sur|de|di|van|z)\b", re.I), "memory.usable"),
-        (re.compile(r"^([\d.,]+ ?[KMGT]i?[BO]) (?:free|available|frei|libres?|vrij|liber[ie]|livres|woln\w+) (?:of|out of|von|sur|de|di|van|z)\b", re.I), "memory.available"),
-        (re.compile(r"[(,] ?(?:free|available|frei|verfügbar|libres?|disponibles?|liber[ae]|disponibil[ei]|livres?|disponíve(?:l|is)|vrij|beschikbaar|woln[ea]|dost[eę]pn[ea]):? ([\d., \u00a0]+ ?[KMGT]i?[BO])\b", re.I), "memory.available"),
-        (re.compile(r"\(([\d.,]+ ?[KMGT]i?B) (?:usable|seen|available to the system|nutzbar|utilisables?|utilizables?|bruikbaar|utiliz[aá]ve(?:l|is)|utilizzabili|u[zż]yteczn[ea]|dost[eę]pne)\)", re.I), "memory.usable"),
+        (re.compile(rf"{_AMOUNT} {_MAYBE_IS}{_SEEN}\b", re.I), "memory.usable"),
+        (re.compile(rf"{_AMOUNT} {_MAYBE_IS}{_FREE}\b", re.I), "memory.available"),
+        (re.compile(rf"[(,;] ?{_SEEN}:? {_AMOUNT}", re.I), "memory.usable"),
+        (re.compile(rf"[(,;] ?{_FREE}:? {_AMOUNT}", re.I), "memory.available"),
         (re.compile(r"\d+ (?:of|von|sur|de|di|van|z|op|em) (\d+) (?:memory )?(?:slots?|sockets?|(?:steck)?plätzen?|emplacements|ranuras|ranhuras|encaixes|zócalos|posti|alloggiamenti|sleuven|plaatsen|gniazd|soquetes|slotów)", re.I), "memory.slots"),
         (re.compile(r"\d+ (?:slots?|sockets?|emplacements|ranuras|zócalos|posti|alloggiamenti|sleuven|gniazd|soquetes|slotów|steckplätze)(?: [^\W\d_]+){0,2} (?:of|von|sur|de|di|van|z|op|su) (\d+)\b", re.I), "memory.slots"),
     ),
     "memory.usable": (
-        (re.compile(r"(?:of which|of it|davon|dont|de los cuales|de los que|di cui|waarvan|z czego|dos quais|dont)\s+([\d., \u00a0]+ ?[KMGT]i?[BO]) (?:is |are |sont |son |sono |zijn |ist |sind )?(?:free|available|frei|verfügbar|libres?|disponibles?|liber[ie]|disponibil[ei]|livres|vrij|beschikbaar|woln\w+|dostępn\w+)", re.I), "memory.available"),
+        (re.compile(rf"{_AMOUNT} {_MAYBE_IS}{_FREE}\b(?! (?:of|out of|von|sur|de|di|van|z)\b)", re.I), "memory.available"),
+        (re.compile(rf"[(,;] ?{_FREE}:? {_AMOUNT}", re.I), "memory.available"),
     ),
     "graphics.width": (
         (re.compile(r"\d\s?[x×]\s?(\d+)", re.I), "graphics.height"),

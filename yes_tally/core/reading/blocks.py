@@ -9,7 +9,7 @@ from dataclasses import dataclass
 from yes_tally.core.reading.beside import halves
 from yes_tally.core.reading.decode import Line
 from yes_tally.core.reading.labels import words_of
-from yes_tally.core.reading.phrases import SUBJECTS, is_known
+from yes_tally.core.reading.phrases import SUBJECTS, is_known, subjects_in
 from yes_tally.core.reading.shapes import SHAPES, WHOLE
 from yes_tally.core.reading.shapes.layout import MAX_LABEL, MAX_LINE, RULE, Group, Heading, Layout, cells_by_gap
 from yes_tally.core.reading.wrapped import led_back, led_back_to, parts_of_rows, put_together, unwrapped
@@ -56,7 +56,7 @@ def blocks_of(lines: Sequence[Line]) -> Iterator[Block]:
                 headings = (Heading(chunk[0].text.strip(), chunk[0].number, 1), *headings[:1])
             yield block
             continue
-        if len(chunk) == 1 and _COUNTED.fullmatch(chunk[0].text[:MAX_LABEL]):
+        if len(chunk) == 1 and _counts(chunk[0].text[:MAX_LABEL]):
             headings = (Heading(chunk[0].text.strip(), chunk[0].number, 1), *headings[:1])
         pending.append(block)
         if layout.shape == "ruled table":
@@ -135,7 +135,15 @@ def _names_kind(text: str) -> bool:
 _COLUMNS = 3
 # ``Updates fitted: 4``: what is listed below, and how many of them.
 _COUNTED = re.compile(r"\s*[^\W\d_][^:=]{2,60}[:=]\s*\d{1,4}\s*")
+# ``shelf: 9 programs on this PC``: a tool says how many of what it lists.
+_TOOL_COUNTS = re.compile(r"[^\W\d_][\w.-]{1,20}: \d{1,5} (?P<what>[^\W\d_][^:=]{2,50})")
 _LABELLED = re.compile(r"\s*[^\W\d_][^:=]{0,60}[:=]\s*\S")
+
+
+def _counts(text: str) -> bool:
+    """Whether a line says how many of what is listed below it."""
+    by_tool = _TOOL_COUNTS.fullmatch(text.rstrip())
+    return bool(_COUNTED.fullmatch(text) or (by_tool and subjects_in(words_of(by_tool["what"]))))
 
 
 def _parted(chunk: list[Line]) -> Iterator[list[Line]]:

@@ -21,7 +21,7 @@ from yes_tally.core.reading.decide import (
     infer_group,
 )
 from yes_tally.core.reading.drafts import Draft, Item, Met, identity_of
-from yes_tally.core.reading.labelled import BLANK, told_by
+from yes_tally.core.reading.labelled import BLANK, Told, told_by
 from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.leftovers import Leftover
 from yes_tally.core.reading.listings import (
@@ -51,6 +51,9 @@ _UNIT_ALONE = re.compile(r"[kmg]?bps|[kmg]bit/?s|mts?|mt/s|[kmg]hz|[kmgt]?i?b|by
 _UNIT_LABELS = frozenset({"unit", "units", "Unit", "Units", "unite", "einheit", "Einheit"})
 _SHORT_HEADING = 24
 _WHOLE_PHRASE = 0.9
+
+# An item has not more fields than these.
+_MOST_FIELDS = 16
 
 # No PC nests what it prints as deep as this; what does is read side by side.
 MAX_DEPTH = 40
@@ -93,6 +96,8 @@ class Interpreter:
         self.listed: str | None = None
         self._before: tuple[str, str] | None = None
         self.folders = 0
+        self._text_until: dict[int, int] = {}
+        """The last line of texts that go on over several, by their draft."""
 
     def section_starts(self) -> None:
         """Loose items (a processor told among the PC's own facts) are one a section."""
@@ -300,11 +305,30 @@ class Interpreter:
                 guesses = self.means(entry.label, said_of)
                 if said_the_other_way(self, entry, shape, said_of, item):
                     continue
+                if (
+                    guesses
+                    and not guesses[0].phrase
+                    and item
+                    and self._is_named_below(entry, entries, guesses[0].fact, said_of)
+                ):
+                    self.frame.add(entry.line)
+                    continue
                 named = not guesses or FACTS[guesses[0].fact].kind == "choice"
                 if not (named and choice_by_flag(self, entry, shape, said_of, item)):
                     self.place(entry, shape, guesses, item)
             else:
                 told_by_itself(self, entry, shape, said_of, item)
+
+    def _is_named_below(self, entry: Entry, entries: Sequence[Entry], fact: str, context: Context) -> bool:
+        """``Battery  BAT0`` in a record that has a ``Name`` too: which one it is, not what it is called."""
+        return FACTS[fact].kind == "text" and any(
+            other is not entry
+            and other.label
+            and (means := self.means(other.label, context)[:1])
+            and means[0].fact == fact
+            and means[0].phrase
+            for other in entries
+        )
 
     def place(self, entry: Entry, shape: str, guesses: Sequence[Guess], item: Item | None, of_sizes: str = "") -> None:
         """Keep a labelled value as the first of the facts it may be that its text can be; ``of_sizes`` is the unit of
@@ -312,10 +336,10 @@ class Interpreter:
         if not guesses or self._keep_known:
             self.met.append(Met(entry, self.under, bool(guesses)))
             if not guesses:
-                if item and entry.label and not self._is_taught(entry.label):
+                if item and entry.label and not self.is_taught(entry.label):
                     stands_first = not any(last and last[-1].item is item for last in (self.leftovers, self.drafts))
                     self.leftovers.append(Leftover(entry, shape, item, stands_first))
-                elif entry.label and not item and not self._is_taught(entry.label):
+                elif entry.label and not item and not self.is_taught(entry.label):
                     self.single_leftovers.append((entry, shape))
                 return
         tell = told_by if len(entry.printed) <= MAX_TEXT else told_by.__wrapped__
@@ -324,7 +348,7 @@ class Interpreter:
             self.blanks.add(entry.line)
             return
         if told:
-            if FACTS[told.fact].kind == "text" and self._goes_on(told.fact, item, entry):
+            if FACTS[told.fact].kind == "text" and self._goes_on(told, item, entry):
                 self.blanks.add(entry.line)
                 return
             if told.printed != entry.printed:
@@ -348,19 +372,23 @@ class Interpreter:
                 return True
         return False
 
-    def _is_taught(self, label: str) -> bool:
+    def is_taught(self, label: str) -> bool:
         """Whether the team taught a label, be it that it means nothing."""
         return bool(self._book.taught) and bool(self._book.under(label, self.under) or taught_everywhere(label))
 
-    def _goes_on(self, fact: str, item: Item | None, entry: Entry) -> bool:
-        """Whether a text goes on with what the line above says of the same thing by the same label: no second one."""
-        last = self.drafts[-1] if self.drafts else None
-        return (
-            last is not None
-            and item is not None
-            and (last.fact, last.item, last.entry.label) == (fact, item, entry.label)
-            and last.entry.line == entry.line - 1
-        )
+    def _goes_on(self, told: Told, item: Item | None, entry: Entry) -> bool:
+        """Whether a text goes on with what the line above says of the same thing by the same label: it is then a part
+        of that text, and no second one."""
+        if item is None:
+            return False
+        for draft in self.drafts[-_MOST_FIELDS:]:
+            if draft.item is item and (draft.fact, draft.entry.label) == (told.fact, entry.label):
+                until = self._text_until.get(id(draft), draft.entry.line)
+                if until == entry.line - 1:
+                    self._text_until[id(draft)] = entry.line
+                    draft.value = exactly("text", f"{draft.value.value} {told.value.value}"[:MAX_TEXT])
+                    return True
+        return False
 
     def asides(self, fact: str, item: Item | None, entry: Entry, shape: str, confidence: float) -> None:
         for pattern, aside in ASIDES.get(fact, ()):

@@ -37,7 +37,9 @@ _STOP = frozenset(
 @lru_cache(maxsize=16384)
 def words_of(label: str) -> tuple[str, ...]:
     """The words of a label in order: split at camel case and marks, plain, singular, without small words."""
-    words = (_spelt(_singular(word)) for word in _WORD.findall(plain(_apart(label.replace("(s)", "s")))))
+    words = (
+        _spelt(_singular(word)) for word in _WORD.findall(plain(_apart(label.replace("(s)", "s").replace("°", "o"))))
+    )
     found = tuple(words) or (("#",) if label.strip() == "#" else ())
     return tuple(word for word in found if word not in _STOP) or found
 

@@ -42,10 +42,11 @@ CALLED = {
     "display": "display.name", "printer": "printer.name", "battery": "battery.name",
     "page_file": "page_file.path", "module": "module.size", "partition": "partition.kind", "volume": "volume.label",
 }  # fmt: skip
-_LISTED = re.compile(r"\s*(?:\[\d{1,3}\]|\d{1,3}[.)]|#\d{1,3})\s+(?P<rest>\S.*?)\s*$")
+_LISTED = re.compile(r"\s*(?:\[\d{1,3}\]:?|\d{1,3}[.)]|#\d{1,3})\s+(?P<rest>\S.*?)\s*$")
 _CALLED_SO = re.compile(
     r"(?P<noun>[^\W\d_]+(?: [^\W\d_]+){0,2})(?: ?#?(?P<number>\d{1,3})\s*[:.–-]\s*| ?#\d{1,3}\s+| ?\d{1,3}\s{2,}|\.)(?P<rest>[^\s(:][^(:]*?)\s*(?:\((?P<aside>[^)]{2,40})\))?\s*$"
 )
+_CELLS_OF_ROW = 3
 _WHICH_OF_ALL = re.compile(r"\b\d{1,3} ?(?:of|von|sur|de|di|van|z|/) ?\d{1,3}\b")
 _LETTER = re.compile(r"[A-Z]")
 _ROW_NUMBER = re.compile(r"(?:#\d{1,3}[:.]?\s+|\d{1,3}\s{2,})(?=\S)")
@@ -222,6 +223,13 @@ def named_by(interpreter: Interpreter, heading: Heading, group: str, shape: str,
     """``Connection Landing air`` over an adapter's pairs: the heading's first words are a label, the rest its value.
     Whether the heading named it."""
     listed = _LISTED.match(heading.text[:MAX_TEXT])
+    cells = cells_by_gap(listed["rest"]) if listed else ()
+    if listed and group in CALLED and len(cells) >= _CELLS_OF_ROW:
+        # ``1. Palefire FX 40   maker Palefire   memory 8 GB`` over more of it: a row.
+        row = Entry("", commas_for_gaps(listed["rest"]), heading.line, heading.column + listed.start("rest"))
+        if told_bare(interpreter, row, group, item, shape, CALLED[group], heading.text):
+            interpreter.frame.add(heading.line)
+            return True
     if listed and group in NAMING and not listed["rest"].endswith(":"):
         entry = Entry("", listed["rest"], heading.line, heading.column + listed.start("rest"))
         interpreter.place(entry, shape, (Guess(NAMING[group], 0.85, f"it is listed under {group}"),), item)

@@ -10,9 +10,9 @@ from yes_tally.core.quantity import exactly
 from yes_tally.core.reading.decide import ITEM_GROUPS, NAMING, Guess, decide, infer_group
 from yes_tally.core.reading.drafts import Item
 from yes_tally.core.reading.labels import words_of
-from yes_tally.core.reading.listings import CALLED, INDEXED, ITEM_HEADING
+from yes_tally.core.reading.listings import BULLET, CALLED, INDEXED, ITEM_HEADING
 from yes_tally.core.reading.phrases import SUBJECTS
-from yes_tally.core.reading.shapes.layout import Entry, Group, Heading
+from yes_tally.core.reading.shapes.layout import Entry, Group, Heading, cells_by_gap
 from yes_tally.core.reading.told_in_parts import told_bare
 from yes_tally.core.reading.values import MAX_TEXT
 from yes_tally.core.words import flag_of, is_placeholder
@@ -47,7 +47,9 @@ def opened_by(
     match = _INDEXED_AND_CALLED.match(text) or INDEXED.match(text[: aside.start()] if aside else text)
     group = SUBJECTS.get(words_of(match["noun"])) if match else None
     if match is None or group not in ITEM_GROUPS or not match["rest"]:
-        return None, named
+        # Words in a row of a list (``1. Palefire FX 40   memory 8 GB``) say what it has, not what is listed.
+        is_row = BULLET.match(text) and around and around[0] in ITEM_GROUPS and len(cells_by_gap(text)) > 1
+        return None, () if is_row else named
     labels = tuple(dict.fromkeys(entry.label for entry in group_of.entries if entry.label))
     if labels and not any(
         g.fact.startswith(f"{group}.") for label in labels for g in decide(label, interpreter.context(group))[:1]

@@ -6,8 +6,8 @@ import re
 from collections.abc import Sequence
 from typing import TYPE_CHECKING
 
-from yes_tally.core.catalogue import FACTS
-from yes_tally.core.reading.decide import ITEM_GROUPS, Guess, decide, infer_groups
+from yes_tally.core.catalogue import FACTS, KEYS
+from yes_tally.core.reading.decide import ITEM_GROUPS, NAMING, Context, Guess, decide, infer_groups
 from yes_tally.core.reading.drafts import Draft, Item
 from yes_tally.core.reading.labels import split_unit
 from yes_tally.core.reading.phrases.elsewhere import is_elsewhere
@@ -40,6 +40,14 @@ def read_rows(interpreter: Interpreter, rows: Sequence[Group], shape: str, aroun
     if owner and any(f"{group}.{owner.group}" in FACTS for group in groups):
         # Under one disk stand its parts, not more disks.
         groups = tuple(group for group in groups if group != owner.group)
+    if not any(map(interpreter.is_taught, labels)):
+        groups = tuple(group for group in groups if group in around or _tells_items(interpreter, rows, group))
+    if (
+        "neighbour" in groups[1:]
+        and groups[0] == "adapter"
+        and not _NAMES_ADAPTER & _told_by(interpreter, rows, "adapter")
+    ):
+        groups = ("neighbour", *groups)  # an address beside a MAC, and nothing that names a card
     if "boot_entry" in groups and any(
         _FIRMWARE_FOLDER.search(entry.printed) for row in rows[:20] for entry in row.entries
     ):
@@ -52,6 +60,7 @@ def read_rows(interpreter: Interpreter, rows: Sequence[Group], shape: str, aroun
     columns = _columns({label: _borne_by(interpreter, found, cells.get(label, ())) for label, found in meant.items()})
     unit = _unit_of_sizes(labels)
     category: Draft | None = None
+    above: tuple[Group, Item | None] | None = None
     for row in rows:
         if row.heading:
             named = interpreter.heading(row.heading.text)
@@ -60,7 +69,12 @@ def read_rows(interpreter: Interpreter, rows: Sequence[Group], shape: str, aroun
                     row.entries, shape, interpreter.context(None, (*named, *around) if named else ("",)), None
                 )
         elif subject and not _sums_up(interpreter, row, subject, columns) and not _goes_on(row, labels, subject):
-            item = _row_item(interpreter, subject, row, columns) if subject in ITEM_GROUPS else None
+            wraps = above is not None and _wraps(row, above[0], labels)
+            if above and wraps:
+                item = above[1]
+            else:
+                item = _row_item(interpreter, subject, row, columns) if subject in ITEM_GROUPS else None
+            above = row, item
             for entry in row.entries:
                 interpreter.place(entry, shape, columns.get(entry.label, ()), item, unit)
             if item and subject == "policy":
@@ -83,6 +97,34 @@ def _row_item(interpreter: Interpreter, group: str, row: Group, columns: dict[st
         item, told = interpreter.new_item(group), set()
     interpreter.by_number[key] = item, told | tells
     return item
+
+
+_NAMES_ADAPTER = frozenset({"adapter.name", "adapter.connection", "adapter.mask", "adapter.gateway", "adapter.speed"})
+
+
+def _told_by(interpreter: Interpreter, rows: Sequence[Group], group: str) -> set[str]:
+    """The facts of a group that columns mean, and that most of their cells can be."""
+    told = set()
+    for label, cells in _cells(rows).items():
+        for guess in decide(label, Context(group))[:2] if label else ():
+            can = sum(understand(FACTS[guess.fact], cell, interpreter.locale) is not None for cell in cells)
+            if can * 2 >= len(cells):
+                told.add(guess.fact)
+    return told
+
+
+_FEW = 2
+# A moment and a source alone are not an event's.
+_TOLD_BY = {"event": frozenset({"event.level", "event.id", "event.text"})}
+
+
+def _tells_items(interpreter: Interpreter, rows: Sequence[Group], group: str) -> bool:
+    """Whether columns tell items of a group that nothing names: more than two fields, one
+    that tells them apart, or one that is more than a text."""
+    meant = _told_by(interpreter, rows, group)
+    keys = _TOLD_BY.get(group) or {key.name for key in KEYS.get(group, ())} | {NAMING.get(group, "")}
+    telling = len(meant) > _FEW or any(FACTS[fact].kind != "text" for fact in meant)
+    return bool(keys & meant) or (group not in _TOLD_BY and telling)
 
 
 # Where the firmware looks for what it starts (UEFI 2.10, 13.3.1.3).
@@ -128,6 +170,16 @@ def _goes_on(row: Group, labels: Sequence[str], subject: str) -> bool:
         and len(labels) >= _WIDE
         and len(row.entries) * 3 <= len(labels)
         and row.entries[0].label != labels[0]
+    )
+
+
+def _wraps(row: Group, above: Group, labels: Sequence[str]) -> bool:
+    """Whether a row is but the rest of a text of the one right above, wrapped below it."""
+    rest = row.entries[0] if len(row.entries) == 1 else None
+    return (
+        rest is not None
+        and rest.label != labels[0]
+        and any(e.label == rest.label and e.line == rest.line - 1 and e.column == rest.column for e in above.entries)
     )
 
 

@@ -4,12 +4,12 @@ from __future__ import annotations
 
 import re
 from collections import Counter
-from collections.abc import Sequence
+from collections.abc import Iterator, Sequence
 from typing import TYPE_CHECKING
 
 from yes_tally.core.catalogue import FACTS, FactKind
 from yes_tally.core.quantity import Value
-from yes_tally.core.reading.decide import Guess
+from yes_tally.core.reading.decide import ITEM_GROUPS, Guess
 from yes_tally.core.reading.decode import Line
 from yes_tally.core.reading.drafts import Item
 from yes_tally.core.reading.labels import words_of
@@ -37,7 +37,14 @@ _ROW_FIELDS = {
     "update": ("installed_at", "id", "title"),
     "boot_entry": ("id", "name", "path"),
     "search_folder": ("order", "folder"),
+    "software": ("name", "version", "maker", "installed_at"),
+    "driver": ("name", "version", "provider", "dated"),
+    "sound": ("name", "maker", "state"),
 }  # fmt: skip
+# Read so only right under what names them: other things are listed like them.
+_NAMED_NEAR = frozenset({"software", "driver", "sound"})
+# Of which lists tell nothing but texts.
+_TEXTS_ALONE = frozenset({"sound"})
 _MANY_ROWS = 2000
 _MOST_CELLS = 40
 
@@ -142,38 +149,79 @@ def rows_without_head(interpreter: Interpreter, lines: Sequence[Line], around: t
     lines, around = _titled(
         interpreter, [line for line in lines[: min(ruled, _MANY_ROWS)] if len(line.text) <= MAX_LINE], around
     )
-    group = next((g for g in around if g in _ROW_FIELDS), None) or ("event" if _are_events(lines) else None)
-    if group is None:
-        if not any(
-            read(interpreter, lines, around)
-            for read in (rows_of_drives, rows_of_adapters, records_of_words, lines_of_one, rows_of_labels)
-        ):
-            rows_of_words(interpreter, lines, around)
+    near = next((g for g in around if g in ITEM_GROUPS), None)
+    group = next((g for g in around if g in _ROW_FIELDS and (g == near or g not in _NAMED_NEAR)), None)
+    group = group or ("event" if _are_events(lines) else None)
+    if group and _rows_by_form(interpreter, lines, group):
         return
+    if not any(
+        read(interpreter, lines, around)
+        for read in (rows_of_drives, rows_of_adapters, records_of_words, lines_of_one, rows_of_labels)
+    ):
+        rows_of_words(interpreter, lines, around)
+
+
+def _rows_by_form(interpreter: Interpreter, lines: Sequence[Line], group: str) -> bool:
+    """Rows of a group, each cell the field whose form it has, in the order of ``_ROW_FIELDS``. Whether they were."""
     rows = _same_cells(lines)
     least = min(3, len(_ROW_FIELDS[group]))
     whole = [(line, _cells_of_row(cells, group)) for line, cells in rows if len(cells) >= least]
     if len(whole) * 3 < len(rows) * 2:
-        return
+        return False
+    before = len(interpreter.drafts)
     for line, cells in whole:
         left = [FACTS[f"{group}.{name}"] for name in _ROW_FIELDS[group]]
         told: list[tuple[FactKind, Entry, Value]] = []
-        for text, at in cells:
-            for fact in left:
+        for place, (text, at) in enumerate(cells):
+            # What only its form tells may stand anywhere but first; texts come in their order.
+            for fact in sorted(left, key=lambda fact: fact.kind == "text") if place else left:
                 value = understand(fact, text, interpreter.locale)
-                if value and (fact.kind != "version" or value.value == text):
+                if value and _has_form(fact, text, value):
                     told.append((fact, Entry("", text, line.number, at + 1), value))
-                    # Texts come in their order; what only its form tells may stand anywhere.
-                    before = left[: left.index(fact)] if fact.kind == "text" else []
-                    left = [f for f in left if f is not fact and not (f in before and f.kind == "text")]
+                    passed = left[: left.index(fact)] if fact.kind == "text" else []
+                    left = [f for f in left if f is not fact and not (f in passed and f.kind == "text")]
                     break
-        if len(told) >= least and any(fact.kind != "text" or entry.printed[0] == "{" for fact, entry, _ in told):
+        telling = any(fact.kind != "text" or entry.printed[0] == "{" for fact, entry, _ in told)
+        if len(told) >= least and (telling or group in _TEXTS_ALONE):
             item = interpreter.new_item(group)
             for fact, entry, value in told:
                 interpreter.add(fact.name, item, entry, value, "rows", 0.7, f"its form and place fit {group}")
+    return len(interpreter.drafts) > before
 
 
-_STAMP = re.compile(r"\s*(?:\[\d{1,4}\]\s+)?(?:\d{4}-\d\d-\d\d|\d{1,2}[./]\d{1,2}[./]\d{4})[T ,]+\d{1,2}:\d\d")
+def _has_form(fact: FactKind, text: str, value: Value) -> bool:
+    """Whether a cell has the form of a field, where its fields have one."""
+    if fact.name == "event.level":
+        return plain(text) in _LEVELS
+    return bool(_EVENT_ID.fullmatch(text)) if fact.name == "event.id" else fact.kind != "version" or value.value == text
+
+
+_EVENT_ID = re.compile(r"[^\W\d_]{0,8}[ #:-]?\d{1,10}")
+# ``[2025-03-13 22:14:07] ERROR   disk   (id 153) Write to disk 1 was tried again.``
+_LEADS = (
+    re.compile(
+        r"\[?(?P<cell>(?:\d{4}-\d\d-\d\d|\d{1,2}[./]\d{1,2}[./]\d{4})[T ,]+\d{1,2}:\d\d(?::\d\d)?)\]?(?= [^\W\d_])"
+    ),
+    re.compile(r"[<\[(]?(?P<cell>[^\W\d_]{4,12})[>\])]?:?(?= )"),
+    re.compile(r"[(\[](?:event )?(?:id|no|nr|code|#)[ .:#]{0,2}(?P<cell>\d{1,10})[)\]]:?(?= |$)", re.I),
+)
+
+
+def _parts_of_event(cells: Sequence[tuple[str, int]]) -> Iterator[tuple[str, int]]:
+    """The cells of a row of a log, with the moment, the level and the id apart from what they stand before."""
+    for text, at in cells:
+        for place, lead in enumerate(_LEADS):
+            match = lead.match(text)
+            if match and (place != 1 or plain(match["cell"]) in _LEVELS):
+                yield match["cell"], at + match.start("cell")
+                rest = text[match.end() :]
+                at += match.end() + len(rest) - len(rest.lstrip())
+                text = rest.lstrip()
+        if text:
+            yield text, at
+
+
+_STAMP = re.compile(r"\s*(?:\[\d{1,4}\]\s+)?\[?(?:\d{4}-\d\d-\d\d|\d{1,2}[./]\d{1,2}[./]\d{4})[T ,]+\d{1,2}:\d\d")
 _LEVELS = frozenset(
     "error warning info information notice critical fatal debug verbose fehler warnung hinweis kritisch erreur avertissement informations critique "
     "advertencia informacion critico errore avviso informazione informazioni erro aviso informacao fout waarschuwing informatie kritiek blad "
@@ -209,16 +257,19 @@ def _heads_one_of_several(lines: Sequence[Line]) -> bool:
 
 
 _ROW_NUMBER = re.compile(r"[>*]? ?\d{1,4}[.)*]?|[>*]")
+_BY_WHOM = re.compile(r"(?:made |supplied )?(?:by|from|von|par|por|da|door|od) (?=[A-Z])")
 _ROW_INDEX = re.compile(r"(?:\[\d{1,4}\]|\d{1,4}[.)]|#\d{1,4})\s+(?=\S)")
 
 
 def _cells_of_row(cells: Sequence[tuple[str, int]], group: str) -> list[tuple[str, int]]:
     """Cells without a row's number, and without the field's own name before what it says (``id 153``)."""
     found = []
+    if group == "event":
+        cells = list(_parts_of_event(cells))
     if len(cells) > 3 and _ROW_NUMBER.fullmatch(cells[0][0]):
         cells = cells[1:]
     for place, (text, at) in enumerate(cells):
-        index = _ROW_INDEX.match(text) if place == 0 else None
+        index = _ROW_INDEX.match(text) if place == 0 else _BY_WHOM.match(text) if group in _NAMED_NEAR else None
         name, _, rest = text.partition(" ")
         skip = index.end() if index else len(name) + 1 if rest and f"{group}.{name.casefold()}" in FACTS else 0
         found.append((text[skip:], at + skip))

@@ -17,9 +17,10 @@ from yes_tally.core.reading.drawn import unframed
 _PROMPT = re.compile(
     r"(?P<prompt>(?:\[?\d{1,2}:\d{2}(?::\d{2})?\]? )?(?:\([\w.-]+\) )?(?:PS )?"
     r"(?P<where>\[[^\]\s]{2,40}(?: [^\]\s]{1,40})?\]|[\w.-]+@[\w.-]+|[A-Za-z][\w.-]{1,40}|[A-Za-z]:\\[^>\s]{0,80}|(?=[$#%>] ))"
+    r"(?P<host> [A-Za-z]\w*(?:-\w+)+(?= ?[>$#%]))?"
     r"(?P<inside> \[[\w.-]{2,40}\])?"
     r"(?::?[~/\\][\w./\\~-]{0,80}| [A-Za-z]:[\\/][^\s>]{0,80}| [~/][\w./~-]{0,80})?"
-    r" ?(?P<mark>>>|[>$#%»❯]|[~/|](?= |$)))(?P<command>[ ]+\S.*|[A-Za-z/.]\S*.*|[ ]*)$"
+    r" ?(?P<mark>>>|[>$#%»❯]|[~/|](?= |$)|(?<=\])(?= )))(?P<command>[ ]+\S.*|[A-Za-z/.]\S*.*|[ ]*)$"
 )
 # A prompt that says which shell it is of.
 _POWER = re.compile(r"PS \S+> ")
@@ -69,18 +70,31 @@ def _prompts(lines: Sequence[Line]) -> list[_Prompt]:
             continue
         match = _PROMPT.match(text)
         if match and not re.match(r"\s*\d+\s?%|\s*%", match["command"] or ""):
-            where = (match["inside"] or match["where"]).strip("[] ")
+            inside = match["inside"] if match["mark"] else None
+            where = (inside or match["host"] or match["where"]).strip("[] ")
             found.append((_Prompt(index, where, match["command"].strip()), match["mark"]))
     seen = Counter((p.where, mark) for p, mark in found)
     first = next((index for index, line in enumerate(lines) if line.text.strip()), 0)
     return [
         prompt
         for prompt, mark in found
-        if seen[(prompt.where, mark)] > 1
+        if (seen[(prompt.where, mark)] > 1 and (mark or _lead_to_answers(lines, found, prompt.where)))
         or (prompt.command and prompt.index == first and not prompt.where)
         or (prompt.command and prompt.index == first and _POWER.match(lines[prompt.index].text))
-        or (prompt.command and mark not in "/|" and (_STRONG_HOST.search(prompt.where) or _answered(lines, prompt)))
+        or (
+            prompt.command
+            and mark
+            and mark not in "/|"
+            and (_STRONG_HOST.search(prompt.where) or _answered(lines, prompt))
+        )
     ]
+
+
+def _lead_to_answers(lines: Sequence[Line], found: Sequence[tuple[_Prompt, str]], where: str) -> bool:
+    """Whether prompts without a mark (``nq-drw-01 [tools] shelf``) are none: lines of a log follow each other."""
+    indexes = {prompt.index for prompt, mark in found if prompt.where == where and not mark}
+    alone = [i for i in indexes if i + 1 not in indexes and i + 1 < len(lines)]
+    return _host(where) is not None and len(alone) * 2 > len(indexes)
 
 
 def _answered(lines: Sequence[Line], prompt: _Prompt) -> bool:

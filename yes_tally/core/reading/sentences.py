@@ -130,8 +130,10 @@ PATTERNS = Patterns(
 _TIME = r"\d+(?:[.,]\d+)?\s?m?s"
 # The unit is said once, before the times.
 _IN_MS = r"\b(?:in ms|in milliseconds|\(ms\)|ms\b[^.\d]{0,3}:).{0,60}?"
-_SENT = r"gesendet|envoy[ée]s?|enviad[oa]s|inviati|trasmessi|verzonden|wys[łl]an[eo]"
-_RECEIVED = r"empfangen|re[çc]us?|recibid[oa]s|recebid[oa]s|ricevuti|ontvangen|odebran[eo]"
+_SENT = r"said|went out|put out|gesendet|envoy[ée]s?|enviad[oa]s|inviati|trasmessi|verzonden|wys[łl]an[eo]"
+_RECEIVED = (
+    r"heard(?: back)?|came home|got back|empfangen|re[çc]us?|recibid[oa]s|recebid[oa]s|ricevuti|ontvangen|odebran[eo]"
+)
 _LOST = r"verloren|perdus?|perdid[oa]s|persi|utracon[eo]"
 _LEAST = r"k[üu]rzeste|schnellste|kortste|snelste|plus court|plus rapide|m[áa]s corto|m[áa]s r[áa]pido|mais curto|mais r[áa]pido|pi[ùu] breve|pi[ùu] veloce|najkr[óo]tsz[ya]|najszybsz[ya]|minimum|m[íi]nimo|min"
 _MOST = r"l[äa]ngste|langsamste|langste|traagste|plus long|plus lent|m[áa]s largo|m[áa]s lento|mais longo|mais lento|pi[ùu] lungo|pi[ùu] lento|najd[łl]u[żz]sz[ya]|najwolniejsz[ya]|maximum|m[áa]ximo|massimo|maksimum|max"
@@ -164,7 +166,7 @@ REACH_SAYS = Patterns(
     _row("reach.lost", r"\b(?P<v>\d+)(?! ?%) (?:\w+ )?(?:lost|missing)\b|\blost\s*[:=]?\s*(?P<w>\d+)"),
     _row(
         "reach.best",
-        rf"\b(?:best|min(?:imum)?|fastest|quickest|shortest)\s*[:=]?\s*(?P<v>{_TIME})|{_IN_MS}\b(?:best|min(?:imum)?|fastest|quickest|shortest)\s*[:=]?\s*(?P<ms>\d+(?:\.\d+)?)",
+        rf"\b(?:best|least|min(?:imum)?|fastest|quickest|shortest)\s*[:=]?\s*(?P<v>{_TIME})|{_IN_MS}\b(?:best|least|min(?:imum)?|fastest|quickest|shortest)\s*[:=]?\s*(?P<ms>\d+(?:\.\d+)?)",
     ),
     _row(
         "reach.average",
@@ -172,7 +174,7 @@ REACH_SAYS = Patterns(
     ),
     _row(
         "reach.worst",
-        rf"\b(?:worst|max(?:imum)?|slowest|longest)\s*[:=]?\s*(?P<v>{_TIME})|{_IN_MS}\b(?:worst|max(?:imum)?|slowest|longest)\s*[:=]?\s*(?P<ms>\d+(?:\.\d+)?)",
+        rf"\b(?:worst|most|max(?:imum)?|slowest|longest)\s*[:=]?\s*(?P<v>{_TIME})|{_IN_MS}\b(?:worst|most|max(?:imum)?|slowest|longest)\s*[:=]?\s*(?P<ms>\d+(?:\.\d+)?)",
     ),
 )
 REACH_TARGET = Patterns(

@@ -254,12 +254,16 @@ def _hops(interpreter: Interpreter, lines: Sequence[Line]) -> None:
 
 
 _SERVER = re.compile(
-    r"\s*(?:(?:name )?server|serveur|servidor|resolver|asked|nameserver|answered by|asking)(?: [^\W\d_]+)?(?:\s*:|\s)\s*(?P<v>[\w-]*[.:]\S+)\s*$",
+    r"\s*(?:(?:name )?server|serveur|servidor|resolver|asked|nameserver|answered by|asking)(?: [^\W\d_]+)?(?:\s*:|\s)\s*(?P<v>[\w-]*[.:]\S+)(?:\s+[(\[][0-9a-f.:]+[)\]])?\s*$",
     re.I,
 )
 # ``keys.lanternsound.example    10.20.0.40  10.20.0.41``: a name, and its addresses beside it.
 _NAME_AND_ADDRESSES = re.compile(
     r"\s*(?P<v>[\w-]+(?:\.[\w-]+)+)(?:\s+|\s*(?:->|=>|=|:)\s*)(?P<addresses>(?:(?:\d{1,3}(?:\.\d{1,3}){3}|[0-9a-f]*:[0-9a-f:]+)[,;]?\s*)+)$",
+    re.I,
+)
+_HAS_ADDRESS = re.compile(
+    r"\s*(?P<v>[\w-]+(?:\.[\w-]+)+) (?:has(?: the)? (?:ip |ipv[46] )?address(?:es)?|is at|hat die adresse|a pour adresse|tiene la direcci[oó]n|ha indirizzo|heeft adres|ma adres|tem o endere[cç]o) (?P<addresses>[0-9a-f.:, ]+?)\.?\s*$",
     re.I,
 )
 _NAMED = re.compile(r"\s*(?:(?:host )?name|nom|nombre|nome)\s*:\s*(?P<v>[\w-]+(?:\.[\w-]+)+)\.?\s*$", re.I)
@@ -274,7 +278,7 @@ _UNKNOWN_NAME = re.compile(
     re.I,
 )
 _ALONE = re.compile(r"\s+(?P<v>[0-9]{1,3}(?:\.[0-9]{1,3}){3}|[0-9a-f]*:[0-9a-f:]+)\s*$", re.I)
-_NOT_FOUND = re.compile(r"(?:can(?:'t|not)|could not|unable to) (?:find|resolve) (?P<v>[\w-]+(?:\.[\w-]+)+)|(?P<w>[\w-]+(?:\.[\w-]+)+)\s*:? (?:was |is )?(?:not found|not known|unknown|no such name|does not exist|nxdomain)", re.I)  # fmt: skip
+_NOT_FOUND = re.compile(r"(?:can(?:'t|not)|could not|unable to) (?:find|resolve) (?P<v>[\w-]+(?:\.[\w-]+)+)|(?P<w>[\w-]+(?:\.[\w-]+)+)\s*:? (?:was |is )?(?:not found|not known|unknown|no such name|does not exist|nxdomain)|\b(?:knows no|does not know|has no (?:address|record|answer) for|nothing is known of|kennt (?:kein\w*|nicht)|ne conna[iî]t pas|no conoce|non conosce|n[ãa]o conhece|kent geen|nie zna) (?P<x>[\w-]+(?:\.[\w-]+)+?)(?=[.\s]*$)", re.I)  # fmt: skip
 
 
 def _look_ups(interpreter: Interpreter, lines: Sequence[Line]) -> None:
@@ -282,15 +286,19 @@ def _look_ups(interpreter: Interpreter, lines: Sequence[Line]) -> None:
     there is no such name."""
     server: Stated | None = None
     item: Item | None = None
+    name = ""
     for line in lines:
         text = line.text[:MAX_STATEMENT]
         if asked := _SERVER.match(text):
-            server, item = _said("lookup.server", asked, "v", line), None
+            server, item, name = _said("lookup.server", asked, "v", line), None, ""
             continue
         if server is None:
             continue
-        if row := _NAME_AND_ADDRESSES.match(text):
-            item = interpreter.new_item("lookup")
+        if row := _NAME_AND_ADDRESSES.match(text) or _HAS_ADDRESS.match(text):
+            if name == row["v"]:
+                _state(interpreter, _said("lookup.address", row, "addresses", line), item)
+                continue
+            item, name = interpreter.new_item("lookup"), row["v"]
             for stated in (
                 _said("lookup.name", row, "v", line), server, _said("lookup.address", row, "addresses", line),
             ):  # fmt: skip
@@ -300,7 +308,7 @@ def _look_ups(interpreter: Interpreter, lines: Sequence[Line]) -> None:
         named = _NAMED.match(text) or _BARE_NAME.match(text)
         if named or missing:
             item = interpreter.new_item("lookup")
-            group = "v" if named or (missing and missing["v"]) else "w"
+            group = "v" if named or missing is None else next(name for name in "vwx" if missing[name])
             _state(interpreter, _said("lookup.name", named or missing, group, line), item)  # type: ignore[arg-type]
             _state(interpreter, server, item)
             if missing and not named:

@@ -172,7 +172,9 @@ def _count(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None
     if fact.group == "battery" and (hours := _WATT_HOURS.fullmatch(text)):
         whole = quantity.count(str(round(float(hours[1].replace(",", ".")) * 1000)))
         return whole
-    if _NUMBERS_WHAT_FOLLOWS.match(text):
+    if _NUMBERS_WHAT_FOLLOWS.match(text) or _SHARE_OF_ALL.match(text):
+        return None
+    if fact.name in _NEVER_NONE and _NONE.match(text):
         return None
     # "2 of 4 in use": there are four.
     if fact.name == "processor.width" and not _WIDTH.match(text):
@@ -187,6 +189,10 @@ _WATT_HOURS = re.compile(r"(\d{1,3}(?:[.,]\d{1,2})?) ?Wh\b.*", re.I)
 _WIDTH = re.compile(r"(?:8|16|32|64|128)\b")
 # ``reply 2: 1 ms``: the number says which one.
 _NUMBERS_WHAT_FOLLOWS = re.compile(r"\d+:\s")
+_SHARE_OF_ALL = re.compile(r"[\d.,]+ ?%")
+# What a PC has at least one of.
+_NEVER_NONE = frozenset({"processor.cores", "processor.threads", "processor.width", "memory.slots"})
+_NONE = re.compile(r"0+\b(?![.,]\d)")
 # "three are left", in the order of other languages.
 _STILL = re.compile(
     r"(?:still|only|noch|quedan|restan|restam|reste(?:nt)?|il reste|restano|rimangono|rimasti|nog|pozosta\w+|zosta\w+)\s+(?P<left>\d{1,6})$",
@@ -240,12 +246,23 @@ _HOW_ADDRESSED = re.compile(
 )
 
 
+# What is said of a signature.
+_SIGNATURE = re.compile(
+    r"(?:(?P<good>good|valid|ok|verified|trusted|present|g[uü]ltig|valide|v[aá]lid[ao]|geldig|prawid[łl]ow\w|wa[żz]n\w)|"
+    r"missing|none|invalid|bad|absent|broken|unverified|untrusted|revoked|expired|fehlt|ung[uü]ltig|absente?|manquante?|falta|ausente|inv[aá]lida|"
+    r"mancante|non valida|ontbreekt|ongeldig|brak|niewa[żz]n\w|nieprawid[łl]ow\w)\b",
+    re.I,
+)
+
+
 def _flag(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
     # "connected at 1 Gbit/s", "up, full duplex": the first word says it.
     if fact.name == "adapter.dhcp" and (how := _HOW_ADDRESSED.match(text)):
         return exactly("flag", bool(how["yes"]))
     if fact.name == "account.admin" and (right := _RIGHTS.match(text)):
         return exactly("flag", bool(right["all"]))
+    if fact.name == "driver.signed" and (signature := _SIGNATURE.match(text)):
+        return exactly("flag", bool(signature["good"]))
     if fact.name == "adapter.connected" and _PARTED.search(text):
         return exactly("flag", False)
     first = _STATE_WORD.match(text) if fact.name == "adapter.connected" else None

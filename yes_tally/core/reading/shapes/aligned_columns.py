@@ -120,8 +120,8 @@ def _under(lines: Sequence[Line], at: int, deep: int = 1) -> Layout | None:
         return None  # what stands on the left are labels too: pairs
     listed = _without_sentences(body, cuts)
     rows = [row for row in _grouped(listed, [_row(line, labels, cuts) for line in listed]) if row.entries]
-    if not rows:
-        return None
+    if not rows or any(_repeats(entry) for row in rows for entry in row.entries):
+        return None  # what comes again below and means nothing is no head
     title = lines[at - 1] if at else None
     heading = Heading(title.text.strip(), title.number, 1) if title else None
     table = [Group(heading, children=rows, table=True, frame=tuple(line.number for line in lines[at : at + deep]))]
@@ -129,6 +129,11 @@ def _under(lines: Sequence[Line], at: int, deep: int = 1) -> Layout | None:
     return Layout(
         "aligned columns", table, (_KNOWN + _FITTING * known_share(all_entries(table))) * (0.5 + 0.5 * fitting)
     )
+
+
+def _repeats(entry: Entry) -> bool:
+    """Whether a cell says what its label says, a word that labels nothing."""
+    return entry.printed == entry.label and entry.label[:1].isalpha() and not is_likely(entry.label)
 
 
 def _without_sentences(body: list[Line], cuts: Sequence[int]) -> list[Line]:

@@ -199,6 +199,9 @@ def _pairs_in(text: str, tabbed: str | None) -> Mapping[str, _Pair]:
             continue  # ``Drive C: (SYSTEM)``: the colon is the drive's
         if style == "colon" and "  " in label and _LISTED.match(label):
             continue  # ``2. Ledger matrix   on LPT1:  driver Matrix 24``: the colon is the port's
+        beside = _WIDE.split(label) if style == "colon" and "  " in label else []
+        if len(beside) == 2 and is_known(beside[1]) and not names_item(beside[0]) and not is_known(beside[0]):
+            label = beside[1]  # ``now at 60 Hz      status: working``: what stands before is no part of the label
         if any(map(str.isalpha, label)):
             found[style] = _Pair(label, value, column, style)
     if tabbed and (pair := _at_tab(tabbed)):
@@ -259,6 +262,16 @@ def _tree(lines: Sequence[Line], pairs: Sequence[_Pair | None]) -> list[Group]:
             continue
         indent = indents[index]
         deeper = index + 1 < len(lines) and indents[index + 1] > indent
+        if pair is None and last and indent > last[0] and _lists_record(lines, pairs, indents, index):
+            # ``Cards: 2 fitted`` over ``[01]: Wickerlink GbE 210`` with pairs below it: records of the label's.
+            while stack[-1][0] >= last[0]:
+                stack.pop()
+            entries, counts = stack[-1][1].entries, last[1].value[:1].isdigit()
+            at = entries.pop().line if entries and counts and entries[-1].label == last[1].label else line.number - 1
+            owner = Group(Heading(last[1].label, at, last[0] + 1))
+            stack[-1][1].children.append(owner)
+            stack.append((last[0], owner))
+            last = None
         if pair is None and last and indent > last[0] and not (deeper and indent < last[1].column):
             _holder(stack, last[0]).entries.append(Entry(last[1].label, text.strip(), line.number, indent + 1))
             continue
@@ -272,6 +285,7 @@ def _tree(lines: Sequence[Line], pairs: Sequence[_Pair | None]) -> list[Group]:
             and stack[-1][1].heading
             and indent > stack[-1][0]
             and _LISTED.match(text, indent)
+            and not _lists_record(lines, pairs, indents, index)
         ):
             # ``disks`` over ``0: Basalt NV1000, 1.0 TB``: listed under what they are.
             stack[-1][1].entries.append(Entry(stack[-1][1].heading.text, text.strip(), line.number, indent + 1))
@@ -303,6 +317,16 @@ def _tree(lines: Sequence[Line], pairs: Sequence[_Pair | None]) -> list[Group]:
             _add(stack, indent, Entry(pair.label, pair.value, line.number, pair.column + 1))
             last = (indent, pair)
     return _records(root)
+
+
+def _lists_record(lines: Sequence[Line], pairs: Sequence[_Pair | None], indents: Sequence[int], index: int) -> bool:
+    """Whether a line is one of a list, with pairs below it."""
+    return (
+        index + 1 < len(lines)
+        and indents[index + 1] > indents[index]
+        and pairs[index + 1] is not None
+        and _LISTED.match(lines[index].text, indents[index]) is not None
+    )
 
 
 def _names_one(label: str) -> bool:

@@ -22,7 +22,7 @@ FAILURES: tuple[tuple[str, str, re.Pattern[str]], ...] = tuple(
          r"toegang (?:is )?geweigerd|geen toegang|beheerdersrechten|moet (?:een )?beheerder|beheerder zijn|als beheerder|"
          r"odmowa dostepu|dostep zabroniony|brak (?:uprawnien|dostepu)|uprawnie\w* administratora|jako administrator"),
         ("not-found", "there is no such command on this PC",
-         r"command not found|no command of that name|not recogni[sz]ed as|unknown (?:command|word)|no such command|nothing (?:here )?by that name|no such word|not a (?:known )?command|is not a command|(?:is|was) not understood|unknown to this (?:shell|console|pc)|(?:not found|unknown|no such \w+)\W{1,3}(?:did you mean|nearest|perhaps|maybe)|"
+         r"command not found|\b(?:do|does|did) ?n[o'’]t know (?:that|this|it|what|the command|any)\b|knows? no (?:such )?(?:command|word|verb)|never heard of|(?:kennt|kenne) (?:den|diesen|das|dieses|keinen?) (?:befehl|wort)|no command of that name|not recogni[sz]ed as|unknown (?:command|word)|no such command|nothing (?:here )?by that name|no such word|not a (?:known )?command|is not a command|(?:is|was) not understood|unknown to this (?:shell|console|pc)|(?:not found|unknown|no such \w+)\W{1,3}(?:did you mean|nearest|perhaps|maybe)|"
          r"(?:is not|isn.t) (?:a |an )?known|does not exist here|"
          r"befehl (?:wurde )?nicht gefunden|unbekannter befehl|befehl .{0,60}(?:nicht gefunden|unbekannt)|nicht als .{0,20}befehl|ist (?:hier )?nicht bekannt|kein solcher befehl|"
          r"commande (?:est )?(?:introuvable|inconnue)|n.est pas reconnu|(?:la |cette )commande n.existe pas|"

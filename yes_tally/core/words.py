@@ -174,7 +174,7 @@ CHOICE_WORDS: dict[str, dict[str, str]] = {
     },
     "layout": {"gpt": "gpt", "mbr": "mbr|dos|msdos", "none": "none|raw|no table"},
     "health": {
-        "failing": "failing|failed|bad|critical|schlecht|defekt|defaillant|malo|critico|fail|predicted failure|ausfallend|en panne|fallando|falha|guasto|defect|uszkodzony|mauvais|cattivo|slecht|zly|mau", "warning": "warning|bedenklich|inquietant|preocupante|preoccupante|zorgelijk|niepokojacy|degraded|caution|prefail|warnung|avertissement|advertencia|avviso|alerta|atencao|attenzione|waarschuwing|ostrzezenie|vorsicht|attention|atencion",
+        "failing": "failing|dying|about to fail|at its end|failed|bad|critical|schlecht|defekt|defaillant|malo|critico|fail|predicted failure|ausfallend|en panne|fallando|falha|guasto|defect|uszkodzony|mauvais|cattivo|slecht|zly|mau", "warning": "warning|watch|to be watched|worn|at risk|auffallig|zu beobachten|gefahrdet|a surveiller|a vigilar|vigilar|en riesgo|da sorvegliare|a rischio|a vigiar|em risco|let op|risico|w obserwacji|zagrozony|uwaga|bedenklich|inquietant|preocupante|preoccupante|zorgelijk|niepokojacy|degraded|caution|prefail|warnung|avertissement|advertencia|avviso|alerta|atencao|attenzione|waarschuwing|ostrzezenie|vorsicht|attention|atencion",
         "good": "good|pass|ok|healthy|passed|fine|gut|bon|bonne|bueno|buena|buono|goed|dobry|bom|gesund|in ordnung|sano|sain|sao|saudavel|gezond|zdrowy|in order|en bon etat|correcto|normal|normale|fit|okay",
     },
     "kind": {

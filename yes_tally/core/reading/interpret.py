@@ -43,6 +43,7 @@ from yes_tally.core.reading.phrases.taught import in_use
 from yes_tally.core.reading.rows import read_rows
 from yes_tally.core.reading.said_in_words import called_by
 from yes_tally.core.reading.shapes.layout import Entry, Group, Heading, Layout
+from yes_tally.core.reading.told_in_parts import told_under
 from yes_tally.core.reading.values import MAX_TEXT, mask_of, understand
 from yes_tally.core.reading.variables import are_variables, is_environment, variable_list
 
@@ -52,6 +53,7 @@ _UNIT_LABELS = frozenset({"unit", "units", "Unit", "Units", "unite", "einheit", 
 _SHORT_HEADING = 24
 _WHOLE_PHRASE = 0.9
 
+_MARKED_NAME = re.compile(r"(?P<name>\S.*?) \((?P<mark>[^\W\d_][\w ]{1,24})\)")
 # An item has not more fields than these.
 _MOST_FIELDS = 16
 
@@ -303,6 +305,8 @@ class Interpreter:
                 continue
             elif entry.label:
                 guesses = self.means(entry.label, said_of)
+                if not guesses and item and " " in entry.printed and told_under(self, entry, item.group, item):
+                    continue
                 if said_the_other_way(self, entry, shape, said_of, item):
                     continue
                 if (
@@ -353,6 +357,8 @@ class Interpreter:
                 return
             if told.printed != entry.printed:
                 entry = replace(entry, printed=told.printed)
+            if told.fact.endswith(".name") and entry.printed.endswith(")") and item:
+                entry, told = self._without_mark(entry, told, shape, item)
             self.add(told.fact, item, entry, told.value, shape, told.confidence, told.why, told.also)
             if told.fact in ASIDES:
                 self.asides(told.fact, item, entry, shape, told.confidence)
@@ -361,6 +367,20 @@ class Interpreter:
             self.leftovers.append(Leftover(entry, shape, item, first=False))
         elif not item:
             self.single_leftovers.append((entry, shape))
+
+    def _without_mark(self, entry: Entry, told: Told, shape: str, item: Item) -> tuple[Entry, Told]:
+        """``Hall printer (default)``: what stands in brackets behind a name is said of it, and no part of it."""
+        marked = _MARKED_NAME.fullmatch(entry.printed)
+        group = told.fact.partition(".")[0]
+        for guess in decide(marked["mark"], self.context(group))[:1] if marked else ():
+            if marked and FACTS[guess.fact].kind == "flag" and guess.fact.startswith(f"{group}.") and guess.phrase:
+                at = Entry(entry.label, marked["mark"], entry.line, entry.column + marked.start("mark"))
+                self.add(
+                    guess.fact, item, at, exactly("flag", True), shape, 0.85, "it stands in brackets after its name"
+                )
+                entry = replace(entry, printed=marked["name"])
+                return entry, told._replace(value=exactly("text", marked["name"]), printed=marked["name"])
+        return entry, told
 
     def _of_number(self, entry: Entry, shape: str) -> bool:
         """``Name servers for 1: 10.20.0.53``: said of what a table listed under that number. Whether it was."""

@@ -89,12 +89,23 @@ def in_parts(entries: Sequence[Entry], context: Context) -> Iterator[tuple[Entry
     thing is said of that thing (``Mainboard: VB-71   S/N MB0F33``)."""
     for whole in entries:
         parts = pairs_in(whole) if whole.label and not is_elsewhere(whole.label) else [whole]
+        if len(parts) > 1 and _begins_their_labels(whole.label, parts[1].label, context):
+            parts = [whole]
         yield parts[0], context
         named = _subject_of(whole.label, context) if len(parts) > 1 else None
         beside = Context(named, context.around, context.language) if named and named not in ITEM_GROUPS else context
         for part in parts[1:]:
             own = decide(part.label, beside)[:1]
             yield part, beside if own and own[0].fact.startswith(f"{named}.") else context
+
+
+def _begins_their_labels(label: str, beside: str, context: Context) -> bool:
+    """Whether a label that means nothing begins the one beside it (``Password   required, expires 2025-04-02``)."""
+    return (
+        context.group is not None
+        and not decide(label, context)
+        and any(guess.phrase for guess in decide(f"{label} {beside}", context)[:1])
+    )
 
 
 def _subject_of(label: str, context: Context) -> str | None:

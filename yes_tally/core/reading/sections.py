@@ -20,7 +20,7 @@ _PROMPT = re.compile(
     r"(?P<host> [A-Za-z]\w*(?:-\w+)+(?= ?[>$#%]))?"
     r"(?P<inside> \[[\w.-]{2,40}\])?"
     r"(?::?[~/\\][\w./\\~-]{0,80}| [A-Za-z]:[\\/][^\s>]{0,80}| [~/][\w./~-]{0,80})?"
-    r" ?(?P<mark>>>|[>$#%»❯]|[~/|](?= |$)|(?<=\])(?= )))(?P<command>[ ]+\S.*|[A-Za-z/.]\S*.*|[ ]*)$"
+    r" ?(?P<mark>>>|::|[>$#%»❯]|[~/|](?= |$)|(?<=\])(?= )))(?P<command>[ ]+\S.*|[A-Za-z/.]\S*.*|[ ]*)$"
 )
 # A prompt that says which shell it is of.
 _POWER = re.compile(r"PS \S+> ")

@@ -51,9 +51,10 @@ def read_statements(interpreter: Interpreter, lines: Sequence[Line], command: st
     for line in left:
         _clauses(interpreter, line)
     told = {(draft.fact, draft.entry.line) for draft in interpreter.drafts[before:]}
+    spoken = {draft.fact.partition(".")[0] for draft in interpreter.drafts[interpreter.section_from :]}
     facts, reach, checks = spoken_of(_as_one(left))
     for stated in statements(left, PATTERNS) if facts else ():
-        if (stated.fact, stated.line) not in told:
+        if (stated.fact, stated.line) not in told and not _said_of_others(stated, spoken):
             _state(interpreter, stated, None)
     if reach:
         _reach(interpreter, left)
@@ -251,6 +252,16 @@ def _hops(interpreter: Interpreter, lines: Sequence[Line]) -> None:
             ]
         for fact, text, at in parts:
             _state(interpreter, Stated(fact, text, text, line.number, at + 1), item)
+
+
+# Of which sentences say the same as of memory and licences.
+_SAY_THE_SAME = {"memory": {"volume", "disk", "partition"}, "licence": {"account", "task"}}
+
+
+def _said_of_others(stated: Stated, spoken: set[str]) -> bool:
+    """Whether a sentence (``of which 88 GB are free``) stands in a section that speaks of nothing but other things."""
+    group = stated.fact.partition(".")[0]
+    return group not in spoken and bool(_SAY_THE_SAME.get(group, set()) & spoken)
 
 
 _SERVER = re.compile(

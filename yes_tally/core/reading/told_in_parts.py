@@ -11,7 +11,7 @@ from typing import TYPE_CHECKING
 from yes_tally.core.catalogue import FACTS, FIELDS, FactKind
 from yes_tally.core.quantity import Value, exactly
 from yes_tally.core.reading.asides import ASIDES
-from yes_tally.core.reading.decide import decide
+from yes_tally.core.reading.decide import NAMING, decide
 from yes_tally.core.reading.shapes.layout import Entry
 from yes_tally.core.reading.values import understand
 from yes_tally.core.words import choice_of, flag_of, is_placeholder
@@ -366,6 +366,27 @@ def told_in_words(
             place = Entry("", part, line, column)
             interpreter.add(makers[0].name, item, place, made_by, "words", 0.6, f"the only name told of a {group}")
             told += 1
+    return told
+
+
+def told_under(interpreter: Interpreter, entry: Entry, group: str, item: Item) -> bool:
+    """``Password   required, set 2025-01-02, never expires``: clauses that the label begins. Whether one told anything."""
+    told = False
+    left = list(FIELDS[group])
+    for match in _CLAUSES.finditer(entry.printed[:400]):
+        part = match.group().strip()
+        denied = _NOT.fullmatch(part)
+        whole = f"{part[: denied.start('rest')]}{entry.label} {denied['rest']}" if denied else f"{entry.label} {part}"
+        found = _by_assertion(interpreter, whole, group, left) or _by_label(interpreter, whole, group, left)
+        if found is None or (found[0].kind == "text" and found[0].name == NAMING.get(group)):
+            continue
+        fact, value, at = found
+        skip = max(0, at - len(entry.label) - 1)
+        column = entry.column + match.start() + len(match.group()) - len(match.group().lstrip()) + skip
+        place = Entry(entry.label, part[skip:], entry.line, column)
+        interpreter.add(fact.name, item, place, value, "words", 0.82, f"“{entry.label}” begins it")
+        left.remove(fact)
+        told = True
     return told
 
 

@@ -105,6 +105,11 @@ _FILE_SYSTEM = re.compile(r"fs\d?$|fat|ext\d", re.I)
 _A_MEASURE = re.compile(r"\d[\d.,]* ?(?:MT/s|[KMG]Hz|[KMGT]i?B|[KMGT]bit/s|m?Wh|%)", re.I)
 
 
+# What is called so stands in quotes; they are no part of it.
+_AS_PRINTED = frozenset({"variable.value", "event.text"})
+_QUOTED = re.compile(r"«([^«»]+)»|“([^“”]+)”|„([^„“”]+)[“”]|‘([^‘’]+)’")
+
+
 def _text(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
     if is_placeholder(text) or len(text) > MAX_TEXT:
         return None
@@ -128,6 +133,8 @@ def _text(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
         return None
     if fact.name == "volume.mount" and _DRIVE.match(text):
         text = text[:2]
+    if fact.name not in _AS_PRINTED and (quoted := _QUOTED.fullmatch(text)):
+        text = next(filter(None, quoted.groups())).strip()
     return exactly("text", text) if text and not is_placeholder(text) else None
 
 

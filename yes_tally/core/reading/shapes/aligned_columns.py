@@ -104,7 +104,7 @@ def _under(lines: Sequence[Line], at: int, deep: int = 1) -> Layout | None:
     if (
         known < 2
         or (known * 2 < named and not (known >= 4 and header.isupper()))
-        or any(_NO_LABEL.search(label) for label, _ in labels if label)
+        or any(_NO_LABEL.search(label) and not _is_short(label) for label, _ in labels if label)
     ):
         return None
     first = labels[0][0].casefold()
@@ -129,6 +129,14 @@ def _under(lines: Sequence[Line], at: int, deep: int = 1) -> Layout | None:
     return Layout(
         "aligned columns", table, (_KNOWN + _FITTING * known_share(all_entries(table))) * (0.5 + 0.5 * fitting)
     )
+
+
+def _is_short(label: str) -> bool:
+    """Whether a label is one word cut short that means something: ``Prot.``"""
+    return label.endswith(".") and label[:-1].isalpha() and len(label) <= _SHORT and is_known(label)
+
+
+_SHORT = 7
 
 
 def _repeats(entry: Entry) -> bool:

@@ -153,6 +153,12 @@ def _tree(root: _Node) -> Group:
                 pending = said
                 continue
             label = pending.text if pending else child.label
+            if said and not child.children and child.attributes.keys() == {"unit"}:
+                # ``<size unit="GB">1000</size>``
+                group.entries.append(
+                    Entry(f"{label} ({child.attributes['unit'].text})", said.text, said.line, said.column)
+                )
+                continue
             if child.children or (child.attributes and not _is_pair(child)):
                 inner = Group(Heading(label, child.line, child.column))
                 inner.entries = [

@@ -48,9 +48,13 @@ _COMPACT = re.compile(
 )
 
 
+# ``never, once activated``
+_BEFORE_MORE = re.compile(r"\s*[,;(]")
+
+
 def moment(text: str, locale: Locale) -> Value | None:
     """The first date in ``text``, as a range of ISO 8601 texts, or the word ``never``."""
-    if text.strip().casefold() in NEVER_WORDS:
+    if _BEFORE_MORE.split(text.strip(), maxsplit=1)[0].casefold() in NEVER_WORDS:
         return Value("moment", "never", "never", "never")
     for pattern in (_ISO, _NUMERIC, _NAMED, _NAMED_FIRST, _COMPACT):
         match = pattern.search(text)

@@ -303,7 +303,8 @@ def span(text: str, locale: Locale) -> Value | None:
         total, step = total + number.value * factor, number.step * factor
     if step == 0.0 or not math.isfinite(total):
         return None
-    return Value("span", _whole(total), _whole(total), _whole(total + (step if step < 86400 else 0)))
+    total = round(total, 9)  # what the factors leave below a nanosecond is none of the print's
+    return Value("span", _whole(total), _whole(total), _whole(round(total + (step if step < 86400 else 0), 9)))
 
 
 _VERSION = re.compile(r"(?<![\w.])v?(?P<v>\d+(?:[.\-_+~]?[0-9a-z]+)*)", re.I)

@@ -8,6 +8,7 @@ from __future__ import annotations
 import re
 import unicodedata
 from functools import lru_cache
+from itertools import product
 
 # Letters that do not fall apart into a letter and a mark.
 _STROKED = str.maketrans({"ł": "l", "Ł": "L", "ø": "o", "Ø": "O", "đ": "d", "Đ": "D", "ß": "ss", "œ": "oe", "æ": "ae"})
@@ -153,7 +154,7 @@ CHOICE_WORDS: dict[str, dict[str, str]] = {
     "mode": {"uefi": "uefi|efi", "legacy": "legacy|bios|legacy bios|csm"},
     "architecture": {
         "arm64": "arm64|aarch64|arm 64|64-bit arm|armv8|arm based|arm-based",
-        "x86-64": "x86-64|x86_64|x64|amd64|64-bit|64 bit|64 bits|64-bits",
+        "x86-64": "x86-64|x86_64|x64|amd64|64-bit|64 bit|64 bits|64-bits|64-bitowa|64-bitowy|64-bitowe|64 bity|64-bity|64-bitig|64 bitowa",
         "x86": "x86|i386|i486|i586|i686|32-bit|32 bit|32 bits", "other": "riscv64|ppc64le|s390x|mips",
     },
     "channel": {
@@ -192,7 +193,7 @@ CHOICE_WORDS: dict[str, dict[str, str]] = {
     "inbound": {"allow": "allow|allowed|let through|let in|let out|let pass|passed|accepted|accept|pass|free|durchgelassen|laisse passer|laisser passer|permit|zulassen|autorise|autoriser|permitido|permitir|permitida|consentito|consenti|consentire|toegestaan|toestaan|dozwolone|dozwolony|dozwolona|przepuszczane|zezwalaj|zezwol|erlaubt|erlauben|zugelassen|open|offen|ouvert|abierto", "block": "block|blocked|refused|kept out|shut|stopped|barred|rejected|dropped|turned away|abgewiesen|verweigert|verboten|rejete|interdit|deny|drop|reject|blockieren|bloque|bloquer|bloqueado|bloquear|bloqueada|bloccato|bloccare|blocca|geblokkeerd|blokkeren|zablokowane|zablokowany|blokowane|blokowany|blokuj|gesperrt|blockiert|sperren|refuse|refuser|denied|closed|rechazado|negado"},
     "outbound": {"allow": "allow|allowed|let through|let in|let out|let pass|passed|accepted|accept|pass|free|durchgelassen|laisse passer|laisser passer|permit|zulassen|autorise|autoriser|permitido|permitir|permitida|consentito|consenti|consentire|toegestaan|toestaan|dozwolone|dozwolony|dozwolona|przepuszczane|zezwalaj|zezwol|erlaubt|erlauben|zugelassen|open|offen|ouvert|abierto", "block": "block|blocked|refused|kept out|shut|stopped|barred|rejected|dropped|turned away|abgewiesen|verweigert|verboten|rejete|interdit|deny|drop|reject|blockieren|bloque|bloquer|bloqueado|bloquear|bloqueada|bloccato|bloccare|blocca|geblokkeerd|blokkeren|zablokowane|zablokowany|blokowane|blokowany|blokuj|gesperrt|blockiert|sperren|refuse|refuser|denied|closed|rechazado|negado"},
     "records": {
-        "both": "both|success and failure|all|erfolg und fehler|succes et echec|exito y error|aciertos y errores|sucesso e falha|successo e fallimento|operazioni riuscite e non riuscite|geslaagd en mislukt|sukces i niepowodzenie|success, failure|beide|success/failure", "success": "success|operazioni riuscite|operaciones correctas|riuscite|erfolg|succes|exito|aciertos|sucesso|successo|geslaagd|sukces", "failure": "failure|operazioni non riuscite|operaciones erroneas|fehler|echec|error|errores|falha|fallimento|mislukt|niepowodzenie|failures", "none": "none|nichts|rien|nada|niente|niets|nic|no auditing|off|keine uberwachung|keine|pas d audit|aucun audit|aucun|sin auditoria|ninguno|sem auditoria|nenhum|nessun controllo|nessuno|geen controle|geen|brak inspekcji|brak|not audited|nothing",
+        "both": "both|success and failure|all|erfolg und fehler|succes et echec|exito y error|aciertos y errores|sucesso e falha|successo e fallimento|operazioni riuscite e non riuscite|geslaagd en mislukt|sukces i niepowodzenie|success, failure|beide|success/failure", "success": "success|reussite|reussites|correct|correcto|correctos|acierto|exitos|riuscita|successi|geslaagde|powodzenie|granted|gelungen|operazioni riuscite|operaciones correctas|riuscite|erfolg|succes|exito|aciertos|sucesso|successo|geslaagd|sukces", "failure": "failure|echecs|fallo|fallos|fehlschlag|fehlschlage|fout|fouten|mislukking|bledy|blad|insucesso|falhas|errore|errori|denied|misslungen|operazioni non riuscite|operaciones erroneas|fehler|echec|error|errores|falha|fallimento|mislukt|niepowodzenie|failures", "none": "none|nichts|rien|nada|niente|niets|nic|no auditing|off|keine uberwachung|keine|pas d audit|aucun audit|aucun|sin auditoria|ninguno|sem auditoria|nenhum|nessun controllo|nessuno|geen controle|geen|brak inspekcji|brak|not audited|nothing|nicht uberwacht|kein audit|ohne audit|pas de controle|non audite|sin control|non controllato|niet gecontroleerd|bez inspekcji|nie sa rejestrowane|sem registo|sem registro|not recorded|not kept",
     },
 }  # fmt: skip
 
@@ -226,8 +227,10 @@ def choice_of(field: str, choices: tuple[str, ...], text: str) -> str | None:
 
 def choice_named(field: str, choices: tuple[str, ...], text: str) -> str | None:
     """The catalogue's word for a text that is a choice's word and nothing more."""
-    named = _named(field, choices)
-    return named.get(plain(text)) if len(text) <= _LONGEST_CHOICE else None
+    if len(text) > _LONGEST_CHOICE:
+        return None
+    named, word = _named(field, choices), plain(text)
+    return named.get(word) or named.get(word.replace("'", " ").replace("’", " "))
 
 
 _LONGEST_CHOICE = 80
@@ -241,7 +244,13 @@ def _named(field: str, choices: tuple[str, ...]) -> dict[str, str]:
     for choice in choices:
         for word in (choice.casefold(), *table.get(choice, "").split("|")):
             found.setdefault(word, choice)
+    if field == "records":
+        each = [table[choice].split("|") for choice in ("success", "failure")]
+        found |= {f"{a}{and_}{b}": "both" for and_ in _AND for a, b in (*product(*each), *product(*reversed(each)))}
     return found
+
+
+_AND = (" and ", " und ", " et ", " y ", " e ", " en ", " i ", ", ", "/", " / ", " + ", " & ")
 
 
 _POSSIBLE = frozenset(

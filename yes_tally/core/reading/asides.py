@@ -89,9 +89,12 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
         (re.compile(r"\b(?:to|until|till|bis|au|hasta|fino al?|tot|do)\s+(\d[\d./-]+(?:[ T]\d\d:\d\d(?::\d\d)?)?)", re.I), "adapter.lease_until"),
     ),
     "licence.state": (
-        (re.compile(r"\b(\d{1,4} (?:days?|hours?|weeks?|minutes?|tage?n?|jours?|d[ií]as?|giorni|dagen|dni)) (?:left|remain\w*|to go|übrig|verbleib\w*|restants?|restantes|rimanenti|resterend\w*|pozosta\w*)", re.I), "licence.grace"),
+        (re.compile(r"\b(\d{1,4} (?:days?|hours?|weeks?|minutes?|tage?n?|jours?|d[ií]as?|giorni|dagen|dni)) (?:left|of grace|grace|remain\w*|to go|übrig|verbleib\w*|restants?|restantes|rimanenti|resterend\w*|pozosta\w*)", re.I), "licence.grace"),
         (re.compile(r"\b(?:until|till|through|bis(?: zum)?|jusqu'au|hasta(?: el)?|até|fino al|tot|do) (\d[\w. :/-]+\d)", re.I), "licence.expires_at"),),
     "volume.free": ((re.compile(r"\b(?:of|von|sur|de|di|van|z)\s+([\d.,]+ ?[KMGT]i?[BO]?)\s*$", re.I), "volume.size"),),
+    "module.speed": (
+        (re.compile(r"[(,;] ?(?:\w+ )?(?:runs?|running|set|now|l[äa]uft|arbeitet|tourne|fonctionne|funciona|trabaja|gira|lavora|roda|trabalha|draait|werkt|pracuje|dzia[łl]a)\b[^\d)]{0,12}(\d{3,5})(?: ?MT/s| ?MHz|\b)", re.I), "module.running_speed"),
+    ),
     "module.type": ((re.compile(r"\b((?:SO-?|U|R)?DIMM|soldered|on board)\b", re.I), "module.form"),),
     "module.size": (
         (re.compile(r"\b(\d{3,5}) ?MT/s", re.I), "module.speed"),

@@ -79,10 +79,13 @@ def choice_by_flag(interpreter: Interpreter, entry: Entry, shape: str, context: 
     for fact in (*(FIELDS[context.group] if context.group else ()), *alone):
         choice = choice_named(fact.field, fact.choices, entry.label) if fact.kind == "choice" else None
         if choice and not said_yes:
-            choice = _OPPOSITE.get(choice)
+            # ``no, 12 days of grace are left``: what follows says more than the no.
+            more = understand(fact, entry.printed.partition(" ")[2], interpreter.locale)
+            choice = str(more.value) if more else _OPPOSITE.get(choice)
         if choice:
             said = f"“{entry.label}” is one of what it may be"
             interpreter.add(fact.name, item, entry, exactly("choice", choice), shape, 0.85, said)
+            interpreter.asides(fact.name, item, entry, shape, 0.85)
             return True
     return False
 

@@ -62,10 +62,12 @@ def compound(interpreter: Interpreter, entry: Entry, shape: str) -> bool:
     told = [
         (part, guesses) for part in parts if (guesses := decide(part["label"], context)) and guesses[0].confidence > 0.9
     ]
-    if len(told) < 2:
+    name = " ".join(_beside_subject(entry.label, at))
+    # ``Graphics: Kestrel built-in, memory 128 MB, driver 30.0``: what it is called stands first.
+    called = not name and at.group in CALLED and bool(told) and told[0][0].start() > 0
+    if len(told) < 2 or called:
         return _in_words(interpreter, entry, at, shape)
     item = interpreter.new_item(at.group)
-    name = " ".join(_beside_subject(entry.label, at))
     if name and at.group in NAMING:
         interpreter.place(
             Entry(entry.label, name.strip("\"'“”"), entry.line, entry.column),

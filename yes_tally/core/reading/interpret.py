@@ -218,6 +218,8 @@ class Interpreter:
         )
         spoken = (begins, *inner) if begins in ITEM_GROUPS and begins not in inner else inner
         subject = opened.group if opened else infer_group(own, spoken, False) if group.entries else None
+        if opened is None and subject and _name_several(own, subject):
+            subject = None
         if (
             group.entries
             and opened is None
@@ -477,6 +479,13 @@ class Interpreter:
             item.name = f"{item.group}#{numbers[item.group]}"
             if key[1]:
                 known[key] = item.name
+
+
+def _name_several(labels: Sequence[str], subject: str) -> bool:
+    """Whether most labels name things, one of them this one and others not (``Screens``, ``Sound``): what stands beside
+    them is not all said of it."""
+    named = [group for label in labels if (group := SUBJECTS.get(words_of(label))) in ITEM_GROUPS]
+    return subject in named and len(set(named)) > 1 and len(named) * 2 > len(labels)
 
 
 def _each_an_item(group: Group) -> bool:

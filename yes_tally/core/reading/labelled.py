@@ -101,7 +101,7 @@ def _cannot_be(label: str, printed: str, guess: Guess, shape: str) -> bool:
 
 
 _COUNTS_FIRST = re.compile(
-    r"\d{1,3}(?:$|[,;:] | (?:in all|in total|total|of them|of which|found|known|insgesamt|en tout|en total|in totaal)\b| [^\W\d_]+ (?:of|out of|von|sur|de|di|van|op|z|na) \d| [^\W\d_]+: )"
+    r"\d{1,3}(?:$|[,;:] | (?:of|out of|von|sur|de|di|van|op|z|na|av) \d| (?:in all|in total|total|of them|of which|found|known|insgesamt|en tout|en total|in totaal)\b| [^\W\d_]+ (?:of|out of|von|sur|de|di|van|op|z|na) \d| [^\W\d_]+: )"
 )
 _COUNT_ALONE = re.compile(r"\d{1,3}(?:$|[,;( ])")
 _COUNTING = re.compile(
@@ -113,4 +113,8 @@ _COUNTING = re.compile(
 def _only_counts(label: str, printed: str, fact: str) -> bool:
     """``Boot entries: 2``: how many there are is the name of none."""
     first = _COUNTS_FIRST.match(printed) if fact.partition(".")[0] in ITEM_GROUPS else None
-    return first is not None and (first.group().endswith(": ") or label.rstrip(" :").endswith("s"))
+    if first is None:
+        return False
+    said = first.group()
+    of_all = " " in said and said[-1].isdigit()  # ``5 of 141``
+    return of_all or said.endswith(": ") or label.rstrip(" :").endswith("s")

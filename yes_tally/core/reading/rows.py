@@ -9,7 +9,8 @@ from typing import TYPE_CHECKING
 from yes_tally.core.catalogue import FACTS, KEYS
 from yes_tally.core.reading.decide import ITEM_GROUPS, NAMING, Context, Guess, decide, infer_groups
 from yes_tally.core.reading.drafts import Draft, Item
-from yes_tally.core.reading.labels import split_unit
+from yes_tally.core.reading.labels import split_unit, words_of
+from yes_tally.core.reading.phrases import SUBJECTS
 from yes_tally.core.reading.phrases.elsewhere import is_elsewhere
 from yes_tally.core.reading.shapes.layout import Entry, Group
 from yes_tally.core.reading.values import understand
@@ -255,12 +256,18 @@ def _columns(guesses: dict[str, tuple[Guess, ...]]) -> dict[str, tuple[Guess, ..
     def choices(label: str) -> int:
         return sum(guess.confidence > guesses[label][0].confidence - 0.02 for guess in guesses[label])
 
-    for label in sorted(guesses, key=choices):
+    # What the things themselves are called by (``Driver`` of drivers) is their name, before any other column.
+    named = {label: SUBJECTS.get(words_of(label)) for label in guesses}
+    for label in sorted(guesses, key=lambda label: (not _names_itself(named[label], guesses[label]), choices(label))):
         for guess in guesses[label]:
             if guess.fact not in taken:
                 taken[guess.fact] = label
                 break
     return {label: tuple(g for g in found if taken.get(g.fact, label) == label) for label, found in guesses.items()}
+
+
+def _names_itself(named: str | None, guesses: Sequence[Guess]) -> bool:
+    return named is not None and bool(guesses) and guesses[0].fact == NAMING.get(named)
 
 
 def _unit_of_sizes(labels: Sequence[str]) -> str:

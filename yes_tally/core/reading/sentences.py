@@ -141,7 +141,7 @@ _MEAN = r"mittel(?:wert)?|durchschnitt|moyenne|media|m[ée]dia|medio|gemiddeld[e
 
 
 def _counted(fact: str, words: str) -> Pattern:
-    return _row(fact, rf"\b(?:{words})\s*[:=]?\s*(?P<v>\d+)\b(?!\s*m?s\b)|\b(?P<w>\d+) (?:\w+ )?(?:{words})\b")
+    return _row(fact, rf"\b(?:{words})\s*[:=]?\s*(?P<v>\d+)\b(?!\s*m?s\b)|\b(?P<w>\d+) (?!m?s\b)(?:\w+ )?(?:{words})\b")
 
 
 def _timed(fact: str, words: str) -> Pattern:
@@ -194,6 +194,10 @@ HOP_TARGET = Patterns(
     _row(
         "hop.target",
         r"\b(?:to|towards|for|nach|zu|vers|jusqu'à|hasta|a|até|para|verso|fino a|naar|do) (?P<v>[A-Za-z0-9][\w.-]*\w) [\[(]\d{1,3}(?:\.\d{1,3}){3}[\])]",
+    ),
+    _row(
+        "hop.target",
+        r"\b(?:route|ruta|ruta|weg|chemin|percorso|caminho|rota|trasa|droga|spur|traza|traccia)\b.{0,40}?\b(?:nach|zu|vers|jusqu'[àa]|hasta|a|até|para|verso|fino a|naar|do) (?P<v>[A-Za-z0-9][\w-]*(?:\.[\w-]+)+)",
     ),
     _row("hop.target", r"\b(?:trac\w+|route|path|way|hops?)\b.{0,40}?\bto (?P<v>[A-Za-z0-9][\w-]*(?:\.[\w-]+)+)"),
 )

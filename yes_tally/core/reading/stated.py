@@ -348,7 +348,7 @@ def _state(interpreter: Interpreter, stated: Stated, item: Item | None) -> None:
 # A host in a title has a place and a number in its name (``NQ-DSP-01``), so that no model or tag is taken for one.
 _HOST = r"(?P<v>[A-Za-z]\w*(?:-\w+)+-\w*\d)"
 _TITLE = re.compile(
-    rf"(?:\b(?:of|on|for|from|für|von|auf|de|du|del|di|da|do|van|voor|dla|sur|pour|para|su|per|"
+    rf"(?:\b(?:of|on|for|from|für|von|auf|de|du|del|di|da|do|van|voor|op|na|em|no|en|w|dla|sur|pour|para|su|per|"
     rf"(?i:computer|komputera|rechners?|pc|poste|equipo|host))\s+|\(){_HOST}(?![\w.-])"
 )
 # ``ASSET PASSPORT      nq-acc-02.lantern``: nothing but the PC's name, at the end of a title or alone on its line.

@@ -109,9 +109,9 @@ def told_bare(
     for fact, mark in _marked(interpreter, entry.printed, group, left):
         left.remove(fact)
         told.append((fact, Entry("", mark[1], entry.line, entry.column + mark.start(1)), exactly("flag", True)))
-        entry = replace(
-            entry, printed=entry.printed[: mark.start()] + " " * len(mark.group()) + entry.printed[mark.end() :]
-        )
+        rest = entry.printed[mark.end() :]
+        gap = "," if ", " in rest and rest.lstrip()[0] not in ",;" else " "
+        entry = replace(entry, printed=f"{entry.printed[: mark.start()]}{gap.ljust(len(mark.group()))}{rest}")
         sure = True
     entry = replace(entry, printed=_COUNTS_SLASHED.sub(",  ", entry.printed[:400]) + entry.printed[400:])
     entry = replace(entry, printed=_LISTED_ASIDE.sub(lambda m: f", {m[1]} ", entry.printed[:400]) + entry.printed[400:])

@@ -85,7 +85,7 @@ LABELS: dict[str, str] = {
     "licence.key_tail": "!ultimos cinco caracteres|!final clave|!clave termina|!ultimos caracteres clave|!clave parcial|!final de la clave|!ultimos cinco|!ultimos cinco caracteres|!ultimos cinco de la clave",
     "licence.expires_at": "caduca|vence|!caducidad|valida hasta|!fecha caducidad|!fecha vencimiento|!vencimiento",
     "licence.grace": "!periodo gracia|!gracia|prórroga|gracia restante|días de gracia",
-    "licence.resets_left": "!restablecimientos restantes|!reinicios restantes|restablecimientos|rearmes restantes|rearmes",
+    "licence.resets_left": "!restablecimientos restantes|!reinicios restantes|restablecimientos|rearmes restantes|rearmes|reactivaciones restantes|reactivaciones",
     "licence.server": "!servidor licencias|servidor|!servidor claves|servidor de activación",
     "processor.generation": "generación",
     "processor.name": "nombre|modelo|procesador",

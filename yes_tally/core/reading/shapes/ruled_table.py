@@ -36,6 +36,10 @@ def lay_out(lines: Sequence[Line]) -> Layout | None:
     if len(_BAR.findall(lines[at - 1].text)) >= len(spans) - 1:
         return None  # drawn with bars: its cells are delimited
     header = cut_at(lines[at - 1].text, spans)
+    top = at - 1
+    while top and (over := _upper_labels(lines[top - 1].text, spans)):
+        header = [(f"{over.get(n, '')} {label}".strip(), column) for n, (label, column) in enumerate(header)]
+        top -= 1
     rows = []
     for line in lines[at + 1 :]:
         if _is_rule(line.text) or not line.text.strip():
@@ -44,11 +48,23 @@ def lay_out(lines: Sequence[Line]) -> Layout | None:
     rows = [row for row in rows if row.entries]
     if not rows:
         return None
-    title = lines[at - 2] if at >= 2 and not _is_rule(lines[at - 2].text) else None
+    title = lines[top - 1] if top and not _is_rule(lines[top - 1].text) else None
     heading = Heading(title.text.strip(), title.number, 1) if title else None
-    table = [Group(heading, children=rows, table=True, frame=(lines[at - 1].number, lines[at].number))]
+    table = [Group(heading, children=rows, table=True, frame=tuple(line.number for line in lines[top : at + 1]))]
     entries = all_entries(table)
     return Layout("ruled table", table, 0.6 + 0.4 * known_share(entries))
+
+
+def _upper_labels(text: str, spans: Sequence[tuple[int, int]]) -> dict[int, str]:
+    """What a line above a head puts over its labels (``Rated`` over ``MT/s``), by their columns; none where it is a
+    title, which runs over several columns or stands at the left alone."""
+    found: dict[int, str] = {}
+    for label, start in cells_by_gap(text[:MAX_LINE]) if not _is_rule(text) else ():
+        under = [n for n, (left, right) in enumerate(spans) if start < right and left < start + len(label)]
+        if len(under) != 1 or under[0] in found:
+            return {}
+        found[under[0]] = label
+    return found if len(found) > 1 else {}
 
 
 def _is_rule(text: str) -> bool:

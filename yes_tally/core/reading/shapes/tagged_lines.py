@@ -22,6 +22,8 @@ from yes_tally.core.reading.shapes.layout import (
 )
 
 _HEAD = re.compile(r"(?:\d{1,4}[:.)] +)?(?P<name>[^\s:<(][^:<]{0,78}?)(?P<mark>:(?=\s|$)|\s+(?=<)|\s{2,}|$)\s*")
+# ``wkl0  (Wickerlink GbE 210)``: what the kernel calls a card, over what is said of it.
+_KERNEL_NAME = re.compile(r"[a-z]{2,8}\d{1,2}(?=  |$)")
 _INDEX = re.compile(r"\d{1,4}[:.)] ")
 _ANGLE = re.compile(r"<([^<>]{1,300})>")
 _WORD = re.compile(r"\S+")
@@ -65,7 +67,7 @@ def _head(line: Line) -> Group | None:
     match = _HEAD.match(text)
     if match and match["mark"].startswith(":") and names_item(match["name"]):
         return None  # ``Disk 0: …`` is a pair
-    if match is None or not (match["mark"].strip() or "<" in text or _INDEX.match(text)):
+    if match is None or not (match["mark"].strip() or "<" in text or _INDEX.match(text) or _KERNEL_NAME.match(text)):
         return None
     group = Group(entries=[Entry(NAME, match["name"].strip(), line.number, match.start("name") + 1)])
     for angle in _ANGLE.finditer(text, match.end()):
@@ -82,8 +84,8 @@ def _head(line: Line) -> Group | None:
         said = rest[match.end() :]
         column = match.end() + len(said) - len(said.lstrip()) + 1
         return Group(entries=[Entry(name, said.strip(), line.number, column)])
-    if len(group.entries) == 1 and not match["mark"].strip() and _is_subject(name):
-        # ``2) Main board``: what is spoken of, and the name of nothing.
+    if len(group.entries) == 1 and not rest[match.end() :].strip() and "<" not in text and _is_subject(name):
+        # ``2) Main board``, ``Sound:``: what is spoken of, and the name of nothing.
         return Group(heading=Heading(name, line.number, match.start("name") + 1))
     return group
 

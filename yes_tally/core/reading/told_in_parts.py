@@ -22,6 +22,10 @@ if TYPE_CHECKING:
 
 _PARTS = re.compile(r"[^\s,;](?:[^,;]|[,;](?!\s))*")
 _CLAUSES = re.compile(r"[^\s,;.](?:[^,;.]|[,;.](?!\s|$))*")
+# ``is called SYSTEM and has serial 7A1C-04EE``: two clauses.
+_AND_HAS = re.compile(
+    r"\s(?:and|und|et|y|e|en|i)\s(?:has|is|hat|ist|a|est|tiene|es|ha|è|tem|é|heeft|ma|jest)(?=\s)", re.I
+)
 # Texts that their form alone tells.
 FORMS = {
     "printer.port": re.compile(
@@ -331,9 +335,10 @@ def told_in_words(
     """Read what a line says of an item in words between commas (``enabled, no administrator, member of: staff``);
     ``left`` are the fields not told yet, ``start`` the text's column from 0. Returns how many were told."""
     told = 0
+    text = _AND_HAS.sub(lambda match: ",".ljust(len(match.group())), text[:400])
     untold: list[tuple[str, int]] = []
     open_list: FactKind | None = None
-    for match in _CLAUSES.finditer(text[:400]):
+    for match in _CLAUSES.finditer(text):
         part = match.group().strip()
         column = start + match.start() + len(match.group()) - len(match.group().lstrip()) + 1
         labelled = _by_label(interpreter, part, group, left) or _by_form(interpreter, part, left)

@@ -239,13 +239,13 @@ LISTS = {
             "event#2.text": "giving up",
         },
     ),
-    "a text that goes on says no second one": (
+    "a text that goes on is one text": (
         "Event 1\n  When: 2025-02-10 18:00:47\n  Source: printing\n  Id: 372\n  Text: Not printed:\n        out of paper.\n",
         {
             "event#1.at": "2025-02-10T18:00:47",
             "event#1.source": "printing",
             "event#1.id": "372",
-            "event#1.text": "Not printed:",
+            "event#1.text": "Not printed: out of paper.",
         },
     ),
     "programs, a line each": (

@@ -24,7 +24,7 @@ def plain(text: str) -> str:
 
 
 YES = frozenset(
-    "yes joined associated encrypted verschlusselt chiffre chiffree cifrado cifrada cifrato cifrata criptografado encriptado versleuteld zaszyfrowany zaszyfrowane y true on * x ✓ ✔ enabled enable active 1 ja wahr ein aktiviert aktiv oui vrai active si sim verdadero "
+    "yes connesso connessa connessi linked plugged joined associated encrypted verschlusselt chiffre chiffree cifrado cifrada cifrato cifrata criptografado encriptado versleuteld zaszyfrowany zaszyfrowane y true on * x ✓ ✔ enabled enable active 1 ja wahr ein aktiviert aktiv oui vrai active si sim verdadero "
     "actif activee actifs ligado ligada encendido encendida acceso accesa accesi wlaczono zapnute ingesteld an angeschaltet eingeschaltet marche allume activada activo activa habilitado habilitada attivo aan wlaczone wlaczony wlaczona tak ingeschakeld attiva abilitato abilitata ativo ativa ativado ativada aktywne aktywny up connected present supported required verbunden connecte connectee conectado conectada collegato collegata verbonden podlaczony podlaczone polaczony polaczono angeschlossen aangesloten".split()
 )
 NO = frozenset(
@@ -104,7 +104,7 @@ NO = (
 
 _PLACEHOLDERS = frozenset({
     "default", "default string", "standaardtekst", "standardtext", "standardwert", "texte par defaut", "chaine par defaut", "texto predeterminado", "cadena predeterminada", "testo predefinito", "stringa predefinita", "texto padrao", "tekst domyslny", "standaardwaarde", "not specified", "ohne angabe", "sans indication", "sin indicar", "senza indicazione", "sem indicacao", "zonder opgave", "bez danych", "not programmed", "nao preenchido", "nao preenchida", "no programado", "nao programado", "non programmato", "non programme", "nicht programmiert", "niet geprogrammeerd", "nie zaprogramowano", "nicht ausgefullt", "non rempli", "sin rellenar", "non compilato", "niet ingevuld", "nie wypelniono", "not readable", "not burned in", "not known", "not said", "not told", "not stated", "not given", "unset", "not shown", "not available", "not applicable", "unspecified",
-    "to be filled", "to be filled by o.e.m.", "to be filled in", "to be filled by the maker", "none", "null", "nil",
+    "por rellenar", "a rellenar", "por completar", "da compilare", "da completare", "a remplir", "a preencher", "por preencher", "in te vullen", "nog in te vullen", "do uzupelnienia", "do wypelnienia", "auszufullen", "noch auszufullen", "wird vom hersteller eingetragen", "to be filled", "to be filled by o.e.m.", "to be filled in", "to be filled by the maker", "none", "null", "nil",
     "n/a", "na", "unknown", "empty", "no", "nothing", "system serial number", "serial number", "asset tag", "no asset tag",
     "123456789", "1234567890", "0123456789", "invalid", "undefined", "not set", "not present", "no module installed",
     "sin especificar", "no especificado", "ninguno", "ninguna", "desconocido", "nicht angegeben", "keine", "kein", "keiner",

@@ -82,12 +82,13 @@ def compound(interpreter: Interpreter, entry: Entry, shape: str) -> bool:
     return True
 
 
-_PROFILE = re.compile(r"(?P<name>[^\W\d_]+):? (?P<on>[^\W\d_]+)")
+_PROFILE = re.compile(r"(?P<name>[^\W\d_]+):? (?P<on>[^\W\d_]+)(?: \((?P<more>[^()]*)\))?")
+_OUTSIDE_BRACKETS = re.compile(r"[^\s,;(][^,;()]*(?:\([^()]*\))?")
 
 
 def _profiles(interpreter: Interpreter, entry: Entry, shape: str) -> bool:
     """``Firewall: domain on, private on, public off``: each profile and whether it is on."""
-    parts = [(part, _PROFILE.fullmatch(part.group().strip())) for part in _LISTED_PART.finditer(entry.printed)]
+    parts = [(part, _PROFILE.fullmatch(part.group().strip())) for part in _OUTSIDE_BRACKETS.finditer(entry.printed)]
     told = [(part.start(), match) for part, match in parts if match and flag_of(match["on"]) is not None]
     if len(parts) < 2 or len(told) < len(parts):
         return False
@@ -96,6 +97,9 @@ def _profiles(interpreter: Interpreter, entry: Entry, shape: str) -> bool:
         for fact, group in (("firewall.profile", "name"), ("firewall.on", "on")):
             place = Entry(entry.label, match[group], entry.line, at + match.start(group))
             interpreter.place(place, shape, (Guess(fact, 0.85, "each profile is told with whether it is on"),), item)
+        if match["more"]:
+            left = [FACTS["firewall.inbound"], FACTS["firewall.outbound"]]
+            told_in_words(interpreter, match["more"], entry.line, at + match.start("more") - 1, "firewall", item, left)
     return True
 
 

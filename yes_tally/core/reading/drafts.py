@@ -21,7 +21,7 @@ class Item:
 
 @dataclass(slots=True)
 class Draft:
-    """A reading before its item has a name."""
+    """A reading before its item has a name. ``until``: the last line of a text that goes on over several, else 0."""
 
     fact: str
     item: Item | None
@@ -31,6 +31,7 @@ class Draft:
     confidence: float
     why: str
     also: tuple[str, ...] = ()
+    until: int = 0
 
 
 @dataclass(slots=True)

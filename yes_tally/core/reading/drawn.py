@@ -13,7 +13,7 @@ from yes_tally.core.reading.shapes.layout import cells_by_gap
 
 _DRAWN = re.compile(r"[|│║┃┌╔└╚├┣┗┏`\\]|\+[-=]")
 _FRAME_SIGN = re.compile(r"[|│║┌╔└╚]|^\s*\+[-=]")
-_BORDER = re.compile(r"\s*\+[-=]{2,}.*[-=]{2,}\+\s*$|\s*[┌╔└╚].*[┐╗┘╝]\s*$")
+_BORDER = re.compile(r"\s*\+[-=]+.*[-=]{2,}\+\s*$|\s*[┌╔└╚].*[┐╗┘╝]\s*$")
 _BARS = re.compile(r"\s*[|│║][^|│║]*[|│║][^|│║]*[|│║]")
 _FRAMED = re.compile(r"\s*[|│║](?P<inside>[^|│║]*)[|│║]\s*$")
 
@@ -33,14 +33,16 @@ def unframed(lines: Sequence[Line]) -> list[Line]:
         if len(line.text) > _MAX_FRAME or not line.text.strip():
             continue
         if _BORDER.match(line.text):
-            found[index] = replace(
-                line, text=re.sub(r"[+┌╔└╚┐╗┘╝]", " ", line.text).replace("─", "-").replace("═", "=")
-            )
+            # With a title in it, it heads what is framed.
+            corner = "-" if any(map(str.isalpha, line.text)) else " "
+            text = _CORNER.sub(corner, line.text).replace("─", "-").replace("═", "=")
+            found[index] = replace(line, text=text)
         elif match := _FRAMED.match(line.text):
             found[index] = replace(line, text=" " * match.start("inside") + match["inside"].rstrip())
     return found
 
 
+_CORNER = re.compile(r"[+┌╔└╚┐╗┘╝]")
 _MAX_FRAME = 400
 # ``**Maker:**``, ``[######------]``: what is bold, and how full something is, drawn.
 _BOLD = re.compile(r"\*\*(?=[^\W\d_])([^*]{1,80}?)(?<=\S)\*\*")

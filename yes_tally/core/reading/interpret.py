@@ -14,6 +14,7 @@ from yes_tally.core.reading.by_itself import choice_by_flag, said_the_other_way,
 from yes_tally.core.reading.compounds import PAIR_BESIDE, compound, counted_list, profile_alone
 from yes_tally.core.reading.decide import (
     ITEM_GROUPS,
+    NAMING,
     Context,
     Guess,
     as_taught,
@@ -26,6 +27,7 @@ from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.leftovers import Leftover
 from yes_tally.core.reading.listings import (
     BULLET,
+    CALLED,
     LISTED_BY_LABEL,
     begins_by_name,
     counted_lines,
@@ -43,7 +45,7 @@ from yes_tally.core.reading.phrases.taught import in_use
 from yes_tally.core.reading.rows import read_rows
 from yes_tally.core.reading.said_in_words import called_by
 from yes_tally.core.reading.shapes.layout import Entry, Group, Heading, Layout
-from yes_tally.core.reading.told_in_parts import told_under
+from yes_tally.core.reading.told_in_parts import told_bare, told_under
 from yes_tally.core.reading.values import MAX_TEXT, mask_of, understand
 from yes_tally.core.reading.variables import are_variables, is_environment, variable_list
 
@@ -59,6 +61,13 @@ _MOST_FIELDS = 16
 
 # No PC nests what it prints as deep as this; what does is read side by side.
 MAX_DEPTH = 40
+
+
+_SAID_TWICE = 0.45
+# What describes a thing tells what it is called, whatever else a record says first.
+_DESCRIBING = frozenset(
+    (word,) for word in "description beschreibung descripcion descricao descrizione omschrijving opis".split()
+)
 
 
 class Interpreter:
@@ -98,8 +107,6 @@ class Interpreter:
         self.listed: str | None = None
         self._before: tuple[str, str] | None = None
         self.folders = 0
-        self._text_until: dict[int, int] = {}
-        """The last line of texts that go on over several, by their draft."""
 
     def section_starts(self) -> None:
         """Loose items (a processor told among the PC's own facts) are one a section."""
@@ -247,8 +254,19 @@ class Interpreter:
         below = (subject, *inner) if subject and opened else inner
         children = group.children if depth < MAX_DEPTH else _side_by_side(group)
         shared = self._shared(children)
+        start = len(self.drafts)
         for child in children:
             self._group(child, shape, below, item or parent, shared, depth + 1)
+        if shared:
+            self._doubt_what_is_said_twice(start)
+
+    def _doubt_what_is_said_twice(self, start: int) -> None:
+        """Records of a list tell of several things: what a PC has one of is not told by each of them, and otherwise."""
+        said: dict[str, object] = {}
+        for draft in self.drafts[start:]:
+            if draft.item is None and said.setdefault(draft.fact, draft.value.value) != draft.value.value:
+                draft.confidence = min(draft.confidence, _SAID_TWICE)
+                draft.why = f"{draft.why}; the first record of the list says otherwise"
 
     def _fact_of_parent(self, group: Group, parent: Item, shape: str) -> bool:
         """``"ipv4": [{"address": "10.20.0.33"}]`` within an adapter: objects under a label of its own tell what the
@@ -303,6 +321,7 @@ class Interpreter:
                     and (compound(self, entry, shape) or counted_list(self, entry, shape))
                 )
                 or (entry.label and item is None and profile_alone(self, entry, shape))
+                or (item and ", " in entry.printed and self._names_and_tells(entry, item, shape))
             ) or (entry.label and self.by_number and self._of_number(entry, shape)):
                 continue
             elif entry.label:
@@ -311,29 +330,44 @@ class Interpreter:
                     continue
                 if said_the_other_way(self, entry, shape, said_of, item):
                     continue
-                if (
-                    guesses
-                    and not guesses[0].phrase
-                    and item
-                    and self._is_named_below(entry, entries, guesses[0].fact, said_of)
-                ):
-                    self.frame.add(entry.line)
-                    continue
+                if guesses and item and self._is_named_below(entry, entries, guesses[0], said_of):
+                    # Of an adapter it is what people call it.
+                    guesses = (Guess("adapter.connection", 0.82, "it heads what is said of the adapter"),)
+                    if item.group != "adapter":
+                        self.frame.add(entry.line)
+                        continue
                 named = not guesses or FACTS[guesses[0].fact].kind == "choice"
                 if not (named and choice_by_flag(self, entry, shape, said_of, item)):
                     self.place(entry, shape, guesses, item)
             else:
                 told_by_itself(self, entry, shape, said_of, item)
 
-    def _is_named_below(self, entry: Entry, entries: Sequence[Entry], fact: str, context: Context) -> bool:
+    def _names_and_tells(self, entry: Entry, item: Item, shape: str) -> bool:
+        """``Page file: C:\\page.sys, 4096 MB, 812 MB used`` within a page file's record: what it is called, and more."""
+        called = CALLED.get(item.group)
+        return (
+            called is not None
+            and SUBJECTS.get(words_of(entry.label)) == item.group
+            and told_bare(self, entry, item.group, item, shape, called)
+        )
+
+    def _is_named_below(self, entry: Entry, entries: Sequence[Entry], guess: Guess, context: Context) -> bool:
         """``Battery  BAT0`` in a record that has a ``Name`` too: which one it is, not what it is called."""
-        return FACTS[fact].kind == "text" and any(
-            other is not entry
-            and other.label
-            and (means := self.means(other.label, context)[:1])
-            and means[0].fact == fact
-            and means[0].phrase
-            for other in entries
+        kind = FACTS[guess.fact]
+        by_its_kind = not guess.phrase or SUBJECTS.get(words_of(entry.label)) == kind.group
+        return (
+            kind.kind == "text"
+            and guess.fact == NAMING.get(kind.group)
+            and any(
+                other is not entry
+                and other.label
+                and SUBJECTS.get(words_of(other.label)) != kind.group
+                and (by_its_kind or words_of(other.label) in _DESCRIBING)
+                and (means := self.means(other.label, context)[:1])
+                and means[0].fact == guess.fact
+                and means[0].phrase
+                for other in entries
+            )
         )
 
     def place(self, entry: Entry, shape: str, guesses: Sequence[Guess], item: Item | None, of_sizes: str = "") -> None:
@@ -354,7 +388,7 @@ class Interpreter:
             self.blanks.add(entry.line)
             return
         if told:
-            if FACTS[told.fact].kind == "text" and self._goes_on(told, item, entry):
+            if FACTS[told.fact].kind == "text" and self.goes_on(told.fact, item, entry, told.value):
                 self.blanks.add(entry.line)
                 return
             if told.printed != entry.printed:
@@ -398,17 +432,16 @@ class Interpreter:
         """Whether the team taught a label, be it that it means nothing."""
         return bool(self._book.taught) and bool(self._book.under(label, self.under) or taught_everywhere(label))
 
-    def _goes_on(self, told: Told, item: Item | None, entry: Entry) -> bool:
+    def goes_on(self, fact: str, item: Item | None, entry: Entry, value: Value) -> bool:
         """Whether a text goes on with what the line above says of the same thing by the same label: it is then a part
         of that text, and no second one."""
         if item is None:
             return False
         for draft in self.drafts[-_MOST_FIELDS:]:
-            if draft.item is item and (draft.fact, draft.entry.label) == (told.fact, entry.label):
-                until = self._text_until.get(id(draft), draft.entry.line)
-                if until == entry.line - 1:
-                    self._text_until[id(draft)] = entry.line
-                    draft.value = exactly("text", f"{draft.value.value} {told.value.value}"[:MAX_TEXT])
+            if draft.item is item and (draft.fact, draft.entry.label) == (fact, entry.label):
+                if (draft.until or draft.entry.line) == entry.line - 1:
+                    draft.until = entry.line
+                    draft.value = exactly("text", f"{draft.value.value} {value.value}"[:MAX_TEXT])
                     return True
         return False
 
@@ -484,7 +517,12 @@ class Interpreter:
 def _name_several(labels: Sequence[str], subject: str) -> bool:
     """Whether most labels name things, one of them this one and others not (``Screens``, ``Sound``): what stands beside
     them is not all said of it."""
-    named = [group for label in labels if (group := SUBJECTS.get(words_of(label))) in ITEM_GROUPS]
+
+    def is_field(label: str) -> bool:
+        return any(g.phrase and g.fact.startswith(f"{subject}.") for g in decide(label, Context(subject))[:1])
+
+    kinds = [(label, SUBJECTS.get(words_of(label))) for label in labels]
+    named = [kind for label, kind in kinds if kind in ITEM_GROUPS and (kind == subject or not is_field(label))]
     return subject in named and len(set(named)) > 1 and len(named) * 2 > len(labels)
 
 

@@ -185,7 +185,9 @@ def read_leftovers(interpreter: Interpreter) -> None:
             told.setdefault(fact.name, set()).update(items)
             for left in lefts:
                 value = understand(fact, left.entry.printed, interpreter.locale, unit)
-                if value:
+                if value and fact.kind == "text" and interpreter.goes_on(fact.name, left.item, left.entry, value):
+                    interpreter.blanks.add(left.entry.line)
+                elif value:
                     interpreter.add(fact.name, left.item, left.entry, value, left.shape, confidence, why)
 
 

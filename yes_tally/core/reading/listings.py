@@ -15,7 +15,7 @@ from yes_tally.core.reading.drafts import Item
 from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.phrases import SUBJECTS, is_known
 from yes_tally.core.reading.shapes.layout import Entry, Group, Heading, cells_by_gap, commas_for_gaps
-from yes_tally.core.reading.told_in_parts import LEADING_SIZE, told_bare, told_in_words
+from yes_tally.core.reading.told_in_parts import LEADING_SIZE, SERIAL_ASIDE, told_bare, told_in_words
 from yes_tally.core.reading.values import MAX_TEXT, understand
 from yes_tally.core.words import is_placeholder
 
@@ -321,6 +321,10 @@ def begins_by_name(interpreter: Interpreter, entry: Entry, item: Item, shape: st
         (Guess(fact, 0.88, f"the label names {item.group}"),),
         item,
     )
+    serial = FACTS.get(f"{item.group}.serial")
+    if serial and SERIAL_ASIDE.search(entry.printed):
+        place = Entry("", aside[:-1], entry.line, entry.column + len(name) + 2)
+        interpreter.place(place, shape, (Guess(serial.name, 0.8, "it stands in brackets after its name"),), item)
     if aside.endswith(")") and item.group == "adapter":
         place = Entry("", aside[:-1], entry.line, entry.column + len(name) + 2)
         interpreter.place(
@@ -376,7 +380,12 @@ def policies(interpreter: Interpreter, group: Group, shape: str) -> bool:
         return False
     for entry, value in told:
         item = interpreter.new_item("policy")
-        label = Entry(entry.label, entry.label, entry.line, 1)
+        category, slash, name = entry.label.partition(" / ")
+        if slash and not group.heading:
+            # ``System / Security state change``: the category, and what of it.
+            at = Entry("category", category, entry.line, 1)
+            interpreter.place(at, shape, (Guess("policy.category", 0.8, "it stands before what is audited"),), item)
+        label = Entry(entry.label, name if slash and not group.heading else entry.label, entry.line, 1)
         interpreter.place(label, shape, (Guess("policy.subcategory", 0.8, "it is listed under a policy"),), item)
         if value:
             interpreter.add("policy.records", item, entry, value, shape, 0.85, "it is listed under a policy")

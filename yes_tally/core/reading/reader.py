@@ -24,7 +24,7 @@ from yes_tally.core.reading.shapes.layout import MAX_LABEL, MAX_LINE, RULE, Entr
 from yes_tally.core.reading.stated import read_statements, taught_statements, title_names_host
 from yes_tally.core.reading.values import locale_of
 
-READER_VERSION = 6
+READER_VERSION = 7
 DOUBTFUL = 0.8
 _CLOSING = re.compile(r"\s*(?:</[\w:.-]+>|[\]})][,;]?|<\?[^>]*\?>)+\s*$")
 _LOCALE_SAMPLE = 200_000
@@ -173,7 +173,16 @@ def _read_block(interpreter: Interpreter, block: Block, command: tuple[str, ...]
         opened_by(interpreter, above, Group(), "rows", command, None)
     if block.layout is None:
         subjects = [s for h in block.headings for s in interpreter.heading(h.text)]
-        rows_without_head(interpreter, block.lines, (*subjects, *command))
+        lines = block.lines
+        if (
+            above
+            and not interpreter.heading(above.text)
+            and lines[0].number == above.line + 1
+            and lines[0].text[:1] == " "
+        ):
+            # ``-- icalloway ---`` over what is said of it: the heading is the name of what it heads.
+            lines = (Line(above.line, above.text, 0, 0), *lines)
+        rows_without_head(interpreter, lines, (*subjects, *command))
         return
     _adopt(block)
     named = [subject for heading in block.headings for subject in interpreter.heading(heading.text, heading.line)]

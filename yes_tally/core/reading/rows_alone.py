@@ -20,6 +20,7 @@ from yes_tally.core.reading.said_in_words import (
     records_of_words,
     rows_of_adapters,
     rows_of_drives,
+    rows_of_known_beginning,
     rows_of_labels,
     rows_of_words,
 )
@@ -156,7 +157,14 @@ def rows_without_head(interpreter: Interpreter, lines: Sequence[Line], around: t
         return
     if not any(
         read(interpreter, lines, around)
-        for read in (rows_of_drives, rows_of_adapters, records_of_words, lines_of_one, rows_of_labels)
+        for read in (
+            rows_of_drives,
+            rows_of_adapters,
+            rows_of_known_beginning,
+            records_of_words,
+            lines_of_one,
+            rows_of_labels,
+        )
     ):
         rows_of_words(interpreter, lines, around)
 

@@ -6,7 +6,7 @@ import re
 from collections.abc import Sequence
 from typing import TYPE_CHECKING
 
-from yes_tally.core.catalogue import FIELDS
+from yes_tally.core.catalogue import FACTS, FIELDS
 from yes_tally.core.reading.decide import ITEM_GROUPS, NAMING, Context, Guess, decide
 from yes_tally.core.reading.decode import Line
 from yes_tally.core.reading.drafts import Item
@@ -100,6 +100,33 @@ def rows_of_drives(interpreter: Interpreter, lines: Sequence[Line], around: tupl
     return True
 
 
+# What a row begins with, the group it then tells of, and the fact that the beginning is (or none).
+_ROW_BEGINNINGS: tuple[tuple[re.Pattern[str], str, str], ...] = (
+    (re.compile(r"/dev/(?P<which>[a-z]+\d*)$"), "disk", ""),
+    (re.compile(r"pid[ :=#]\s*(?P<which>\d{1,7})$", re.I), "process", "process.pid"),
+)
+
+
+def rows_of_known_beginning(interpreter: Interpreter, lines: Sequence[Line], around: tuple[str, ...]) -> bool:
+    """``/dev/kda   Basalt SX480   serial BSX48-00912   447.1 GiB``, ``pid 2204   quaymaster   1.3 GiB``: rows that begin
+    with what only one thing is known by, then what that is called. Whether they were read."""
+    rows = [(line, cells_by_gap(line.text)) for line in lines]
+    for beginning, group, fact in _ROW_BEGINNINGS:
+        told = [(line, cells, m) for line, cells in rows if len(cells) > 2 and (m := beginning.match(cells[0][0]))]
+        if len(told) < _LEAST_DRIVES or len(told) * 3 < len(rows) * 2:
+            continue
+        for line, cells, match in told:
+            item = interpreter.new_item(group)
+            if fact:
+                at = Entry("", match["which"], line.number, cells[0][1] + match.start("which") + 1)
+                interpreter.place(at, "rows", (Guess(fact, 0.8, f"the row begins with the {group}'s"),), item)
+            row = Entry("", ", ".join(text for text, _ in cells[1:]), line.number, cells[1][1] + 1)
+            told_bare(interpreter, row, group, item, "rows", CALLED.get(group) or NAMING[group], line.text, least=1)
+        return True
+    return False
+
+
+_LEAST_DRIVES = 2
 _HARDWARE = re.compile(r"[0-9a-f]{2}(?:[:-][0-9a-f]{2}){5}$", re.I)
 _CALLED_BY_KERNEL = re.compile(r"[a-z][a-z0-9@.-]{1,15}$")
 
@@ -213,7 +240,12 @@ def records_of_words(interpreter: Interpreter, lines: Sequence[Line], around: tu
         end = heads[place + 1] if place + 1 < len(heads) else len(lines)
         for line, indent in zip(lines[index + 1 : end], indents[index + 1 : end], strict=True):
             text = commas_for_gaps(line.text.strip())
-            told += told_in_words(interpreter, text, line.number, indent, group, item, left)
+            said = told_in_words(interpreter, text, line.number, indent, group, item, left)
+            told += said
+            who = FACTS.get(_ASIDE_OF.get(group, ""))
+            if who in left and not said and who and line is lines[index + 1] and _NAME_ALONE.fullmatch(text):
+                at = Entry("", text, line.number, indent + 1)
+                interpreter.place(at, "words", (Guess(who.name, 0.65, "it stands right under its name"),), item)
         if match and len(left) < len(FIELDS[group]) - 1:
             entry = Entry("", match["name"], lines[index].number, bullets[place] + 1)
             interpreter.place(entry, "words", (Guess(NAMING[group], 0.82, f"it is said of this {group}"),), item)
@@ -224,6 +256,7 @@ def records_of_words(interpreter: Interpreter, lines: Sequence[Line], around: tu
     return told > 0
 
 
+_NAME_ALONE = re.compile(r"[A-Z][\w'-]*(?: [\w'-]+){1,3}")
 # ``[ tquill ]  Tamsin Quill``: how it is called, and beside it who that is.
 _BOXED_NAME = re.compile(r"\s*\[ ?(?P<name>[\w.-]+) ?\]\s+(?P<full>\S.*?)\s*$")
 _CELLS_OF_ROW = 3

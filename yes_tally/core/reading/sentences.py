@@ -19,7 +19,7 @@ from yes_tally.core.reading.sieve import Sieve
 
 MAX_STATEMENT = 2000
 _SIZE = r"\d[\d.,  ]*\s?[KMGT]i?[BO]"
-_DATE = r"(?:\d{4}-\d\d-\d\d|\d{1,2}[./]\d{1,2}[./]\d{4}|\d{1,2}\.? \w{3,10} \d{4}|\w{3,9} \d{1,2}, \d{4})(?:[T ,]+(?:at |um |a las )?\d{1,2}:\d\d(?::\d\d)?)?"
+_DATE = r"(?:\d{4}-\d\d-\d\d|\d{1,2}[./]\d{1,2}[./]\d{4}|\d{1,2}\.? \w{3,10} \d{4}|\w{3,9} \d{1,2}, \d{4})(?:[T ,]+(?:at |um |à |a las |às |as |alle |om |o |o godz\. )?\d{1,2}:\d\d(?::\d\d)?)?"
 _LICENCE = r"(?:licen[cs]e|activation|lizenz|licence|licencia)"
 
 
@@ -112,6 +112,9 @@ PATTERNS = Patterns(
     _row("memory.limit", rf"\b(?:nimmt|fasst|unterst[üu]tzt|accepte|prend en charge|admite|soporta|suporta|aceita|supporta|accetta|ondersteunt|obs[łl]uguje|mie[śs]ci|przyjm(?:ie|uje)|regge|aguanta|aguenta|draagt|tr[äa]gt)\b.{{0,40}}?(?P<v>{_SIZE})"),
     _row("memory.usable", rf"\b(?:nutzbar|verwendbar|utilisable|utilizable|utiliz[áa]vel|utilizzabil[ei]|bruikbaar|u[żz]yteczn\w+)\s*:?\s*(?P<v>{_SIZE})"),
     _row("memory.installed", rf"\b(?:eingebaut|install[ée]e?s?|instalad[ao]s?|installat[ao]|ge[ïi]nstalleerd|zainstalowan\w+)\b(?: [^\W\d]+)?\s*:?\s*(?P<v>{_SIZE})"),
+    _row("licence.state", r"\b(?:licen[cs]e|lizenz|licence|licencia|licen[çc]a|licenza|licentie|licencja)\b[^.;]{0,12}\b(?:is|ist|est|est[áa]|[èée]|jest)\s+(?P<v>(?:not |nicht |pas |no |non |n[ãa]o |niet |nie(?:jest )?)?(?:active|activated|aktiv\w*|activ[ée]e?|activa|attiva|ativa|actief|geactiveerd|aktywna))\b"),
+    _row("licence.key_tail", r"\b(?:sleutel|schl[üu]ssel\w*|cl[ée]|clave|chiave|chave|klucz\w*)\b.{0,30}?\b(?-i:(?P<v>[A-Z0-9]{5}))\b"),
+    _row("licence.resets_left", r"\b(?:nog|noch|encore|a[úu]n|todav[íi]a|ancora|ainda|jeszcze|quedan|restam|restano) (?P<v>\d{1,4})(?: \w+)?(?: keer| mal| fois| veces| volte| vezes| razy)\b"),
     _row("licence.channel", r"\blicen[cs]ed by (?P<v>volume|subscription|retail|evaluation)\b"),
     _row("licence.resets_left", r"\breset (?P<v>\d{1,4}) more times?\b"),
     _row("licence.server", r"\b(?:last checked|activated|renewed) (?:by|at|with) (?P<v>[\w-]+(?:\.[\w-]+){2,})"),
@@ -209,7 +212,7 @@ _CHECK_KINDS = (
     _row("health_check.kind", r"\b(?:energy|power) ?(?:check|report|efficiency|scan|diagnos)", "energy"),
     _row("health_check.kind", r"\b(?:memory|ram) ?(?:check|test|diagnos)", "memory"),
     _row("health_check.kind", r"\bchecking (?:the )?(?:volume |drive |disk )?(?:[A-Z]:|/\w)", "disk"),
-    _row("health_check.kind", r"\b(?:check|scan|test) (?:of|on) (?:[A-Z]:(?!\w)|/\w)|\b(?:disk|vol|volume|drive|disc|file ?system) ?(?:check|scan|test)|\bcheck(?:ing)? (?:of )?(?:the )?(?:disk|volume|drive|file system)\b", "disk"),
+    _row("health_check.kind", r"\b\w{0,6}(?:check|scan|test) (?:of|on) (?:[A-Z]:(?!\w)|/\w)|\b(?:disk|vol|volume|drive|disc|file ?system) ?(?:check|scan|test)|\bcheck(?:ing)? (?:of )?(?:the )?(?:disk|volume|drive|file system)\b", "disk"),
 )  # fmt: skip
 CHECK_KINDS = Patterns(*_CHECK_KINDS, *(_row("health_check.kind", pattern, kind) for pattern, kind in KINDS))
 _CHECKED = r"\b(?:check|scan|test|verif)\w*(?: (?:of|on|for|run on))?(?: (?:the )?(?:disk|volume|drive))?"

@@ -353,6 +353,8 @@ _TITLE = re.compile(
 )
 # ``ASSET PASSPORT      nq-acc-02.lantern``: nothing but the PC's name, at the end of a title or alone on its line.
 _TITLE_CELL = re.compile(rf"(?:^|\s{{2,}}|>){_HOST}(?:\.[a-z][\w.-]*)?\s*(?:$|<)")
+# ``gp-hbr-15: pictures and sound``
+_TITLE_BEFORE = re.compile(rf"{_HOST}: [^\W\d_]")
 _TITLE_LINES = 3
 
 
@@ -362,7 +364,7 @@ def title_names_host(interpreter: Interpreter, lines: Sequence[Line]) -> None:
         return
     for line in [line for line in lines if line.text.strip()][:_TITLE_LINES]:
         text = line.text[:MAX_STATEMENT]
-        match = _TITLE.search(text) or _TITLE_CELL.search(text)
+        match = _TITLE.search(text) or _TITLE_CELL.search(text) or _TITLE_BEFORE.match(text)
         if match:
             _state(interpreter, Stated("host.name", match["v"], match["v"], line.number, match.start("v") + 1), None)
             return

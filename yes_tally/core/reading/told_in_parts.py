@@ -40,7 +40,7 @@ FORMS = {
     "adapter.connected": re.compile(r"(?:up|down|connected|disconnected|not connected)(?: at .*)?", re.I),
     "module.speed": re.compile(r"\d{4,5} ?MT/s", re.I),
     "disk.serial": re.compile(r"(?=[A-Z-]*\d)(?=[\d-]*[A-Z])[A-Z0-9-]{8,24}"),
-    "process.user": re.compile(r"[\w-]+\\[\w.-]+"),
+    "process.user": re.compile(r"[\w-]+\\[\w.-]+|SYSTEM|root"),
     "driver.file": re.compile(r"\S+\.(?:sys|inf|ko|drv)", re.I),
     "driver.version": re.compile(r"\d+(?:\.\d+){1,4}"),
     "software.version": re.compile(r"\d+(?:\.\d+){1,4}"),
@@ -93,7 +93,7 @@ def _marked(
 
 
 # ``Halyard HV27 (HV27-00932)``: letters and a long number behind a name.
-_SERIAL_ASIDE = re.compile(r" \(((?=[A-Z\d-]*[A-Z])[A-Z\d]+-?[A-Z\d-]*\d{4,})\)$")
+SERIAL_ASIDE = re.compile(r" \(((?=[A-Z\d-]*[A-Z])[A-Z\d]+-?[A-Z\d-]*\d{4,})\)$")
 # ``Basalt NV512 (NVMe, 512.1 GB), serial …``: what is listed in brackets is told like the rest.
 # ``4 cores / 8 threads``: two parts as well.
 _COUNTS_SLASHED = re.compile(r"(?<=[^\W\d_]) / (?=\d)")
@@ -184,7 +184,7 @@ def told_bare(
         value = exactly("text", reached["port"])
         told.append((port, Entry("", reached["port"], entry.line, entry.column + reached.start("port")), value))
     name = parts[0].group().strip()[: reached.start() if reached else None].strip(" ").strip("\"'“”„«»")
-    marked = _SERIAL_ASIDE.search(name)
+    marked = SERIAL_ASIDE.search(name)
     serial = next((fact for fact in left if marked and fact.field == "serial"), None)
     if marked and serial:
         value, at = exactly("text", marked[1]), entry.printed.index(name) + marked.start(1)
@@ -361,7 +361,7 @@ def told_in_words(
         interpreter.add(fact.name, item, place, value, "words", 0.82, f"it is said of a {group}")
         interpreter.asides(fact.name, item, place, "words", 0.82)
         told += 1
-    makers = [fact for fact in left if fact.field in ("maker", "provider")]
+    makers = [fact for fact in left if fact.field in ("maker", "provider", "full_name")]
     if told and len(untold) == len(makers) == 1 and _PROPER.fullmatch(untold[0][0]):
         # Who made it needs no label among what tells itself.
         part, column = untold[0]

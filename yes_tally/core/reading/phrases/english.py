@@ -199,7 +199,7 @@ LABELS: dict[str, str] = {
     "adapter.dns": "dns|dns servers|dns server|name servers|name server|nameserver|dns server search order|!name servers|!dns servers|!nameserver|resolvers|resolver",
     "adapter.lease_from": "lease from|lease obtained|dhcp lease obtained|lease got|leased on|lease start|lease|lease begins",
     "adapter.lease_until": "lease until|lease expires|dhcp lease expires|lease end|lease ends|leased until",
-    "update.id": "id|hotfix id|hot fix id|update|update id|number|fix|code|patch|kb",
+    "update.id": "id|hotfix id|hot fix id|update|update id|number|fix|code|patch|kb|hot fix|hotfix",
     "update.title": "title|description|name|what|about|caption|summary|what it does|what it is|what it|text",
     "update.installed_at": "installed|installed on|installed at|date|install date|fitted on|on|applied|applied on|put in|put in on|added|added on|when",
     "software.name": "name|program|software|application|package|product|display name|title|programme",

@@ -131,6 +131,12 @@ def _under(lines: Sequence[Line], at: int, deep: int = 1) -> Layout | None:
     )
 
 
+def _begins_column(text: str, starts: set[int]) -> bool:
+    """Whether a line of one cell stands below a column other than the first: the rest of a cell, wrapped."""
+    at = indent_of(text)
+    return at > 1 and bool({at - 1, at, at + 1} & starts)
+
+
 def _is_short(label: str) -> bool:
     """Whether a label is one word cut short that means something: ``Prot.``"""
     return label.endswith(".") and label[:-1].isalpha() and len(label) <= _SHORT and is_known(label)
@@ -146,7 +152,12 @@ def _repeats(entry: Entry) -> bool:
 
 def _without_sentences(body: list[Line], cuts: Sequence[int]) -> list[Line]:
     """The rows without lines of one cell that runs through the columns, where most rows have several cells."""
-    listed = [line for line in body if "  " in line.text.strip() or len(line.text.rstrip()) <= cuts[0]]
+    starts = {0, *cuts}
+    listed = [
+        line
+        for line in body
+        if "  " in line.text.strip() or len(line.text.rstrip()) <= cuts[0] or _begins_column(line.text, starts)
+    ]
     if len(listed) == len(body):
         return body
     several = sum(len(cells_by_gap(line.text[:_MAX_WIDTH])) > 2 for line in body)

@@ -8,11 +8,14 @@ from collections.abc import Sequence
 from dataclasses import replace
 
 from yes_tally.core.reading.decode import Line
-from yes_tally.core.reading.phrases import is_known
+from yes_tally.core.reading.labels import words_of
+from yes_tally.core.reading.phrases import SUBJECTS, is_known
 from yes_tally.core.reading.shapes.layout import MAX_LINE, cells_by_gap
 
 _LEAST = 3
 _MOST = 12
+# So far a heading may stand from what it heads.
+_AWRY = 3
 
 
 def halves(lines: Sequence[Line]) -> list[list[Line]]:
@@ -22,6 +25,8 @@ def halves(lines: Sequence[Line]) -> list[list[Line]]:
     """
     if len(lines) < _LEAST or any(len(line.text) > MAX_LINE for line in lines):
         return []
+    if cuts := _under_headings(lines):
+        return _cut_at(lines, cuts)
     begins: Counter[int] = Counter()
     for line in lines:
         begun = line.text.split(None, 1)[:1]
@@ -34,11 +39,30 @@ def halves(lines: Sequence[Line]) -> list[list[Line]]:
     cuts = sorted(at for at, count in begins.items() if count >= _LEAST and count * 10 >= 7 * len(lines))
     if not cuts or len(cuts) >= _MOST:
         return []
-    bounds = [0, *cuts, None]
+    return _cut_at(lines, cuts)
+
+
+def _cut_at(lines: Sequence[Line], cuts: Sequence[int]) -> list[list[Line]]:
     return [
         _headed([_part(line, start or 0, end) for line in lines if line.text[start or 0 : end].strip()], start or 0)
-        for start, end in itertools.pairwise(bounds)
+        for start, end in itertools.pairwise([0, *cuts, None])
     ]
+
+
+def _under_headings(lines: Sequence[Line]) -> list[int]:
+    """Where records begin that each have a heading (``PROCESSOR`` beside ``MEMORY``) over pairs of their own."""
+    heads = cells_by_gap(lines[0].text)
+    if not 2 <= len(heads) <= _MOST or not all(words_of(text) in SUBJECTS for text, _ in heads):
+        return []
+    cuts = []
+    for _, at in heads[1:]:
+        begins = [
+            (text, start) for line in lines[1:] for text, start in cells_by_gap(line.text) if abs(start - at) <= _AWRY
+        ]
+        if len(begins) * 10 < 7 * (len(lines) - 1) or sum(is_known(text) for text, _ in begins) * 2 < len(begins):
+            return []
+        cuts.append(min(at, *(start for _, start in begins)))
+    return cuts
 
 
 def _headed(lines: list[Line], start: int) -> list[Line]:

@@ -225,7 +225,7 @@ class Interpreter:
         )
         spoken = (begins, *inner) if begins in ITEM_GROUPS and begins not in inner else inner
         subject = opened.group if opened else infer_group(own, spoken, False) if group.entries else None
-        if opened is None and subject and _name_several(own, subject):
+        if opened is None and subject and (_name_several(own, subject) or _begins_further_on(own, subject, inner)):
             subject = None
         if (
             group.entries
@@ -438,11 +438,11 @@ class Interpreter:
         if item is None:
             return False
         for draft in self.drafts[-_MOST_FIELDS:]:
-            if draft.item is item and (draft.fact, draft.entry.label) == (fact, entry.label):
-                if (draft.until or draft.entry.line) == entry.line - 1:
-                    draft.until = entry.line
-                    draft.value = exactly("text", f"{draft.value.value} {value.value}"[:MAX_TEXT])
-                    return True
+            same = draft.item is item and (draft.fact, draft.entry.label) == (fact, entry.label)
+            if same and (draft.until or draft.entry.line) == entry.line - 1:
+                draft.until = entry.line
+                draft.value = exactly("text", f"{draft.value.value} {value.value}"[:MAX_TEXT])
+                return True
         return False
 
     def asides(self, fact: str, item: Item | None, entry: Entry, shape: str, confidence: float) -> None:
@@ -512,6 +512,14 @@ class Interpreter:
             item.name = f"{item.group}#{numbers[item.group]}"
             if key[1]:
                 known[key] = item.name
+
+
+def _begins_further_on(labels: Sequence[str], subject: str, around: Sequence[str]) -> bool:
+    """Whether a record tells of the PC itself, and further on of one of its parts (``Maker``, ``Model``, …,
+    ``Processor``, ``Cores``)."""
+    kinds = [SUBJECTS.get(words_of(label)) for label in labels]
+    first = [guess.fact for label in labels[:1] for guess in decide(label, Context(None))[:1]]
+    return subject not in around and subject in kinds[2:] and any(fact.startswith("machine.") for fact in first)
 
 
 def _name_several(labels: Sequence[str], subject: str) -> bool:

@@ -63,6 +63,8 @@ ITEM_LINES: tuple[ItemLine, ...] = (
     _line("event", rf"(?P<at>{_DAY}[ T]\d\d:\d\d(?::\d\d\S*)?)\s+[\[<]?(?P<level>{_LEVEL})[\]>]?\s+(?P<source>[\w .-]{{2,30}}?)[\[(#](?P<id>\d{{1,6}})[\])]?:\s+(?P<text>\S.*)"),
     _line("volume", rf"(?P<mount>[A-Z]:)\s+(?:is |drive |volume )?(?:[^,;]{{1,60}}[,;] )?(?:is )?(?:fully |currently |now |vollständig |entièrement )?(?P<encrypted>{_ENCRYPTED})\b[^.]{{0,80}}\.?"),
     _line("lookup", rf"(?P<name>[a-z][\w-]*(?:\.[\w-]+)+)\s+(?P<address>{_IP})\s+\(?(?:from|by|asked|says|von|de|da|van|od) (?P<server>[\w.:-]+?)\)?"),
+    _line("update", rf"(?:[-*•]\s+|\[?\d{{1,3}}[\].)]:?\s+)?(?P<id>[A-Z]{{1,4}}-?\d{{4,8}})\s+[(\[](?P<installed_at>{_DAY})[)\]]\s*[:–-]?\s+(?P<title>\S.*)"),
+    _line("update", rf"(?:[-*•]\s+|\[?\d{{1,3}}[\].)]:?\s+)?(?P<id>[A-Z]{{1,4}}-?\d{{4,8}})\s*[:–-]\s+(?P<title>[^,;(]\S.*?)\s*[,(]\s*(?:\w+ )?(?P<installed_at>{_DAY})\)?"),
     _line("lookup", rf"asked (?P<server>{_IP}):? (?P<name>[a-z][\w-]*(?:\.[\w-]+)+) (?:is|has|->|=) (?P<address>{_IP})"),
     _line("software", rf"(?P<name>[^\W\d][^(),]*?) v?(?P<version>\d+(?:\.\d+)+)(?: \((?P<maker>[^()]+)\))?(?:,| [-–]) (?:installed|fitted|added|put in|put on|set up|since|from|installiert|install[ée]e?|instalad[oa]|installat[oa]|ge[iï]nstalleerd|zainstalowan[oya]) (?:on |am |le |el |em |il |op )?(?P<installed_at>{_DAY})(?:,.*)?"),
     _line("lookup", rf"(?P<name>[a-z][\w-]*(?:\.[\w-]+)+)\.?\s+(?:has (?:the )?(?:ipv[46] )?address|is at|is|resolves to|answers to|->|=>|=)\s*:?\s+(?P<address>{_IP})"),

@@ -15,6 +15,7 @@ from yes_tally.core.reading.drafts import Draft, Met
 from yes_tally.core.reading.interpret import Interpreter
 from yes_tally.core.reading.language import language_of
 from yes_tally.core.reading.leftovers import read_leftovers, read_single_leftovers
+from yes_tally.core.reading.margins import without_margin
 from yes_tally.core.reading.opening import opened_by
 from yes_tally.core.reading.phrases.elsewhere import is_elsewhere
 from yes_tally.core.reading.phrases.taught import NOTHING_TAUGHT, Phrasebook, using
@@ -96,7 +97,8 @@ def labelled_values(data: bytes, command: str = "", book: Phrasebook = NOTHING_T
 def _interpreted(decoded: Decoded, command: str, *, keep_known: bool) -> tuple[list[Section], Interpreter, list[int]]:
     """The sections of a report, what was made of them, and how many drafts there were at each one's end."""
     sections = [
-        section if section.command else replace(section, command=command or None) for section in cut(decoded.lines)
+        section if section.command else replace(section, command=command or None)
+        for section in cut(without_margin(decoded.lines))
     ]
     text = "\n".join(line.text for line in decoded.lines)[:_LOCALE_SAMPLE]
     whole = locale_of(text)
@@ -244,7 +246,8 @@ def _reading(draft: Draft, section: int, lines: Sequence[Line]) -> Reading:
     column = entry.column
     length = len(entry.printed)
     if not text.startswith(entry.printed, column - 1):
-        found = text.find(entry.printed)
+        # A margin that was taken off stands before it.
+        found = max(text.find(entry.printed, column - 1), text.find(entry.printed))
         # What follows from where a line stands is printed elsewhere: it has a place here, but no width.
         column, length = (found + 1, length) if found >= 0 else (max(1, min(column, len(text) + 1)), 0)
     return Reading(

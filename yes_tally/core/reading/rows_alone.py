@@ -158,6 +158,7 @@ def rows_without_head(interpreter: Interpreter, lines: Sequence[Line], around: t
     if not any(
         read(interpreter, lines, around)
         for read in (
+            said_at_once,
             rows_of_drives,
             rows_of_adapters,
             rows_of_known_beginning,
@@ -167,6 +168,32 @@ def rows_without_head(interpreter: Interpreter, lines: Sequence[Line], around: t
         )
     ):
         rows_of_words(interpreter, lines, around)
+
+
+def said_at_once(interpreter: Interpreter, lines: Sequence[Line], around: tuple[str, ...]) -> bool:
+    """``16 GB DDR4, 2666 MT/s, 2 of 4 slots used``: one line between commas is all that a command about one thing
+    prints. Whether it was read."""
+    group = around[0] if around else ""
+    text = lines[0].text.strip() if len(lines) == 1 else ""
+    if ", " not in text or text.endswith(".") or group not in ("memory", "processor"):
+        return False
+    before = len(interpreter.drafts)
+    at = indent_of(lines[0].text) + 1
+    if group == "memory":
+        entry = Entry(group, text, lines[0].number, at)
+        interpreter.entries([entry], "words", interpreter.context(group), None)
+    else:
+        count = _HOW_MANY.match(text)
+        skip = count.end() if count else 0
+        item = Item(group)
+        entry = Entry("", text[skip:], lines[0].number, at + skip)
+        if told_bare(interpreter, entry, group, item, "words", CALLED[group], least=1):
+            interpreter.take(item)
+    return len(interpreter.drafts) > before
+
+
+# ``1 x Kestrel K5-8420``
+_HOW_MANY = re.compile(r"\d{1,2} ?[x×] ")
 
 
 def _rows_by_form(interpreter: Interpreter, lines: Sequence[Line], group: str) -> bool:

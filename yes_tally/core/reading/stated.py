@@ -8,6 +8,7 @@ from typing import TYPE_CHECKING
 
 from yes_tally.core.catalogue import FACTS, ITEMS, SINGLE_GROUPS
 from yes_tally.core.quantity import exactly
+from yes_tally.core.reading.checks_listed import listed_checks
 from yes_tally.core.reading.decide import Guess
 from yes_tally.core.reading.decode import Line
 from yes_tally.core.reading.item_lines import read_item_lines
@@ -43,7 +44,7 @@ def read_statements(interpreter: Interpreter, lines: Sequence[Line], command: st
     left = [line for line in lines if line.number not in read]
     if not any(line.text.strip() for line in left):
         return
-    for rows in (read_item_lines, numbered_rows, cells_of_opened, rows_below_count):
+    for rows in (read_item_lines, listed_checks, numbered_rows, cells_of_opened, rows_below_count):
         whole = rows(interpreter, left)
         left = [line for line in left if line.number not in whole]
     left = [line for line in left if not _pair_in_prose(interpreter, line)]
@@ -352,7 +353,9 @@ _TITLE = re.compile(
     rf"(?i:computer|komputera|rechners?|pc|poste|equipo|host))\s+|\(){_HOST}(?![\w.-])"
 )
 # ``ASSET PASSPORT      nq-acc-02.lantern``: nothing but the PC's name, at the end of a title or alone on its line.
-_TITLE_CELL = re.compile(rf"(?:^|\s{{2,}}|>){_HOST}(?:\.[a-z][\w.-]*)?\s*(?:$|<)")
+_TITLE_CELL = re.compile(rf"(?:^|\s{{2,}}|>){_HOST}(?:\.[a-z][\w.-]*)?(?:\s*(?:$|<)|\s{{3,}}\d)")
+# ``Control sheet NQ-CRW-09``: the last word of a title.
+_TITLE_LAST = re.compile(rf"\W*[^\W\d_]+(?: [^\W\d_]+){{0,2}} {_HOST}(?=\s{{2,}}|\s*$)")
 # ``gp-hbr-15: pictures and sound``
 _TITLE_BEFORE = re.compile(rf"{_HOST}: [^\W\d_]")
 _TITLE_LINES = 3
@@ -362,9 +365,10 @@ def title_names_host(interpreter: Interpreter, lines: Sequence[Line]) -> None:
     """``Report of NQ-DSP-01``: among the first lines of what was printed, where nothing else names the PC."""
     if any(draft.fact == "host.name" for draft in interpreter.drafts):
         return
-    for line in [line for line in lines if line.text.strip()][:_TITLE_LINES]:
+    for place, line in enumerate([line for line in lines if line.text.strip()][:_TITLE_LINES]):
         text = line.text[:MAX_STATEMENT]
         match = _TITLE.search(text) or _TITLE_CELL.search(text) or _TITLE_BEFORE.match(text)
+        match = match or (_TITLE_LAST.match(text) if place == 0 else None)
         if match:
             _state(interpreter, Stated("host.name", match["v"], match["v"], line.number, match.start("v") + 1), None)
             return

@@ -26,6 +26,7 @@ _CLAUSES = re.compile(r"[^\s,;.](?:[^,;.]|[,;.](?!\s|$))*")
 _AND_HAS = re.compile(
     r"\s(?:and|und|et|y|e|en|i)\s(?:has|is|hat|ist|a|est|tiene|es|ha|è|tem|é|heeft|ma|jest)(?=\s)", re.I
 )
+_SIZE_WITHIN = re.compile(r"(?P<name>[^\W\d]\S*(?: \S+)*?) (?P<size>\d[\d.,]* ?[GT]i?B)(?P<rest>(?: \S+){0,4})")
 # Texts that their form alone tells.
 FORMS = {
     "printer.port": re.compile(
@@ -190,6 +191,16 @@ def told_bare(
         value, at = exactly("text", marked[1]), entry.printed.index(name) + marked.start(1)
         told.append((serial, Entry("", marked[1], entry.line, entry.column + at), value))
         name = name[: marked.start()]
+    sized = _SIZE_WITHIN.fullmatch(name) if group == "disk" else None
+    if sized:
+        # ``Basalt NV500 500 GB NVMe SSD``: a size, and what kind it is, behind the name.
+        for part in (sized["size"], *sized["rest"].split()):
+            found = _by_form(interpreter, part, left)
+            if found:
+                left.remove(found[0])
+                at = entry.printed.find(part, parts[0].start() + len(sized["name"]))
+                told.append((found[0], Entry("", part, entry.line, entry.column + at), found[1]))
+        name = sized["name"]
     said, lead = name, LEADING_SIZE.match(name) if naming and FACTS[naming].kind == "size" else None
     name = lead.group() if lead else name
     whole = name[1:-1] if name.startswith("(") and name.endswith(")") else name
@@ -198,7 +209,10 @@ def told_bare(
     if named and not is_placeholder(name):
         start = Entry(entry.label, name, entry.line, entry.column + entry.printed.index(name))
         interpreter.add(naming, item, start, named, shape, 0.85, f"it begins what is told of a {group}")
+        before = len(interpreter.drafts)
         interpreter.asides(naming, item, replace(start, printed=said), shape, 0.85)
+        beside_it = {draft.fact for draft in interpreter.drafts[before:]}
+        left = [fact for fact in left if fact.name not in beside_it]
     for pattern, aside in ASIDES.get(naming, ()):
         beside = pattern.search(entry.printed) if FACTS[aside] in left else None
         more = understand(FACTS[aside], beside[1], interpreter.locale) if beside else None

@@ -127,7 +127,7 @@ def subjects_in(words: tuple[str, ...]) -> tuple[SubjectAt, ...]:
 
 
 _AFFIX = re.compile(
-    r"^(?:list|show|get|ls|print|dump)(?=\w{3})|(?<=\w{3})(?:list|show|info|report|stats?|sheet|look|view|dump|table|facts?|check|log|run|book|tab|card)$"
+    r"^(?:list|show|get|ls|print|dump|which|what|my|read|see|tell|ask|query|view)(?=\w{3})|(?<=\w{3})(?:list|show|info|report|stats?|sheet|look|view|dump|table|facts?|check|log|run|book|tab|card)$"
 )
 
 

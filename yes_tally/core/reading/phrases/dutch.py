@@ -165,7 +165,7 @@ LABELS: dict[str, str] = {
     "printer.driver": "stuurprogramma|printerstuurprogramma",
     "printer.default": "standaard|standaardprinter|gebruikelijk",
     "battery.name": "naam|accu|batterij",
-    "battery.design": "nominale capaciteit|ontwerpcapaciteit|oorspronkelijke capaciteit|gemaakt voor|ontworpen voor|nieuwwaarde",
+    "battery.design": "nominale capaciteit|ontwerpcapaciteit|oorspronkelijke capaciteit|gemaakt voor|ontworpen voor|nieuwwaarde|ontwerp",
     "battery.full": "volle lading|capaciteit volledig geladen|volledige lading|huidige capaciteit|bevat nu|vol geladen",
     "battery.cycles": "cycli|laadcycli|aantal cycli|laadbeurten|geladen",
     "battery.health": "toestand|gezondheid|conditie",

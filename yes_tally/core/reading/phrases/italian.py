@@ -165,7 +165,7 @@ LABELS: dict[str, str] = {
     "printer.driver": "driver",
     "printer.default": "predefinita|stampante predefinita|predefinito|abituale",
     "battery.name": "nome|batteria",
-    "battery.design": "capacita nominale|capacita progetto|capacita originale|capacità di progetto|capacità originale|capacità nominale|fatta per|progettata per",
+    "battery.design": "capacita nominale|capacita progetto|capacita originale|capacità di progetto|capacità originale|capacità nominale|fatta per|progettata per|progetto",
     "battery.full": "carica completa|capacita carica completa|piena carica|capacita attuale|capacità a piena carica|capacità attuale|tiene oggi",
     "battery.cycles": "cicli|cicli carica|numero cicli|ricariche|caricata",
     "battery.health": "stato|salute",

@@ -165,7 +165,7 @@ LABELS: dict[str, str] = {
     "printer.driver": "sterownik|sterownik drukarki",
     "printer.default": "domyslna|drukarka domyslna|zwykła",
     "battery.name": "nazwa|bateria",
-    "battery.design": "pojemnosc nominalna|pojemnosc projektowa|pojemnosc fabryczna|pojemność projektowa|pojemność znamionowa|pojemność fabryczna|zaprojektowana na|nowa",
+    "battery.design": "pojemnosc nominalna|pojemnosc projektowa|pojemnosc fabryczna|pojemność projektowa|pojemność znamionowa|pojemność fabryczna|zaprojektowana na|nowa|projekt",
     "battery.full": "pelne naladowanie|pojemnosc pelna|pelna pojemnosc|biezaca pojemnosc|pelny ladunek|pojemność po naładowaniu|pełne naładowanie|pojemność obecna|mieści teraz",
     "battery.cycles": "cykle|cykle ladowania|liczba cykli|ladowania|naładowana",
     "battery.health": "stan|kondycja|zdrowie",

@@ -165,7 +165,7 @@ LABELS: dict[str, str] = {
     "printer.driver": "controlador|controlador impresora",
     "printer.default": "predeterminada|impresora predeterminada|predeterminado|habitual",
     "battery.name": "nombre|bateria",
-    "battery.design": "capacidad nominal|capacidad diseno|capacidad original|capacidad de diseño|diseñada para|hecha para|capacidad de origen",
+    "battery.design": "capacidad nominal|capacidad diseno|capacidad original|capacidad de diseño|diseñada para|hecha para|capacidad de origen|diseno",
     "battery.full": "carga completa|capacidad carga completa|plena carga|capacidad actual|capacidad a plena carga|guarda ahora",
     "battery.cycles": "ciclos|ciclos carga|numero ciclos|ciclos de carga|cargas|cargada",
     "battery.health": "estado|salud",

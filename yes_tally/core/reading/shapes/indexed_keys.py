@@ -9,7 +9,7 @@ from collections.abc import Sequence
 from yes_tally.core.reading.shapes.layout import Entry, Group, Heading
 
 _KEY = re.compile(
-    r"(?P<head>[^\W\d_][^\W\d]*(?:[._/-][^\W\d_][^\W\d]*)*?)[._/\[-]?(?P<index>\d{1,3}|[a-z]{2,6}\d{1,3})\]?[._/:-](?P<rest>[^\W\d][\w.-]*)"
+    r"(?P<head>[^\W\d_][^\W\d]*(?:[._/-][^\W\d_][^\W\d]*)*?)[._/\[-]?(?P<index>\d{1,3}|[a-z]{2,6}\d{1,3}|(?<=\.)[a-z](?=\.))\]?[._/:-](?P<rest>[^\W\d][\w.-]*)"
 )
 _LEAST = 2
 
@@ -22,7 +22,9 @@ def by_index(entries: Sequence[Entry]) -> tuple[list[Entry], list[Group]]:
         if key:
             own = Entry(key["rest"], entry.printed, entry.line, entry.column)
             apart.setdefault((key["head"], key["index"]), []).append(own)
-    records = {key: found for key, found in apart.items() if len(found) >= _LEAST}
+    # Where one of a kind tells several things, the others of it are records too, however little they tell.
+    heads = {head for (head, _), found in apart.items() if len(found) >= _LEAST}
+    records = {key: found for key, found in apart.items() if key[0] in heads}
     left = [
         entry
         for entry, key in zip(entries, keys, strict=True)

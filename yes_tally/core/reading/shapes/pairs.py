@@ -177,6 +177,8 @@ def _pairs_of(line: Line) -> dict[str, _Pair]:
 @lru_cache(maxsize=LINES_KEPT)
 def _pairs_in(text: str, tabbed: str | None) -> Mapping[str, _Pair]:
     body, dash = _without_dash(text)
+    if body[:1] == "{" and body[-1:] == "}":
+        body, dash = body[1:-1], dash + 1  # a record on one line (YAML 1.2, 7.4.2)
     found: dict[str, _Pair] = {}
     if not body or len(text) > MAX_LINE or RULE.match(text[:MAX_LABEL]):
         return found

@@ -31,6 +31,7 @@ from yes_tally.core.reading.listings import (
     LISTED_BY_LABEL,
     begins_by_name,
     counted_lines,
+    empty_socket,
     listed_by_label,
     listed_item,
     named_by,
@@ -56,6 +57,8 @@ _SHORT_HEADING = 24
 _WHOLE_PHRASE = 0.9
 
 _MARKED_NAME = re.compile(r"(?P<name>\S.*?) \((?P<mark>[^\W\d_][\w ]{1,24})\)")
+# ``1 processor: Kestrel K5-8420``
+_COUNTED_LABEL = re.compile(r"\d{1,2} (?=[^\W\d_])")
 # An item has not more fields than these.
 _MOST_FIELDS = 16
 
@@ -64,6 +67,8 @@ MAX_DEPTH = 40
 
 
 _SAID_TWICE = 0.45
+# Names of things that have but one.
+_ONE_NAME = frozenset(f"{group}.name" for group in ("driver", "software", "task", "account", "printer", "battery"))
 # What describes a thing tells what it is called, whatever else a record says first.
 _DESCRIBING = frozenset(
     (word,) for word in "description beschreibung descripcion descricao descrizione omschrijving opis".split()
@@ -304,6 +309,9 @@ class Interpreter:
     def entries(self, entries: Sequence[Entry], shape: str, context: Context, item: Item | None) -> None:
         counted = counted_lines(entries)
         for entry, said_of in in_parts(entries, context):
+            if entry.label[:1].isdigit() and (counted_so := _COUNTED_LABEL.match(entry.label)):
+                bare = entry.label[counted_so.end() :]
+                entry = replace(entry, label=bare) if SUBJECTS.get(words_of(bare)) else entry
             listed = BULLET.match(entry.printed) if entry.label else None
             around = (*filter(None, [context.group]), *context.around)
             if entry.label and entry.printed.isdigit() and (many := SUBJECTS.get(words_of(entry.label))):
@@ -321,6 +329,7 @@ class Interpreter:
                     and (compound(self, entry, shape) or counted_list(self, entry, shape))
                 )
                 or (entry.label and item is None and profile_alone(self, entry, shape))
+                or (entry.label and empty_socket(self, entry, shape))
                 or (item and ", " in entry.printed and self._names_and_tells(entry, item, shape))
             ) or (entry.label and self.by_number and self._of_number(entry, shape)):
                 continue
@@ -467,6 +476,15 @@ class Interpreter:
             item.keys.setdefault(fact, str(value.value))
         if kind.kind == "list":
             self._extend_list(fact, item, entry, value)
+        if (
+            item
+            and fact in _ONE_NAME
+            and any(
+                d.item is item and d.fact == fact and d.entry.line != entry.line and d.value != value
+                for d in self.drafts[-_MOST_FIELDS:]
+            )
+        ):
+            confidence = min(confidence, _SAID_TWICE)  # it has its name already
         self.drafts.append(Draft(fact, item, entry, value, shape, round(confidence, 3), why, also))
 
     def _extend_list(self, fact: str, item: Item | None, entry: Entry, value: Value) -> None:

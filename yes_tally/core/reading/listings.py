@@ -13,11 +13,11 @@ from yes_tally.core.quantity import exactly
 from yes_tally.core.reading.decide import ITEM_GROUPS, NAMING, Context, Guess, decide
 from yes_tally.core.reading.drafts import Item
 from yes_tally.core.reading.labels import words_of
-from yes_tally.core.reading.phrases import SUBJECTS, is_known
+from yes_tally.core.reading.phrases import SUBJECTS, is_known, names_item
 from yes_tally.core.reading.shapes.layout import Entry, Group, Heading, cells_by_gap, commas_for_gaps
 from yes_tally.core.reading.told_in_parts import LEADING_SIZE, SERIAL_ASIDE, told_bare, told_in_words
 from yes_tally.core.reading.values import MAX_TEXT, understand
-from yes_tally.core.words import is_placeholder
+from yes_tally.core.words import is_placeholder, plain
 
 if TYPE_CHECKING:
     from yes_tally.core.reading.interpret import Interpreter
@@ -148,6 +148,26 @@ def _by_gaps(entry: Entry) -> Entry:
 
 
 _COUNTS = re.compile(r"\d{1,4}\b(?! ?[.,]\d)")
+
+
+# What is said of a socket that holds nothing.
+_EMPTY = frozenset(
+    "free empty vacant unused frei leer unbelegt libre vide vacio vacia libero libera vuoto vuota livre vazio vazia vrij leeg wolne wolny puste pusty".split()
+)
+
+
+def empty_socket(interpreter: Interpreter, entry: Entry, shape: str) -> bool:
+    """``Socket A2 .... free``: a memory socket that holds nothing is told of too. Whether it is one."""
+    if not names_item(entry.label) or plain(entry.printed) not in _EMPTY:
+        return False
+    match = INDEXED.match(entry.label)
+    if match is None or SUBJECTS.get(words_of(match["noun"])) != "module" or not match["rest"]:
+        return False
+    place = Entry(entry.label, match["rest"], entry.line, max(1, entry.column - len(entry.printed)))
+    interpreter.place(
+        place, shape, (Guess("module.slot", 0.85, "the label names the socket"),), interpreter.new_item("module")
+    )
+    return True
 
 
 def counted_lines(entries: Sequence[Entry]) -> set[int]:

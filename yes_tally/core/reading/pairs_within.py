@@ -8,7 +8,7 @@ from dataclasses import replace
 
 from yes_tally.core.reading.decide import ITEM_GROUPS, Context, decide
 from yes_tally.core.reading.labels import words_of
-from yes_tally.core.reading.phrases import SUBJECTS, is_known, subjects_in
+from yes_tally.core.reading.phrases import SUBJECTS, is_known, names_item, subjects_in
 from yes_tally.core.reading.phrases.elsewhere import is_elsewhere
 from yes_tally.core.reading.shapes.layout import Entry
 
@@ -88,7 +88,8 @@ def in_parts(entries: Sequence[Entry], context: Context) -> Iterator[tuple[Entry
     """Entries and the pairs within them, each with what is spoken of: what stands beside a pair whose label names a
     thing is said of that thing (``Mainboard: VB-71   S/N MB0F33``)."""
     for whole in entries:
-        parts = pairs_in(whole) if whole.label and not is_elsewhere(whole.label) else [whole]
+        is_one = not whole.label or is_elsewhere(whole.label) or _tells_of_one(whole)
+        parts = [whole] if is_one else pairs_in(whole)
         if len(parts) > 1 and _begins_their_labels(whole.label, parts[1].label, context):
             parts = [whole]
         yield parts[0], context
@@ -97,6 +98,15 @@ def in_parts(entries: Sequence[Entry], context: Context) -> Iterator[tuple[Entry
         for part in parts[1:]:
             own = decide(part.label, beside)[:1]
             yield part, beside if own and own[0].fact.startswith(f"{named}.") else context
+
+
+# ``gfx0``, ``screen1``
+_NUMBERED_SO = re.compile(r"[a-z]{2,10}\d{1,2}")
+
+
+def _tells_of_one(entry: Entry) -> bool:
+    """Whether a label names one thing, by its number, and the value tells of it between commas."""
+    return ", " in entry.printed and (names_item(entry.label) or _NUMBERED_SO.fullmatch(entry.label) is not None)
 
 
 def _begins_their_labels(label: str, beside: str, context: Context) -> bool:

@@ -208,6 +208,8 @@ def _rows_by_form(interpreter: Interpreter, lines: Sequence[Line], group: str) -
         left = [FACTS[f"{group}.{name}"] for name in _ROW_FIELDS[group]]
         told: list[tuple[FactKind, Entry, Value]] = []
         for place, (text, at) in enumerate(cells):
+            if group == "update" and plain(text) in _OUTCOMES:
+                continue
             # What only its form tells may stand anywhere but first; texts come in their order.
             for fact in sorted(left, key=lambda fact: fact.kind == "text") if place else left:
                 value = understand(fact, text, interpreter.locale)
@@ -231,6 +233,12 @@ def _has_form(fact: FactKind, text: str, value: Value) -> bool:
     return bool(_EVENT_ID.fullmatch(text)) if fact.name == "event.id" else fact.kind != "version" or value.value == text
 
 
+# How an update went is not what it is called.
+_OUTCOMES = frozenset(
+    "ok success successful succeeded failed failure installed pending done erfolgreich fehlgeschlagen installiert reussi reussie echoue echouee installe "
+    "correcto correcta exito fallido fallida riuscito riuscita fallito fallita installato sucesso falhou instalado instalada geslaagd mislukt voltooid "
+    "powodzenie niepowodzenie zainstalowano sukces".split()
+) | {"non riuscito", "non riuscita", "nicht erfolgreich", "en attente", "restart needed"}
 _EVENT_ID = re.compile(r"[^\W\d_]{0,8}[ #:-]?\d{1,10}")
 # ``[2025-03-13 22:14:07] ERROR   disk   (id 153) Write to disk 1 was tried again.``
 _LEADS = (

@@ -13,7 +13,7 @@ from yes_tally.core.reading.decide import Guess
 from yes_tally.core.reading.decode import Line
 from yes_tally.core.reading.item_lines import read_item_lines
 from yes_tally.core.reading.labels import words_of
-from yes_tally.core.reading.phrases import SUBJECTS
+from yes_tally.core.reading.phrases import SUBJECTS, subjects_in
 from yes_tally.core.reading.phrases.taught import in_use
 from yes_tally.core.reading.rows_alone import cells_of_opened, numbered_rows, rows_below_count
 from yes_tally.core.reading.sentences import (
@@ -55,7 +55,7 @@ def read_statements(interpreter: Interpreter, lines: Sequence[Line], command: st
     spoken = {draft.fact.partition(".")[0] for draft in interpreter.drafts[interpreter.section_from :]}
     facts, reach, checks = spoken_of(_as_one(left))
     for stated in statements(left, PATTERNS) if facts else ():
-        if (stated.fact, stated.line) not in told and not _said_of_others(stated, spoken):
+        if (stated.fact, stated.line) not in told and not _said_of_others(stated, spoken, left):
             _state(interpreter, stated, None)
     if reach:
         _reach(interpreter, left)
@@ -259,10 +259,13 @@ def _hops(interpreter: Interpreter, lines: Sequence[Line]) -> None:
 _SAY_THE_SAME = {"memory": {"volume", "disk", "partition"}, "licence": {"account", "task"}}
 
 
-def _said_of_others(stated: Stated, spoken: set[str]) -> bool:
+def _said_of_others(stated: Stated, spoken: set[str], lines: Sequence[Line]) -> bool:
     """Whether a sentence (``of which 88 GB are free``) stands in a section that speaks of nothing but other things."""
     group = stated.fact.partition(".")[0]
-    return group not in spoken and bool(_SAY_THE_SAME.get(group, set()) & spoken)
+    if group in spoken or not _SAY_THE_SAME.get(group, set()) & spoken:
+        return False
+    text = next((line.text for line in lines if line.number == stated.line), "")
+    return all(at.group != group for at in subjects_in(words_of(text[:MAX_STATEMENT])))
 
 
 _SERVER = re.compile(

@@ -26,6 +26,8 @@ _CLAUSES = re.compile(r"[^\s,;.](?:[^,;.]|[,;.](?!\s|$))*")
 _AND_HAS = re.compile(
     r"\s(?:and|und|et|y|e|en|i)\s(?:has|is|hat|ist|a|est|tiene|es|ha|è|tem|é|heeft|ma|jest)(?=\s)", re.I
 )
+# ``Murmur HD by Murmur``
+_MADE_BY = re.compile(r"(?P<name>\S.*?) (?:made )?by (?P<maker>[A-Z][\w&' -]{1,40})")
 _SIZE_WITHIN = re.compile(r"(?P<name>[^\W\d]\S*(?: \S+)*?) (?P<size>\d[\d.,]* ?[GT]i?B)(?P<rest>(?: \S+){0,4})")
 # Texts that their form alone tells.
 FORMS = {
@@ -201,6 +203,12 @@ def told_bare(
                 at = entry.printed.find(part, parts[0].start() + len(sized["name"]))
                 told.append((found[0], Entry("", part, entry.line, entry.column + at), found[1]))
         name = sized["name"]
+    made = _MADE_BY.fullmatch(name)
+    maker = next((fact for fact in left if made and fact.field in ("maker", "provider")), None)
+    if made and maker and (by := understand(maker, made["maker"], interpreter.locale)):
+        at = entry.column + entry.printed.index(name) + made.start("maker")
+        told.append((maker, Entry("", made["maker"], entry.line, at), by))
+        name = made["name"]
     said, lead = name, LEADING_SIZE.match(name) if naming and FACTS[naming].kind == "size" else None
     name = lead.group() if lead else name
     whole = name[1:-1] if name.startswith("(") and name.endswith(")") else name
@@ -209,9 +217,9 @@ def told_bare(
     if named and not is_placeholder(name):
         start = Entry(entry.label, name, entry.line, entry.column + entry.printed.index(name))
         interpreter.add(naming, item, start, named, shape, 0.85, f"it begins what is told of a {group}")
-        before = len(interpreter.drafts)
+        drafts = len(interpreter.drafts)
         interpreter.asides(naming, item, replace(start, printed=said), shape, 0.85)
-        beside_it = {draft.fact for draft in interpreter.drafts[before:]}
+        beside_it = {draft.fact for draft in interpreter.drafts[drafts:]}
         left = [fact for fact in left if fact.name not in beside_it]
     for pattern, aside in ASIDES.get(naming, ()):
         beside = pattern.search(entry.printed) if FACTS[aside] in left else None
@@ -301,6 +309,10 @@ _NOT = re.compile(
     r"(?:no|not|without|kein(?:e[rn]?)?|nicht|ohne|sans|pas|non|sin|sem|senza|geen|niet|bez|nie|brak)\s+(?P<rest>.+)",
     re.I,
 )
+_NOT_WITHIN = re.compile(
+    r"(?P<before>[^\W\d_]+(?: [^\W\d_]+)*?) (?:does not|do not|is not|are not|no|not|nicht|ne|n'est pas|non|n[ãa]o|niet|nie) (?P<after>[^\W\d_]+(?: [^\W\d_]+){0,2})",
+    re.I,
+)
 _NEVER = re.compile(
     r"(?:(?P<before>.*\S)\s+)?(?:never|nie|niemals|jamais|nunca|mai|nooit|nigdy)\b\s*(?P<after>.*)", re.I
 )
@@ -320,6 +332,12 @@ def _by_assertion(
     if whole is not None and switch and text.isalpha():
         return switch, exactly("flag", whole), 0
     denied = _NOT.fullmatch(text)
+    within = None if denied else _NOT_WITHIN.fullmatch(text)
+    for guess in decide(f"{within['before']} {within['after']}", context)[:1] if within else ():
+        # ``the password does not expire``
+        fact = FACTS[guess.fact]
+        if fact in left and fact.kind in ("moment", "flag") and guess.confidence > _SURE:
+            return fact, exactly("moment", "never") if fact.kind == "moment" else exactly("flag", False), 0
     for guess in decide(denied["rest"] if denied else text, context)[:2]:
         fact = FACTS[guess.fact]
         if fact in left and fact.kind == "flag" and guess.confidence > _SURE:

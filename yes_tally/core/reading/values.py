@@ -105,6 +105,9 @@ _FILE_SYSTEM = re.compile(r"fs\d?$|fat|ext\d", re.I)
 _A_MEASURE = re.compile(r"\d[\d.,]* ?(?:MT/s|[KMG]Hz|[KMGT]i?B|[KMGT]bit/s|m?Wh|%)", re.I)
 
 
+# What no version is.
+_NO_VERSION = frozenset({"driver.name", "software.name", "task.name", "printer.name"})
+_VERSION_FIRST = re.compile(r"v?\d+(?:\.\d+)+(?:\s|,|\(|$)")
 # What is called so stands in quotes; they are no part of it.
 _AS_PRINTED = frozenset({"variable.value", "event.text"})
 _QUOTED = re.compile(r"«([^«»]+)»|“([^“”]+)”|„([^„“”]+)[“”]|‘([^‘’]+)’")
@@ -114,6 +117,8 @@ def _text(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
     if is_placeholder(text) or len(text) > MAX_TEXT:
         return None
     if _A_MEASURE.fullmatch(text) and fact.name not in _ANY_WORD:
+        return None
+    if fact.name in _NO_VERSION and _VERSION_FIRST.match(text):
         return None
     if fact.name == "firewall.profile" and flag_of(text) is not None:
         return None
@@ -256,7 +261,7 @@ _HOW_ADDRESSED = re.compile(
 # What is said of a signature.
 _SIGNATURE = re.compile(
     r"(?:(?P<good>good|valid|ok|verified|trusted|present|g[uü]ltig|valide|v[aá]lid[ao]|geldig|prawid[łl]ow\w|wa[żz]n\w)|"
-    r"missing|none|invalid|bad|absent|broken|unverified|untrusted|revoked|expired|fehlt|ung[uü]ltig|absente?|manquante?|falta|ausente|inv[aá]lida|"
+    r"missing|none|invalid|bad|absent|broken|unverified|untrusted|revoked|expired|fehlt|ung[uü]ltig|absente?|assente|manquante?|falta|ausente|inv[aá]lida|"
     r"mancante|non valida|ontbreekt|ongeldig|brak|niewa[żz]n\w|nieprawid[łl]ow\w)\b",
     re.I,
 )

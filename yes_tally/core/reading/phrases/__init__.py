@@ -288,8 +288,13 @@ def is_likely(label: str) -> bool:
 
 @lru_cache(maxsize=16384)
 def names_item(label: str) -> bool:
-    """Whether a label names an item by its number: ``Disk 0``, ``Partition 2``, ``Battery 1 of 2``."""
+    """Whether a label names an item by its number: ``Disk 0``, ``Battery 1 of 2``, ``Socket A1``."""
     *nouns, number = words_of(label) or ("",)
     if nouns and nouns[-1].isdigit():
         nouns.pop()
-    return number.isdigit() and SUBJECTS.get(tuple(nouns)) in ITEMS
+    group = SUBJECTS.get(tuple(nouns))
+    return group in ITEMS and (number.isdigit() or (group == "module" and _SOCKET.fullmatch(number) is not None))
+
+
+# What a board calls its memory sockets: ``A1``.
+_SOCKET = re.compile(r"[a-h]\d{1,2}")

@@ -142,7 +142,7 @@ TELLS = {
     }),
     "sheet": (SHEET, {
         "memory.installed": 16 * GIB, "memory.slots": 4, "module#1.slot": "A1", "module#1.size": 8 * GIB, "module#1.type": "DDR4",
-        "module#1.speed": 2666, "module#1.serial": "3F10A9C2", "module#1.maker": "Siskin", "module#1.part": "SK08-D4-2666", "firmware.maker": "Lanternworks", "firmware.dated": "2023-09-04",
+        "module#1.speed": 2666, "module#1.serial": "3F10A9C2", "module#1.maker": "Siskin", "module#1.part": "SK08-D4-2666", "module#2.slot": "A2", "firmware.maker": "Lanternworks", "firmware.dated": "2023-09-04",
     }),
     "net": (NET, {
         "adapter#1.name": "Wickerlink GbE 210", "adapter#1.connection": "Quayside LAN", "adapter#1.connected": True,

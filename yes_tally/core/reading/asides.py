@@ -22,7 +22,7 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
         (re.compile(r"\b(\d{1,3}) (?:logical|threads?|logisch\w*|logiques?|l[óo]gicos?|logici|logiczn\w+|virtual)\b", re.I), "processor.threads"),
     ),
     "processor.clock": (
-        (re.compile(r"([\d.,]+ ?[GM]Hz) (?:at (?:best|most|the most)|highest|boost|turbo|max\w*|peak|top|h[öo]chstens)", re.I), "processor.max_clock"),
+        (re.compile(r"([\d.,]+ ?[GM]Hz) (?:at (?:best|most|the most)|highest|boost|turbo|max\w*|peak|top|h[öo]chstens|au (?:plus|maximum)|(?:como )?m[áa]xim[oa]|al massimo|no m[áa]ximo|ten hoogste|najwy[żz]ej)", re.I), "processor.max_clock"),
         (re.compile(r"([\d.,]+ ?[GM]Hz) (?:right now|just now|now|current\w*|at present|at the moment|jetzt|aktuell|actuel\w*|ahora|agora|adesso|nu|teraz)", re.I), "processor.current_clock"),
         (re.compile(r"(?:right now|currently|now|gerade|derzeit|zurzeit|actuellement|ahora|agora|adesso|attualmente|nu|teraz|obecnie)[: ]\s*([\d.,]+ ?[GM]Hz)", re.I), "processor.current_clock"),
         (re.compile(r"\((?:m[áa]x\w*|up to|höchstens|bis(?: zu)?|jusqu\S*|hasta|até|fino a|tot|do|maks\w*)\.?:?\s*([\d.,]+\s*[GM]Hz)", re.I), "processor.max_clock"),
@@ -93,6 +93,9 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
     "licence.state": (
         (re.compile(r"\b(\d{1,4} (?:days?|hours?|weeks?|minutes?|tage?n?|jours?|d[ií]as?|giorni|dagen|dni)) (?:left|of grace|grace|remain\w*|to go|übrig|verbleib\w*|restants?|restantes|rimanenti|resterend\w*|pozosta\w*)", re.I), "licence.grace"),
         (re.compile(r"\b(?:until|till|through|bis(?: zum)?|jusqu'au|hasta(?: el)?|até|fino al|tot|do) (\d[\w. :/-]+\d)", re.I), "licence.expires_at"),),
+    "task.last_run_at": (
+        (re.compile(r"\((?:result|r[ée]sultat|ergebnis|resultado|risultato|esito|resultaat|wynik):? ([\w-]+)\)", re.I), "task.last_result"),
+    ),
     "volume.free": ((re.compile(r"\b(?:of|von|sur|de|di|van|z)\s+([\d.,]+ ?[KMGT]i?[BO]?)\s*$", re.I), "volume.size"),),
     "module.speed": (
         (re.compile(r"[(,;] ?(?:\w+ )?(?:runs?|running|set|now|l[äa]uft|arbeitet|tourne|fonctionne|funciona|trabaja|gira|lavora|roda|trabalha|draait|werkt|pracuje|dzia[łl]a)\b[^\d)]{0,12}(\d{3,5})(?: ?MT/s| ?MHz|\b)", re.I), "module.running_speed"),

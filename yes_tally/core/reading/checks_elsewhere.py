@@ -5,14 +5,14 @@ from __future__ import annotations
 # The fact, the pattern (what is told is the group ``v``), and what it means where the words themselves are the value.
 KINDS: tuple[tuple[str, str], ...] = (
     # German
-    (r"\bsystemdatei(?:en)?(?:pr[üu]fung)?\b|\bdateipr[üu]fung\b|\bintegrit[äa]tspr[üu]fung\b", "system-files"),
-    (r"\benergie(?:bericht|pr[üu]fung|diagnose)\b", "energy"),
-    (r"\b(?:speicher|ram-?)(?:test|pr[üu]fung|diagnose)\b", "memory"),
-    (r"\b(?:datentr[äa]ger|platten?|laufwerks?|volumen?|dateisystem)-?(?:pr[üu]fung|test)\b|\bpr[üu]fung (?:des |der )?(?:volumes?|datentr[äa]gers?|laufwerks?|platte)\b", "disk"),
+    (r"\bsystemdatei(?:en)?(?:pr(?:[üu]|ue)fung)?\b|\bdateipr(?:[üu]|ue)fung\b|\bintegrit[äa]tspr(?:[üu]|ue)fung\b", "system-files"),
+    (r"\benergie(?:bericht|pr(?:[üu]|ue)fung|diagnose)\b", "energy"),
+    (r"\b(?:speicher|ram-?)(?:test|pr(?:[üu]|ue)fung|diagnose)\b", "memory"),
+    (r"\b(?:datentr[äa]ger|platten?|laufwerks?|volumen?|dateisystem)-?(?:pr(?:[üu]|ue)fung|test)\b|\bpr(?:[üu]|ue)fung (?:des |der )?(?:volumes?|datentr[äa]gers?|laufwerks?|platte)\b", "disk"),
     # Whatever is checked, when it has a letter: in all of them.
-    (r"\b(?:pr[üu]fung|[üu]berpr[üu]fung|v[ée]rification|contr[ôo]le|comprobaci[óo]n|verificaci[óo]n|controllo|verifica|verifica[çc][ãa]o|controle|sprawdzanie|kontrola)"
+    (r"\b(?:pr(?:[üu]|ue)fung|[üu]berpr(?:[üu]|ue)fung|v[ée]rification|contr[ôo]le|comprobaci[óo]n|verificaci[óo]n|controllo|verifica|verifica[çc][ãa]o|controle|sprawdzanie|kontrola)"
      r"(?: (?:von|des|du|de|del|di|da|do|d[oa]|van|dysku|volume|volumen|laufwerk|schijf|disco|disque))* [A-Z]:(?!\w)", "disk"),
-    (r"\b(?:revisi[óo]n|comprobaci[óo]n|verifica\w*|contr[ôo]le|controllo|kontrola|controle|pr[üu]fung|rapport\w*|bericht|informe|raport)"
+    (r"\b(?:revisi[óo]n|comprobaci[óo]n|verifica\w*|contr[ôo]le|controllo|kontrola|controle|pr(?:[üu]|ue)fung|rapport\w*|bericht|informe|raport)"
      r" (?:de |del |d['’]|des |dell[a'’] ?|van |der |da )?(?:la |l['’])?(?:[ée]?energ\w+|[ée]nergie|poboru energii)", "energy"),
     (r"\brevis(?:i[óo]n|ando|ar) (?:de |del |la |el |los )*(?:archivos del sistema|archivos)\b", "system-files"),
     (r"\b(?:revisi[óo]n|prueba|prova|test|controllo|kontrola) (?:de |della |pami[ęe]ci|la )*(?:memoria|pami[ęe]ci)\b", "memory"),
@@ -49,7 +49,7 @@ KINDS: tuple[tuple[str, str], ...] = (
 )  # fmt: skip
 
 _PROBLEM = (
-    r"(?:\w*fehler|probleme?|\w*verletzung(?:en)?|besch[äa]digung(?:en)?|erreurs?|probl[èe]mes?|violations?|errore?s?|errori|problemas?|"
+    r"(?:\w*fehler|probleme?|\w*verletzung(?:en)?|besch[äa]digung(?:en)?|besch[äa]digte[nr]?|endommag[ée]e?s|da[ñn]ad[oa]s|danneggiat[ie]|danificad[oa]s|beschadigde|uszkodzon(?:e|ych)|erreurs?|probl[èe]mes?|violations?|errore?s?|errori|problemas?|"
     r"infracci(?:ón|ones)|violazion[ei]|problemi?|erros?|viola[çc](?:ão|ões)|fouten|problemen|\w*schendingen|b[łl][ęe]d[óo]?[wy]?|problem[óo]?w?|narusze[ńn]?)"
 )
 _MENDED = (

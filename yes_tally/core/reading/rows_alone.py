@@ -5,6 +5,7 @@ from __future__ import annotations
 import re
 from collections import Counter
 from collections.abc import Iterator, Sequence
+from dataclasses import replace
 from typing import TYPE_CHECKING
 
 from yes_tally.core.catalogue import FACTS, FactKind
@@ -17,6 +18,7 @@ from yes_tally.core.reading.listings import CALLED, INDEXED, ITEM_HEADING, LETTE
 from yes_tally.core.reading.phrases import SUBJECTS, names_item
 from yes_tally.core.reading.said_in_words import (
     lines_of_one,
+    records_of_numbered,
     records_of_words,
     rows_of_adapters,
     rows_of_drives,
@@ -46,6 +48,7 @@ _ROW_FIELDS = {
 _NAMED_NEAR = frozenset({"software", "driver", "sound"})
 # Of which lists tell nothing but texts.
 _TEXTS_ALONE = frozenset({"sound"})
+_BAR = " | "
 _MANY_ROWS = 2000
 _MOST_CELLS = 40
 
@@ -115,10 +118,11 @@ def rows_below_count(interpreter: Interpreter, lines: Sequence[Line]) -> set[int
     """``Disks  2`` over ``0  Shale 4T   SH4T-0001   3.64 TB  good``: what was counted is listed right below, a row each.
     Returns the lines that were read."""
     read: set[int] = set()
-    group, before = None, 0
+    group, above = None, Line(0, "", 0, 0)
     for line in lines:
-        group = interpreter.counted.get(line.number - 1) or (group if line.number == before + 1 else None)
-        before = line.number
+        follows = line.number == above.number + 1
+        group = interpreter.counted.get(line.number - 1) or (group if follows else None) or _headed(line, above)
+        above = line
         cells = cells_by_gap(line.text) if group in CALLED and len(line.text) <= MAX_LINE else []
         numbered = bool(cells) and cells[0][0].rstrip(".):").isdigit()
         # A number, a kind and a size are all that a partition has.
@@ -131,10 +135,21 @@ def rows_below_count(interpreter: Interpreter, lines: Sequence[Line]) -> set[int
             continue
         interpreter.take(item)
         read.add(line.number)
+        owner = interpreter.numbered
+        if owner and f"{group}.{owner.group}" in FACTS:
+            interpreter.stands_under(item, owner, entry, "rows")
         if numbered and group in ITEM_HEADING:
             place = Entry("", cells[0][0].rstrip(".):"), line.number, cells[0][1] + 1)
             interpreter.place(place, "rows", (Guess(ITEM_HEADING[group], 0.8, "the row begins with it"),), item)
     return read
+
+
+def _headed(line: Line, above: Line) -> str | None:
+    """What a numbered row is one of, where the line above it says nothing else (``Partitions``)."""
+    if above.number != line.number - 1 or indent_of(line.text) <= indent_of(above.text) or len(above.text) > MAX_LABEL:
+        return None
+    group = SUBJECTS.get(words_of(above.text.rstrip(" :")))
+    return group if group in CALLED and line.text.split(None, 1)[:1][0].rstrip(".):").isdigit() else None
 
 
 def _names_one(cell: str) -> bool:
@@ -150,6 +165,9 @@ def rows_without_head(interpreter: Interpreter, lines: Sequence[Line], around: t
     lines, around = _titled(
         interpreter, [line for line in lines[: min(ruled, _MANY_ROWS)] if len(line.text) <= MAX_LINE], around
     )
+    if sum(line.text.count(_BAR) > 1 for line in lines) * 3 >= len(lines) * 2:
+        # ``17/03/2025 07:33 | Error | netlogin (5719)``: bars part the cells, as wide gaps do.
+        lines = [replace(line, text=line.text.replace(_BAR, "   ")) for line in lines]
     near = next((g for g in around if g in ITEM_GROUPS), None)
     group = next((g for g in around if g in _ROW_FIELDS and (g == near or g not in _NAMED_NEAR)), None)
     group = group or ("event" if _are_events(lines) else None)
@@ -162,6 +180,7 @@ def rows_without_head(interpreter: Interpreter, lines: Sequence[Line], around: t
             rows_of_drives,
             rows_of_adapters,
             rows_of_known_beginning,
+            records_of_numbered,
             records_of_words,
             lines_of_one,
             rows_of_labels,
@@ -250,6 +269,9 @@ _LEADS = (
 )
 
 
+_ID_BEHIND = re.compile(r"(?P<source>[^\W\d_][\w.-]*(?: [\w.-]+)?) ?[(\[#](?P<id>\d{1,6})[)\]]?")
+
+
 def _parts_of_event(cells: Sequence[tuple[str, int]]) -> Iterator[tuple[str, int]]:
     """The cells of a row of a log, with the moment, the level and the id apart from what they stand before."""
     for text, at in cells:
@@ -260,7 +282,12 @@ def _parts_of_event(cells: Sequence[tuple[str, int]]) -> Iterator[tuple[str, int
                 rest = text[match.end() :]
                 at += match.end() + len(rest) - len(rest.lstrip())
                 text = rest.lstrip()
-        if text:
+        tail = _ID_BEHIND.fullmatch(text)
+        if tail:
+            # ``netlogin (5719)``
+            yield tail["source"], at
+            yield tail["id"], at + tail.start("id")
+        elif text:
             yield text, at
 
 

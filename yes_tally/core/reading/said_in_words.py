@@ -11,8 +11,8 @@ from yes_tally.core.reading.decide import ITEM_GROUPS, NAMING, Context, Guess, d
 from yes_tally.core.reading.decode import Line
 from yes_tally.core.reading.drafts import Item
 from yes_tally.core.reading.labels import words_of
-from yes_tally.core.reading.listings import CALLED
-from yes_tally.core.reading.phrases import is_known, subjects_in
+from yes_tally.core.reading.listings import CALLED, INDEXED
+from yes_tally.core.reading.phrases import SUBJECTS, is_known, subjects_in
 from yes_tally.core.reading.shapes.layout import Entry, Group, cells_by_gap, commas_for_gaps, indent_of
 from yes_tally.core.reading.told_in_parts import FORMS, told_bare, told_in_words
 from yes_tally.core.reading.values import MAX_TEXT
@@ -96,8 +96,19 @@ def rows_of_drives(interpreter: Interpreter, lines: Sequence[Line], around: tupl
         mount = Entry("", match["mount"], line.number, match.start("mount") + 1)
         interpreter.place(mount, "rows", (Guess("volume.mount", 0.85, "the row begins with its letter"),), item)
         text = commas_for_gaps(match["told"])
+        words = list(_CAPITALS.finditer(text))
+        if len(words) > 1 and (label := next((f for f in left if f.name == "volume.label"), None)):
+            # ``C:  SYSTEM  HFX2``: what it is called, then what it is formatted as.
+            at = Entry("", words[0][1], line.number, match.start("told") + words[0].start(1) + 1)
+            interpreter.place(at, "rows", (Guess(label.name, 0.8, "it stands before the file system"),), item)
+            left.remove(label)
+            text = text[: words[0].start(1)] + " " * len(words[0][1]) + text[words[0].end(1) :]
         told_in_words(interpreter, text, line.number, match.start("told"), "volume", item, left)
     return True
+
+
+# A word in capitals that is a cell of its own.
+_CAPITALS = re.compile(r"(?:^|,)\s*([A-Z][A-Z0-9_-]{1,15})\s*(?=,|$)")
 
 
 # What a row begins with, the group it then tells of, and the fact that the beginning is (or none).
@@ -257,6 +268,39 @@ def records_of_words(interpreter: Interpreter, lines: Sequence[Line], around: tu
 
 
 _NAME_ALONE = re.compile(r"[A-Z][\w'-]*(?: [\w'-]+){1,3}")
+
+
+def records_of_numbered(interpreter: Interpreter, lines: Sequence[Line], around: tuple[str, ...]) -> bool:
+    """``CPU package 0`` over ``Kestrel K7-9650 at 3.60 GHz, stepping B1`` and more lines between commas: which one it is,
+    what it is called, and what is said of it. Whether they were read."""
+    indents = [indent_of(line.text) for line in lines]
+    heads = [index for index, indent in enumerate(indents) if indent == min(indents, default=0)]
+    named = [INDEXED.match(lines[index].text.strip()) for index in heads]
+    groups = {SUBJECTS.get(words_of(match["noun"])) if match and match["rest"] else None for match in named}
+    group = groups.pop() if len(groups) == 1 else None
+    naming = CALLED.get(group or "")
+    if group is None or naming is None or heads[:1] != [0] or len(lines) < 3 * len(heads):
+        return False
+    before = len(interpreter.drafts)
+    for place, index in enumerate(heads):
+        item, end = Item(group), heads[place + 1] if place + 1 < len(heads) else len(lines)
+        first = lines[index + 1]
+        entry = Entry("", commas_for_gaps(first.text.strip()), first.number, indents[index + 1] + 1)
+        if not told_bare(interpreter, entry, group, item, "words", naming, first.text, least=1):
+            del interpreter.drafts[before:]
+            return False
+        interpreter.take(item)
+        told = {draft.fact for draft in interpreter.drafts[before:] if draft.item is item}
+        left = [fact for fact in FIELDS[group] if fact.name not in told]
+        for line, indent in zip(lines[index + 2 : end], indents[index + 2 : end], strict=True):
+            text = commas_for_gaps(line.text.strip())
+            head, colon, _rest = text.partition(": ")
+            skip = len(head) + len(colon) if colon and " " not in head else 0
+            told_in_words(interpreter, text[skip:], line.number, indent + skip, group, item, left)
+        interpreter.frame.add(lines[index].number)
+    return True
+
+
 # ``[ tquill ]  Tamsin Quill``: how it is called, and beside it who that is.
 _BOXED_NAME = re.compile(r"\s*\[ ?(?P<name>[\w.-]+) ?\]\s+(?P<full>\S.*?)\s*$")
 _CELLS_OF_ROW = 3

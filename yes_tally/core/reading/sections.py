@@ -80,6 +80,7 @@ def _prompts(lines: Sequence[Line]) -> list[_Prompt]:
         for prompt, mark in found
         if (seen[(prompt.where, mark)] > 1 and (mark or _lead_to_answers(lines, found, prompt.where)))
         or (prompt.command and prompt.index == first and not prompt.where)
+        or (not mark and prompt.index == first and _host(prompt.where) and seen[(prompt.where, mark)] == 1)
         or (prompt.command and prompt.index == first and _POWER.match(lines[prompt.index].text))
         or (
             prompt.command
@@ -103,8 +104,14 @@ def _answered(lines: Sequence[Line], prompt: _Prompt) -> bool:
     return after.startswith(f"{prompt.command.split()[0]}:")
 
 
+# What a pager prints between pages.
+_PAGER = re.compile(
+    r"\W{2,}\s*(?:more|mehr|weiter|suite|m[áa]s|altro|continua|mais|meer|wi[ęe]cej)\b[^:]{0,24}\W{1,3}\s*$", re.I
+)
+
+
 def _section(lines: Sequence[Line], prompt: _Prompt | None, start: int, end: int) -> Section:
-    body = tuple(unframed(lines[start:end]))
+    body = tuple(unframed([line for line in lines[start:end] if not _PAGER.match(line.text[:80])]))
     failure, at = _failure(body)
     first = lines[prompt.index].number if prompt else body[0].number
     return Section(

@@ -144,8 +144,8 @@ _RECEIVED = (
 )
 _LOST = r"verloren|perdus?|perdid[oa]s|persi|utracon[eo]"
 _LEAST = r"k[üu]rzeste|schnellste|kortste|snelste|plus court|plus rapide|m[áa]s corto|m[áa]s r[áa]pido|mais curto|mais r[áa]pido|pi[ùu] breve|pi[ùu] veloce|najkr[óo]tsz[ya]|najszybsz[ya]|minimum|m[íi]nimo|min"
-_MOST = r"l[äa]ngste|langsamste|langste|traagste|plus long|plus lent|m[áa]s largo|m[áa]s lento|mais longo|mais lento|pi[ùu] lungo|pi[ùu] lento|najd[łl]u[żz]sz[ya]|najwolniejsz[ya]|maximum|m[áa]ximo|massimo|maksimum|max"
-_MEAN = r"mittel(?:wert)?|durchschnitt|moyenne|media|m[ée]dia|medio|gemiddeld[e]?|[śs]redni[ao]"
+_MOST = r"l[äa]ngste|langsamste|langste|traagste|plus long|plus lent|m[áa]s largo|m[áa]s lento|mais longo|mais lento|pi[ùu] lungo|pi[ùu] lento|najd[łl]u[żz]sz[ya]|najwolniejsz[ya]|maximum|m[áa]ximo|massimo|maksimum|max|m[áa]x\.?|maks\.?"
+_MEAN = r"mittel(?:wert)?|durchschnitt|moyenne|media|m[ée]dia|medio|gemiddeld[e]?|[śs]redni[ao]|[śs]r\.|gem\.|moy\.?|mitt\.|prom\.|med\."
 
 
 def _counted(fact: str, words: str) -> Pattern:

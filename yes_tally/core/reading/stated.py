@@ -269,7 +269,7 @@ def _said_of_others(stated: Stated, spoken: set[str], lines: Sequence[Line]) -> 
 
 
 _SERVER = re.compile(
-    r"\s*(?:(?:name )?server|serveur|servidor|resolver|asked|nameserver|answered by|asking)(?: [^\W\d_]+)?(?:\s*:|\s)\s*(?P<v>[\w-]*[.:]\S+)(?:\s+[(\[][0-9a-f.:]+[)\]])?\s*$",
+    r"\s*(?:(?:name )?server|serwer|zapytano|gefragt|gevraagd|interrog[ée]|serveur|servidor|resolver|asked|nameserver|answered by|asking)(?: [^\W\d_]+)?(?:\s*:|\s)\s*(?P<v>[\w-]*[.:]\S+)(?:\s+[(\[][0-9a-f.:]+[)\]])?\s*$",
     re.I,
 )
 # ``keys.lanternsound.example    10.20.0.40  10.20.0.41``: a name, and its addresses beside it.
@@ -293,7 +293,7 @@ _UNKNOWN_NAME = re.compile(
     re.I,
 )
 _ALONE = re.compile(r"\s+(?P<v>[0-9]{1,3}(?:\.[0-9]{1,3}){3}|[0-9a-f]*:[0-9a-f:]+)\s*$", re.I)
-_NOT_FOUND = re.compile(r"(?:can(?:'t|not)|could not|unable to) (?:find|resolve) (?P<v>[\w-]+(?:\.[\w-]+)+)|(?P<w>[\w-]+(?:\.[\w-]+)+)\s*:? (?:was |is )?(?:not found|not known|unknown|no such name|does not exist|nxdomain)|\b(?:knows no|does not know|has no (?:address|record|answer) for|nothing is known of|kennt (?:kein\w*|nicht)|ne conna[iî]t pas|no conoce|non conosce|n[ãa]o conhece|kent geen|nie zna) (?P<x>[\w-]+(?:\.[\w-]+)+?)(?=[.\s]*$)", re.I)  # fmt: skip
+_NOT_FOUND = re.compile(r"(?:can(?:'t|not)|could not|unable to) (?:find|resolve) (?P<v>[\w-]+(?:\.[\w-]+)+)|(?P<w>[\w-]+(?:\.[\w-]+)+)\s*:? (?:was |is )?(?:nie ma takiej nazwy|nie istnieje|es gibt keinen solchen namen|existiert nicht|nom inconnu|n'existe pas|no existe|non esiste|n[ãa]o existe|bestaat niet|onbekend|not found|not known|unknown|no such name|does not exist|nxdomain)|\b(?:knows no|does not know|has no (?:address|record|answer) for|nothing is known of|kennt (?:kein\w*|nicht)|ne conna[iî]t pas|no conoce|non conosce|n[ãa]o conhece|kent geen|nie zna) (?P<x>[\w-]+(?:\.[\w-]+)+?)(?=[.\s]*$)", re.I)  # fmt: skip
 
 
 def _look_ups(interpreter: Interpreter, lines: Sequence[Line]) -> None:
@@ -359,6 +359,8 @@ _TITLE = re.compile(
 _TITLE_CELL = re.compile(rf"(?:^|\s{{2,}}|>){_HOST}(?:\.[a-z][\w.-]*)?(?:\s*(?:$|<)|\s{{3,}}\d)")
 # ``Control sheet NQ-CRW-09``: the last word of a title.
 _TITLE_LAST = re.compile(rf"\W*[^\W\d_]+(?: [^\W\d_]+){{0,2}} {_HOST}(?=\s{{2,}}|\s*$)")
+# ``GP-TKT-21   Computer``
+_TITLE_FIRST = re.compile(rf"{_HOST}\s{{2,}}")
 # ``gp-hbr-15: pictures and sound``
 _TITLE_BEFORE = re.compile(rf"{_HOST}: [^\W\d_]")
 _TITLE_LINES = 3
@@ -371,7 +373,7 @@ def title_names_host(interpreter: Interpreter, lines: Sequence[Line]) -> None:
     for place, line in enumerate([line for line in lines if line.text.strip()][:_TITLE_LINES]):
         text = line.text[:MAX_STATEMENT]
         match = _TITLE.search(text) or _TITLE_CELL.search(text) or _TITLE_BEFORE.match(text)
-        match = match or (_TITLE_LAST.match(text) if place == 0 else None)
+        match = match or (_TITLE_LAST.match(text) or _TITLE_FIRST.match(text) if place == 0 else None)
         if match:
             _state(interpreter, Stated("host.name", match["v"], match["v"], line.number, match.start("v") + 1), None)
             return

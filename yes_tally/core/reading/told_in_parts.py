@@ -237,6 +237,9 @@ def _by_label(
     interpreter: Interpreter, text: str, group: str, left: Sequence[FactKind]
 ) -> tuple[FactKind, Value, int] | None:
     """``serial 4711``, ``livres 41,7 GB``, ``8 cores``: the first words are a label of the group, or the last."""
+    if leading := _OF_WHICH.match(text):
+        found = _by_label(interpreter, text[leading.end() :], group, left)
+        return found and (found[0], found[1], found[2] + leading.end())
     counted = _COUNTED.fullmatch(text)
     for guess in decide(counted["label"], interpreter.context(group, (group,)))[:1] if counted else ():
         fact = FACTS[guess.fact]
@@ -269,8 +272,11 @@ def _by_label(
     return None
 
 
+_OF_WHICH = re.compile(
+    r"(?:of which|waarvan|davon|dont|di cui|de (?:los|las) (?:cuales|que)|dos quais|z czego|w tym)\s+", re.I
+)
 # ``61.7 GB free of 389.2 GB``, ``311 MB used``: the label stands behind its size.
-_TRAILED = re.compile(r"[\d.,]+ ?[KMGT]i?[BO]? (?P<label>[^\W\d_]+)(?:\s|$)", re.I)
+_TRAILED = re.compile(r"[\d.,]+ ?[KMGT]i?[BO]? (?P<label>[^\W\d_]+\d?)(?:\s|$)", re.I)
 _PICTURE = re.compile(r"\d{3,5} ?[x×] ?\d{3,5}")
 _COPULA = re.compile(r"\s(?:is|are|ist|sind|est|sont|es|son|[eé]|são|sono|zijn|jest|są)$", re.I)
 

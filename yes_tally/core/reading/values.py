@@ -42,6 +42,7 @@ _TEXT_FORMS: dict[str, re.Pattern[str]] = {
     # A single figure numbers things; an id tells them from all others.
     "partition.id": re.compile(r"\S{4,}.*$"),
     "printer.port": re.compile(r"(?:(?:on|at|an|auf|sur|en|su|op|na|em) )?(?P<keep>.+)$"),
+    "lookup.server": re.compile(r"(?P<keep>[\w.:-]+)(?:\s+[(\[].*)?$"),
     "lookup.name": re.compile(r"(?!\d{1,3}(?:\.\d{1,3}){3}$)\S+$"),
     "search_folder.folder": re.compile(r".*[/\\].*"),
     "firewall.profile": re.compile(r"(?P<keep>[^,;()]{1,40})$"),
@@ -66,7 +67,9 @@ _TEXT_FORMS: dict[str, re.Pattern[str]] = {
     # An expansion slot holds no memory.
     "module.slot": re.compile(r"(?!(?:mini )?(?:pci|agp|m\.2))(?P<keep>.+)$", re.I),
     "adapter.name": re.compile(r"(?!\d{1,3}(?:\.\d{1,3}){3}\b).*[^\W\d_].*$"),
-    "processor.socket": re.compile(r"(?P<keep>[^,(]+)"),
+    "processor.socket": re.compile(
+        r"(?P<keep>(?:(?:CPU|socket|LGA|AM|proc\w*)\s?)?[\w./#-]{1,16}(?: \d{1,2})?(?: ?/ ?[\w-]{1,16})?)\s*(?:[,(].*)?$", re.I
+    ),
     "sound.name": re.compile(r"(?P<keep>[^,]+)"),
     "machine.serial": re.compile(r"[^:=]{3,60}$"),
     "disk.serial": re.compile(r"[^:=]{3,60}$"),

@@ -55,7 +55,7 @@ LABELS: dict[str, str] = {
     "firmware.dated": "datum|!firmwaredatum|!bios datum|!biosdatum",
     "firmware.mode": "!opstartmodus|modus|!opstartwijze",
     "firmware.secure_boot": "!beveiligd opstarten|!veilig opstarten|!veilige start",
-    "security.tpm": "!tpm|!tpm versie|!beveiligingschip|!vertrouwenschip",
+    "security.tpm": "!tpm|!tpm versie|!beveiligingschip|!vertrouwenschip|!tpm module|!tpm chip",
     "security.virtualisation": "!virtualisatie|!virtualisatie ingeschakeld",
     "host.name": "!computernaam|!hostnaam|!naam computer|!systeemnaam|naam",
     "host.domain": "!domein|!werkgroep",

@@ -55,7 +55,7 @@ LABELS: dict[str, str] = {
     "firmware.dated": "datum|vom|!firmwaredatum|!bios datum",
     "firmware.mode": "modus|!startmodus|!startart|!bootmodus|!startweise",
     "firmware.secure_boot": "!sicherer start|!sicheres starten|!sicherer systemstart|!secure boot|!gesicherter start",
-    "security.tpm": "!tpm|!tpm version|!sicherheitschip|!sicherheitsmodul|!vertrauenschip|!tpm chip|!sicherheitsbaustein",
+    "security.tpm": "!tpm|!tpm version|!sicherheitschip|!sicherheitsmodul|!vertrauenschip|!tpm chip|!sicherheitsbaustein|!tpm modul",
     "security.virtualisation": "!virtualisierung|!virtualisierung aktiviert|!hardwarevirtualisierung",
     "host.name": "!rechnername|!computername|!hostname|!name rechner|!geratename|!name computer|name",
     "host.domain": "!domane|!arbeitsgruppe|!domaene",

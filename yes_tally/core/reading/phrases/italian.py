@@ -55,7 +55,7 @@ LABELS: dict[str, str] = {
     "firmware.dated": "data|!data firmware|!data bios",
     "firmware.mode": "!modalita avvio|modalita|!modo di avvio|!modo del firmware",
     "firmware.secure_boot": "!avvio protetto|!avvio sicuro",
-    "security.tpm": "!tpm|!versione tpm|!chip tpm|!chip di sicurezza|!modulo di fiducia",
+    "security.tpm": "!tpm|!versione tpm|!chip tpm|!chip di sicurezza|!modulo di fiducia|!modulo tpm",
     "security.virtualisation": "!virtualizzazione|!virtualizzazione attiva",
     "host.name": "!nome computer|!nome host|!nome macchina|!nome pc|nome",
     "host.domain": "!dominio|!gruppo lavoro",

@@ -55,7 +55,7 @@ LABELS: dict[str, str] = {
     "firmware.dated": "data|!data firmware|!data bios",
     "firmware.mode": "!tryb rozruchu|!tryb uruchamiania|tryb|!tryb startu",
     "firmware.secure_boot": "!bezpieczny rozruch|!bezpieczne uruchamianie|!bezpieczny start",
-    "security.tpm": "!tpm|!wersja tpm|!układ zabezpieczeń|!moduł zaufania",
+    "security.tpm": "!tpm|!wersja tpm|!układ zabezpieczeń|!moduł zaufania|!modul tpm|!uklad tpm",
     "security.virtualisation": "!wirtualizacja|!wirtualizacja wlaczona",
     "host.name": "!nazwa komputera|!nazwa hosta|!nazwa urzadzenia|nazwa",
     "host.domain": "!domena|!grupa robocza",

@@ -55,7 +55,7 @@ LABELS: dict[str, str] = {
     "firmware.dated": "data|!data firmware|!data bios",
     "firmware.mode": "!modo arranque|!modo inicializacao|modo|!arranca em",
     "firmware.secure_boot": "!arranque seguro|!inicializacao segura",
-    "security.tpm": "!tpm|!versao tpm|!chip tpm|!chip de segurança|!módulo de confiança",
+    "security.tpm": "!tpm|!versao tpm|!chip tpm|!chip de segurança|!módulo de confiança|!modulo tpm",
     "security.virtualisation": "!virtualizacao|!virtualizacao ativada",
     "host.name": "!nome computador|!nome host|!nome maquina|!nome equipamento|nome",
     "host.domain": "!dominio|!grupo trabalho",

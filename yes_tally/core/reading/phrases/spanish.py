@@ -55,7 +55,7 @@ LABELS: dict[str, str] = {
     "firmware.dated": "fecha|!fecha firmware|!fecha bios",
     "firmware.mode": "!modo arranque|modo|!modo inicio|!arranca en",
     "firmware.secure_boot": "!arranque seguro|!inicio seguro",
-    "security.tpm": "!tpm|!version tpm|!chip de seguridad|!módulo de confianza|!chip tpm",
+    "security.tpm": "!tpm|!version tpm|!chip de seguridad|!módulo de confianza|!chip tpm|!modulo tpm",
     "security.virtualisation": "!virtualizacion|!virtualizacion activada",
     "host.name": "!nombre equipo|!nombre host|!nombre ordenador|!nombre maquina|nombre",
     "host.domain": "!grupo o dominio|!dominio o grupo|!dominio|!grupo trabajo",

@@ -7,6 +7,7 @@ import re
 from collections.abc import Sequence
 
 from yes_tally.core.reading.decode import Line
+from yes_tally.core.reading.shapes.indexed_keys import by_index
 from yes_tally.core.reading.shapes.layout import MAX_LINE, RULE, Entry, Group, Layout, all_entries, known_share
 
 _ONE = re.compile(
@@ -24,7 +25,8 @@ def lay_out(lines: Sequence[Line]) -> Layout | None:
         return None
     share = known_share(all_entries(told))
     repeated = len(told) > 1 and {e.label for e in told[0].entries} & {e.label for e in told[1].entries}
-    groups = [Group(children=told)] if repeated else [Group(entries=all_entries(told))]
+    single, indexed = by_index(all_entries(told))
+    groups = [Group(children=told)] if repeated else [Group(entries=single, children=indexed)]
     # What assignments explain whole, no single pair explains better.
     score = 0.9 + 0.1 * share if share and len(told) == written else (0.4 + 0.6 * share) * len(told) / written
     return Layout("assignments", groups, score)

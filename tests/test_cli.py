@@ -69,7 +69,7 @@ class Commands(unittest.TestCase):
         spec.write_text('spec "x"\nmust memory.installed at least 16 GB\nmust os.build at least 12.0.4417\n')
         done = run("check", spec, self.report)
         self.assertEqual(done.returncode, 1)
-        self.assertIn("older than 12.0.4417", done.stdout)
+        self.assertIn("27 builds behind", done.stdout)
         spec.write_text('spec "x"\nmust memory.instaled at least 16 GB\n')
         done = run("check", spec, self.report)
         self.assertEqual(done.returncode, 2)

@@ -34,7 +34,7 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
         (re.compile(r"\((laptop|notebook|desktop|tower|mini(?: ?pc)?|all-in-one|server|tablet|portable|portátil|portatile|przenośny)\)$", re.I), "machine.form"),
     ),
     "board.model": (
-        (re.compile(r"\b(?:rev(?:ision)?|version|v|r[ée]v|revisi[óo]n|wersja)\.? ?(\d[\w.]*)", re.I), "board.version"),
+        (re.compile(r"\b(?:rev(?:ision)?|version|v|r[ée]v|revisi[óo]n|wersja|ausgabe|stand|[ée]dition|versi[óo]n|versione|vers[ãa]o|versie)\.? ?(\d[\w.]*)", re.I), "board.version"),
         (re.compile(r"\b(?:s/?n|serial(?: (?:number|no\.?))?|seriennummer):? ([A-Z0-9][\w-]{3,})", re.I), "board.serial"),
     ),
     "processor.socket": ((re.compile(r"stepping:? (\w+)", re.I), "processor.stepping"),),
@@ -46,7 +46,7 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
     "processor.name": (
         (re.compile(r"\b(\d{1,3}) ?C ?/ ?\d{1,3} ?T\b"), "processor.cores"),
         (re.compile(r"\b\d{1,3} ?C ?/ ?(\d{1,3}) ?T\b"), "processor.threads"),
-        (re.compile(r"(?:@|(?<!\d),|\(| (?:à|at|bei|mit|a|con|met|com|z|op)(?= ))\s*([\d.,]+\s*[GM]Hz)", re.I), "processor.clock"),
+        (re.compile(r"(?:@|(?<!\d),|\(| (?:à|at|bei|mit|a|con|met|com|z|op)(?= ))\s*~?([\d.,]+\s*[GM]Hz)", re.I), "processor.clock"),
         (re.compile(r"(\d+) (?:cores?|kernen?|c(?:oe|œ)urs|n[uú]cleos|nuclei|rdzeni[ea]?)\b", re.I), "processor.cores"),
         (re.compile(r"(\d+) (?:threads?|logical processors|hilos|fils d.ex[ée]cution|f[äa]den|w[ąa]tk[óo]?[wi]|thread)\b", re.I), "processor.threads"),
     ),
@@ -69,7 +69,7 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
     "graphics.driver_version": ((_DATED, "graphics.driver_dated"),),
     "driver.version": ((_DATED, "driver.dated"),),
     "os.version": (
-        (re.compile(r"[(,]\s*(?:os )?(?:build|kompilacja|compilation|compilaci[oó]n|compila[cç][aã]o|compilazione|baunummer|stand)(?: (?:no|nr|number|nummer)\.?)?:? (\d[\d.]*)", re.I), "os.build"),
+        (re.compile(r"[(, ]\s*(?:os )?(?:build|kompilacja|compilation|compilaci[oó]n|compila[cç][aã]o|compilazione|baunummer|stand)(?: (?:no|nr|number|nummer)\.?)?:? (\d[\d.]*)", re.I), "os.build"),
     ),
     "firmware.version": (
         (_DATED, "firmware.dated"),
@@ -96,6 +96,7 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
     "task.last_run_at": (
         (re.compile(r"\((?:result|r[ée]sultat|ergebnis|resultado|risultato|esito|resultaat|wynik):? ([\w-]+)\)", re.I), "task.last_result"),
     ),
+    "volume.label": ((re.compile(r"^\[[^\[\]]{1,40}\] ([A-Z][A-Z0-9]{2,7})$"), "volume.filesystem"),),
     "volume.free": ((re.compile(r"\b(?:of|von|sur|de|di|van|z)\s+([\d.,]+ ?[KMGT]i?[BO]?)\s*$", re.I), "volume.size"),),
     "module.speed": (
         (re.compile(r"[(,;] ?(?:\w+ )?(?:runs?|running|set|now|l[äa]uft|arbeitet|tourne|fonctionne|funciona|trabaja|gira|lavora|roda|trabalha|draait|werkt|pracuje|dzia[łl]a)\b[^\d)]{0,12}(\d{3,5})(?: ?MT/s| ?MHz|\b)", re.I), "module.running_speed"),

@@ -69,6 +69,8 @@ MAX_DEPTH = 40
 _SAID_TWICE = 0.45
 # Names of things that have but one.
 _ONE_NAME = frozenset(f"{group}.name" for group in ("driver", "software", "task", "account", "printer", "battery"))
+# What the kernel calls a card or a disk is its name too.
+_KERNEL_NAME = re.compile(r"[a-z]{2,10}\d{1,2}")
 # What describes a thing tells what it is called, whatever else a record says first.
 _DESCRIBING = frozenset(
     (word,) for word in "description beschreibung descripcion descricao descrizione omschrijving opis".split()
@@ -339,7 +341,8 @@ class Interpreter:
                     continue
                 if said_the_other_way(self, entry, shape, said_of, item):
                     continue
-                if guesses and item and self._is_named_below(entry, entries, guesses[0], said_of):
+                of_kernel = _KERNEL_NAME.fullmatch(entry.printed) is not None
+                if guesses and item and not of_kernel and self._is_named_below(entry, entries, guesses[0], said_of):
                     # Of an adapter it is what people call it.
                     guesses = (Guess("adapter.connection", 0.82, "it heads what is said of the adapter"),)
                     if item.group != "adapter":

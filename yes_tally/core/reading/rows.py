@@ -58,11 +58,17 @@ def read_rows(interpreter: Interpreter, rows: Sequence[Group], shape: str, aroun
     context = interpreter.context(subject, around)
     cells = _cells(rows)
     meant = {label: interpreter.means(label, context) for label in labels if label}
-    columns = _columns({label: _borne_by(interpreter, found, cells.get(label, ())) for label, found in meant.items()})
+    numbers = frozenset(label for label, printed in cells.items() if all(map(str.isdigit, printed)))
+    columns = _columns(
+        {label: _borne_by(interpreter, found, cells.get(label, ())) for label, found in meant.items()}, numbers
+    )
     unit = _unit_of_sizes(labels)
     category: Draft | None = None
     above: tuple[Group, Item | None] | None = None
     for row in rows:
+        if _is_head(row):
+            interpreter.frame.update(entry.line for entry in row.entries)
+            continue
         if row.heading:
             named = interpreter.heading(row.heading.text)
             with interpreter.below(row.heading):
@@ -174,6 +180,11 @@ def _goes_on(row: Group, labels: Sequence[str], subject: str) -> bool:
     )
 
 
+def _is_head(row: Group) -> bool:
+    """Whether a row is the table's head again, as the next page has it."""
+    return len(row.entries) > 1 and all(entry.printed == entry.label for entry in row.entries)
+
+
 def _wraps(row: Group, above: Group, labels: Sequence[str]) -> bool:
     """Whether a row is but the rest of a text of the one right above, wrapped below it."""
     rest = row.entries[0] if len(row.entries) == 1 else None
@@ -249,16 +260,20 @@ def _against(interpreter: Interpreter, group: str, label: str, cells: Sequence[s
     return not any(understand(FACTS[guesses[0].fact], cell, interpreter.locale) for cell in cells)
 
 
-def _columns(guesses: dict[str, tuple[Guess, ...]]) -> dict[str, tuple[Guess, ...]]:
-    """What each column of a table means: no two columns tell the same fact; the one with fewer choices goes first."""
+def _columns(guesses: dict[str, tuple[Guess, ...]], numbers: frozenset[str]) -> dict[str, tuple[Guess, ...]]:
+    """What each column of a table means: no two columns tell the same fact; the one with fewer choices goes first.
+    ``numbers``: the columns that hold nothing else."""
     taken: dict[str, str] = {}
 
     def choices(label: str) -> int:
         return sum(guess.confidence > guesses[label][0].confidence - 0.02 for guess in guesses[label])
 
-    # What the things themselves are called by (``Driver`` of drivers) is their name, before any other column.
-    named = {label: SUBJECTS.get(words_of(label)) for label in guesses}
-    for label in sorted(guesses, key=lambda label: (not _names_itself(named[label], guesses[label]), choices(label))):
+    # What the things themselves are called by (``Driver`` of drivers) is their name before any other column; what only
+    # counts them (``Module`` beside ``Slot``) is it after all others.
+    def turn(label: str) -> int:
+        return 1 if not _names_itself(label, guesses[label]) else 2 if label in numbers else 0
+
+    for label in sorted(guesses, key=lambda label: (turn(label), choices(label))):
         for guess in guesses[label]:
             if guess.fact not in taken:
                 taken[guess.fact] = label
@@ -266,8 +281,9 @@ def _columns(guesses: dict[str, tuple[Guess, ...]]) -> dict[str, tuple[Guess, ..
     return {label: tuple(g for g in found if taken.get(g.fact, label) == label) for label, found in guesses.items()}
 
 
-def _names_itself(named: str | None, guesses: Sequence[Guess]) -> bool:
-    return named is not None and bool(guesses) and guesses[0].fact == NAMING.get(named)
+def _names_itself(label: str, guesses: Sequence[Guess]) -> bool:
+    named = SUBJECTS.get(words_of(label))
+    return named is not None and bool(guesses) and bool(guesses[0].phrase) and guesses[0].fact == NAMING.get(named)
 
 
 def _unit_of_sizes(labels: Sequence[str]) -> str:

@@ -115,6 +115,8 @@ PATTERNS = Patterns(
     _row("licence.state", r"\b(?:licen[cs]e|lizenz|licence|licencia|licen[çc]a|licenza|licentie|licencja)\b[^.;]{0,12}\b(?:is|ist|est|est[áa]|[èée]|jest)\s+(?P<v>(?:not |nicht |pas |no |non |n[ãa]o |niet |nie(?:jest )?)?(?:active|activated|aktiv\w*|activ[ée]e?|activa|attiva|ativa|actief|geactiveerd|aktywna))\b"),
     _row("licence.key_tail", r"\b(?:sleutel|schl[üu]ssel\w*|cl[ée]|clave|chiave|chave|klucz\w*)\b.{0,30}?\b(?-i:(?P<v>[A-Z0-9]{5}))\b"),
     _row("licence.resets_left", r"\b(?:nog|noch|encore|a[úu]n|todav[íi]a|ancora|ainda|jeszcze|quedan|restam|restano) (?P<v>\d{1,4})(?: \w+)?(?: keer| mal| fois| veces| volte| vezes| razy)\b"),
+    _row("firmware.secure_boot", r"\b(?:secure boot|sicherer start|d[ée]marrage s[ée]curis[ée]|(?:arranque|inicio) seguro|avvio sicuro|veilig (?:opstarten|starten)|bezpieczny rozruch) (?:is|ist|est|est[áa]|[èe]|jest) (?P<v>on|off|enabled|disabled|eingeschaltet|ausgeschaltet|aktiviert|deaktiviert|aktiv|inaktiv|activ[ée]|d[ée]sactiv[ée]|activado|desactivado|attivo|disattivato|ligado|desligado|aan|uit|ingeschakeld|uitgeschakeld|w[łl][ąa]czony|wy[łl][ąa]czony)\b"),
+    _row("memory.slots", r"\b(?:has|hat|a|tiene|ha|tem|heeft|ma) (?P<v>\d{1,2}) (?:memory (?:sockets|slots)|speicherpl[äa]tze|steckpl[äa]tze|emplacements (?:de )?m[ée]moire|(?:ranuras|z[óo]calos) de memoria|(?:alloggiamenti|slot) (?:di )?memoria|(?:ranhuras|encaixes) de mem[óo]ria|geheugensleuven|gniazd\w* pami[ęe]ci)\b"),
     _row("memory.limit", rf"\b(?:h[öo]chstausbau|maximalausbau|vollausbau)\b[ :]{{1,3}}(?P<v>{_SIZE})"),
     _row("host.name", r"\b(?:this|the) (?:pc|computer|machine) is (?:called|named|known as) (?P<v>[A-Za-z]\w*(?:-\w+)*\d)\b"),
     _row("host.domain", r"\b(?:belongs to|joined to|is (?:a )?(?:member of|in)) (?:the domain )?(?P<v>[a-z][\w-]*(?:\.[\w-]+)+)"),
@@ -205,7 +207,7 @@ HOP_TARGET = Patterns(
     ),
     _row(
         "hop.target",
-        r"\b(?:route|ruta|ruta|weg|chemin|percorso|caminho|rota|trasa|droga|spur|traza|traccia)\b.{0,40}?\b(?:nach|zu|vers|jusqu'[àa]|hasta|a|até|para|verso|fino a|naar|do) (?P<v>[A-Za-z0-9][\w-]*(?:\.[\w-]+)+)",
+        r"\b(?:route|ruta|ruta|weg|chemin|percorso|caminho|rota|trasa|droga|spur|spoor|traza|traccia)\b.{0,40}?\b(?:nach|zu|vers|jusqu'[àa]|hasta|a|até|para|verso|fino a|naar|do) (?P<v>[A-Za-z0-9][\w-]*(?:\.[\w-]+)+)",
     ),
     _row("hop.target", r"\b(?:trac\w+|route|path|way|hops?)\b.{0,40}?\bto (?P<v>[A-Za-z0-9][\w-]*(?:\.[\w-]+)+)"),
 )
@@ -293,7 +295,11 @@ def _with_unit(name: str, groups: dict[str, str]) -> str:
 
 def place_of_number(line: Line) -> re.Match[str] | None:
     """A step of a traced way: its number, the times it took, the address that answered; or ``None``."""
-    return (_HOP.match(line.text) or _HOP_TURNED.match(line.text)) if len(line.text) < 300 else None
+    return (
+        (_HOP.match(line.text) or _HOP_TURNED.match(line.text) or _HOP_IN_BRACKETS.match(line.text))
+        if len(line.text) < 300
+        else None
+    )
 
 
 _HOP = re.compile(
@@ -301,6 +307,9 @@ _HOP = re.compile(
 )
 _HOP_TURNED = re.compile(
     rf"\s*(?P<number>\d{{1,2}})[.:)]?\s+(?P<address>(?:\d{{1,3}}(?:\.\d{{1,3}}){{3}}|[0-9a-f]*:[0-9a-f:]+))\s+(?P<times>(?:(?:<\s?)?{_TIME}\s*|\*\s*){{1,5}})(?:\s+[\w.-]+)?\s*$"
+)
+_HOP_IN_BRACKETS = re.compile(
+    rf"\s*(?P<number>\d{{1,2}})[.:)]?\s+(?P<address>(?:[\w.-]+ [\[(])?(?:\d{{1,3}}(?:\.\d{{1,3}}){{3}}|[0-9a-f]*:[0-9a-f:]+))[\])]?:?\s+[(\[](?P<times>(?:(?:<\s?)?{_TIME}[,;/]?\s*|\*\s*){{1,5}})[)\]]\s*$"
 )
 TIME = re.compile(_TIME)
 

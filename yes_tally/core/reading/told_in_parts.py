@@ -277,12 +277,18 @@ _OF_WHICH = re.compile(
 )
 # ``61.7 GB free of 389.2 GB``, ``311 MB used``: the label stands behind its size.
 _TRAILED = re.compile(r"[\d.,]+ ?[KMGT]i?[BO]? (?P<label>[^\W\d_]+\d?)(?:\s|$)", re.I)
+# ``464.8 GB in all``
+_IN_ALL = re.compile(
+    r"(?<=[BO]) (?:in all|in total|total|overall|altogether|gesamt|insgesamt|en tout|au total|en total|in tutto|in totale|no total|ao todo|in totaal|"
+    r"totaal|[łl][ąa]cznie|razem)$",
+    re.I,
+)
 _PICTURE = re.compile(r"\d{3,5} ?[x×] ?\d{3,5}")
 _COPULA = re.compile(r"\s(?:is|are|ist|sind|est|sont|es|son|[eé]|são|sono|zijn|jest|są)$", re.I)
 
 
 def _by_form(interpreter: Interpreter, text: str, left: Sequence[FactKind]) -> tuple[FactKind, Value, int] | None:
-    text = text.partition(" - ")[0].rstrip()
+    text = _IN_ALL.sub("", text.partition(" - ")[0].rstrip())
     word = text.casefold()
     for fact in left if _PICTURE.match(text) else ():
         if fact.field == "width":

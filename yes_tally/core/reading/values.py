@@ -66,9 +66,12 @@ _TEXT_FORMS: dict[str, re.Pattern[str]] = {
     "board.version": re.compile(r".*\d.*$"),
     # An expansion slot holds no memory.
     "module.slot": re.compile(r"(?!(?:mini )?(?:pci|agp|m\.2))(?P<keep>.+)$", re.I),
-    "adapter.name": re.compile(r"(?!\d{1,3}(?:\.\d{1,3}){3}\b).*[^\W\d_].*$"),
+    "adapter.name": re.compile(r"(?!\d{1,3}(?:\.\d{1,3}){3}\b)(?![0-9a-f]{0,4}:[0-9a-f:]*:).*[^\W\d_].*$", re.I),
+    "adapter.connection": re.compile(r"(?!\d{1,3}(?:\.\d{1,3}){3}\b)(?![0-9a-f]{0,4}:[0-9a-f:]*:).+$", re.I),
+    "volume.label": re.compile(r"(?:\[(?P<keep>[^\[\]]{1,40})\](?: \S{3,8})?$)?.*$"),
     "processor.socket": re.compile(
-        r"(?P<keep>(?:(?:CPU|socket|LGA|AM|proc\w*)\s?)?[\w./#-]{1,16}(?: \d{1,2})?(?: ?/ ?[\w-]{1,16})?)\s*(?:[,(].*)?$", re.I
+        r"(?P<keep>(?:(?:CPU|socket|LGA|AM|proc\w*)\s?)?[\w./#-]{1,16}(?: \d{1,2})?(?: ?/ ?[\w-]{1,16})?)\s*(?:[,(].*)?$",
+        re.I,
     ),
     "sound.name": re.compile(r"(?P<keep>[^,]+)"),
     "machine.serial": re.compile(r"[^:=]{3,60}$"),
@@ -136,7 +139,7 @@ def _text(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
         match = form.match(text)
         if match is None:
             return None
-        text = (match["keep"] if "keep" in form.groupindex else match.group()).strip()
+        text = ((match["keep"] if "keep" in form.groupindex else None) or match.group()).strip()
     if text.casefold() in _SAID_OF_FLAGS and fact.name not in _ANY_WORD:
         return None
     if fact.name == "volume.mount" and _DRIVE.match(text):

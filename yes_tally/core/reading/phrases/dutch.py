@@ -77,7 +77,7 @@ LABELS: dict[str, str] = {
     "os.architecture": "!architectuur|!systeemtype",
     "os.installed_at": "!installatiedatum|!geinstalleerd op|!systeem geinstalleerd|!opgezet op|!ingericht op",
     "os.oldest_trace_at": "!oudste spoor|!oudste map|!oudste logboek|!oudste bestand",
-    "os.language": "!taal|!systeemtaal",
+    "os.language": "!taal|!systeemtaal|!landinstellingen",
     "os.product_id": "!product id|!productcode|!productkenmerk",
     "licence.channel": "kanaal|!licentietype|soort|!licentiekanaal|type|verkocht als|verkoopkanaal",
     "licence.state": "status|!licentiestatus|toestand|!activering",

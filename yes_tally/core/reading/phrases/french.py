@@ -77,7 +77,7 @@ LABELS: dict[str, str] = {
     "os.architecture": "!architecture|!type systeme",
     "os.installed_at": "!installe|!date installation|!installe le|!installation systeme|!systeme installe|!mis en place le",
     "os.oldest_trace_at": "!plus ancienne trace|!plus ancien dossier|!plus ancien journal|!trace la plus ancienne|!dossier le plus ancien|!plus ancien fichier",
-    "os.language": "!langue|!langue systeme",
+    "os.language": "!langue|!langue systeme|!parametres regionaux",
     "os.product_id": "!identifiant produit|!id produit",
     "licence.channel": "canal|!type licence|!canal licence|type|vendue comme|canal de vente|mode de vente",
     "licence.state": "etat|!etat licence|statut|!statut licence|!activation",

@@ -77,7 +77,7 @@ LABELS: dict[str, str] = {
     "os.architecture": "!architettura|!tipo sistema",
     "os.installed_at": "!data installazione|!installato|!installato il|!sistema installato",
     "os.oldest_trace_at": "!traccia piu vecchia|!cartella piu vecchia|!traccia vecchia|!cartella vecchia|!registro vecchio|!file più vecchio|!registro più vecchio|!traccia più antica",
-    "os.language": "!lingua|!lingua sistema",
+    "os.language": "!lingua|!lingua sistema|!impostazioni internazionali",
     "os.product_id": "!id prodotto|!identificativo prodotto",
     "licence.channel": "canale|!tipo licenza|tipo|!canale licenza|venduta come|canale di vendita",
     "licence.state": "stato|!stato licenza|!attivazione",

@@ -77,7 +77,7 @@ LABELS: dict[str, str] = {
     "os.architecture": "!architektura|!typ systemu",
     "os.installed_at": "!data instalacji|!zainstalowano|!system zainstalowany|!postawiony|!instalacja z",
     "os.oldest_trace_at": "!najstarszy ślad|!najstarszy folder|!najstarszy slad|!najstarszy dziennik|!najstarszy plik",
-    "os.language": "!język|!język systemu|!jezyk|!jezyk systemu",
+    "os.language": "!język|!język systemu|!jezyk|!jezyk systemu|!ustawienia regionalne",
     "os.product_id": "!identyfikator produktu|!id produktu",
     "licence.channel": "kanał|!typ licencji|rodzaj|kanal|!kanal licencji|!rodzaj licencji|sprzedana jako|kanał sprzedaży",
     "licence.state": "stan|!stan licencji|status|!status licencji|!aktywacja",

@@ -59,12 +59,14 @@ def _upper_labels(text: str, spans: Sequence[tuple[int, int]]) -> dict[int, str]
     """What a line above a head puts over its labels (``Rated`` over ``MT/s``), by their columns; none where it is a
     title, which runs over several columns or stands at the left alone."""
     found: dict[int, str] = {}
+    cells = 0
     for label, start in cells_by_gap(text[:MAX_LINE]) if not _is_rule(text) else ():
         under = [n for n, (left, right) in enumerate(spans) if start < right and left < start + len(label)]
-        if len(under) != 1 or under[0] in found:
+        if not under or any(n in found for n in under):
             return {}
-        found[under[0]] = label
-    return found if len(found) > 1 else {}
+        found |= dict.fromkeys(under, label)  # a label over several columns is a part of each one's
+        cells += 1
+    return found if cells > 1 else {}
 
 
 def _is_rule(text: str) -> bool:

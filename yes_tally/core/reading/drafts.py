@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Iterator
+from collections.abc import Iterable, Iterator
 from dataclasses import dataclass, field
 
 from yes_tally.core.catalogue import KEYS
@@ -61,3 +61,39 @@ def identity_of(item: Item) -> Iterator[tuple[str, str]]:
     keys = [key.name for key in KEYS[item.group]]
     if all(key in item.keys for key in keys) or (len(keys) > 1 and keys[0] in item.keys and item.group == "module"):
         yield from ((key, item.keys[key].casefold()) for key in keys if key in item.keys)
+
+
+# What no thing is that only one thing is said of.
+_TOLD_BY_SEVERAL = frozenset({"neighbour", "route", "connection", "hop", "reach", "lookup", "event"})
+_TOLD_ALONE = 0.45
+# Things of one name are several where they are known to differ in one of these.
+_APART = ("adapter.mac", "disk.serial", "display.serial")
+
+
+def name_items(items: Iterable[Item], drafts: Iterable[Draft]) -> None:
+    """Give every item its name; items with the same keys are one (never by a key that was not said). What a single
+    draft tells of a thing that it takes several to know is doubted."""
+    told: dict[int, list[Draft]] = {}
+    for draft in drafts:
+        if draft.item:
+            told.setdefault(id(draft.item), []).append(draft)
+    known: dict[tuple[str, tuple[tuple[str, str], ...]], Item] = {}
+    numbers: dict[str, int] = {}
+    for item in items:
+        own = told.get(id(item))
+        if own is None:
+            continue
+        if len(own) == 1 and item.group in _TOLD_BY_SEVERAL:
+            own[0].confidence = min(own[0].confidence, _TOLD_ALONE)
+        key = (item.group, tuple(identity_of(item)))
+        same = known.get(key) if key[1] else None
+        if same and not _differ(same, item):
+            item.name = same.name
+            continue
+        numbers[item.group] = numbers.get(item.group, 0) + 1
+        item.name = f"{item.group}#{numbers[item.group]}"
+        known.setdefault(key, item)
+
+
+def _differ(one: Item, other: Item) -> bool:
+    return any(one.keys[key] != other.keys[key] for key in _APART if key in one.keys and key in other.keys)

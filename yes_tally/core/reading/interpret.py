@@ -21,7 +21,7 @@ from yes_tally.core.reading.decide import (
     decide,
     infer_group,
 )
-from yes_tally.core.reading.drafts import Draft, Item, Met, identity_of
+from yes_tally.core.reading.drafts import Draft, Item, Met, name_items
 from yes_tally.core.reading.labelled import BLANK, Told, told_by
 from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.leftovers import Leftover
@@ -518,21 +518,8 @@ class Interpreter:
         return item
 
     def name_items(self) -> None:
-        """Give every item its name; items with the same keys are one (never by a key that was not said)."""
-        used = {id(draft.item) for draft in self.drafts if draft.item}
-        known: dict[tuple[str, tuple[tuple[str, str], ...]], str] = {}
-        numbers: dict[str, int] = {}
-        for item in self._items:
-            if id(item) not in used:
-                continue
-            key = (item.group, tuple(identity_of(item)))
-            if key[1] and key in known:
-                item.name = known[key]
-                continue
-            numbers[item.group] = numbers.get(item.group, 0) + 1
-            item.name = f"{item.group}#{numbers[item.group]}"
-            if key[1]:
-                known[key] = item.name
+        """Give every item its name, and doubt what is told of a thing that nothing names."""
+        name_items(self._items, self.drafts)
 
 
 def _begins_further_on(labels: Sequence[str], subject: str, around: Sequence[str]) -> bool:

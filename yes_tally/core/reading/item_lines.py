@@ -66,6 +66,8 @@ ITEM_LINES: tuple[ItemLine, ...] = (
     _line("update", rf"(?:[-*•]\s+|\[?\d{{1,3}}[\].)]:?\s+)?(?P<id>[A-Z]{{1,4}}-?\d{{4,8}})\s+[(\[](?P<installed_at>{_DAY})[)\]]\s*[:–-]?\s+(?P<title>\S.*)"),
     _line("update", rf"(?:[-*•]\s+|\[?\d{{1,3}}[\].)]:?\s+)?(?P<id>[A-Z]{{1,4}}-?\d{{4,8}})\s*[:–-]\s+(?P<title>[^,;(]\S.*?)\s*[,(]\s*(?:\w+ )?(?P<installed_at>{_DAY})\)?"),
     _line("boot_entry", r"(?P<id>boot[ -]?\d{2,4}|entry[ -]?\d{1,4})\*?:?\s+(?P<name>[^\W_].*?)(?:\s{2,}(?P<path>\S.*))?"),
+    _line("lookup", rf"(?P<name>[a-z][\w-]*(?:\.[\w-]+)+)\.?\s+(?:\d+\s+)?(?:in\s+)?(?:address|adresse|addr|aaaa|a)\s+(?P<address>{_IP})"),
+    _line("update", rf"(?:[-*•]\s+)?(?P<id>[A-Z]{{1,4}}-?\d{{4,8}})\s+(?:am|on|vom|le|du|el|il|del|op|em|de|dnia|z)?\s*(?P<installed_at>{_DAY})\s{{2,}}(?P<title>[^\W\d_].*)"),
     _line("lookup", rf"asked (?P<server>{_IP}):? (?P<name>[a-z][\w-]*(?:\.[\w-]+)+) (?:is|has|->|=) (?P<address>{_IP})"),
     _line("software", rf"(?:[-*•]\s+)?(?P<name>[^\W\d][^(),]*?) v?(?P<version>\d+(?:\.\d+)+)(?: \((?P<maker>[^()]+)\))?(?:,| [-–]) (?:installed|fitted|added|put in|put on|set up|since|from|installiert|install[ée]e?|instalad[oa]|installat[oa]|ge[iï]nstalleerd|zainstalowan[oya]) (?:on |am |le |el |em |il |op )?(?P<installed_at>{_DAY})(?:,.*)?"),
     _line("lookup", rf"(?P<name>[a-z][\w-]*(?:\.[\w-]+)+)\.?\s+(?:has (?:the )?(?:ipv[46] )?address|is at|is|resolves to|answers to|->|=>|=)\s*:?\s+(?P<address>{_IP})"),

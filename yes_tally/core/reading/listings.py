@@ -250,6 +250,8 @@ def named_by(interpreter: Interpreter, heading: Heading, group: str, shape: str,
         if told_bare(interpreter, row, group, item, shape, CALLED[group], heading.text):
             interpreter.frame.add(heading.line)
             return True
+    if listed and SUBJECTS.get(words_of(listed["rest"])):
+        return False  # ``4. Processor``: a chapter, not a thing's name
     if listed and group in NAMING and not listed["rest"].endswith(":"):
         entry = Entry("", listed["rest"], heading.line, heading.column + listed.start("rest"))
         interpreter.place(entry, shape, (Guess(NAMING[group], 0.85, f"it is listed under {group}"),), item)

@@ -173,6 +173,26 @@ REACH_SAYS = Patterns(
         "reach.received",
         r"\b(?P<v>\d+) (?:\w+ )?(?:received|answered|answers|replies|responses|came back|returned)\b(?! (?:was|were)? ?lost)|\b(?:received|answered|back|replies)\s*[:=]?\s*(?P<w>\d+)\b(?![.\d])",
     ),
+    _row("reach.lost", r"\b(?:none|nothing|no (?:packets?|answers?)) (?:was |were |is )?(?:lost|missing)\b", "0"),
+    # ``2 / 2.3 / 3 ms (best / mean / worst)``, ``min/avg/max = 2/2.3/3 ms``
+    _row("reach.best", r"(?P<ms>\d+(?:\.\d+)?)\s*/\s*\d+(?:\.\d+)?\s*/\s*\d+(?:\.\d+)?\s?ms \((?:best|min\w*|least)\b"),
+    _row(
+        "reach.average",
+        r"\d+(?:\.\d+)?\s*/\s*(?P<ms>\d+(?:\.\d+)?)\s*/\s*\d+(?:\.\d+)?\s?ms \(\w+\s*/\s*(?:mean|avg|average|typical)\b",
+    ),
+    _row(
+        "reach.worst",
+        r"\d+(?:\.\d+)?\s*/\s*\d+(?:\.\d+)?\s*/\s*(?P<ms>\d+(?:\.\d+)?)\s?ms \(\w+\s*/\s*\w+\s*/\s*(?:worst|max\w*|most)\b",
+    ),
+    _row("reach.best", r"\b(?:best|min\w*)/(?:mean|avg|average)/(?:worst|max\w*)\b[^\d]{1,8}(?P<ms>\d+(?:\.\d+)?)/"),
+    _row(
+        "reach.average",
+        r"\b(?:best|min\w*)/(?:mean|avg|average)/(?:worst|max\w*)\b[^\d]{1,8}\d+(?:\.\d+)?/(?P<ms>\d+(?:\.\d+)?)/",
+    ),
+    _row(
+        "reach.worst",
+        r"\b(?:best|min\w*)/(?:mean|avg|average)/(?:worst|max\w*)\b[^\d]{1,8}\d+(?:\.\d+)?/\d+(?:\.\d+)?/(?P<ms>\d+(?:\.\d+)?)",
+    ),
     _row("reach.lost", r"\b(?P<v>\d+)(?! ?%) (?:\w+ )?(?:lost|missing)\b|\blost\s*[:=]?\s*(?P<w>\d+)"),
     _row(
         "reach.best",

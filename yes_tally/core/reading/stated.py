@@ -44,7 +44,7 @@ def read_statements(interpreter: Interpreter, lines: Sequence[Line], command: st
     left = [line for line in lines if line.number not in read]
     if not any(line.text.strip() for line in left):
         return
-    for rows in (read_item_lines, listed_checks, numbered_rows, cells_of_opened, rows_below_count):
+    for rows in (ticked, read_item_lines, listed_checks, numbered_rows, cells_of_opened, rows_below_count):
         whole = rows(interpreter, left)
         left = [line for line in left if line.number not in whole]
     left = [line for line in left if not _pair_in_prose(interpreter, line)]
@@ -64,6 +64,30 @@ def read_statements(interpreter: Interpreter, lines: Sequence[Line], command: st
     named = any(row.pattern.search(command) for row in CHECK_KINDS.passing(command))
     if checks or named:
         _checks(interpreter, left, named)
+
+
+_TICKED = re.compile(
+    r"\s*(?:\[(?P<box>[ xX*✓✔])\]|(?P<mark>[✓✔☑✅✗✘☐❌]))\s+(?P<what>[^\W\d_][^:]{2,50}?(?: [A-Z]:[^:]*)?)\s*$"
+)
+_TICKS = frozenset("xX*✓✔☑✅")
+
+
+def ticked(interpreter: Interpreter, lines: Sequence[Line]) -> set[int]:
+    """``[x] secure boot``, ``✗ firewall public``: what is ticked is so, what is not is not. Returns the lines that were
+    read; one alone is no list."""
+    read: set[int] = set()
+    matches = [(line, match) for line in lines if (match := _TICKED.match(line.text[: 2 * MAX_LABEL]))]
+    for line, match in matches if len(matches) > 1 else ():
+        said = "yes" if (match["box"] or match["mark"]) in _TICKS else "no"
+        before = len(interpreter.drafts)
+        entry = Entry(match["what"], said, line.number, match.start("what") + 1)
+        interpreter.entries([entry], "sentences", interpreter.context(None), None)
+        told = interpreter.drafts[before:]
+        if any(FACTS[draft.fact].kind not in ("flag", "text") or draft.value.value == said for draft in told):
+            del interpreter.drafts[before:]  # a tick is no value of anything else
+        elif told:
+            read.add(line.number)
+    return read
 
 
 _PAIR = re.compile(r"\s*(?P<label>[^\W\d_][^:.,;]{2,40}?)\s*: (?P<v>\S.*?)\s*$")
@@ -269,7 +293,7 @@ def _said_of_others(stated: Stated, spoken: set[str], lines: Sequence[Line]) -> 
 
 
 _SERVER = re.compile(
-    r"\s*(?:(?:name )?server|serwer|zapytano|gefragt|gevraagd|interrog[ée]|serveur|servidor|resolver|asked|nameserver|answered by|asking)(?: [^\W\d_]+)?(?:\s*:|\s)\s*(?P<v>[\w-]*[.:]\S+)(?:\s+[(\[][0-9a-f.:]+[)\]])?\s*$",
+    r"\s*(?:[;#]+\s*)?(?:(?:name )?server|serwer|zapytano|gefragt|gevraagd|interrog[ée]|serveur|servidor|resolver|asked|nameserver|answered by|asking)(?: [^\W\d_]+)?(?:\s*:|\s)\s*(?P<v>[\w-]*[.:]\S+)(?:\s+[(\[][0-9a-f.:]+[)\]])?\s*$",
     re.I,
 )
 # ``keys.lanternsound.example    10.20.0.40  10.20.0.41``: a name, and its addresses beside it.

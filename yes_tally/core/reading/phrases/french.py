@@ -242,7 +242,7 @@ LABELS: dict[str, str] = {
     "route.destination": "destination|reseau|cible|vers|où",
     "route.mask": "masque|masque reseau",
     "route.gateway": "passerelle|routeur|via|par|saut suivant|passe par",
-    "route.interface": "interface|carte|a travers",
+    "route.interface": "interface|carte|a travers|par",
     "route.metric": "metrique|cout|poids",
     "boot_entry.id": "identifiant|numero|id|entree|n",
     "boot_entry.name": "nom|description",

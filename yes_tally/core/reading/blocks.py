@@ -112,7 +112,7 @@ def _chunks(lines: Sequence[Line]) -> Iterator[list[Line]]:
         if chunk and chunk[-1].text[:1] == " " and _names_kind(line.text) and _names_kind(chunk[0].text):
             yield chunk
             chunk = []
-        if chunk and (_DECORATED.match(line.text[: 2 * MAX_LABEL]) or _TITLE_WITH_COUNT.match(line.text[:MAX_LABEL])):
+        if chunk and _is_title(line.text):
             yield chunk
             chunk = []
         chunk.append(line)
@@ -123,6 +123,15 @@ def _chunks(lines: Sequence[Line]) -> Iterator[list[Line]]:
         yield chunk
 
 
+def _is_title(text: str) -> bool:
+    """Whether a line is drawn as a title, or says how many of what is listed below it."""
+    first = text.lstrip()[:1]
+    if first in _DRAWN_WITH:
+        return _DECORATED.match(text[: 2 * MAX_LABEL]) is not None
+    return text.rstrip()[-1:] in "):" and _TITLE_WITH_COUNT.match(text[:MAX_LABEL]) is not None
+
+
+_DRAWN_WITH = frozenset("=#*~-[")
 # ``Printers (3)``: what is listed below, and how many of them.
 _TITLE_WITH_COUNT = re.compile(r"[^\W\d_][^\W\d_]*(?: [^\W\d_]+){0,3} \(\d{1,4}\):?\s*$")
 
@@ -182,7 +191,7 @@ def _is_rule(text: str) -> bool:
 
 def _ends_table(before: str, here: str, after: str) -> bool:
     """Whether a line is a title between a table's last row and lines of another form."""
-    if not _TITLE.match(here) or "  " in here.rstrip():
+    if "  " in here.rstrip() or not _TITLE.match(here):
         return False
     above, below = ({start for _, start in cells_by_gap(text)} for text in (before, after))
     return len(above) >= _COLUMNS and len(after.split()) >= _COLUMNS and len(above & below) * 2 < len(above)

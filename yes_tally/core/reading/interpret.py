@@ -341,8 +341,7 @@ class Interpreter:
                     continue
                 if said_the_other_way(self, entry, shape, said_of, item):
                     continue
-                of_kernel = _KERNEL_NAME.fullmatch(entry.printed) is not None
-                if guesses and item and not of_kernel and self._is_named_below(entry, entries, guesses[0], said_of):
+                if guesses and item and self._is_named_below(entry, entries, guesses[0], said_of):
                     # Of an adapter it is what people call it.
                     guesses = (Guess("adapter.connection", 0.82, "it heads what is said of the adapter"),)
                     if item.group != "adapter":
@@ -366,20 +365,18 @@ class Interpreter:
     def _is_named_below(self, entry: Entry, entries: Sequence[Entry], guess: Guess, context: Context) -> bool:
         """``Battery  BAT0`` in a record that has a ``Name`` too: which one it is, not what it is called."""
         kind = FACTS[guess.fact]
+        if guess.fact != NAMING.get(kind.group) or kind.kind != "text" or _KERNEL_NAME.fullmatch(entry.printed):
+            return False
         by_its_kind = not guess.phrase or SUBJECTS.get(words_of(entry.label)) == kind.group
-        return (
-            kind.kind == "text"
-            and guess.fact == NAMING.get(kind.group)
-            and any(
-                other is not entry
-                and other.label
-                and SUBJECTS.get(words_of(other.label)) != kind.group
-                and (by_its_kind or words_of(other.label) in _DESCRIBING)
-                and (means := self.means(other.label, context)[:1])
-                and means[0].fact == guess.fact
-                and means[0].phrase
-                for other in entries
-            )
+        return any(
+            other is not entry
+            and other.label
+            and SUBJECTS.get(words_of(other.label)) != kind.group
+            and (by_its_kind or words_of(other.label) in _DESCRIBING)
+            and (means := self.means(other.label, context)[:1])
+            and means[0].fact == guess.fact
+            and means[0].phrase
+            for other in entries
         )
 
     def place(self, entry: Entry, shape: str, guesses: Sequence[Guess], item: Item | None, of_sizes: str = "") -> None:

@@ -40,7 +40,8 @@ def language_of(text: str, otherwise: str = "") -> str:
     """The language (ISO 639-1) that a text's labels are in, or ``otherwise`` when too little tells."""
     told: set[tuple[str, str]] = set()
     for line in text[:_SAMPLE].split("\n"):
-        told |= _told_by(line) if len(line) < _KEPT else _told_by.__wrapped__(line)
+        if by_line := _told_by(line) if len(line) < _KEPT else _told_by.__wrapped__(line):
+            told |= by_line
     votes = Counter(language for _, language in told).most_common(2)
     if not votes or votes[0][1] < _LEAST or (len(votes) > 1 and votes[0][1] == votes[1][1]):
         return otherwise

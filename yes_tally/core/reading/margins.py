@@ -46,6 +46,8 @@ def _is_quoted(lines: Sequence[Line]) -> bool:
 def _is_numbered(lines: Sequence[Line]) -> bool:
     """Whether every line has its number, one after the other, written as no list's is: with zeros before it, or with
     nothing behind it where the line is empty."""
+    if not _NUMBERED.match(lines[0].text):
+        return False
     matches = [_NUMBERED.match(line.text) for line in lines]
     if not all(matches):
         return False
@@ -58,6 +60,8 @@ def _is_numbered(lines: Sequence[Line]) -> bool:
 
 def _is_stamped(lines: Sequence[Line]) -> bool:
     """Whether every line has the time at which it was seen before it, and no columns of a log behind that."""
+    if not _STAMPED.match(lines[0].text):
+        return False
     matches = [_STAMPED.match(line.text) for line in lines]
     if not all(matches):
         return False

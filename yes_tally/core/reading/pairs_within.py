@@ -106,10 +106,14 @@ _NUMBERED_SO = re.compile(r"[a-z]{2,10}\d{1,2}")
 
 def _tells_of_one(entry: Entry) -> bool:
     """Whether a label names one thing, by its number, and the value tells of it between commas."""
-    return ", " in entry.printed and "   " not in entry.printed and (
-        names_item(entry.label)
-        or _NUMBERED_SO.fullmatch(entry.label) is not None
-        or SUBJECTS.get(words_of(entry.label)) in _OF_THE_PC
+    return (
+        ", " in entry.printed
+        and "   " not in entry.printed
+        and (
+            names_item(entry.label)
+            or _NUMBERED_SO.fullmatch(entry.label) is not None
+            or SUBJECTS.get(words_of(entry.label)) in _OF_THE_PC
+        )
     )
 
 

@@ -41,8 +41,8 @@ def read_rows(interpreter: Interpreter, rows: Sequence[Group], shape: str, aroun
     if owner and any(f"{group}.{owner.group}" in FACTS for group in groups):
         # Under one disk stand its parts, not more disks.
         groups = tuple(group for group in groups if group != owner.group)
-    if not any(map(interpreter.is_taught, labels)):
-        groups = tuple(group for group in groups if group in around or _tells_items(interpreter, rows, group))
+    while groups and groups[0] not in around and not _tells_items(interpreter, rows, groups[0], labels):
+        groups = groups[1:]
     if (
         "neighbour" in groups[1:]
         and groups[0] == "adapter"
@@ -112,7 +112,8 @@ _NAMES_ADAPTER = frozenset({"adapter.name", "adapter.connection", "adapter.mask"
 def _told_by(interpreter: Interpreter, rows: Sequence[Group], group: str) -> set[str]:
     """The facts of a group that columns mean, and that most of their cells can be."""
     told = set()
-    for label, cells in _cells(rows).items():
+    for label, printed in _cells(rows).items():
+        cells = printed[:_SAMPLE]
         for guess in decide(label, Context(group))[:2] if label else ():
             can = sum(understand(FACTS[guess.fact], cell, interpreter.locale) is not None for cell in cells)
             if can * 2 >= len(cells):
@@ -121,13 +122,16 @@ def _told_by(interpreter: Interpreter, rows: Sequence[Group], group: str) -> set
 
 
 _FEW = 2
+_SAMPLE = 6
 # A moment and a source alone are not an event's.
 _TOLD_BY = {"event": frozenset({"event.level", "event.id", "event.text"})}
 
 
-def _tells_items(interpreter: Interpreter, rows: Sequence[Group], group: str) -> bool:
+def _tells_items(interpreter: Interpreter, rows: Sequence[Group], group: str, labels: Sequence[str]) -> bool:
     """Whether columns tell items of a group that nothing names: more than two fields, one
     that tells them apart, or one that is more than a text."""
+    if any(map(interpreter.is_taught, labels)):
+        return True
     meant = _told_by(interpreter, rows, group)
     keys = _TOLD_BY.get(group) or {key.name for key in KEYS.get(group, ())} | {NAMING.get(group, "")}
     telling = len(meant) > _FEW or any(FACTS[fact].kind != "text" for fact in meant)
@@ -219,10 +223,13 @@ def _borne_out(interpreter: Interpreter, groups: Sequence[str], rows: Sequence[G
 
 # What every such item has, in a form that little else has.
 _HAVE_KEYS = frozenset({"update.id", "process.pid", "partition.id"})
+_KEYED = frozenset(fact.partition(".")[0] for fact in _HAVE_KEYS)
 
 
 def _lacks_key(interpreter: Interpreter, group: str, label: str, cells: Sequence[str]) -> bool:
     """Whether a column that would name the group's items holds nothing that names one."""
+    if group not in _KEYED:
+        return False
     fact = next((g.fact for g in decide(label, interpreter.context(group))[:1] if g.fact.startswith(f"{group}.")), "")
     return fact in _HAVE_KEYS and not any(understand(FACTS[fact], cell, interpreter.locale) for cell in cells)
 

@@ -22,6 +22,7 @@ _PROMPT = re.compile(
     r"(?::?[~/\\][\w./\\~-]{0,80}| [A-Za-z]:[\\/][^\s>]{0,80}| [~/][\w./~-]{0,80})?"
     r" ?(?P<mark>>>|::|[>$#%»❯]|[~/|](?= |$)|(?<=\])(?= )))(?P<command>[ ]+\S.*|[A-Za-z/.]\S*.*|[ ]*)$"
 )
+_MARKS = re.compile(r"[>$#%»❯~/|\]]|::")
 # A prompt that says which shell it is of.
 _POWER = re.compile(r"PS \S+> ")
 _STRONG_HOST = re.compile(r"@|\\|\d|-|\[|/")
@@ -68,7 +69,7 @@ def _prompts(lines: Sequence[Line]) -> list[_Prompt]:
         text = line.text
         if not text or text[0] == " " or len(text) > 400:
             continue
-        match = _PROMPT.match(text)
+        match = _PROMPT.match(text) if _MARKS.search(text) else None
         if match and not re.match(r"\s*\d+\s?%|\s*%", match["command"] or ""):
             inside = match["inside"] if match["mark"] else None
             where = (inside or match["host"] or match["where"]).strip("[] ")
@@ -110,8 +111,12 @@ _PAGER = re.compile(
 )
 
 
+def _is_of_pager(text: str) -> bool:
+    return not text[:1].isalnum() and not text.startswith("  ") and _PAGER.match(text[:80]) is not None
+
+
 def _section(lines: Sequence[Line], prompt: _Prompt | None, start: int, end: int) -> Section:
-    body = tuple(unframed([line for line in lines[start:end] if not _PAGER.match(line.text[:80])]))
+    body = tuple(unframed([line for line in lines[start:end] if not _is_of_pager(line.text)]))
     failure, at = _failure(body)
     first = lines[prompt.index].number if prompt else body[0].number
     return Section(

@@ -12,8 +12,9 @@ from yes_tally.core.reading.phrases import is_known
 from yes_tally.core.reading.shapes.layout import MAX_LINE, Entry, Group, Layout, known_share
 
 DELIMITERS = (";", ",", "\t", "|")
-# Tabs were spread to blanks, and a drawn bar is a pipe.
-_MAY_STAND_FOR_OTHERS = ("\t", "|")
+_PLAIN_MARKS = (";", ",")
+# A drawn bar is a pipe.
+_BARS = re.compile(r"[|│║┃]")
 _PIPES = re.compile(r"[│║┃]")
 _RULE = re.compile(r"[\s|+:=\-─═┼├┤╪╞╡┬┴┌┐└┘╔╗╚╝╠╣╦╩╬]+$")
 _MAX_COLUMNS = 200
@@ -24,7 +25,11 @@ _MAX_LABEL_WORDS = 5
 def lay_out(lines: Sequence[Line]) -> Layout | None:
     """Read a block as delimited rows, or ``None`` when no delimiter divides most lines alike under a known header."""
     text = "\n".join([line.text for line in lines])
-    marks = [mark for mark in DELIMITERS if text.count(mark) >= _MIN_ROWS or mark in _MAY_STAND_FOR_OTHERS]
+    marks = [mark for mark in _PLAIN_MARKS if text.count(mark) >= _MIN_ROWS]
+    if _BARS.search(text):
+        marks.append("|")
+    if any(line.tabbed for line in lines):
+        marks.append("\t")
     layouts = [layout for mark in marks if (layout := _by(mark, lines)) is not None]
     return max(layouts, key=lambda layout: layout.score, default=None)
 

@@ -11,23 +11,20 @@ from yes_tally.core.catalogue import FACTS
 from yes_tally.core.quantity import Locale, Value, exactly
 from yes_tally.core.reading.asides import ASIDES
 from yes_tally.core.reading.by_itself import choice_by_flag, said_the_other_way, told_by_itself
-from yes_tally.core.reading.compounds import PAIR_BESIDE, compound, counted_list, profile_alone
+from yes_tally.core.reading.compounds import compound, counted_list, profile_alone
 from yes_tally.core.reading.decide import (
     ITEM_GROUPS,
-    NAMING,
     Context,
     Guess,
     as_taught,
     decide,
-    infer_group,
 )
 from yes_tally.core.reading.drafts import Draft, Item, Met, name_items
-from yes_tally.core.reading.labelled import BLANK, Told, told_by
+from yes_tally.core.reading.labelled import BLANK, told_by
 from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.leftovers import Leftover
 from yes_tally.core.reading.listings import (
     BULLET,
-    CALLED,
     LISTED_BY_LABEL,
     begins_by_name,
     counted_lines,
@@ -38,15 +35,23 @@ from yes_tally.core.reading.listings import (
     numbered,
     policies,
 )
+from yes_tally.core.reading.names_told import is_named_below, names_and_tells, without_mark
 from yes_tally.core.reading.opening import opened_by
-from yes_tally.core.reading.pairs_within import in_parts, pairs_in
+from yes_tally.core.reading.pairs_within import in_parts
 from yes_tally.core.reading.phrases import SUBJECTS, SubjectAt, subject_of_command, subjects_in, taught_everywhere
 from yes_tally.core.reading.phrases.elsewhere import is_elsewhere
 from yes_tally.core.reading.phrases.taught import in_use
+from yes_tally.core.reading.record_subject import (
+    each_an_item,
+    labels_of,
+    shared_labels,
+    side_by_side,
+    subject_of_record,
+)
 from yes_tally.core.reading.rows import read_rows
 from yes_tally.core.reading.said_in_words import called_by
 from yes_tally.core.reading.shapes.layout import Entry, Group, Heading, Layout
-from yes_tally.core.reading.told_in_parts import told_bare, told_under
+from yes_tally.core.reading.told_in_parts import told_under
 from yes_tally.core.reading.values import MAX_TEXT, mask_of, understand
 from yes_tally.core.reading.variables import are_variables, is_environment, variable_list
 
@@ -56,7 +61,6 @@ _UNIT_LABELS = frozenset({"unit", "units", "Unit", "Units", "unite", "einheit", 
 _SHORT_HEADING = 24
 _WHOLE_PHRASE = 0.9
 
-_MARKED_NAME = re.compile(r"(?P<name>\S.*?) \((?P<mark>[^\W\d_][\w ]{1,24})\)")
 # ``1 processor: Kestrel K5-8420``
 _COUNTED_LABEL = re.compile(r"\d{1,2} (?=[^\W\d_])")
 # An item has not more fields than these.
@@ -69,12 +73,6 @@ MAX_DEPTH = 40
 _SAID_TWICE = 0.45
 # Names of things that have but one.
 _ONE_NAME = frozenset(f"{group}.name" for group in ("driver", "software", "task", "account", "printer", "battery"))
-# What the kernel calls a card or a disk is its name too.
-_KERNEL_NAME = re.compile(r"[a-z]{2,10}\d{1,2}")
-# What describes a thing tells what it is called, whatever else a record says first.
-_DESCRIBING = frozenset(
-    (word,) for word in "description beschreibung descripcion descricao descrizione omschrijving opis".split()
-)
 
 
 class Interpreter:
@@ -216,7 +214,7 @@ class Interpreter:
             return
         if parent and group.heading and self._fact_of_parent(group, parent, shape):
             return
-        if _each_an_item(group):
+        if each_an_item(group):
             told = [compound(self, entry, shape) for entry in group.entries]
             if all(told):
                 return
@@ -224,16 +222,8 @@ class Interpreter:
             (None, ()) if group.heading is None else opened_by(self, group.heading, group, shape, around, parent)
         )
         inner = (*named, *(a for a in around if a not in named))
-        own = labels or tuple(dict.fromkeys(e.label for entry in group.entries for e in _apart(entry) if e.label))
-        begins = (
-            SUBJECTS.get(words_of(own[0]))
-            if own and group.entries and not group.heading and len(own) > 1 and "," not in group.entries[0].printed
-            else None
-        )
-        spoken = (begins, *inner) if begins in ITEM_GROUPS and begins not in inner else inner
-        subject = opened.group if opened else infer_group(own, spoken, False) if group.entries else None
-        if opened is None and subject and (_name_several(own, subject) or _begins_further_on(own, subject, inner)):
-            subject = None
+        own = labels or labels_of(group)
+        subject = opened.group if opened else subject_of_record(group, own, inner)
         if (
             group.entries
             and opened is None
@@ -259,8 +249,8 @@ class Interpreter:
             read_rows(self, group.children, shape, inner)
             return
         below = (subject, *inner) if subject and opened else inner
-        children = group.children if depth < MAX_DEPTH else _side_by_side(group)
-        shared = self._shared(children)
+        children = group.children if depth < MAX_DEPTH else side_by_side(group)
+        shared = shared_labels(children)
         start = len(self.drafts)
         for child in children:
             self._group(child, shape, below, item or parent, shared, depth + 1)
@@ -290,15 +280,6 @@ class Interpreter:
             else:
                 self.place(entry, shape, self.means(entry.label, context), parent)
         return bool(entries)
-
-    @staticmethod
-    def _shared(children: Sequence[Group]) -> tuple[str, ...]:
-        """The labels of records that have no heading of their own: they speak of one kind of thing."""
-        if len(children) < 2 or any(child.heading for child in children):
-            return ()
-        return tuple(
-            dict.fromkeys(e.label for child in children for entry in child.entries for e in _apart(entry) if e.label)
-        )
 
     def stands_under(self, item: Item, parent: Item | None, entry: Entry, shape: str) -> None:
         """An item that stands under another one belongs to it: a partition to its disk."""
@@ -332,7 +313,7 @@ class Interpreter:
                 )
                 or (entry.label and item is None and profile_alone(self, entry, shape))
                 or (entry.label and empty_socket(self, entry, shape))
-                or (item and ", " in entry.printed and self._names_and_tells(entry, item, shape))
+                or (item and ", " in entry.printed and names_and_tells(self, entry, item, shape))
             ) or (entry.label and self.by_number and self._of_number(entry, shape)):
                 continue
             elif entry.label:
@@ -341,7 +322,7 @@ class Interpreter:
                     continue
                 if said_the_other_way(self, entry, shape, said_of, item):
                     continue
-                if guesses and item and self._is_named_below(entry, entries, guesses[0], said_of):
+                if guesses and item and is_named_below(self, entry, entries, guesses[0], said_of):
                     # Of an adapter it is what people call it.
                     guesses = (Guess("adapter.connection", 0.82, "it heads what is said of the adapter"),)
                     if item.group != "adapter":
@@ -352,32 +333,6 @@ class Interpreter:
                     self.place(entry, shape, guesses, item)
             else:
                 told_by_itself(self, entry, shape, said_of, item)
-
-    def _names_and_tells(self, entry: Entry, item: Item, shape: str) -> bool:
-        """``Page file: C:\\page.sys, 4096 MB, 812 MB used`` within a page file's record: what it is called, and more."""
-        called = CALLED.get(item.group)
-        return (
-            called is not None
-            and SUBJECTS.get(words_of(entry.label)) == item.group
-            and told_bare(self, entry, item.group, item, shape, called)
-        )
-
-    def _is_named_below(self, entry: Entry, entries: Sequence[Entry], guess: Guess, context: Context) -> bool:
-        """``Battery  BAT0`` in a record that has a ``Name`` too: which one it is, not what it is called."""
-        kind = FACTS[guess.fact]
-        if guess.fact != NAMING.get(kind.group) or kind.kind != "text" or _KERNEL_NAME.fullmatch(entry.printed):
-            return False
-        by_its_kind = not guess.phrase or SUBJECTS.get(words_of(entry.label)) == kind.group
-        return any(
-            other is not entry
-            and other.label
-            and SUBJECTS.get(words_of(other.label)) != kind.group
-            and (by_its_kind or words_of(other.label) in _DESCRIBING)
-            and (means := self.means(other.label, context)[:1])
-            and means[0].fact == guess.fact
-            and means[0].phrase
-            for other in entries
-        )
 
     def place(self, entry: Entry, shape: str, guesses: Sequence[Guess], item: Item | None, of_sizes: str = "") -> None:
         """Keep a labelled value as the first of the facts it may be that its text can be; ``of_sizes`` is the unit of
@@ -403,7 +358,7 @@ class Interpreter:
             if told.printed != entry.printed:
                 entry = replace(entry, printed=told.printed)
             if told.fact.endswith(".name") and entry.printed.endswith(")") and item:
-                entry, told = self._without_mark(entry, told, shape, item)
+                entry, told = without_mark(self, entry, told, shape, item)
             self.add(told.fact, item, entry, told.value, shape, told.confidence, told.why, told.also)
             if told.fact in ASIDES:
                 self.asides(told.fact, item, entry, shape, told.confidence)
@@ -412,20 +367,6 @@ class Interpreter:
             self.leftovers.append(Leftover(entry, shape, item, first=False))
         elif not item:
             self.single_leftovers.append((entry, shape))
-
-    def _without_mark(self, entry: Entry, told: Told, shape: str, item: Item) -> tuple[Entry, Told]:
-        """``Hall printer (default)``: what stands in brackets behind a name is said of it, and no part of it."""
-        marked = _MARKED_NAME.fullmatch(entry.printed)
-        group = told.fact.partition(".")[0]
-        for guess in decide(marked["mark"], self.context(group))[:1] if marked else ():
-            if marked and FACTS[guess.fact].kind == "flag" and guess.fact.startswith(f"{group}.") and guess.phrase:
-                at = Entry(entry.label, marked["mark"], entry.line, entry.column + marked.start("mark"))
-                self.add(
-                    guess.fact, item, at, exactly("flag", True), shape, 0.85, "it stands in brackets after its name"
-                )
-                entry = replace(entry, printed=marked["name"])
-                return entry, told._replace(value=exactly("text", marked["name"]), printed=marked["name"])
-        return entry, told
 
     def _of_number(self, entry: Entry, shape: str) -> bool:
         """``Name servers for 1: 10.20.0.53``: said of what a table listed under that number. Whether it was."""
@@ -519,50 +460,12 @@ class Interpreter:
         name_items(self._items, self.drafts)
 
 
-def _begins_further_on(labels: Sequence[str], subject: str, around: Sequence[str]) -> bool:
-    """Whether a record tells of the PC itself, and further on of one of its parts (``Maker``, ``Model``, …,
-    ``Processor``, ``Cores``)."""
-    kinds = [SUBJECTS.get(words_of(label)) for label in labels]
-    first = [guess.fact for label in labels[:1] for guess in decide(label, Context(None))[:1]]
-    return subject not in around and subject in kinds[2:] and any(fact.startswith("machine.") for fact in first)
-
-
-def _name_several(labels: Sequence[str], subject: str) -> bool:
-    """Whether most labels name things, one of them this one and others not (``Screens``, ``Sound``): what stands beside
-    them is not all said of it."""
-
-    def is_field(label: str) -> bool:
-        return any(g.phrase and g.fact.startswith(f"{subject}.") for g in decide(label, Context(subject))[:1])
-
-    kinds = [(label, SUBJECTS.get(words_of(label))) for label in labels]
-    named = [kind for label, kind in kinds if kind in ITEM_GROUPS and (kind == subject or not is_field(label))]
-    return subject in named and len(set(named)) > 1 and len(named) * 2 > len(labels)
-
-
-def _each_an_item(group: Group) -> bool:
-    """Whether each line tells of an item of its own, by a label that names it and pairs beside it."""
-    return len(group.entries) > 1 and all(
-        PAIR_BESIDE.search(entry.printed) and any(at.group in ITEM_GROUPS for at in subjects_in(words_of(entry.label)))
-        for entry in group.entries
-    )
-
-
 _TOOL = re.compile(r"\W*(?:(?P<name>[A-Za-z]{5,16})(?= v?\d|\s{2,}\S+-\S+$))")
 _FOR_NUMBER = re.compile(
     r"(?P<label>.{2,40}?) (?:for|of|on|für|von|de|du|di|da|van|voor|dla|para|pour|per) #?(?P<number>\d{1,2})"
 )
 
 
-def _apart(entry: Entry) -> Sequence[Entry]:
-    """An entry, and the pairs that stand beside it on its line."""
-    return pairs_in(entry) if "   " in entry.printed and entry.label else (entry,)
-
-
 def _is_part(at: SubjectAt, found: Sequence[SubjectAt]) -> bool:
     """Whether a subject's words are a part of those of a longer one."""
     return any(o is not at and o.start <= at.start and at.end <= o.end for o in found)
-
-
-def _side_by_side(group: Group) -> list[Group]:
-    """All that is nested below a group, as if none of it were nested."""
-    return [Group(part.heading, part.entries) for part in group.walk() if part is not group]

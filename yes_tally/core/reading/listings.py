@@ -10,12 +10,13 @@ from typing import TYPE_CHECKING
 
 from yes_tally.core.catalogue import FACTS, FIELDS
 from yes_tally.core.quantity import exactly
+from yes_tally.core.reading.by_clause import LEADING_SIZE
 from yes_tally.core.reading.decide import ITEM_GROUPS, NAMING, Context, Guess, decide
 from yes_tally.core.reading.drafts import Item
 from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.phrases import SUBJECTS, is_known, names_item
 from yes_tally.core.reading.shapes.layout import Entry, Group, Heading, cells_by_gap, commas_for_gaps
-from yes_tally.core.reading.told_in_parts import LEADING_SIZE, SERIAL_ASIDE, told_bare, told_in_words
+from yes_tally.core.reading.told_in_parts import SERIAL_ASIDE, told_bare, told_in_words
 from yes_tally.core.reading.values import MAX_TEXT, understand
 from yes_tally.core.words import is_placeholder, plain
 

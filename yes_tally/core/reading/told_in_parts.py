@@ -11,10 +11,11 @@ from typing import TYPE_CHECKING
 from yes_tally.core.catalogue import FACTS, FIELDS, FactKind
 from yes_tally.core.quantity import Value, exactly
 from yes_tally.core.reading.asides import ASIDES
+from yes_tally.core.reading.by_clause import LEADING_SIZE, NOT, SURE, by_assertion, by_form, by_label
 from yes_tally.core.reading.decide import NAMING, decide
 from yes_tally.core.reading.shapes.layout import Entry
 from yes_tally.core.reading.values import understand
-from yes_tally.core.words import choice_of, flag_of, is_placeholder
+from yes_tally.core.words import is_placeholder
 
 if TYPE_CHECKING:
     from yes_tally.core.reading.drafts import Draft, Item
@@ -29,49 +30,13 @@ _AND_HAS = re.compile(
 # ``Murmur HD by Murmur``
 _MADE_BY = re.compile(r"(?P<name>\S.*?) (?:made )?by (?P<maker>[A-Z][\w&' -]{1,40})")
 _SIZE_WITHIN = re.compile(r"(?P<name>[^\W\d]\S*(?: \S+)*?) (?P<size>\d[\d.,]* ?[GT]i?B)(?P<rest>(?: \S+){0,4})")
-# Texts that their form alone tells.
-FORMS = {
-    "printer.port": re.compile(
-        r"(?:(?:on|at|an|auf|sur|en|su|op|na|em) )?(?:\d{1,3}\.){3}\d{1,3}(?::\d+)?|(?:USB|LPT|COM)\d+:?|FILE:|\\\\\S+",
-        re.I,
-    ),
-    "os.build": re.compile(r"(?:build )?\d+(?:\.\d+){2,}"),
-    "display.width": re.compile(r"\d{3,5} ?[x×] ?\d{3,5}"),
-    "account.full_name": re.compile(r"[«„“\"].+[»“”\"]"),
-    "adapter.mac": re.compile(r"[0-9a-f]{2}(?:[:-][0-9a-f]{2}){5}", re.I),
-    "adapter.ipv4": re.compile(r"\d{1,3}(?:\.\d{1,3}){3}(?:/\d{1,2})?"),
-    "adapter.connected": re.compile(r"(?:up|down|connected|disconnected|not connected)(?: at .*)?", re.I),
-    "module.speed": re.compile(r"\d{4,5} ?MT/s", re.I),
-    "disk.serial": re.compile(r"(?=[A-Z-]*\d)(?=[\d-]*[A-Z])[A-Z0-9-]{8,24}"),
-    "process.user": re.compile(r"[\w-]+\\[\w.-]+|SYSTEM|root"),
-    "driver.file": re.compile(r"\S+\.(?:sys|inf|ko|drv)", re.I),
-    "driver.version": re.compile(r"\d+(?:\.\d+){1,4}"),
-    "software.version": re.compile(r"\d+(?:\.\d+){1,4}"),
-    "volume.label": re.compile(r"[«„“\"][^»“”\"]+[»“”\"]"),
-    "volume.state": re.compile(
-        r"(?:healthy|ok|good|connected|damaged|in ordnung|fehlerfrei|sain|sano|dirty|needs checking|disconnected)", re.I
-    ),
-    "volume.filesystem": re.compile(r"[A-Z][A-Z0-9]{2,7}|[a-z]{2,6}\d?fs\d?|x?fat\d*|ext\d"),
-}
-_BUSES = frozenset("sata nvme usb sas scsi pcie ata ide mmc sd thunderbolt fibre iscsi virtio".split())
-_UNTIL = re.compile(r" (?:until|till|through|bis|jusqu'au|hasta|até|fino al|tot|do) .*\d.*$", re.I)
-_BUS_RATE = re.compile(r" (?:\d(?:\.\d)?|i{1,3}|v)$| [\d.]+ ?g(?:b(?:it)?/s|bps)$")
-# What bare words may tell, by the unit or the words that only such a value has.
-_COUNTED = re.compile(r"(?P<number>\d{1,5}) (?P<label>[^\W\d_]+(?:[ '’][^\W\d_]+){0,2})")
 _WORD = re.compile(r"\S+")
 _LABEL_ALONE = re.compile(r"[^\W\d_A-Z][^\W\d_]+")
-_MEASURES = frozenset({"size", "clock", "rate"})
-_MEASURE = re.compile(r"\d[\d.,\s]*[^\W\d_]+(?:/s)?")
-_IN_BRACKETS = re.compile(r" \([^()]*\)$")
-# ``8 GB DDR4 DIMM``: what the size is of stands behind it.
-LEADING_SIZE = re.compile(r"[\d.,]+ ?[KMGT]i?[BOo](?= (?:LP)?DDR| (?:SO-?|U|R)?DIMM)")
 _LEAST_PARTS = 2
 # ``Siskin SK08-D4-2666``: who made it, and the number of the part.
 _MAKER_AND_PART = re.compile(r"(?P<maker>(?!GiB|MiB)[A-Z][a-z]\w+) (?P<part>(?!LP|DDR)(?=\S*\d)[A-Z0-9]{2,}-[\w-]+)")
 _PROPER = re.compile(r"[A-Z][\w&-]*(?: (?:& )?[A-Z][\w&-]*){0,2}")
 _DRIVE_FIRST = re.compile(r"(?P<mount>[A-Z]:)\s+(?P<rest>\S.*)")
-# What its label tells, be it by a synonym.
-_SURE = 0.8
 # A size, a picture's or a charge is the name of nothing.
 MEASURED = re.compile(r"\d[\d.,\u00a0 ]*(?:[x×] ?\d{3,5}\b|[km]?Wh\b|[KMGT]i?[BO]\b|[GM]?Hz\b|%)", re.I)
 
@@ -90,7 +55,7 @@ def _marked(
     for mark in _MARKED.finditer(text[:400]):
         for guess in decide(mark[1], interpreter.context(group, (group,)))[:1]:
             fact = FACTS[guess.fact]
-            if fact in left and fact.kind == "flag" and guess.confidence > _SURE:
+            if fact in left and fact.kind == "flag" and guess.confidence > SURE:
                 yield fact, mark
                 return
 
@@ -147,7 +112,7 @@ def told_bare(
                 exactly("text", drive["mount"]),
             )
         )
-        found = _by_form(interpreter, drive["rest"], left)
+        found = by_form(interpreter, drive["rest"], left)
         if found:
             left.remove(found[0])
             at = entry.column + parts[0].start() + drive.start("rest")
@@ -158,11 +123,11 @@ def told_bare(
     for match in parts[1:]:
         text = match.group().strip()
         column = entry.column + match.start() + len(match.group()) - len(match.group().lstrip())
-        labelled = _by_label(interpreter, text, group, left)
+        labelled = by_label(interpreter, text, group, left)
         # A word that tells nothing is a label that is not known; what follows it is its own.
         alone = line and _LABEL_ALONE.fullmatch(before)
         found = labelled or (
-            None if alone else _by_form(interpreter, text, left) or _by_assertion(interpreter, text, group, left)
+            None if alone else by_form(interpreter, text, left) or by_assertion(interpreter, text, group, left)
         )
         both = None if found else _MAKER_AND_PART.fullmatch(text)
         if both and {"maker", "part"} <= {fact.field for fact in left}:
@@ -197,7 +162,7 @@ def told_bare(
     if sized:
         # ``Basalt NV500 500 GB NVMe SSD``: a size, and what kind it is, behind the name.
         for part in (sized["size"], *sized["rest"].split()):
-            found = _by_form(interpreter, part, left)
+            found = by_form(interpreter, part, left)
             if found:
                 left.remove(found[0])
                 at = entry.printed.find(part, parts[0].start() + len(sized["name"]))
@@ -233,146 +198,6 @@ def told_bare(
     return True
 
 
-def _by_label(
-    interpreter: Interpreter, text: str, group: str, left: Sequence[FactKind]
-) -> tuple[FactKind, Value, int] | None:
-    """``serial 4711``, ``livres 41,7 GB``, ``8 cores``: the first words are a label of the group, or the last."""
-    if leading := _OF_WHICH.match(text):
-        found = _by_label(interpreter, text[leading.end() :], group, left)
-        return found and (found[0], found[1], found[2] + leading.end())
-    counted = _COUNTED.fullmatch(text)
-    for guess in decide(counted["label"], interpreter.context(group, (group,)))[:1] if counted else ():
-        fact = FACTS[guess.fact]
-        value = understand(fact, counted["number"], interpreter.locale) if counted and fact in left else None
-        if value and fact.kind == "count" and guess.confidence > _SURE:
-            return fact, value, 0
-    trailed = _TRAILED.match(text)
-    of_group = interpreter.context(group, (group,))
-    said = trailed["label"] if trailed else ""
-    for guess in (decide(said, of_group) or decide(f"{group} {said}", of_group))[:1] if said else ():
-        fact = FACTS[guess.fact]
-        value = understand(fact, text, interpreter.locale) if fact in left and fact.kind == "size" else None
-        if value and guess.confidence > _SURE:
-            return fact, value, 0
-    *words, last = text.split()
-    for guess in decide(last, interpreter.context(group, (group,)))[:1] if words else ():
-        # ``Gullwing 4 driver``: the label stands behind a name.
-        fact = FACTS[guess.fact]
-        value = understand(fact, " ".join(words), interpreter.locale)
-        if value and fact in left and fact.kind == "text" and guess.confidence > _SURE and words[0][:1].isupper():
-            return fact, value, 0
-    starts = [word.start() for word in _WORD.finditer(text)]
-    for at in reversed(starts[1:4]):
-        label, rest = _COPULA.sub("", text[:at].rstrip(": =")), text[at:]
-        for guess in decide(label, interpreter.context(group, (group,)))[:1]:
-            fact = FACTS[guess.fact]
-            value = understand(fact, rest, interpreter.locale) if fact in left and guess.confidence > _SURE else None
-            if value:
-                return fact, value, at
-    return None
-
-
-_OF_WHICH = re.compile(
-    r"(?:of which|waarvan|davon|dont|di cui|de (?:los|las) (?:cuales|que)|dos quais|z czego|w tym)\s+", re.I
-)
-# ``61.7 GB free of 389.2 GB``, ``311 MB used``: the label stands behind its size.
-_TRAILED = re.compile(r"[\d.,]+ ?[KMGT]i?[BO]? (?P<label>[^\W\d_]+\d?)(?:\s|$)", re.I)
-# ``464.8 GB in all``
-_IN_ALL = re.compile(
-    r"(?<=[BO]) (?:in all|in total|total|overall|altogether|gesamt|insgesamt|en tout|au total|en total|in tutto|in totale|no total|ao todo|in totaal|"
-    r"totaal|[łl][ąa]cznie|razem)$",
-    re.I,
-)
-_PICTURE = re.compile(r"\d{3,5} ?[x×] ?\d{3,5}")
-_COPULA = re.compile(r"\s(?:is|are|ist|sind|est|sont|es|son|[eé]|são|sono|zijn|jest|są)$", re.I)
-
-
-def _by_form(interpreter: Interpreter, text: str, left: Sequence[FactKind]) -> tuple[FactKind, Value, int] | None:
-    text = _IN_ALL.sub("", text.partition(" - ")[0].rstrip())
-    word = text.casefold()
-    for fact in left if _PICTURE.match(text) else ():
-        if fact.field == "width":
-            return _told(interpreter, fact, text)
-    for fact in left:
-        if fact.name in FORMS and FORMS[fact.name].fullmatch(text):
-            return _told(interpreter, fact, text)
-        if fact.field == "bus" and _BUS_RATE.sub("", word) in _BUSES:
-            return _told(interpreter, fact, text)
-    for fact in left:
-        if (
-            fact.kind == "choice"
-            and choice_of(fact.field, fact.choices, text)
-            and len(_UNTIL.sub("", text).split()) <= 2
-        ) or (fact.kind in _MEASURES and _MEASURE.fullmatch(_IN_BRACKETS.sub("", text))):
-            told = _told(interpreter, fact, text)
-            if told:
-                return told
-    lead = LEADING_SIZE.match(text)
-    size = next((fact for fact in left if lead and fact.name == "module.size"), None)
-    if lead and size:
-        return _told(interpreter, size, lead.group())
-    flags = [fact for fact in left if fact.kind == "flag"]
-    if len(flags) == 1 and flag_of(text) is not None:
-        return _told(interpreter, flags[0], text)
-    return None
-
-
-_NOT = re.compile(
-    r"(?:no|not|without|kein(?:e[rn]?)?|nicht|ohne|sans|pas|non|sin|sem|senza|geen|niet|bez|nie|brak)\s+(?P<rest>.+)",
-    re.I,
-)
-_NOT_WITHIN = re.compile(
-    r"(?P<before>[^\W\d_]+(?: [^\W\d_]+)*?) (?:does not|do not|is not|are not|no|not|nicht|ne|n'est pas|non|n[ãa]o|niet|nie) (?P<after>[^\W\d_]+(?: [^\W\d_]+){0,2})",
-    re.I,
-)
-_NEVER = re.compile(
-    r"(?:(?P<before>.*\S)\s+)?(?:never|nie|niemals|jamais|nunca|mai|nooit|nigdy)\b\s*(?P<after>.*)", re.I
-)
-# ``signed by Harbour Driver Signing``: what somebody did is done.
-_DONE_BY = re.compile(r"(?P<what>[^\W\d_]+) (?:by|von|par|por|da|door|przez) \S.*")
-_DATE_ALONE = re.compile(r"\d{4}-\d\d-\d\d|\d{1,2}[./]\d{1,2}[./]\d{4}|\d{1,2}\.? [^\W\d_]{3,10}\.? \d{4}")
-_ON_OR_OFF = frozenset({"enabled", "on", "connected"})
-
-
-def _by_assertion(
-    interpreter: Interpreter, text: str, group: str, left: Sequence[FactKind]
-) -> tuple[FactKind, Value, int] | None:
-    """``administrator``, ``no password required``, ``disabled``, ``password never expires``: what is said by itself."""
-    context = interpreter.context(group, (group,))
-    whole = flag_of(text)
-    switch = next((fact for fact in left if fact.kind == "flag" and fact.field in _ON_OR_OFF), None)
-    if whole is not None and switch and text.isalpha():
-        return switch, exactly("flag", whole), 0
-    denied = _NOT.fullmatch(text)
-    within = None if denied else _NOT_WITHIN.fullmatch(text)
-    for guess in decide(f"{within['before']} {within['after']}", context)[:1] if within else ():
-        # ``the password does not expire``
-        fact = FACTS[guess.fact]
-        if fact in left and fact.kind in ("moment", "flag") and guess.confidence > _SURE:
-            return fact, exactly("moment", "never") if fact.kind == "moment" else exactly("flag", False), 0
-    for guess in decide(denied["rest"] if denied else text, context)[:2]:
-        fact = FACTS[guess.fact]
-        if fact in left and fact.kind == "flag" and guess.confidence > _SURE:
-            return fact, exactly("flag", not denied), 0
-        if denied and fact in left and fact.kind == "moment" and guess.confidence > _SURE:
-            return fact, exactly("moment", "never"), 0
-    dates = [fact for fact in left if fact.kind == "moment"] if _DATE_ALONE.fullmatch(text) else []
-    if len(dates) == 1 and (value := understand(dates[0], text, interpreter.locale)):
-        return dates[0], value, 0
-    done_by = _DONE_BY.fullmatch(text)
-    for guess in decide(done_by["what"], context)[:1] if done_by else ():
-        fact = FACTS[guess.fact]
-        if fact in left and fact.kind == "flag" and guess.confidence > _SURE:
-            return fact, exactly("flag", True), 0
-    never = _NEVER.fullmatch(text)
-    said = " ".join(filter(None, [never["before"], never["after"]])) if never else ""
-    for guess in decide(said, context)[:2] if said else ():
-        fact = FACTS[guess.fact]
-        if fact in left and fact.kind == "moment" and guess.confidence > _SURE:
-            return fact, exactly("moment", "never"), 0
-    return None
-
-
 def told_in_words(
     interpreter: Interpreter, text: str, line: int, start: int, group: str, item: Item | None, left: list[FactKind]
 ) -> int:
@@ -385,8 +210,8 @@ def told_in_words(
     for match in _CLAUSES.finditer(text):
         part = match.group().strip()
         column = start + match.start() + len(match.group()) - len(match.group().lstrip()) + 1
-        labelled = _by_label(interpreter, part, group, left) or _by_form(interpreter, part, left)
-        asserted = None if labelled else _by_assertion(interpreter, part, group, left)
+        labelled = by_label(interpreter, part, group, left) or by_form(interpreter, part, left)
+        asserted = None if labelled else by_assertion(interpreter, part, group, left)
         if labelled:
             fact, value, at = labelled
             open_list = fact if fact.kind == "list" else None
@@ -424,9 +249,9 @@ def told_under(interpreter: Interpreter, entry: Entry, group: str, item: Item) -
     left = list(FIELDS[group])
     for match in _CLAUSES.finditer(entry.printed[:400]):
         part = match.group().strip()
-        denied = _NOT.fullmatch(part)
+        denied = NOT.fullmatch(part)
         whole = f"{part[: denied.start('rest')]}{entry.label} {denied['rest']}" if denied else f"{entry.label} {part}"
-        found = _by_assertion(interpreter, whole, group, left) or _by_label(interpreter, whole, group, left)
+        found = by_assertion(interpreter, whole, group, left) or by_label(interpreter, whole, group, left)
         if found is None or (found[0].kind == "text" and found[0].name == NAMING.get(group)):
             continue
         fact, value, at = found
@@ -444,8 +269,3 @@ def _goes_on(draft: Draft, more: Value) -> None:
     if isinstance(draft.value.value, tuple) and isinstance(more.value, tuple):
         whole = tuple(dict.fromkeys(draft.value.value + more.value))
         draft.value = Value("list", whole, whole, whole)
-
-
-def _told(interpreter: Interpreter, fact: FactKind, text: str) -> tuple[FactKind, Value, int] | None:
-    value = understand(fact, text, interpreter.locale)
-    return (fact, value, 0) if value else None

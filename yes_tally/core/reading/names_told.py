@@ -1,0 +1,75 @@
+"""What a thing is called: of several labels and words that could say it, which does, and what stands beside it."""
+
+from __future__ import annotations
+
+import re
+from collections.abc import Sequence
+from dataclasses import replace
+from typing import TYPE_CHECKING
+
+from yes_tally.core.catalogue import FACTS
+from yes_tally.core.quantity import exactly
+from yes_tally.core.reading.decide import NAMING, Context, Guess, decide
+from yes_tally.core.reading.drafts import Item
+from yes_tally.core.reading.labelled import Told
+from yes_tally.core.reading.labels import words_of
+from yes_tally.core.reading.listings import CALLED
+from yes_tally.core.reading.phrases import SUBJECTS
+from yes_tally.core.reading.shapes.layout import Entry
+from yes_tally.core.reading.told_in_parts import told_bare
+
+if TYPE_CHECKING:
+    from yes_tally.core.reading.interpret import Interpreter
+
+_MARKED_NAME = re.compile(r"(?P<name>\S.*?) \((?P<mark>[^\W\d_][\w ]{1,24})\)")
+# What the kernel calls a card or a disk is its name too.
+_KERNEL_NAME = re.compile(r"[a-z]{2,10}\d{1,2}")
+# What describes a thing tells what it is called, whatever else a record says first.
+_DESCRIBING = frozenset(
+    (word,) for word in "description beschreibung descripcion descricao descrizione omschrijving opis".split()
+)
+
+
+def names_and_tells(interpreter: Interpreter, entry: Entry, item: Item, shape: str) -> bool:
+    """``Page file: C:\\page.sys, 4096 MB, 812 MB used`` within a page file's record: what it is called, and more."""
+    called = CALLED.get(item.group)
+    return (
+        called is not None
+        and SUBJECTS.get(words_of(entry.label)) == item.group
+        and told_bare(interpreter, entry, item.group, item, shape, called)
+    )
+
+
+def is_named_below(
+    interpreter: Interpreter, entry: Entry, entries: Sequence[Entry], guess: Guess, context: Context
+) -> bool:
+    """``Battery  BAT0`` in a record that has a ``Name`` too: which one it is, not what it is called."""
+    kind = FACTS[guess.fact]
+    if guess.fact != NAMING.get(kind.group) or kind.kind != "text" or _KERNEL_NAME.fullmatch(entry.printed):
+        return False
+    by_its_kind = not guess.phrase or SUBJECTS.get(words_of(entry.label)) == kind.group
+    return any(
+        other is not entry
+        and other.label
+        and SUBJECTS.get(words_of(other.label)) != kind.group
+        and (by_its_kind or words_of(other.label) in _DESCRIBING)
+        and (means := interpreter.means(other.label, context)[:1])
+        and means[0].fact == guess.fact
+        and means[0].phrase
+        for other in entries
+    )
+
+
+def without_mark(interpreter: Interpreter, entry: Entry, told: Told, shape: str, item: Item) -> tuple[Entry, Told]:
+    """``Hall printer (default)``: what stands in brackets behind a name is said of it, and no part of it."""
+    marked = _MARKED_NAME.fullmatch(entry.printed)
+    group = told.fact.partition(".")[0]
+    for guess in decide(marked["mark"], interpreter.context(group))[:1] if marked else ():
+        if marked and FACTS[guess.fact].kind == "flag" and guess.fact.startswith(f"{group}.") and guess.phrase:
+            at = Entry(entry.label, marked["mark"], entry.line, entry.column + marked.start("mark"))
+            interpreter.add(
+                guess.fact, item, at, exactly("flag", True), shape, 0.85, "it stands in brackets after its name"
+            )
+            entry = replace(entry, printed=marked["name"])
+            return entry, told._replace(value=exactly("text", marked["name"]), printed=marked["name"])
+    return entry, told

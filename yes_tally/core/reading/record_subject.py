@@ -1,0 +1,80 @@
+"""What a record speaks of, by its labels: one thing, or several that its labels name, or the PC itself."""
+
+from __future__ import annotations
+
+from collections.abc import Sequence
+
+from yes_tally.core.reading.compounds import PAIR_BESIDE
+from yes_tally.core.reading.decide import ITEM_GROUPS, Context, decide, infer_group
+from yes_tally.core.reading.labels import words_of
+from yes_tally.core.reading.pairs_within import pairs_in
+from yes_tally.core.reading.phrases import SUBJECTS, subjects_in
+from yes_tally.core.reading.shapes.layout import Entry, Group
+
+
+def labels_of(group: Group) -> tuple[str, ...]:
+    """The labels of a record, in order, each once; also those of pairs that stand beside others."""
+    return tuple(dict.fromkeys(e.label for entry in group.entries for e in _apart(entry) if e.label))
+
+
+def subject_of_record(group: Group, labels: tuple[str, ...], around: tuple[str, ...]) -> str | None:
+    """The group of the catalogue that a record speaks of, by its labels and by what is spoken of around it."""
+    if not group.entries:
+        return None
+    begins = (
+        SUBJECTS.get(words_of(labels[0]))
+        if labels and not group.heading and len(labels) > 1 and "," not in group.entries[0].printed
+        else None
+    )
+    spoken = (begins, *around) if begins in ITEM_GROUPS and begins not in around else around
+    subject = infer_group(labels, tuple(filter(None, spoken)), False)
+    if subject and (_name_several(labels, subject) or _begins_further_on(labels, subject, around)):
+        return None
+    return subject
+
+
+def shared_labels(children: Sequence[Group]) -> tuple[str, ...]:
+    """The labels of records that have no heading of their own: they speak of one kind of thing."""
+    if len(children) < 2 or any(child.heading for child in children):
+        return ()
+    return tuple(
+        dict.fromkeys(e.label for child in children for entry in child.entries for e in _apart(entry) if e.label)
+    )
+
+
+def _begins_further_on(labels: Sequence[str], subject: str, around: Sequence[str]) -> bool:
+    """Whether a record tells of the PC itself, and further on of one of its parts (``Maker``, ``Model``, …,
+    ``Processor``, ``Cores``)."""
+    kinds = [SUBJECTS.get(words_of(label)) for label in labels]
+    first = [guess.fact for label in labels[:1] for guess in decide(label, Context(None))[:1]]
+    return subject not in around and subject in kinds[2:] and any(fact.startswith("machine.") for fact in first)
+
+
+def _name_several(labels: Sequence[str], subject: str) -> bool:
+    """Whether most labels name things, one of them this one and others not (``Screens``, ``Sound``): what stands beside
+    them is not all said of it."""
+
+    def is_field(label: str) -> bool:
+        return any(g.phrase and g.fact.startswith(f"{subject}.") for g in decide(label, Context(subject))[:1])
+
+    kinds = [(label, SUBJECTS.get(words_of(label))) for label in labels]
+    named = [kind for label, kind in kinds if kind in ITEM_GROUPS and (kind == subject or not is_field(label))]
+    return subject in named and len(set(named)) > 1 and len(named) * 2 > len(labels)
+
+
+def each_an_item(group: Group) -> bool:
+    """Whether each line tells of an item of its own, by a label that names it and pairs beside it."""
+    return len(group.entries) > 1 and all(
+        PAIR_BESIDE.search(entry.printed) and any(at.group in ITEM_GROUPS for at in subjects_in(words_of(entry.label)))
+        for entry in group.entries
+    )
+
+
+def _apart(entry: Entry) -> Sequence[Entry]:
+    """An entry, and the pairs that stand beside it on its line."""
+    return pairs_in(entry) if "   " in entry.printed and entry.label else (entry,)
+
+
+def side_by_side(group: Group) -> list[Group]:
+    """All that is nested below a group, as if none of it were nested."""
+    return [Group(part.heading, part.entries) for part in group.walk() if part is not group]

@@ -31,6 +31,21 @@ NO = frozenset(
     "no unencrypted decrypted unverschlusselt onversleuteld niezaszyfrowany niezaszyfrowane n false off disabled disable inactive 0 nein falsch aus deaktiviert inaktiv non faux desactive falso "
     "inactif desactivee desactiver desligado desligada apagado apagada spento spenta spenti wylaczono abgeschaltet ausgeschaltet arret eteint inactivo inactiva inativo inativa inattivo inattiva inactief desactivado deshabilitado deshabilitada nao uit wylaczone wylaczony wylaczona nie nee nao disattivato disabilitato uitgeschakeld desativado desativada down disconnected absent unsupported getrennt deconnecte deconnectee desconectado desconectada scollegato scollegata disconnesso disconnessa rozlaczony rozlaczone losgekoppeld".split()
 ) | {
+    "brak polaczenia",
+    "geen verbinding",
+    "sem ligacao",
+    "nessun collegamento",
+    "sin enlace",
+    "pas de liaison",
+    "keine verbindung",
+    "nie polaczono",
+    "niepolaczona",
+    "niepolaczony",
+    "non connessa",
+    "non connesso",
+    "nao ligada",
+    "nao ligado",
+    "sin conectar",
     "not connected",
     "not encrypted",
     "nicht verschlusselt",
@@ -116,7 +131,7 @@ _PLACEHOLDERS = frozenset({
     "nao informado", "nao atribuido", "non specificato", "non specificata", "non disponibile", "nessuno", "nessuna", "sconosciuto", "sconosciuta", "vuoto",
     "n/d", "n.d.", "nd", "non definito", "non impostato", "non assegnato", "non applicabile", "geen", "onbekend", "niet opgegeven", "niet ingesteld",
     "niet beschikbaar", "leeg", "niets", "n.v.t.", "nvt", "niet van toepassing", "brak", "nieznany", "nieznana", "nieznane", "nie okreslono", "nieokreslony",
-    "niedostepny", "niedostepne", "puste", "pusty", "nie podano", "nie dotyczy", "nie ustawiono", "brak danych", "bd.", "not recorded", "no data", "missing", "not fitted", "nothing fitted", "-- nothing fitted --", "not installed", "not populated", "nicht bestuckt", "unbestuckt", "non installe", "non monte", "no instalado", "no instalada", "nao instalado", "nao instalada", "non installato", "non installata", "vuota", "vazia", "vacia", "pusta", "niet geplaatst", "nie zamontowano", "(rechtstreeks)", "rechtstreeks", "direkt", "direct", "directo", "diretto", "direto", "bezposrednio", "direkt verbunden", "directement connecte", "conexion directa", "collegamento diretto", "not configured", "nicht eingerichtet", "non configure", "no configurado", "nao configurado", "non configurato", "niet geconfigureerd", "nie skonfigurowano",
+    "niedostepny", "niedostepne", "puste", "pusty", "nie podano", "nie dotyczy", "nie ustawiono", "brak danych", "bd.", "not recorded", "no data", "missing", "not fitted", "nothing fitted", "-- nothing fitted --", "not installed", "not populated", "nicht bestuckt", "unbestuckt", "non installe", "non monte", "no instalado", "no instalada", "nao instalado", "nao instalada", "non installato", "non installata", "vuota", "vazia", "vacia", "pusta", "niet geplaatst", "niet bezet", "onbezet", "nicht belegt", "non occupe", "sin ocupar", "non occupato", "nao ocupado", "niezajete", "nie zamontowano", "(rechtstreeks)", "rechtstreeks", "direkt", "direct", "directo", "diretto", "direto", "bezposrednio", "direkt verbunden", "directement connecte", "conexion directa", "collegamento diretto", "not configured", "nicht eingerichtet", "non configure", "no configurado", "nao configurado", "non configurato", "niet geconfigureerd", "nie skonfigurowano",
     "chassis serial number", "base board serial number", "..", "--", "—", "–", "hidden", "not read", "on-link", "on link", "not in use", "blank", "(blank)", "?",
 })  # fmt: skip
 _ONE_CHARACTER = re.compile(r"(?P<c>[0fx.\-_*?#=])(?P=c)*$")

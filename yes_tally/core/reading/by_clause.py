@@ -17,6 +17,11 @@ if TYPE_CHECKING:
 
 # Texts that their form alone tells.
 FORMS = {
+    "memory.slots": re.compile(
+        r"\d{1,2} (?:of|out of|von|sur|de|di|van|z|/) \d{1,2} (?:memory )?(?:slots?|sockets?|(?:steck|speicher)?pl[äa]tzen?|emplacements|ranuras|z[óo]calos|"
+        r"posti|alloggiamenti|sleuven|plaatsen|gniazd|soquetes|ranhuras)(?: \w+)?",
+        re.I,
+    ),
     "printer.port": re.compile(
         r"(?:(?:on|at|an|auf|sur|en|su|op|na|em) )?(?:\d{1,3}\.){3}\d{1,3}(?::\d+)?|(?:USB|LPT|COM)\d+:?|FILE:|\\\\\S+",
         re.I,

@@ -21,6 +21,7 @@ if TYPE_CHECKING:
     from yes_tally.core.reading.interpret import Interpreter
 
 PAIR_BESIDE = re.compile(r"\s{2,}[^\W\d_][^:]{1,30}:\s+\S")
+_ROW_NUMBER = re.compile(r"\d{1,3}[.)]?\s{2,}")
 _PARTS = re.compile(r"(?:^|[,;]\s*)(?P<label>[^\W\d_]+(?: [^\W\d_]+){0,2}?)(?::\s*|\s+)(?P<value>[^,;\s][^,;]{0,60})")
 
 
@@ -39,9 +40,10 @@ def profile_alone(interpreter: Interpreter, entry: Entry, shape: str) -> bool:
 
 def compound(interpreter: Interpreter, entry: Entry, shape: str) -> bool:
     """``Public profile: state off, inbound allow``: the label names an item, the value its fields."""
-    if "   " in entry.printed and PAIR_BESIDE.search(entry.printed):
-        entry = replace(entry, printed=commas_for_gaps(entry.printed))
     single = SUBJECTS.get(words_of(entry.label))
+    row = _ROW_NUMBER.match(entry.printed)
+    if "   " in entry.printed and row is None and (single or PAIR_BESIDE.search(entry.printed)):
+        entry = replace(entry, printed=commas_for_gaps(entry.printed))
     if single in _ONE_AND_MORE:
         return _one_and_more(interpreter, entry, single, shape)
     if single == "firewall" and _profiles(interpreter, entry, shape):

@@ -95,6 +95,8 @@ PATTERNS = Patterns(
     _row("licence.grace", r"\b(?:reste|restent|noch|quedan?|restam?|restano|nog|pozosta\w+|zosta\w+)\s+(?P<v>\d{1,3} (?:jours?|tage?|d[ií]as?|giorn[io]|dag(?:en)?|dni))\b"),
     _row("licence.grace", r"\b(?P<v>\d{1,3} days?) (?:of grace|of the grace period|left|remain)"),
     _row("licence.channel", r"\b(?:licen[cçz][ei]?\w*|lizenz|licencj\w+)\b.{0,20}?\b(?P<v>au d[ée]tail|al detalle|al dettaglio|a retalho|im einzelhandel|detailhandel|detaliczna)\b"),
+    _row("os.name", r"(?:(?:^|[:.] )|\b(?:this is|dit is|dies ist|das ist|voici|c'est|es|questo è|è|este é|to jest) )(?P<v>(?-i:[A-Z])\w*(?: (?-i:[A-Z])\w*)? (?:OS|Linux) \d+(?:\.\d+)*)(?=, (?:[ée]dition|ausgabe|edici[óo]n|edi[çc][ãa]o|edizione|editie|edycja|wydanie)\b)"),
+    _row("licence.expires_at", rf"\bl[äa]uft (?:am )?(?P<v>{_DATE})"),
     _row("os.edition", r"\b(?:[ée]dition|ausgabe|edici[óo]n|edi[çc][ãa]o|edizione|editie|edycja) (?P<v>(?-i:[A-Z])\w*(?: (?-i:[A-Z])\w*)?)\b"),
     _row("licence.state", r"\b(?:is|has been) (?:now |permanently )?(?:activated|licensed)\b", "active"),
     _row("licence.state", rf"\b{_LICENCE} (?:has )?(?:expired|run out|ended)\b", "expired"),

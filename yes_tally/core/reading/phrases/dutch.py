@@ -107,7 +107,7 @@ LABELS: dict[str, str] = {
     "module.type": "type|soort|geheugentype",
     "module.form": "vorm|vormfactor|formaat",
     "module.speed": "snelheid|nominaal|nominale snelheid",
-    "module.running_speed": "ingestelde snelheid|huidige snelheid|draait op|werkelijk|nu|in werking",
+    "module.running_speed": "ingestelde snelheid|huidige snelheid|draait op|werkelijk|nu|in werking|ingesteld op",
     "module.maker": "fabrikant",
     "module.part": "onderdeelnummer|artikelnummer",
     "module.serial": "serienummer",

@@ -6,7 +6,7 @@ context too, but only among other facts of the PC itself.
 """
 
 SUBJECTS: dict[str, str] = {
-    "machine": "machine|computer|pc|computer system|system enclosure|chassis|whole machine|system unit|system product",
+    "machine": "machine|computer|pc|computer system|system enclosure|chassis|whole machine|whole pc|system unit|system product",
     "board": "board|mainboard|motherboard|base board|baseboard|system board",
     "firmware": "firmware|bios|system firmware|bios firmware",
     "security": "security|security chip",

@@ -107,7 +107,7 @@ LABELS: dict[str, str] = {
     "module.type": "type|type memoire|genre",
     "module.form": "format|facteur forme|forme",
     "module.speed": "vitesse|frequence|vitesse nominale|nominale|cadence nominale",
-    "module.running_speed": "vitesse configuree|vitesse actuelle|tourne à|réelle|actuelle|en marche à|en marche",
+    "module.running_speed": "vitesse configuree|vitesse actuelle|tourne à|réelle|actuelle|en marche à|en marche|reglee a|marche a",
     "module.maker": "fabricant",
     "module.part": "reference|numero piece|numero article",
     "module.serial": "numero serie|no serie",

@@ -107,7 +107,7 @@ LABELS: dict[str, str] = {
     "module.type": "art|typ|speichertyp|speicherart|bauart",
     "module.form": "bauform|bauart|form",
     "module.speed": "takt|geschwindigkeit|nenngeschwindigkeit|tempo|nenntakt|nennwert|nenn|bemessen|solltakt",
-    "module.running_speed": "eingestellte geschwindigkeit|aktuelle geschwindigkeit|lauft mit|konfigurierter takt|tatsachlicher takt|tatsächlich|derzeit|jetzt|real|in betrieb|takt jetzt|takt derzeit|isttakt",
+    "module.running_speed": "eingestellte geschwindigkeit|aktuelle geschwindigkeit|lauft mit|konfigurierter takt|tatsachlicher takt|tatsächlich|derzeit|jetzt|real|in betrieb|takt jetzt|takt derzeit|isttakt|eingestellt auf",
     "module.maker": "hersteller",
     "module.part": "teilenummer|artikelnummer|teilenr|teile nr",
     "module.serial": "seriennummer|seriennr|serien nr",

@@ -107,7 +107,7 @@ LABELS: dict[str, str] = {
     "module.type": "tipo|tipo memoria",
     "module.form": "formato|fattore forma|forma",
     "module.speed": "velocita|frequenza|velocità nominale|nominale",
-    "module.running_speed": "velocita configurata|velocita attuale|gira a|reale|attuale|in marcia|marcia a",
+    "module.running_speed": "velocita configurata|velocita attuale|gira a|reale|attuale|in marcia|marcia a|impostata a",
     "module.maker": "produttore",
     "module.part": "codice prodotto|numero parte|codice|codice articolo",
     "module.serial": "numero serie|seriale|matricola",

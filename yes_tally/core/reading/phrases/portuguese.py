@@ -107,7 +107,7 @@ LABELS: dict[str, str] = {
     "module.type": "tipo|tipo memoria",
     "module.form": "formato|fator forma|forma",
     "module.speed": "velocidade|frequencia|velocidade nominal|nominal",
-    "module.running_speed": "velocidade configurada|velocidade atual|funciona a|real|atual|em marcha",
+    "module.running_speed": "velocidade configurada|velocidade atual|funciona a|real|atual|em marcha|ajustada a",
     "module.maker": "fabricante",
     "module.part": "referencia|numero peca|numero parte",
     "module.serial": "numero serie",

@@ -25,7 +25,7 @@ _HEAD = re.compile(r"(?:\d{1,4}[:.)] +)?(?P<name>[^\s:<(][^:<]{0,78}?)(?P<mark>:
 # ``wkl0  (Wickerlink GbE 210)``: what the kernel calls a card, over what is said of it.
 _KERNEL_NAME = re.compile(r"[a-z]{2,8}\d{1,2}(?=  |$)")
 _INDEX = re.compile(r"\d{1,4}[:.)] ")
-_ANGLE = re.compile(r"<([^<>]{1,300})>")
+_ANGLE = re.compile(r"<([^<>]{1,300})>|(?<=\s)\(([^()]{1,200},[^()]{1,200})\)\s*$")
 _WORD = re.compile(r"\S+")
 _MAX = 2000
 NAME = "name"
@@ -71,8 +71,8 @@ def _head(line: Line) -> Group | None:
         return None
     group = Group(entries=[Entry(NAME, match["name"].strip(), line.number, match.start("name") + 1)])
     for angle in _ANGLE.finditer(text, match.end()):
-        at = angle.start(1)
-        for part in angle[1].split(","):
+        at = angle.start(angle.lastindex or 1)
+        for part in angle[angle.lastindex or 1].split(","):
             column = at + len(part) - len(part.lstrip()) + 1
             group.entries.append(Entry(BARE, part.strip(), line.number, column))
             at += len(part) + 1

@@ -12,7 +12,8 @@ from __future__ import annotations
 from collections.abc import Sequence
 
 from yes_tally.core.reading.decode import Line
-from yes_tally.core.reading.phrases import is_known, names_item
+from yes_tally.core.reading.labels import words_of
+from yes_tally.core.reading.phrases import SUBJECTS, is_known, names_item
 from yes_tally.core.reading.shapes.layout import (
     MAX_LABEL,
     MAX_LINE,
@@ -50,6 +51,8 @@ def lay_out(lines: Sequence[Line]) -> Layout | None:
     if sum(len(cells) > 1 and cells[1][0][0] in ":=" for _, cells in body) * 2 > len(body):
         return None  # pairs whose marks stand apart
     labels = [cells[0][0].rstrip(" :.") for _, cells in body if cells]
+    if len({words_of(label) for label in labels if words_of(label) in SUBJECTS}) * 2 > len(labels):
+        return None  # each row tells of a thing of its own
     known = sum(map(is_known, labels))
     if known < _LEAST_FIELDS or known * 2 < len(labels) or 3 * sum(_is_label(cell) for cell, _ in head) > len(head):
         return None

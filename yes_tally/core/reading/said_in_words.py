@@ -238,7 +238,8 @@ def records_of_words(interpreter: Interpreter, lines: Sequence[Line], around: tu
     indents = [len(line.text) - len(line.text.lstrip()) for line in lines]
     if group is None or len(lines) < 2 or indents[0] != min(indents) or max(indents) == min(indents):
         return False
-    heads = [index for index, indent in enumerate(indents) if indent == min(indents)]
+    least = min(indents)
+    heads = [index for index, indent in enumerate(indents) if indent == least]
     bullets = [
         len(match.group()) if (match := _BULLETED.match(lines[index].text)) else indents[index] for index in heads
     ]
@@ -275,7 +276,8 @@ def records_of_numbered(interpreter: Interpreter, lines: Sequence[Line], around:
     """``CPU package 0`` over ``Kestrel K7-9650 at 3.60 GHz, stepping B1`` and more lines between commas: which one it is,
     what it is called, and what is said of it. Whether they were read."""
     indents = [indent_of(line.text) for line in lines]
-    heads = [index for index, indent in enumerate(indents) if indent == min(indents, default=0)]
+    least = min(indents, default=0)
+    heads = [index for index, indent in enumerate(indents) if indent == least]
     named = [INDEXED.match(lines[index].text.strip()) for index in heads]
     groups = {SUBJECTS.get(words_of(match["noun"])) if match and match["rest"] else None for match in named}
     group = groups.pop() if len(groups) == 1 else None

@@ -38,6 +38,12 @@ def blocks_of(lines: Sequence[Line]) -> Iterator[Block]:
         if whole := shape(lines):
             yield Block(tuple(lines), whole, ())
             return
+    begins = _whole_from(lines)
+    if begins:
+        # A few words before a document.
+        yield from blocks_of(lines[:begins])
+        yield from blocks_of(lines[begins:])
+        return
     headings: tuple[Heading, ...] = ()
     pending: list[Block] = []
     for chunk in (part for whole in _chunks(lines) for part in _parted(whole)):
@@ -65,6 +71,19 @@ def blocks_of(lines: Sequence[Line]) -> Iterator[Block]:
             yield from _after_table(chunk, headings)
     if pending:
         yield _merged(pending)
+
+
+_MOST_BEFORE = 6
+_BEGINS_WHOLE = ("{", "[", "<")
+
+
+def _whole_from(lines: Sequence[Line]) -> int | None:
+    """Where a document begins behind a few lines of another kind, if one does."""
+    for index, line in enumerate(lines[1:_MOST_BEFORE], 1):
+        if line.text.startswith(_BEGINS_WHOLE) and not lines[index - 1].text.strip():
+            rest = lines[index:]
+            return index if any(shape(rest) for shape in WHOLE.values()) else None
+    return None
 
 
 def best_layout(lines: Sequence[Line]) -> Layout | None:

@@ -1,5 +1,5 @@
-"""What was put before every line of a report on its way here, taken off: quotation marks of a letter, line numbers, the
-time at which a recorder saw each line."""
+"""What was put around the lines of a report on its way here, taken off: quotation marks of a letter, line numbers, the
+time at which a recorder saw each line, an indent, a line between all lines, the fences of a text."""
 
 from __future__ import annotations
 
@@ -19,24 +19,47 @@ _STAMPED = re.compile(
     r"\[?(?:\d{4}-\d\d-\d\d[T ])?\d{1,2}:\d\d(?::\d\d(?:[.,]\d{1,6})?)?\]?\s?[|│>] ?|"
     r"\[(?:\d{4}-\d\d-\d\d[T ])?\d{1,2}:\d\d:\d\d(?:[.,]\d{1,6})?\] (?=[\w.-]*[$#%>]|  )"
 )
+_FENCE = re.compile(r"\s*(?:`{3,}|~{3,})\w*\s*")
+_MOST_BEFORE = 4
 _COLUMNS = re.compile(r"\s[|│]\s")
 
 
 def without_margin(lines: Sequence[Line]) -> Sequence[Line]:
     """The lines without a margin that all or most of them have, or as they are; numbers and offsets stay theirs."""
+    lines = _undented(_closed_up([line for line in lines if not _FENCE.fullmatch(line.text)]))
     written = [line for line in lines if line.text.strip()]
     if len(written) < _LEAST_LINES:
         return lines
     for margin, is_margin in ((_QUOTED, _is_quoted), (_NUMBERED, _is_numbered), (_STAMPED, _is_stamped)):
-        if is_margin(written):
-            return [_cut(line, margin.match(line.text)) for line in lines]
+        # A few words may stand before what has the margin.
+        first = next((n for n, line in enumerate(written[:_MOST_BEFORE]) if margin.match(line.text)), None)
+        if first is not None and len(written) - first >= _LEAST_LINES and is_margin(written[first:]):
+            return _undented([_cut(line, margin.match(line.text)) for line in lines])
     return lines
 
 
+def _closed_up(lines: Sequence[Line]) -> Sequence[Line]:
+    """The lines without the empty one that stands behind each of them, as some letters have it."""
+    for start in (0, 1):
+        between = lines[1 - start :: 2]
+        if len(between) >= _LEAST_LINES and not any(line.text.strip() for line in between):
+            return lines[start::2]
+    return lines
+
+
+def _undented(lines: Sequence[Line]) -> Sequence[Line]:
+    """The lines without the blanks that all of them begin with."""
+    indent = min((len(line.text) - len(line.text.lstrip()) for line in lines if line.text.strip()), default=0)
+    return [_cut_at(line, indent) for line in lines] if indent else lines
+
+
 def _cut(line: Line, margin: re.Match[str] | None) -> Line:
-    if margin is None:
-        return line
-    return replace(line, text=line.text[margin.end() :], tabbed=line.tabbed and line.tabbed[margin.end() :])
+    return line if margin is None else _cut_at(line, margin.end())
+
+
+def _cut_at(line: Line, width: int) -> Line:
+    tabbed = line.tabbed[width:] if line.tabbed and line.tabbed[:width] == line.text[:width] else None
+    return replace(line, text=line.text[width:], tabbed=tabbed)
 
 
 def _is_quoted(lines: Sequence[Line]) -> bool:
@@ -46,8 +69,6 @@ def _is_quoted(lines: Sequence[Line]) -> bool:
 def _is_numbered(lines: Sequence[Line]) -> bool:
     """Whether every line has its number, one after the other, written as no list's is: with zeros before it, or with
     nothing behind it where the line is empty."""
-    if not _NUMBERED.match(lines[0].text):
-        return False
     matches = [_NUMBERED.match(line.text) for line in lines]
     if not all(matches):
         return False
@@ -60,8 +81,6 @@ def _is_numbered(lines: Sequence[Line]) -> bool:
 
 def _is_stamped(lines: Sequence[Line]) -> bool:
     """Whether every line has the time at which it was seen before it, and no columns of a log behind that."""
-    if not _STAMPED.match(lines[0].text):
-        return False
     matches = [_STAMPED.match(line.text) for line in lines]
     if not all(matches):
         return False

@@ -149,7 +149,8 @@ def _headed(line: Line, above: Line) -> str | None:
     if above.number != line.number - 1 or indent_of(line.text) <= indent_of(above.text) or len(above.text) > MAX_LABEL:
         return None
     group = SUBJECTS.get(words_of(above.text.rstrip(" :")))
-    return group if group in CALLED and line.text.split(None, 1)[:1][0].rstrip(".):").isdigit() else None
+    first = (line.text.split(None, 1) or [""])[0]
+    return group if group in CALLED and first.rstrip(".):").isdigit() else None
 
 
 def _names_one(cell: str) -> bool:

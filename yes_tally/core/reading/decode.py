@@ -1,7 +1,7 @@
 """Bytes to lines: any encoding, any line ends, nothing lost.
 
-The lines are what a person saw in the window: colour codes and NULs gone, an overwritten progress line shown as it
-ended. Every line keeps its place in the bytes, so that a reading points back to where it was printed.
+The lines are what a person saw in the window: colour codes, NULs and what has no width gone, blanks of every kind plain
+ones, an overwritten progress line shown as it ended. Every line keeps its place in the bytes, so that a reading points back to where it was printed.
 """
 
 from __future__ import annotations
@@ -17,8 +17,11 @@ _BOMS = (
 )
 _ANSI = re.compile(r"\x1b(?:\[[0-?]*[ -/]*[@-~]|\][^\x07\x1b]*(?:\x07|\x1b\\)?|[@-Z\\-_])")
 _ENDS = re.compile(r"\r*\n|\f")
-_UNSEEN = re.compile(r"[\x00-\x08\x0b\x0e-\x1f\x7f\ufeff]")
-_NEEDS_CLEANING = re.compile(r"[\x00-\x08\x0b-\x1f\x7f\ufeff]")
+_UNSEEN = re.compile(r"[\x00-\x08\x0b\x0e-\x1f\x7f\xad\u200b-\u200f\u2060\ufeff]")
+_NEEDS_CLEANING = re.compile(r"[\x00-\x08\x0b-\x1f\x7f\xa0\xad\u2000-\u200f\u2026\u202f\u205f\u2060\u3000\ufeff]")
+# A letter program makes no-break blanks of runs of blanks, and of the dots that lead to a value ellipses.
+_BLANK = re.compile(r"[\xa0\u2000-\u200a\u202f\u205f\u3000]")
+_ELLIPSES = re.compile(r"[.…]*…[.…]+|[.]+…")
 TAB = 8
 
 
@@ -127,5 +130,7 @@ def shown(raw: str) -> str:
         raw = _ANSI.sub("", raw)
         if "\r" in raw:
             raw = next((part for part in reversed(raw.split("\r")) if part.strip()), "")
-        raw = _UNSEEN.sub("", raw)
+        raw = _BLANK.sub(" ", _UNSEEN.sub("", raw))
+        if "…" in raw:
+            raw = _ELLIPSES.sub(lambda match: match[0].replace("…", "..."), raw)
     return raw

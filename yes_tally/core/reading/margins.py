@@ -1,8 +1,9 @@
 """What was put around the lines of a report on its way here, taken off: quotation marks of a letter, line numbers, the
-time at which a recorder saw each line, an indent, a line between all lines, the fences of a text."""
+time at which a recorder saw each line, an indent, a line between all lines, the fences of a text, the tags of a page."""
 
 from __future__ import annotations
 
+import html
 import itertools
 import re
 from collections.abc import Sequence
@@ -20,22 +21,37 @@ _STAMPED = re.compile(
     r"\[(?:\d{4}-\d\d-\d\d[T ])?\d{1,2}:\d\d:\d\d(?:[.,]\d{1,6})?\] (?=[\w.-]*[$#%>]|  )"
 )
 _FENCE = re.compile(r"\s*(?:`{3,}|~{3,})\w*\s*")
+_PREFORMATTED = re.compile(r"</?pre\b[^>]*>", re.I)
+_TAG = re.compile(r"</?[A-Za-z!][^<>]*>")
+# A page has its head before its text.
+_MOST_HEAD = 60
 _MOST_BEFORE = 4
 _COLUMNS = re.compile(r"\s[|│]\s")
 
 
 def without_margin(lines: Sequence[Line]) -> Sequence[Line]:
     """The lines without a margin that all or most of them have, or as they are; numbers and offsets stay theirs."""
-    lines = _undented(_closed_up([line for line in lines if not _FENCE.fullmatch(line.text)]))
-    written = [line for line in lines if line.text.strip()]
-    if len(written) < _LEAST_LINES:
-        return lines
+    lines = _undented(_closed_up([line for line in _as_shown(lines) if not _FENCE.fullmatch(line.text)]))
     for margin, is_margin in ((_QUOTED, _is_quoted), (_NUMBERED, _is_numbered), (_STAMPED, _is_stamped)):
+        written = [line for line in lines if line.text.strip()]
         # A few words may stand before what has the margin.
         first = next((n for n, line in enumerate(written[:_MOST_BEFORE]) if margin.match(line.text)), None)
         if first is not None and len(written) - first >= _LEAST_LINES and is_margin(written[first:]):
-            return _undented([_cut(line, margin.match(line.text)) for line in lines])
+            lines = _undented([_cut(line, margin.match(line.text)) for line in lines])
     return lines
+
+
+def _as_shown(lines: Sequence[Line]) -> Sequence[Line]:
+    """The lines of a page that holds its text as it was printed, as a browser shows them: no tags, no entities."""
+    first = next((n for n, line in enumerate(lines[:_MOST_HEAD]) if _PREFORMATTED.search(line.text)), None)
+    if first is None or not any(_PREFORMATTED.search(line.text) for line in lines[first + 1 :]):
+        return lines
+    shown = [replace(line, text=_untagged(line.text), tabbed=line.tabbed and _untagged(line.tabbed)) for line in lines]
+    return [after for before, after in zip(lines, shown, strict=True) if after.text.strip() or not before.text.strip()]
+
+
+def _untagged(text: str) -> str:
+    return html.unescape(_TAG.sub("", text))
 
 
 def _closed_up(lines: Sequence[Line]) -> Sequence[Line]:
@@ -67,16 +83,17 @@ def _is_quoted(lines: Sequence[Line]) -> bool:
 
 
 def _is_numbered(lines: Sequence[Line]) -> bool:
-    """Whether every line has its number, one after the other, written as no list's is: with zeros before it, or with
-    nothing behind it where the line is empty."""
-    matches = [_NUMBERED.match(line.text) for line in lines]
-    if not all(matches):
+    """Whether every line has its number, one after the other, written as no list's is: with zeros before it, with a
+    mark that no list has, or with nothing behind it where the line is empty."""
+    pairs = [(match, line.text) for line in lines if (match := _NUMBERED.match(line.text))]
+    if len(pairs) < len(lines):
         return False
-    numbers = [int(match["number"]) for match in matches if match]
+    numbers = [int(match["number"]) for match, _ in pairs]
     follow = all(b - a == 1 for a, b in itertools.pairwise(numbers))
-    padded = all(match["number"][0] == "0" for match in matches[:9] if match)
-    empty = any(match and not line.text[match.end() :].strip() for match, line in zip(matches, lines, strict=True))
-    return follow and numbers[0] <= 1 and (padded or empty)
+    padded = all(match["number"][0] == "0" for match, _ in pairs[:9])
+    empty = any(not text[match.end() :].strip() for match, text in pairs)
+    marked = all(text[match.end("number")] in ":|│" for match, text in pairs if text[match.end("number") :])
+    return follow and numbers[0] <= 1 and (padded or empty or marked)
 
 
 def _is_stamped(lines: Sequence[Line]) -> bool:

@@ -13,7 +13,9 @@ from dataclasses import dataclass
 from yes_tally.core.reading.decode import Line
 from yes_tally.core.reading.shapes.layout import Entry, Group, Heading, Layout, all_entries, known_share
 
-_TOKEN = re.compile(r'"(?:[^"\\]|\\.)*"|[{}\[\],:]|[^\s{}\[\],:"]+')
+# A letter program bends the quotation marks.
+_TOKEN = re.compile(r'"(?:[^"\\]|\\.)*"|[“”„][^“”„]*[“”]|[{}\[\],:]|[^\s{}\[\],:"“”„]+')
+_QUOTES = '"“”„'
 _START = re.compile(r"\s*[\[{]")
 _MAX_TOKENS = 400_000
 
@@ -30,7 +32,7 @@ class _Open:
 def lay_out(lines: Sequence[Line]) -> Layout | None:
     """Read lines that begin as JSON does, or ``None``."""
     first = next((line.text for line in lines if line.text.strip()), "")
-    if not _START.match(first) or not any('"' in line.text for line in lines[:50]):
+    if not _START.match(first) or not any(mark in line.text for line in lines[:50] for mark in _QUOTES):
         return None
     root = Group()
     stack = [_Open(root, "")]
@@ -55,7 +57,7 @@ def lay_out(lines: Sequence[Line]) -> Layout | None:
             inside = stack[-1]
             if inside.bracket:
                 label = inside.key
-                inside.group.entries.append(Entry(label, text, line, column + (token[0] == '"')))
+                inside.group.entries.append(Entry(label, text, line, column + (token[0] in _QUOTES)))
     groups = [_tidy(group) for group in root.children]
     entries = all_entries(groups)
     if len(entries) < 2 or not any(entry.label for entry in entries):
@@ -74,12 +76,12 @@ def _heading(parent: _Open, line: int, column: int) -> Heading | None:
 
 
 def _plain(token: str) -> str:
-    if token[0] != '"':
+    if token[0] not in _QUOTES:
         return "" if token == "null" else token
     try:
         return str(json.loads(token))
     except ValueError:
-        return token.strip('"')
+        return token.strip(_QUOTES)
 
 
 def _tidy(root: Group) -> Group:

@@ -21,7 +21,7 @@ _UNSEEN = re.compile(r"[\x00-\x08\x0b\x0e-\x1f\x7f\xad\u200b-\u200f\u2060\ufeff]
 _NEEDS_CLEANING = re.compile(r"[\x00-\x08\x0b-\x1f\x7f\xa0\xad\u2000-\u200f\u2026\u202f\u205f\u2060\u3000\ufeff]")
 # A letter program makes no-break blanks of runs of blanks, and of the dots that lead to a value ellipses.
 _BLANK = re.compile(r"[\xa0\u2000-\u200a\u202f\u205f\u3000]")
-_ELLIPSES = re.compile(r"[.…]*…[.…]+|[.]+…")
+_ELLIPSES = re.compile(r"[.…]{2,}|(?<=\s)…(?=\s)")
 TAB = 8
 
 

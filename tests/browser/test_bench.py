@@ -153,6 +153,9 @@ class AtTheBench(Driven):
         self.paste(f"ines@nq-tkt-06 > about machine\nHost name: nq-tkt-06\n{lines}Build: 12.0.4417.82\n")
         expect(self.page.get_by_text("10003 lines")).to_be_visible()
         self.assertLess(self.page.locator("[data-line]").count(), 150)
+        # What is drawn beside the lines moves them: a key before that may scroll nothing.
+        expect(self.page.get_by_role("heading", level=1, name="nq-tkt-06")).to_be_visible()
+        expect(self.page.get_by_role("button", name="build 12.0.4417.82")).to_be_visible()
         self.page.get_by_role("region", name="Lines of the report").press("End")
         expect(self.page.locator("[data-line='10003']")).to_contain_text("12.0.4417.82")
 

@@ -83,6 +83,9 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
         (re.compile(r"(?:netmask|mask) (\S+)", re.I), "adapter.mask"),
         (re.compile(r"\(?DHCP (?:from|by|server|lease from) (\d+(?:\.\d+){3})", re.I), "adapter.dhcp_server"),
     ),
+    "host.name": (
+        (re.compile(r"\((?:domain|domäne|domaine|dominio|domínio|domein|domena) ([\w.-]+)\)", re.I), "host.domain"),
+    ),
     "adapter.dhcp": (
         (re.compile(r"\b(?:from|by|von|de|du|da|dal|di|van|od|server|serveur|servidor|serwer)\s+(\d{1,3}(?:\.\d{1,3}){3})", re.I), "adapter.dhcp_server"),
     ),
@@ -91,7 +94,7 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
         (re.compile(r"\b(?:to|until|till|bis|au|hasta|fino al?|tot|do)\s+(\d[\d./-]+(?:[ T]\d\d:\d\d(?::\d\d)?)?)", re.I), "adapter.lease_until"),
     ),
     "licence.state": (
-        (re.compile(r"\b(\d{1,4} (?:days?|hours?|weeks?|minutes?|tage?n?|jours?|d[ií]as?|giorni|dagen|dni)) (?:left|of grace|grace|remain\w*|to go|übrig|verbleib\w*|restants?|restantes|rimanenti|resterend\w*|pozosta\w*)", re.I), "licence.grace"),
+        (re.compile(r"^(?!.*\b(?:until|till|through|bis|jusqu|hasta|até|fino|tot|do) [^()]*\d.*\()(?:.*?)\b(\d{1,4} (?:days?|hours?|weeks?|minutes?|tage?n?|jours?|d[ií]as?|giorni|dagen|dni)) (?:left|of grace|grace|remain\w*|to go|übrig|verbleib\w*|restants?|restantes|rimanenti|resterend\w*|pozosta\w*)", re.I), "licence.grace"),
         (re.compile(r"\b(?:until|till|through|bis(?: zum)?|jusqu'au|hasta(?: el)?|até|fino al|tot|do) (\d[\w. :/-]+\d)", re.I), "licence.expires_at"),),
     "task.last_run_at": (
         (re.compile(r"\((?:result|r[ée]sultat|ergebnis|resultado|risultato|esito|resultaat|wynik):? ([\w-]+)\)", re.I), "task.last_result"),

@@ -42,7 +42,7 @@ FORMS = {
     "volume.state": re.compile(
         r"(?:healthy|ok|good|connected|damaged|in ordnung|fehlerfrei|sain|sano|dirty|needs checking|disconnected)", re.I
     ),
-    "volume.filesystem": re.compile(r"[A-Z][A-Z0-9]{2,7}|[a-z]{2,6}\d?fs\d?|x?fat\d*|ext\d"),
+    "volume.filesystem": re.compile(r"[A-Z]{2,6}\d{1,2}|[A-Z]{0,5}(?:FS|FAT)\d{0,2}|[a-z]{2,6}\d?fs\d?|x?fat\d*|ext\d"),
 }
 _BUSES = frozenset("sata nvme usb sas scsi pcie ata ide mmc sd thunderbolt fibre iscsi virtio".split())
 _UNTIL = re.compile(r" (?:until|till|through|bis|jusqu'au|hasta|até|fino al|tot|do) .*\d.*$", re.I)

@@ -132,13 +132,15 @@ class Interpreter:
         if taught:
             return as_taught(taught)
         guesses = decide(label, context)
-        if not guesses and self.under and len(self.under[-1]) <= _SHORT_HEADING and not _UNIT_ALONE.fullmatch(label):
+        sure = bool(guesses) and guesses[0].confidence >= _WHOLE_PHRASE
+        if not sure and self.under and len(self.under[-1]) <= _SHORT_HEADING and not _UNIT_ALONE.fullmatch(label):
             # ``"tpm": {"specVersion": …}``: what the heading begins the label ends.
-            guesses = tuple(
+            begun = tuple(
                 g._replace(confidence=round(g.confidence - 0.05, 3))
                 for g in decide(f"{self.under[-1]} {label}", context)
                 if g.confidence >= _WHOLE_PHRASE
             )
+            guesses = (*begun, *guesses)
         return guesses
 
     def read(self, layout: Layout, around: tuple[str, ...], *, totals: bool = False) -> None:
@@ -236,6 +238,10 @@ class Interpreter:
         ):
             return
         item = opened
+        if opened is None and parent and shape == "tree" and group.heading and not named and not group.children:
+            # ``{"name": …, "mhz": {"base": …}}``: more of the same
+            subject = subject or parent.group
+            item = parent if subject == parent.group else None
         if item is None and subject in ITEM_GROUPS and group.entries:
             item = self.new_item(subject or "")
             self._before = (shape, subject or "")

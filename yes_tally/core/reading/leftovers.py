@@ -48,7 +48,9 @@ _TEXTS: dict[str, re.Pattern[str]] = {
         re.I,
     ),
     "event.text": re.compile(r"\S+(?: \S+){3,}"),
-    "volume.filesystem": re.compile(r"(?:[A-Z]{2,6}\d{0,2}|[a-z]{2,6}\d?fs\d?|x?fat\d*|ext\d)$"),
+    "volume.filesystem": re.compile(
+        r"(?:[A-Z]{2,6}\d{1,2}|[A-Z]{0,5}(?:FS|FAT)\d{0,2}|[a-z]{2,6}\d?fs\d?|x?fat\d*|ext\d)$"
+    ),
     "volume.mount": re.compile(r"[A-Z]:\\?$|/(?:\S*)$"),
     "disk.bus": re.compile(r"(?:sata|nvme|usb|sas|scsi|pcie|ata|ide|mmc|sd)(?: \S+)?$", re.I),
     "connection.protocol": re.compile(r"(?:tcp|udp)[46]?$", re.I),

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import re
 from collections.abc import Sequence
 
 from yes_tally.core.reading.compounds import PAIR_BESIDE
@@ -10,6 +11,9 @@ from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.pairs_within import pairs_in
 from yes_tally.core.reading.phrases import SUBJECTS, subjects_in
 from yes_tally.core.reading.shapes.layout import Entry, Group
+
+# What a counted heading counts.
+_NOUN = re.compile(r"[^\W\d_]{3,20} #?(?=\d{1,3}\b)")
 
 
 def labels_of(group: Group) -> tuple[str, ...]:
@@ -34,8 +38,14 @@ def subject_of_record(group: Group, labels: tuple[str, ...], around: tuple[str, 
 
 
 def shared_labels(children: Sequence[Group]) -> tuple[str, ...]:
-    """The labels of records that have no heading of their own: they speak of one kind of thing."""
-    if len(children) < 2 or any(child.heading for child in children):
+    """The labels of records that have no heading of their own, or the same one counted (``Port 1: "Funk"``): they speak
+    of one kind of thing."""
+    if len(children) < 2:
+        return ()
+    counted = {
+        match and match[0] for child in children if child.heading for match in (_NOUN.match(child.heading.text),)
+    }
+    if counted and (None in counted or len(counted) > 1 or not all(child.heading for child in children)):
         return ()
     return tuple(
         dict.fromkeys(e.label for child in children for entry in child.entries for e in _apart(entry) if e.label)

@@ -24,7 +24,7 @@ _IP = re.compile(r"(?<![\w.:])(?:\d{1,3}(?:\.\d{1,3}){3}|[0-9a-f]*(?::[0-9a-f]*)
 
 # What a text fact may look like; a print that does not is not taken for it.
 _TEXT_FORMS: dict[str, re.Pattern[str]] = {
-    "host.name": re.compile(r"[A-Za-z0-9][\w.-]{0,62}$"),
+    "host.name": re.compile(r"(?P<keep>[A-Za-z0-9][\w.-]{0,62})(?: \([^\d\W]+ [\w.-]+\))?$"),
     "host.domain": re.compile(r"[\w.-]{2,80}$"),
     "licence.key_tail": re.compile(r"[A-Za-z0-9*?X-]*?(?P<keep>[A-Za-z0-9]{5})$"),
     "account.full_name": re.compile(r"[«„“\"]?\s*(?P<keep>[^«»„“”\"]+?)\s*[»“”\"]?$"),

@@ -15,7 +15,7 @@ SUBJECTS: dict[str, str] = {
     "os": "operating system|os|system software|kernel|operating environment",
     "licence": "licence|lic|license|activation|licensing|product licence",
     "processor": "processor|cpu package|processor package|cpu|central processor|processor socket|cpu socket|physical processor",
-    "module": "module|mem slot|mem module|mem dimm|mem bank|memory module|memory socket|memory slot|memory device|dimm|memory bank|ram module|ram slot|physical memory array",
+    "module": "module|stick|memory stick|ram stick|mem slot|mem module|mem dimm|mem bank|memory module|memory socket|memory slot|memory device|dimm|memory bank|ram module|ram slot|physical memory array",
     "disk": "disk|drive|disk drive|hard disk|physical disk|block device|storage device|solid state drive|disc|storage|physical drive|hard drive",
     "partition": "partition|disk partition",
     "volume": "volume|vol|logical disk|file system|filesystem|mount|mount point|mounted file system|logical volume",

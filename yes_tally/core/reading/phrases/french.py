@@ -57,7 +57,7 @@ LABELS: dict[str, str] = {
     "firmware.secure_boot": "!demarrage securise|!amorçage sécurisé",
     "security.tpm": "!tpm|!version tpm|!puce securite|!puce de sécurité|!module de confiance|!puce tpm|!puce de confiance|!module tpm",
     "security.virtualisation": "!virtualisation|!virtualisation activee|!virtualisation materielle",
-    "host.name": "!nom ordinateur|!nom poste|!nom machine|!nom hote|nom",
+    "host.name": "!nom ordinateur|!nom poste|?poste|?poste travail|!nom machine|!nom hote|nom",
     "host.domain": "!domaine|!groupe travail",
     "host.owner": "!proprietaire|!proprietaire enregistre|!enregistré au nom de",
     "host.organisation": "!organisation|!societe|!organisation enregistree|!entreprise",

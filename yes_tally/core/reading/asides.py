@@ -94,7 +94,8 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
         (re.compile(r"\b(?:to|until|till|bis|au|hasta|fino al?|tot|do)\s+(\d[\d./-]+(?:[ T]\d\d:\d\d(?::\d\d)?)?)", re.I), "adapter.lease_until"),
     ),
     "licence.state": (
-        (re.compile(r"^(?!.*\b(?:until|till|through|bis|jusqu|hasta|até|fino|tot|do) [^()]*\d.*\()(?:.*?)\b(\d{1,4} (?:days?|hours?|weeks?|minutes?|tage?n?|jours?|d[ií]as?|giorni|dagen|dni)) (?:left|of grace|grace|remain\w*|to go|übrig|verbleib\w*|restants?|restantes|rimanenti|resterend\w*|pozosta\w*)", re.I), "licence.grace"),
+        # Behind a date, ``(170 days left)`` is how long it lasts, and no grace.
+        (re.compile(r"(?<!\d \()\b(\d{1,4} (?:days?|hours?|weeks?|minutes?|tage?n?|jours?|d[ií]as?|giorni|dagen|dni)) (?:left|of grace|grace|remain\w*|to go|übrig|verbleib\w*|restants?|restantes|rimanenti|resterend\w*|pozosta\w*)", re.I), "licence.grace"),
         (re.compile(r"\b(?:until|till|through|bis(?: zum)?|jusqu'au|hasta(?: el)?|até|fino al|tot|do) (\d[\w. :/-]+\d)", re.I), "licence.expires_at"),),
     "task.last_run_at": (
         (re.compile(r"\((?:result|r[ée]sultat|ergebnis|resultado|risultato|esito|resultaat|wynik):? ([\w-]+)\)", re.I), "task.last_result"),

@@ -38,11 +38,10 @@ def blocks_of(lines: Sequence[Line]) -> Iterator[Block]:
         if whole := shape(lines):
             yield Block(tuple(lines), whole, ())
             return
-    begins = _whole_from(lines)
-    if begins:
-        # A few words before a document.
+    if found := _document_behind(lines):
+        begins, document = found
         yield from blocks_of(lines[:begins])
-        yield from blocks_of(lines[begins:])
+        yield Block(tuple(lines[begins:]), document, ())
         return
     headings: tuple[Heading, ...] = ()
     pending: list[Block] = []
@@ -74,15 +73,15 @@ def blocks_of(lines: Sequence[Line]) -> Iterator[Block]:
 
 
 _MOST_BEFORE = 6
-_BEGINS_WHOLE = ("{", "[", "<")
+_BEGINS_DOCUMENT = ("{", "[", "<")
 
 
-def _whole_from(lines: Sequence[Line]) -> int | None:
-    """Where a document begins behind a few lines of another kind, if one does."""
+def _document_behind(lines: Sequence[Line]) -> tuple[int, Layout] | None:
+    """Where a document begins behind a few lines of another kind, and how it is laid out."""
     for index, line in enumerate(lines[1:_MOST_BEFORE], 1):
-        if line.text.startswith(_BEGINS_WHOLE) and not lines[index - 1].text.strip():
-            rest = lines[index:]
-            return index if any(shape(rest) for shape in WHOLE.values()) else None
+        if line.text.startswith(_BEGINS_DOCUMENT) and not lines[index - 1].text.strip():
+            layouts = (shape(lines[index:]) for shape in WHOLE.values())
+            return next(((index, layout) for layout in layouts if layout), None)
     return None
 
 

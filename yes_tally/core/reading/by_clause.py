@@ -3,13 +3,13 @@
 from __future__ import annotations
 
 import re
-from collections.abc import Sequence
+from collections.abc import Iterable, Iterator, Sequence
 from typing import TYPE_CHECKING
 
 from yes_tally.core.catalogue import FACTS, FactKind
 from yes_tally.core.quantity import Value, exactly
-from yes_tally.core.reading.decide import decide
-from yes_tally.core.reading.values import understand
+from yes_tally.core.reading.decide import Guess, decide
+from yes_tally.core.reading.values import FILE_SYSTEM, understand
 from yes_tally.core.words import choice_of, flag_of
 
 if TYPE_CHECKING:
@@ -42,7 +42,7 @@ FORMS = {
     "volume.state": re.compile(
         r"(?:healthy|ok|good|connected|damaged|in ordnung|fehlerfrei|sain|sano|dirty|needs checking|disconnected)", re.I
     ),
-    "volume.filesystem": re.compile(r"[A-Z]{2,6}\d{1,2}|[A-Z]{0,5}(?:FS|FAT)\d{0,2}|[a-z]{2,6}\d?fs\d?|x?fat\d*|ext\d"),
+    "volume.filesystem": re.compile(FILE_SYSTEM),
 }
 _BUSES = frozenset("sata nvme usb sas scsi pcie ata ide mmc sd thunderbolt fibre iscsi virtio".split())
 _UNTIL = re.compile(r" (?:until|till|through|bis|jusqu'au|hasta|até|fino al|tot|do) .*\d.*$", re.I)
@@ -66,36 +66,38 @@ def by_label(
     if leading := _OF_WHICH.match(text):
         found = by_label(interpreter, text[leading.end() :], group, left)
         return found and (found[0], found[1], found[2] + leading.end())
+    of_group = interpreter.context(group, (group,))
     counted = _COUNTED.fullmatch(text)
-    for guess in decide(counted["label"], interpreter.context(group, (group,)))[:1] if counted else ():
-        fact = FACTS[guess.fact]
-        value = understand(fact, counted["number"], interpreter.locale) if counted and fact in left else None
-        if value and fact.kind == "count" and guess.confidence > SURE:
+    for fact in _surely(decide(counted["label"], of_group)[:1], left, "count") if counted else ():
+        value = understand(fact, counted["number"], interpreter.locale) if counted else None
+        if value:
             return fact, value, 0
     trailed = _TRAILED.match(text)
-    of_group = interpreter.context(group, (group,))
     said = trailed["label"] if trailed else ""
-    for guess in (decide(said, of_group) or decide(f"{group} {said}", of_group))[:1] if said else ():
-        fact = FACTS[guess.fact]
-        value = understand(fact, text, interpreter.locale) if fact in left and fact.kind == "size" else None
-        if value and guess.confidence > SURE:
+    guesses = (decide(said, of_group) or decide(f"{group} {said}", of_group))[:1] if said else ()
+    for fact in _surely(guesses, left, "size"):
+        if value := understand(fact, text, interpreter.locale):
             return fact, value, 0
     *words, last = text.split()
-    for guess in decide(last, interpreter.context(group, (group,)))[:1] if words else ():
+    for fact in _surely(decide(last, of_group)[:1], left, "text") if words and words[0][:1].isupper() else ():
         # ``Gullwing 4 driver``: the label stands behind a name.
-        fact = FACTS[guess.fact]
-        value = understand(fact, " ".join(words), interpreter.locale)
-        if value and fact in left and fact.kind == "text" and guess.confidence > SURE and words[0][:1].isupper():
+        if value := understand(fact, " ".join(words), interpreter.locale):
             return fact, value, 0
     starts = [word.start() for word in _WORD.finditer(text)]
     for at in reversed(starts[1:4]):
         label, rest = _COPULA.sub("", text[:at].rstrip(": =")), text[at:]
-        for guess in decide(label, interpreter.context(group, (group,)))[:1]:
-            fact = FACTS[guess.fact]
-            value = understand(fact, rest, interpreter.locale) if fact in left and guess.confidence > SURE else None
-            if value:
+        for fact in _surely(decide(label, of_group)[:1], left):
+            if value := understand(fact, rest, interpreter.locale):
                 return fact, value, at
     return None
+
+
+def _surely(guesses: Iterable[Guess], left: Sequence[FactKind], *kinds: str) -> Iterator[FactKind]:
+    """What of ``left`` is surely meant, of these kinds where some are named."""
+    for guess in guesses:
+        fact = FACTS[guess.fact]
+        if guess.confidence > SURE and fact in left and (not kinds or fact.kind in kinds):
+            yield fact
 
 
 _OF_WHICH = re.compile(
@@ -171,31 +173,25 @@ def by_assertion(
         return switch, exactly("flag", whole), 0
     denied = NOT.fullmatch(text)
     within = None if denied else _NOT_WITHIN.fullmatch(text)
-    for guess in decide(f"{within['before']} {within['after']}", context)[:1] if within else ():
+    about = decide(f"{within['before']} {within['after']}", context)[:1] if within else ()
+    for fact in _surely(about, left, "moment", "flag"):
         # ``the password does not expire``
-        fact = FACTS[guess.fact]
-        if fact in left and fact.kind in ("moment", "flag") and guess.confidence > SURE:
-            return fact, exactly("moment", "never") if fact.kind == "moment" else exactly("flag", False), 0
-    for guess in decide(denied["rest"] if denied else text, context)[:2]:
-        fact = FACTS[guess.fact]
-        if fact in left and fact.kind == "flag" and guess.confidence > SURE:
+        return fact, exactly("moment", "never") if fact.kind == "moment" else exactly("flag", False), 0
+    for fact in _surely(decide(denied["rest"] if denied else text, context)[:2], left, "moment", "flag"):
+        if fact.kind == "flag":
             return fact, exactly("flag", not denied), 0
-        if denied and fact in left and fact.kind == "moment" and guess.confidence > SURE:
+        if denied:
             return fact, exactly("moment", "never"), 0
     dates = [fact for fact in left if fact.kind == "moment"] if _DATE_ALONE.fullmatch(text) else []
     if len(dates) == 1 and (value := understand(dates[0], text, interpreter.locale)):
         return dates[0], value, 0
     done_by = _DONE_BY.fullmatch(text)
-    for guess in decide(done_by["what"], context)[:1] if done_by else ():
-        fact = FACTS[guess.fact]
-        if fact in left and fact.kind == "flag" and guess.confidence > SURE:
-            return fact, exactly("flag", True), 0
+    for fact in _surely(decide(done_by["what"], context)[:1] if done_by else (), left, "flag"):
+        return fact, exactly("flag", True), 0
     never = _NEVER.fullmatch(text)
     said = " ".join(filter(None, [never["before"], never["after"]])) if never else ""
-    for guess in decide(said, context)[:2] if said else ():
-        fact = FACTS[guess.fact]
-        if fact in left and fact.kind == "moment" and guess.confidence > SURE:
-            return fact, exactly("moment", "never"), 0
+    for fact in _surely(decide(said, context)[:2] if said else (), left, "moment"):
+        return fact, exactly("moment", "never"), 0
     return None
 
 

@@ -1,7 +1,8 @@
 """Bytes to lines: any encoding, any line ends, nothing lost.
 
 The lines are what a person saw in the window: colour codes, NULs and what has no width gone, blanks of every kind plain
-ones, an overwritten progress line shown as it ended. Every line keeps its place in the bytes, so that a reading points back to where it was printed.
+ones, an overwritten progress line shown as it ended. Every line keeps its place in the bytes, so that a reading points
+back to where it was printed.
 """
 
 from __future__ import annotations

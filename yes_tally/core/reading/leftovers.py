@@ -19,7 +19,7 @@ from yes_tally.core.reading.labels import split_unit, words_of
 from yes_tally.core.reading.phrases import LABELS, STRONG, Phrase, ways_in_english
 from yes_tally.core.reading.phrases.synonyms import plainly
 from yes_tally.core.reading.shapes.layout import Entry
-from yes_tally.core.reading.values import understand
+from yes_tally.core.reading.values import FILE_SYSTEM, understand
 from yes_tally.core.words import choice_named, flag_of, is_placeholder
 
 if TYPE_CHECKING:
@@ -48,9 +48,7 @@ _TEXTS: dict[str, re.Pattern[str]] = {
         re.I,
     ),
     "event.text": re.compile(r"\S+(?: \S+){3,}"),
-    "volume.filesystem": re.compile(
-        r"(?:[A-Z]{2,6}\d{1,2}|[A-Z]{0,5}(?:FS|FAT)\d{0,2}|[a-z]{2,6}\d?fs\d?|x?fat\d*|ext\d)$"
-    ),
+    "volume.filesystem": re.compile(rf"(?:{FILE_SYSTEM})$"),
     "volume.mount": re.compile(r"[A-Z]:\\?$|/(?:\S*)$"),
     "disk.bus": re.compile(r"(?:sata|nvme|usb|sas|scsi|pcie|ata|ide|mmc|sd)(?: \S+)?$", re.I),
     "connection.protocol": re.compile(r"(?:tcp|udp)[46]?$", re.I),

@@ -36,17 +36,26 @@ _SHORT = {
     "wrz": 9, "paz": 10, "lis": 11, "gru": 12, "mrt": 3, "mei": 5,
 }  # fmt: skip
 
-_TIME = r"(?:[T\s,]+(?:at |um |à |a las |alle |om |o )?(?P<h>\d{1,2})[:.h](?P<mi>\d{2})(?:[:.](?P<s>\d{2})(?:[.,]\d+)?)?\s*(?P<half>[ap]\.?m\.?)?)?"
+_AT = r"(?:(?:at|um|à|às|as|a las|alle|alle ore|ore|om|o|o godz\.|godz\.|godzina|r\.,? godz\.|[-–@])\s+)?"
+_TIME = (
+    rf"(?:(?:T|[\s,]+{_AT})(?P<h>\d{{1,2}})[:.h](?P<mi>\d{{2}})(?:[:.](?P<s>\d{{2}})(?:[.,]\d+)?)?"
+    r"\s*(?P<half>[ap]\.?m\.?)?)?"
+)
 _ISO = re.compile(r"(?<!\d)(?P<y>\d{4})[-/.](?P<m>\d{1,2})[-/.](?P<d>\d{1,2})" + _TIME, re.I)
 _NUMERIC = re.compile(r"(?<![\d.])(?P<a>\d{1,2})(?P<sep>[-/.])(?P<b>\d{1,2})(?P=sep)(?P<y>\d{4})" + _TIME, re.I)
 _NAMED = re.compile(
-    r"(?<!\d)(?P<d>\d{1,2})\.?\s+(?:de )?(?P<month>[^\W\d_]{3,10})\.?,?\s+(?:de )?(?P<y>\d{4})" + _TIME, re.I
+    r"(?<!\d)(?P<d>\d{1,2})(?:\.?\s+(?:de )?|[-/.])(?P<month>[^\W\d_]{3,10})(?:\.?,?\s+(?:de )?|[-/.])(?P<y>\d{4})"
+    + _TIME,
+    re.I,
 )
+# A year of two digits is told only by a text that says nothing else.
+_SHORT_YEAR = re.compile(r"\W*(?P<a>\d{1,2})(?P<sep>[/.])(?P<b>\d{1,2})(?P=sep)(?P<yy>\d{2})" + _TIME + r"\W*$", re.I)
 _NAMED_FIRST = re.compile(r"(?P<month>[^\W\d_]{3,10})\.?\s+(?P<d>\d{1,2}),?\s+(?P<y>\d{4})" + _TIME, re.I)
 _COMPACT = re.compile(
-    r"(?<!\d)(?P<y>(?:19|20)\d{2})(?P<m>\d{2})(?P<d>\d{2})(?:(?P<h>\d{2})(?P<mi>\d{2})(?P<s>\d{2}))?(?!\d)"
+    r"(?<!\d)(?P<y>(?:19|20)\d{2})(?P<m>\d{2})(?P<d>\d{2})(?:[T ]?(?P<h>\d{2})(?P<mi>\d{2})(?P<s>\d{2}))?(?!\d)"
 )
 
+_LAST_OF_CENTURY = 68
 
 # ``never, once activated``
 _BEFORE_MORE = re.compile(r"\s*[,;(]")
@@ -56,8 +65,8 @@ def moment(text: str, locale: Locale) -> Value | None:
     """The first date in ``text``, as a range of ISO 8601 texts, or the word ``never``."""
     if _BEFORE_MORE.split(text.strip(), maxsplit=1)[0].casefold() in NEVER_WORDS:
         return Value("moment", "never", "never", "never")
-    for pattern in (_ISO, _NUMERIC, _NAMED, _NAMED_FIRST, _COMPACT):
-        match = pattern.search(text)
+    for pattern in (_ISO, _NUMERIC, _NAMED, _NAMED_FIRST, _COMPACT, _SHORT_YEAR):
+        match = pattern.match(text) if pattern is _SHORT_YEAR else pattern.search(text)
         if match:
             readings = [value for order in _orders(match, locale) if (value := _moment(match, *order))]
             if readings:
@@ -97,7 +106,7 @@ def _orders(match: re.Match[str], locale: Locale) -> list[tuple[int, int]]:
 
 def _moment(match: re.Match[str], month: int, day: int) -> Value | None:
     parts = match.groupdict()
-    year = int(parts["y"])
+    year = int(parts["y"]) if parts.get("y") else _in_full(int(parts["yy"]))
     if not (1 <= month <= 12 and 1970 <= year <= 2199 and 1 <= day <= calendar.monthrange(year, month)[1]):
         return None
     start = datetime(year, month, day)
@@ -114,6 +123,11 @@ def _moment(match: re.Match[str], month: int, day: int) -> Value | None:
     if second is None:
         return Value("moment", at.isoformat(), at.isoformat(), _end(at, timedelta(minutes=1)))
     return Value("moment", at.isoformat(), at.isoformat(), at.isoformat())
+
+
+def _in_full(year: int) -> int:
+    """The year that two digits stand for (IEEE Std 1003.1, strptime, %y: 69 to 99 are of the last century)."""
+    return year + (1900 if year > _LAST_OF_CENTURY else 2000)
 
 
 def _end(start: datetime, length: timedelta) -> str:

@@ -98,9 +98,26 @@ def decide(label: str, context: Context) -> tuple[Guess, ...]:
         aside = _NAMED_ASIDE.search(label)
         return decide(bare, context) or (decide(aside[1], context) if aside else ())
     if not guesses:
+        guesses = {guess.fact: guess for guess in _coupled(label, context)}
+    if not guesses:
         guesses = {guess.fact: guess for guess in (*_by_synonyms(label, context), *_near(label, context))}
     # Of two that are as likely, the one that fewer values can be is tried first.
     return tuple(sorted(guesses.values(), key=lambda g: (-g.confidence, FACTS[g.fact].kind == "text")))
+
+
+_COUPLED = re.compile(
+    r"(?P<maker>[^\W\d_]{3,20})(?:\s*[/&+]\s*| and | und | et | y | e | en | i )(?P<model>[^\W\d_]{3,20})"
+)
+_COUPLED_LOSS = 0.1
+
+
+def _coupled(label: str, context: Context) -> list[Guess]:
+    """``Maker/model`` of a thing is what it is called."""
+    match = _COUPLED.fullmatch(label) if context.item else None
+    if match is None or not any(g.fact.endswith(".maker") for g in decide(match["maker"], context)):
+        return []
+    named = (g for g in decide(match["model"], context) if g.fact.endswith((".model", ".name")))
+    return [guess._replace(confidence=round(guess.confidence - _COUPLED_LOSS, 3)) for guess in named]
 
 
 def as_taught(taught: TaughtPhrase) -> tuple[Guess, ...]:

@@ -39,7 +39,7 @@ from yes_tally.core.reading.names_told import is_named_below, names_and_tells, w
 from yes_tally.core.reading.opening import opened_by
 from yes_tally.core.reading.pairs_within import in_parts
 from yes_tally.core.reading.phrases import SUBJECTS, SubjectAt, subject_of_command, subjects_in, taught_everywhere
-from yes_tally.core.reading.phrases.elsewhere import is_elsewhere
+from yes_tally.core.reading.phrases.elsewhere import is_elsewhere, tell_elsewhere
 from yes_tally.core.reading.phrases.taught import in_use
 from yes_tally.core.reading.record_subject import (
     each_an_item,
@@ -212,7 +212,7 @@ class Interpreter:
         self.frame.update(group.frame)
         names = [group.heading.text] if group.heading else [entry.label for entry in group.entries[:1]]
         if any(map(is_elsewhere, names)):
-            self.met += [Met(entry, self.under, known=False) for part in group.walk() for entry in part.entries]
+            self._told_of_nothing(group)
             return
         if parent and group.heading and self._fact_of_parent(group, parent, shape):
             return
@@ -225,7 +225,10 @@ class Interpreter:
         )
         inner = (*named, *(a for a in around if a not in named))
         own = labels or labels_of(group)
-        subject = opened.group if opened else subject_of_record(group, own, inner)
+        subject = opened.group if opened else subject_of_record(group, own, inner, one_of_several=bool(labels))
+        if opened is None and subject in ITEM_GROUPS and subject not in inner and tell_elsewhere(own):
+            self._told_of_nothing(group)
+            return
         if (
             group.entries
             and opened is None
@@ -262,6 +265,10 @@ class Interpreter:
             self._group(child, shape, below, item or parent, shared, depth + 1)
         if shared:
             self._doubt_what_is_said_twice(start)
+
+    def _told_of_nothing(self, group: Group) -> None:
+        """What is said of things that the catalogue has no facts of."""
+        self.met += [Met(entry, self.under, known=False) for part in group.walk() for entry in part.entries]
 
     def _doubt_what_is_said_twice(self, start: int) -> None:
         """Records of a list tell of several things: what a PC has one of is not told by each of them, and otherwise."""

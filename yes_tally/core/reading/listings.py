@@ -23,7 +23,8 @@ from yes_tally.core.words import is_placeholder, plain
 if TYPE_CHECKING:
     from yes_tally.core.reading.interpret import Interpreter
 
-BULLET = re.compile(r"(?:\[\d{1,4}\]:?|\d{1,4}[.):]|[*•-])\s+(?=\S)")
+# Not ``14. Juni 2024``.
+BULLET = re.compile(r"(?:\[\d{1,4}\]:?|\d{1,4}[.):]|[*•-])\s+(?=\S)(?![^\W\d_]{3,10}\.? \d{4}\b)")
 INDEXED = re.compile(
     r"\W*(?P<noun>[^\W\d_]+(?:[ _-][^\W\d_]+){0,3}?)\s*(?:#|no\.|nr\.|:)?\s*"
     r"(?P<rest>\d{1,4}|[A-Za-z]:\\?|/\S*|\"[^\"]+\"|'[^']+'|[A-Z]+\d+|[a-z]{2,5}\d{1,2})?"
@@ -55,7 +56,9 @@ _WORD = re.compile(r"\S+")
 _HEADS_VALUE = re.compile(r"[\d:/\\\"]")
 
 
-_QUOTED_NAME = re.compile(r"(?P<noun>[^\W\d_][^\"'“„«]*?)\s*[\"'“„«](?P<rest>[^\"'”“»]+)[\"'”“»]\s*:?$")
+_QUOTED_NAME = re.compile(
+    r"(?P<noun>[^\W\d_][^\"'“„«]*?)\s*[\"'“„«](?P<rest>[^\"'”“»]+)[\"'”“»]\s*(?:\((?P<aside>[^)]{2,80})\))?\s*:?$"
+)
 # What is called by one word, however that is written: ``Account mrolf``, ``Profil domaine``.
 _CALLED_BY_A_WORD = frozenset({"account", "firewall"})
 _NUMBERED = re.compile(r"\d")
@@ -289,10 +292,15 @@ def named_by(interpreter: Interpreter, heading: Heading, group: str, shape: str,
         return True
     text = heading.text[:MAX_TEXT].rstrip()
     starts = [word.start() for word in _WORD.finditer(text)]
-    quoted = _QUOTED_NAME.match(text) if group == "adapter" else None
-    if quoted and SUBJECTS.get(words_of(quoted["noun"])) == group:
+    quoted = _QUOTED_NAME.match(text)
+    names = quoted and next((g.fact for g in decide(quoted["noun"], interpreter.context(group))), "")
+    if quoted and (SUBJECTS.get(words_of(quoted["noun"])) == group or names == NAMING.get(group)):
+        fact = "adapter.connection" if group == "adapter" else CALLED.get(group, NAMING[group])
         entry = Entry(quoted["noun"], quoted["rest"], heading.line, heading.column + quoted.start("rest"))
-        interpreter.place(entry, shape, (Guess("adapter.connection", 0.85, "the heading calls it so"),), item)
+        interpreter.place(entry, shape, (Guess(fact, 0.85, "the heading calls it so"),), item)
+        if quoted["aside"]:
+            left, start = [f for f in FIELDS[group] if f.name != fact], heading.column - 1 + quoted.start("aside")
+            told_in_words(interpreter, quoted["aside"], heading.line, start, group, item, left)
         interpreter.frame.add(heading.line)
         return True
     if _WHICH_OF_ALL.search(text):

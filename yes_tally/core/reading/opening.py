@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import re
+from collections.abc import Sequence
 from typing import TYPE_CHECKING
 
 from yes_tally.core.catalogue import FIELDS
@@ -32,6 +33,12 @@ _INDEXED_AND_CALLED = re.compile(
 _DRIVE = re.compile(r"[A-Za-z]:\\?")
 
 
+def _said_of(interpreter: Interpreter, labels: Sequence[str], group: str) -> int:
+    """How many of some labels are fields of a group."""
+    told = (decide(label, interpreter.context(group))[:1] for label in labels)
+    return sum(guess.fact.startswith(f"{group}.") for guesses in told for guess in guesses)
+
+
 def opened_by(
     interpreter: Interpreter,
     heading: Heading,
@@ -51,12 +58,11 @@ def opened_by(
         is_row = BULLET.match(text) and around and around[0] in ITEM_GROUPS and len(cells_by_gap(text)) > 1
         return None, () if is_row else named
     labels = tuple(dict.fromkeys(entry.label for entry in group_of.entries if entry.label))
-    if labels and not any(
-        g.fact.startswith(f"{group}.") for label in labels for g in decide(label, interpreter.context(group))[:1]
-    ):
-        # ``Socket 1 of 4`` over a module's fields: what is below says which kind of socket.
-        inferred = infer_group(labels, around, False)
-        if inferred and inferred in ITEM_GROUPS and decide(match["noun"], interpreter.context(inferred)):
+    inferred = infer_group(labels, around, False)
+    if inferred in ITEM_GROUPS and inferred != group:
+        # ``Socket 1 of 4`` over a module's fields, ``Package 0`` over a processor's: what is below says which kind.
+        own_labels, others = (_said_of(interpreter, labels, of) for of in (group, inferred))
+        if others > own_labels + 1 or (not own_labels and decide(match["noun"], interpreter.context(inferred))):
             group, named = inferred, (inferred, *named)
     if group == "disk" and _DRIVE.fullmatch(match["rest"]):
         group, named = "volume", ("volume", *named)

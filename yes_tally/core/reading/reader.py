@@ -17,7 +17,7 @@ from yes_tally.core.reading.language import language_of
 from yes_tally.core.reading.leftovers import read_leftovers, read_single_leftovers
 from yes_tally.core.reading.margins import without_margin
 from yes_tally.core.reading.opening import opened_by
-from yes_tally.core.reading.phrases.elsewhere import is_elsewhere
+from yes_tally.core.reading.phrases.elsewhere import asks_elsewhere, is_elsewhere
 from yes_tally.core.reading.phrases.taught import NOTHING_TAUGHT, Phrasebook, using
 from yes_tally.core.reading.rows_alone import rows_without_head
 from yes_tally.core.reading.sections import Section, cut
@@ -25,7 +25,7 @@ from yes_tally.core.reading.shapes.layout import MAX_LABEL, MAX_LINE, RULE, Entr
 from yes_tally.core.reading.stated import read_statements, taught_statements, title_names_host
 from yes_tally.core.reading.values import locale_of
 
-READER_VERSION = 7
+READER_VERSION = 8
 DOUBTFUL = 0.8
 _CLOSING = re.compile(r"\s*(?:</[\w:.-]+>|[\]})][,;]?|<\?[^>]*\?>)+\s*$")
 _LOCALE_SAMPLE = 200_000
@@ -145,8 +145,9 @@ def _read_section(interpreter: Interpreter, section: Section) -> None:
         return
     command = interpreter.heading(section.command) if section.command else ()
     lines = [line for line in section.lines if len(line.text) <= MAX_LINE]
+    elsewhere = section.command is not None and asks_elsewhere(section.command)
     with interpreter.below(Heading(section.command, 0, 0) if section.command else None):
-        for block in blocks_of(lines):
+        for block in () if elsewhere else blocks_of(lines):
             _read_block(interpreter, block, command)
         read_leftovers(interpreter)
         read_single_leftovers(interpreter)

@@ -12,6 +12,8 @@ from yes_tally.core.reading.pairs_within import pairs_in
 from yes_tally.core.reading.phrases import SUBJECTS, subjects_in
 from yes_tally.core.reading.shapes.layout import Entry, Group
 
+# A PC has one of each.
+_ONE_ONLY = frozenset({"machine", "board", "firmware", "memory", "host", "security"})
 # What a counted heading counts.
 _NOUN = re.compile(r"[^\W\d_]{3,20} #?(?=\d{1,3}\b)")
 
@@ -21,8 +23,11 @@ def labels_of(group: Group) -> tuple[str, ...]:
     return tuple(dict.fromkeys(e.label for entry in group.entries for e in _apart(entry) if e.label))
 
 
-def subject_of_record(group: Group, labels: tuple[str, ...], around: tuple[str, ...]) -> str | None:
-    """The group of the catalogue that a record speaks of, by its labels and by what is spoken of around it."""
+def subject_of_record(
+    group: Group, labels: tuple[str, ...], around: tuple[str, ...], *, one_of_several: bool = False
+) -> str | None:
+    """The group of the catalogue that a record speaks of, by its labels and by what is spoken of around it;
+    ``one_of_several``: records of the same labels stand beside it."""
     if not group.entries:
         return None
     begins = (
@@ -32,6 +37,8 @@ def subject_of_record(group: Group, labels: tuple[str, ...], around: tuple[str, 
     )
     spoken = (begins, *around) if begins in ITEM_GROUPS and begins not in around else around
     subject = infer_group(labels, tuple(filter(None, spoken)), False)
+    if one_of_several and subject in _ONE_ONLY and subject not in spoken:
+        return None  # the records are of something else
     if subject and (_name_several(labels, subject) or _begins_further_on(labels, subject, around)):
         return None
     return subject

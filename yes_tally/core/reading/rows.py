@@ -11,7 +11,7 @@ from yes_tally.core.reading.decide import ITEM_GROUPS, NAMING, Context, Guess, d
 from yes_tally.core.reading.drafts import Draft, Item
 from yes_tally.core.reading.labels import split_unit, words_of
 from yes_tally.core.reading.phrases import SUBJECTS
-from yes_tally.core.reading.phrases.elsewhere import is_elsewhere
+from yes_tally.core.reading.phrases.elsewhere import is_elsewhere, tell_elsewhere
 from yes_tally.core.reading.shapes.layout import Entry, Group
 from yes_tally.core.reading.values import understand
 from yes_tally.core.reading.variables import search_path
@@ -31,7 +31,7 @@ def read_rows(interpreter: Interpreter, rows: Sequence[Group], shape: str, aroun
     Rows of things that the catalogue has no facts of are not read.
     """
     labels = tuple(dict.fromkeys(entry.label for row in rows[:200] for entry in row.entries))
-    if labels and is_elsewhere(labels[0]):
+    if labels and (is_elsewhere(labels[0]) or tell_elsewhere(labels)):
         return
     groups = infer_groups(labels, around, True)
     if len(rows) > 2:
@@ -58,9 +58,9 @@ def read_rows(interpreter: Interpreter, rows: Sequence[Group], shape: str, aroun
     context = interpreter.context(subject, around)
     cells = _cells(rows)
     meant = {label: interpreter.means(label, context) for label in labels if label}
-    numbers = frozenset(label for label, printed in cells.items() if all(map(str.isdigit, printed)))
     columns = _columns(
-        {label: _borne_by(interpreter, found, cells.get(label, ())) for label, found in meant.items()}, numbers
+        {label: _borne_by(interpreter, found, cells.get(label, ())) for label, found in meant.items()},
+        {label: _numbers(printed) for label, printed in cells.items()},
     )
     unit = _unit_of_sizes(labels)
     category: Draft | None = None
@@ -115,7 +115,7 @@ def _told_by(interpreter: Interpreter, rows: Sequence[Group], group: str) -> set
     for label, printed in _cells(rows).items():
         cells = printed[:_SAMPLE]
         for guess in decide(label, Context(group))[:2] if label else ():
-            can = sum(understand(FACTS[guess.fact], cell, interpreter.locale) is not None for cell in cells)
+            can = sum(_can_be(interpreter, guess.fact, cell) for cell in cells)
             if can * 2 >= len(cells):
                 told.add(guess.fact)
     return told
@@ -215,7 +215,7 @@ def _borne_out(interpreter: Interpreter, groups: Sequence[str], rows: Sequence[G
     """The likeliest group that no column speaks against, by flags, choices or addresses that none of its cells
     can be; else the likeliest."""
     columns = _cells(rows)
-    groups = [group for group in groups if not any(_lacks_key(interpreter, group, *c) for c in columns.items())]
+    groups = [group for group in groups if not _lacks_key(interpreter, group, columns)]
     if len(groups) < 2:
         return groups[0] if groups else None
     return next((g for g in groups[:4] if not any(_against(interpreter, g, *c) for c in columns.items())), groups[0])
@@ -226,12 +226,19 @@ _HAVE_KEYS = frozenset({"update.id", "process.pid", "partition.id"})
 _KEYED = frozenset(fact.partition(".")[0] for fact in _HAVE_KEYS)
 
 
-def _lacks_key(interpreter: Interpreter, group: str, label: str, cells: Sequence[str]) -> bool:
-    """Whether a column that would name the group's items holds nothing that names one."""
+def _lacks_key(interpreter: Interpreter, group: str, columns: dict[str, list[str]]) -> bool:
+    """Whether columns would name the group's items, and none of them holds anything that names one."""
     if group not in _KEYED:
         return False
-    fact = next((g.fact for g in decide(label, interpreter.context(group))[:1] if g.fact.startswith(f"{group}.")), "")
-    return fact in _HAVE_KEYS and not any(understand(FACTS[fact], cell, interpreter.locale) for cell in cells)
+    context = interpreter.context(group)
+    keys = [
+        (cells, g.fact) for label, cells in columns.items() for g in decide(label, context)[:1] if g.fact in _HAVE_KEYS
+    ]
+    return bool(keys) and not any(_can_be(interpreter, fact, cell) for cells, fact in keys for cell in cells)
+
+
+def _can_be(interpreter: Interpreter, fact: str, cell: str) -> bool:
+    return understand(FACTS[fact], cell, interpreter.locale) is not None
 
 
 def _cells(rows: Sequence[Group]) -> dict[str, list[str]]:
@@ -244,16 +251,33 @@ def _cells(rows: Sequence[Group]) -> dict[str, list[str]]:
     return columns
 
 
+_COUNTING = 2
+
+
+def _numbers(cells: Sequence[str]) -> int:
+    """Whether a column holds numbers only (1), and those of its rows (2: ``1``, ``2``, ``3``)."""
+    if not all(map(str.isdigit, cells)):
+        return 0
+    numbers = [int(cell[:9]) for cell in cells]
+    counting = len(numbers) > _COUNTING and numbers == list(range(numbers[0], numbers[0] + len(numbers)))
+    return _COUNTING if counting else 1
+
+
 def _borne_by(interpreter: Interpreter, guesses: tuple[Guess, ...], cells: Sequence[str]) -> tuple[Guess, ...]:
     """What a column may mean without flags, choices and addresses that none of its cells can be, or that another
     meaning as likely explains better."""
-    if len(guesses) < 2 or not cells:
+    if not cells:
+        return guesses
+    guesses = tuple(
+        g for g in guesses if g.fact not in _HAVE_KEYS or any(_can_be(interpreter, g.fact, c) for c in cells)
+    )
+    if len(guesses) < 2:
         return guesses
 
     def borne(guess: Guess) -> bool:
         if FACTS[guess.fact].kind not in _STRICT:
             return True
-        can = sum(understand(FACTS[guess.fact], cell, interpreter.locale) is not None for cell in cells)
+        can = sum(_can_be(interpreter, guess.fact, cell) for cell in cells)
         rivals = [g for g in guesses if g is not guess and g.confidence >= guess.confidence - 0.02]
         return can == len(cells) or (can > 0 and not rivals)
 
@@ -267,9 +291,9 @@ def _against(interpreter: Interpreter, group: str, label: str, cells: Sequence[s
     return not any(understand(FACTS[guesses[0].fact], cell, interpreter.locale) for cell in cells)
 
 
-def _columns(guesses: dict[str, tuple[Guess, ...]], numbers: frozenset[str]) -> dict[str, tuple[Guess, ...]]:
+def _columns(guesses: dict[str, tuple[Guess, ...]], numbers: dict[str, int]) -> dict[str, tuple[Guess, ...]]:
     """What each column of a table means: no two columns tell the same fact; the one with fewer choices goes first.
-    ``numbers``: the columns that hold nothing else."""
+    ``numbers``: whether a column holds nothing else, and only counts the rows."""
     taken: dict[str, str] = {}
 
     def choices(label: str) -> int:
@@ -278,7 +302,8 @@ def _columns(guesses: dict[str, tuple[Guess, ...]], numbers: frozenset[str]) -> 
     # What the things themselves are called by (``Driver`` of drivers) is their name before any other column; what only
     # counts them (``Module`` beside ``Slot``) is it after all others.
     def turn(label: str) -> int:
-        return 1 if not _names_itself(label, guesses[label]) else 2 if label in numbers else 0
+        number = numbers.get(label, 0)
+        return 3 if number == _COUNTING else 1 if not _names_itself(label, guesses[label]) else 2 if number else 0
 
     for label in sorted(guesses, key=lambda label: (turn(label), choices(label))):
         for guess in guesses[label]:

@@ -160,10 +160,18 @@ def _timed(fact: str, words: str) -> Pattern:
     return _row(fact, rf"\b(?:{words})\s*[:=]?\s*(?P<v>{_TIME})")
 
 
+def _timed_together(fact: str, words: str) -> Pattern:
+    """``shortest 1.1, mean 1.15, longest 1.2 ms``: the unit is said once, after the last."""
+    return _row(fact, rf"\b(?:{words})\s*[:=]?\s*(?P<ms>\d+(?:\.\d+)?)(?=[,;]? (?:[^.;]|\.(?=\d)){{0,60}}\d\s?ms\b)")
+
+
 REACH_SAYS = Patterns(
     _counted("reach.sent", _SENT),
     _counted("reach.received", _RECEIVED),
     _counted("reach.lost", _LOST),
+    _timed_together("reach.best", rf"best|least|fastest|quickest|shortest|{_LEAST}"),
+    _timed_together("reach.worst", rf"worst|most|slowest|longest|{_MOST}"),
+    _timed_together("reach.average", rf"average|avg|mean|typical|middle|median|{_MEAN}"),
     _timed("reach.best", _LEAST),
     _timed("reach.worst", _MOST),
     _timed("reach.average", _MEAN),

@@ -24,7 +24,9 @@ def are_variables(labels: Sequence[str]) -> bool:
     and not facts of something else."""
     if {words_of(label) for label in labels} <= {("name",), ("value",), ("variable",)}:
         return False
-    return any("_" in label or label.isupper() for label in labels) or infer_group(tuple(labels), (), False) is None
+    if any("_" in label or label.isupper() for label in labels):
+        return True
+    return len(labels) > 1 and infer_group(tuple(labels), (), False) is None
 
 
 def is_environment(labels: Sequence[str], shape: str) -> bool:

@@ -6,11 +6,12 @@ A table or a record of services has names, states and accounts too; they are no 
 from __future__ import annotations
 
 import re
+from collections.abc import Sequence
 from functools import lru_cache
 
 from yes_tally.core.reading.labels import words_of
 
-_THINGS = (
+_LISTED = (
     "service|dienst|dienste|servicio|servico|servizio|servizi|usluga|uslugi|daemon|"
     "rule|firewall rule|regel|regle|regla|regra|regola|regole|regula|reguly|"
     "share|shared folder|freigabe|freigaben|partage|recurso compartido|compartilhamento|condivisione|condivisioni|gedeelde map|udzial|udzialy|"
@@ -18,19 +19,41 @@ _THINGS = (
     "sensor|fan|lufter|ventilateur|ventilador|ventola|ventole|wentylator|temperature|temperatur|"
     "certificate|zertifikat|zertifikate|certificat|certificado|certificato|certificaat|certyfikat|"
     "local group|lokale gruppe|lokale gruppen|groupe local|groupes locaux|grupo local|gruppo locale|gruppi locali|lokale groep|lokale groepen|grupa lokalna|grupy lokalne|"
-    "group|gruppe|gruppen|groupe|grupo|gruppo|gruppi|groep|groepen|grupa|grupy|"
+    "group|gruppe|gruppen|groupe|grupo|gruppo|gruppi|groep|groepen|grupa|grupy"
+)
+_TOLD = (
     "virtual memory|virtueller speicher|memoire virtuelle|memoria virtual|memoria virtuale|virtueel geheugen|pamiec wirtualna|"
     "shortcut|verknupfung|raccourci|font|schriftart|scheduled job"
 )
-_NUMBERED = re.compile(r"[\s#.:)\d\[\]]+$")
+# ``Rule 3``, ``Rules (4 of 212):``
+_NUMBERED = re.compile(r"(?:\s*\([^()]*\d[^()]*\)\W*|[\s#.:)\d\[\]]+)$")
 
 
-@lru_cache(maxsize=1)
-def _names() -> frozenset[tuple[str, ...]]:
-    return frozenset(words_of(name) for name in _THINGS.split("|"))
+# What only they have among their labels: a rule its direction, a service its way to start, a certificate its issuer.
+_FIELDS = (
+    "direction|richtung|sens|sentido|direcao|direzione|richting|kierunek|"
+    "start type|startup type|start mode|startart|starttyp|type de demarrage|tipo de inicio|tipo de inicializacao|tipo di avvio|opstarttype|typ uruchomienia|"
+    "thumbprint|fingerprint|fingerabdruck|empreinte|huella|impressao digital|impronta|vingerafdruk|odcisk palca"
+)
+
+
+def tell_elsewhere(labels: Sequence[str]) -> bool:
+    """Whether the labels of a table or a record, three or more, are those of such a thing."""
+    return len(labels) > 2 and any(words_of(label[:80]) in _names(_FIELDS) for label in labels)
+
+
+@lru_cache(maxsize=3)
+def _names(things: str) -> frozenset[tuple[str, ...]]:
+    return frozenset(words_of(name) for name in things.split("|"))
 
 
 @lru_cache(maxsize=4096)
 def is_elsewhere(label: str) -> bool:
     """Whether a label or a heading (``Rule 3``) names such a thing, and nothing else."""
-    return words_of(_NUMBERED.sub("", label[:80])) in _names()
+    words = words_of(_NUMBERED.sub("", label[:80]))
+    return words in _names(_LISTED) or words in _names(_TOLD)
+
+
+def asks_elsewhere(command: str) -> bool:
+    """Whether a command asks for a list of such things, by its name."""
+    return words_of(command[:80]) in _names(_LISTED)

@@ -166,7 +166,7 @@ LABELS: dict[str, str] = {
     "printer.default": "standarddrucker|standard|vorgabe|ublich|voreingestellt",
     "battery.name": "name|akku|bezeichnung|batterie",
     "battery.design": "nennkapazitat|auslegungskapazitat|kapazitat neu|urspungliche kapazitat|designkapazitat|nennladung|konstruktionskapazität|entwurfskapazität|nennkapazität|auslegungskapazität|ursprüngliche kapazität|gebaut für|ausgelegt für|neuwert|entwurf|auslegung|entwurfskapazitat",
-    "battery.full": "volle ladung|vollladung|volle kapazitat|aktuelle kapazitat|kapazitat voll|vollgeladene kapazitat|volle ladekapazität|kapazität voll|aktuelle kapazität|fasst heute|fasst jetzt|voll geladen",
+    "battery.full": "volle ladung|vollladung|volle kapazitat|aktuelle kapazitat|kapazitat voll|vollgeladene kapazitat|volle ladekapazität|kapazität voll|aktuelle kapazität|fasst heute|fasst jetzt|voll geladen|kapazität bei vollladung|vollladung|kapazität voll geladen",
     "battery.cycles": "ladezyklen|zyklen|zyklenzahl|anzahl ladezyklen|ladungen|geladen",
     "battery.health": "zustand|gesundheit|akkuzustand",
     "adapter.name": "name|bezeichnung|beschreibung|adapter|karte",

@@ -166,7 +166,7 @@ LABELS: dict[str, str] = {
     "printer.default": "predefinida|padrao|impressora padrao|impressora predefinida|habitual",
     "battery.name": "nome|bateria",
     "battery.design": "capacidade nominal|capacidade projeto|capacidade original|capacidade de projeto|feita para|projetada para|projeto",
-    "battery.full": "carga completa|capacidade carga total|carga total|capacidade atual|capacidade com carga completa|guarda agora|plena carga",
+    "battery.full": "carga completa|capacidade carga total|carga total|capacidade atual|capacidade com carga completa|guarda agora|plena carga|capacidade a plena carga|plena carga|capacidade com plena carga",
     "battery.cycles": "ciclos|ciclos carga|numero ciclos|cargas|carregada",
     "battery.health": "estado|saude",
     "adapter.name": "nome|descricao|adaptador|placa",

@@ -86,12 +86,15 @@ _SIZE_UNIT = re.compile(
 _WORD_PREFIX = {"kilo": 1, "mega": 2, "giga": 3, "tera": 4}
 _RATE_UNIT = re.compile(r"\s?(?P<prefix>[kmgt])?(?:b(?:it)?s?(?:/s|ps| per second)|bit/s|bps)(?!\w)", re.I)
 _CLOCK_UNIT = re.compile(r"\s?(?P<prefix>[kmg])?hz(?!\w)", re.I)
-_SPAN_UNIT = {
-    "ms": 0.001, "s": 1, "sec": 1, "secs": 1, "second": 1, "seconds": 1, "min": 60, "mins": 60, "minute": 60,
-    "minutes": 60, "h": 3600, "hour": 3600, "hours": 3600, "d": 86400, "day": 86400, "days": 86400,
-    "week": 604800, "weeks": 604800, "tag": 86400, "tage": 86400, "tagen": 86400, "stunden": 3600, "minuten": 60,
-    "jour": 86400, "jours": 86400, "dia": 86400, "dias": 86400, "días": 86400, "horas": 3600, "heures": 3600,
-}  # fmt: skip
+_SPANS = {
+    0.001: "ms",
+    1: "s sec secs second seconds sekunde sekunden seconde secondes seconden segundo segundos secondo secondi sekunda sekundy sekund sek",
+    60: "min mins minute minutes minuten minuut minuto minutos minuti minuta minuty minut",
+    3600: "h hour hours hr hrs stunde stunden std heure heures hora horas ora ore uur uren godzina godziny godzin godz",
+    86400: "d day days tag tage tagen jour jours dia dias día días giorno giorni dag dagen dzień dzien dni",
+    604800: "week weeks woche wochen semaine semaines semana semanas settimana settimane weken tydzień tygodnie tygodni",
+}
+_SPAN_UNIT = {word: seconds for seconds, words in _SPANS.items() for word in words.split()}
 _SPAN_TOKEN = re.compile(r"\s?([^\W\d_]+)")
 
 

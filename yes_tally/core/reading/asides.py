@@ -14,6 +14,7 @@ _AMOUNT = r"(?<!of )(?<!von )(?<!sur )(?<!de )(?<!di )(?<!van )(?<! z )(?<![\d.,
 _MAYBE_IS = r"(?:(?:is|are|sont|son|sono|zijn|ist|sind|está|jest) )?"
 _SEEN = r"(?:usable|seen|visible|available to the system|nutzbar\w*|utilisables?|utilizables?|bruikba\w+|utiliz[aá]ve(?:l|is)|utilizzabil[ei]|u[zż]yteczn\w+)"
 _FREE = r"(?:free|available(?! to)|unused|frei\w*|verfügbar\w*|libres?|disponibles?|liber[aei]|disponibil[ei]|livres?|dispon[ií]ve(?:l|is)|vrij|beschikbaar|woln\w+|dost[eę]pn\w+)"
+_IN_USE = r"(?:used|in use|belegt|benutzt|genutzt|utilisés?|usados?|en uso|em uso|in uso|usati|gebruikt|in gebruik|używane|zajęte)"
 
 # A value often carries more in its text: (fact, pattern with one group, what the group says).
 ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
@@ -98,8 +99,9 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
         (re.compile(r"(?<!\d \()\b(\d{1,4} (?:days?|hours?|weeks?|minutes?|tage?n?|jours?|d[ií]as?|giorni|dagen|dni)) (?:left|of grace|grace|remain\w*|to go|übrig|verbleib\w*|restants?|restantes|rimanenti|resterend\w*|pozosta\w*)", re.I), "licence.grace"),
         (re.compile(r"\b(?:until|till|through|bis(?: zum)?|jusqu'au|hasta(?: el)?|até|fino al|tot|do) (\d[\w. :/-]+\d)", re.I), "licence.expires_at"),),
     "task.last_run_at": (
-        (re.compile(r"\((?:result|r[ée]sultat|ergebnis|resultado|risultato|esito|resultaat|wynik):? ([\w-]+)\)", re.I), "task.last_result"),
+        (re.compile(r"\((?:result|r[ée]sultat|ergebnis|resultado|risultato|esito|resultaat|wynik):? ([\w-]+)\b[^()]*\)", re.I), "task.last_result"),
     ),
+    "page_file.path": ((re.compile(rf"{_AMOUNT} (?:are |is )?{_IN_USE}\b", re.I), "page_file.used"),),
     "volume.label": ((re.compile(r"^\[[^\[\]]{1,40}\] ([A-Z][A-Z0-9]{2,7})$"), "volume.filesystem"),),
     "volume.free": ((re.compile(r"\b(?:of|von|sur|de|di|van|z)\s+([\d.,]+ ?[KMGT]i?[BO]?)\s*$", re.I), "volume.size"),),
     "module.speed": (

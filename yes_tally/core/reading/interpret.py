@@ -217,7 +217,7 @@ class Interpreter:
         if parent and group.heading and self._fact_of_parent(group, parent, shape):
             return
         if each_an_item(group):
-            told = [compound(self, entry, shape) for entry in group.entries]
+            told = [compound(self, entry, shape) for entry in group.entries if entry.printed]
             if all(told):
                 return
         opened, named = (

@@ -37,11 +37,14 @@ _STOP = frozenset(
 @lru_cache(maxsize=16384)
 def words_of(label: str) -> tuple[str, ...]:
     """The words of a label in order: split at camel case and marks, plain, singular, without small words."""
-    words = (
-        _spelt(_singular(word)) for word in _WORD.findall(plain(_apart(label.replace("(s)", "s").replace("°", "o"))))
-    )
-    found = tuple(words) or (("#",) if label.strip() == "#" else ())
-    return tuple(word for word in found if word not in _STOP) or found
+    printed = _WORD.findall(plain(_apart(_ordinal(label.replace("(s)", "s")))))
+    telling = [word for word in printed if word not in _STOP] or printed
+    return tuple(_spelt(_singular(word)) for word in telling) or (("#",) if label.strip() == "#" else ())
+
+
+def _ordinal(label: str) -> str:
+    """``N.º`` and ``N°`` as ``No``."""
+    return label.replace(".º", "o").replace(".°", "o").replace("°", "o") if "º" in label or "°" in label else label
 
 
 def _apart(label: str) -> str:
@@ -66,7 +69,13 @@ def _singular(word: str) -> str:
             return word[: -len(plural)] + one
     if len(word) > 5 and word.endswith(("ches", "shes", "xes", "sses")):
         return word[:-2]
+    if word in _MORE_PROCESSORS:
+        return word[:-1]
     return word[:-1] if len(word) > 3 and word.endswith("s") and not word.endswith(("ss", "us")) else word
+
+
+# Words in -us are no plurals (``bus``, ``status``), but for these.
+_MORE_PROCESSORS = frozenset({"cpus", "gpus"})
 
 
 @lru_cache(maxsize=16384)

@@ -157,15 +157,22 @@ def _read_section(interpreter: Interpreter, section: Section) -> None:
 
 
 _MOST_LINES_OF_ERROR = 2
+# ``Error 0x8007232B: …``, ``Fehler: …``
+_CALLS_ITSELF_ERROR = re.compile(
+    r"\W*(?:fatal |internal )?(?:error|fehler|erreur|errore?|fout|b[łl][ąa]d)(?: (?:no|nr|code)?\.? ?[\w-]*\d\w*)?\s*[:.!]",
+    re.I,
+)
 
 
 def _spoke_of_itself(section: Section) -> int | None:
-    """The line of a command that printed little but a line that begins with its own name, as commands do when they
-    fail."""
+    """The line of a command that printed little but a line that begins with its own name or calls itself an error, as
+    commands do when they fail."""
     said = [line for line in section.lines if line.text.strip()]
     if section.failure or not section.command or not 0 < len(said) <= _MOST_LINES_OF_ERROR:
         return None
-    return said[0].number if said[0].text.startswith(f"{section.command.split()[0]}:") else None
+    first = said[0].text
+    failed = first.startswith(f"{section.command.split()[0]}:") or _CALLS_ITSELF_ERROR.match(first)
+    return said[0].number if failed else None
 
 
 def _read_block(interpreter: Interpreter, block: Block, command: tuple[str, ...]) -> None:

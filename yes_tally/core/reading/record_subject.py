@@ -10,10 +10,11 @@ from yes_tally.core.reading.decide import ITEM_GROUPS, Context, decide, infer_gr
 from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.pairs_within import pairs_in
 from yes_tally.core.reading.phrases import SUBJECTS, subjects_in
-from yes_tally.core.reading.shapes.layout import Entry, Group
+from yes_tally.core.reading.shapes.layout import Entry, Group, cells_by_gap
 
 # A PC has one of each.
 _ONE_ONLY = frozenset({"machine", "board", "firmware", "memory", "host", "security"})
+_LEAST_CELLS = 3
 # What a counted heading counts.
 _NOUN = re.compile(r"[^\W\d_]{3,20} #?(?=\d{1,3}\b)")
 
@@ -80,10 +81,17 @@ def _name_several(labels: Sequence[str], subject: str) -> bool:
 
 
 def each_an_item(group: Group) -> bool:
-    """Whether each line tells of an item of its own, by a label that names it and pairs beside it."""
-    return len(group.entries) > 1 and all(
+    """Whether each line tells of an item of its own, by a label that names it and pairs beside it, or in a row of cells
+    under the one label that says what is listed."""
+    told = [entry for entry in group.entries if entry.printed]
+    if len(told) < 2:
+        return False
+    kinds = {SUBJECTS.get(words_of(entry.label)) for entry in told}
+    if len(kinds) == 1 and kinds <= ITEM_GROUPS:
+        return all(len(cells_by_gap(entry.printed)) >= _LEAST_CELLS for entry in told)
+    return all(
         PAIR_BESIDE.search(entry.printed) and any(at.group in ITEM_GROUPS for at in subjects_in(words_of(entry.label)))
-        for entry in group.entries
+        for entry in told
     )
 
 

@@ -17,6 +17,7 @@ from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.listings import CALLED, INDEXED, ITEM_HEADING, LETTERED
 from yes_tally.core.reading.phrases import SUBJECTS, names_item
 from yes_tally.core.reading.said_in_words import (
+    is_which_one,
     lines_of_one,
     records_of_numbered,
     records_of_words,
@@ -337,7 +338,7 @@ def _cells_of_row(cells: Sequence[tuple[str, int]], group: str) -> list[tuple[st
     found = []
     if group == "event":
         cells = list(_parts_of_event(cells))
-    if len(cells) > 3 and _ROW_NUMBER.fullmatch(cells[0][0]):
+    if len(cells) > 3 and (_ROW_NUMBER.fullmatch(cells[0][0]) or is_which_one(cells[0][0], group)):
         cells = cells[1:]
     for place, (text, at) in enumerate(cells):
         index = _ROW_INDEX.match(text) if place == 0 else _BY_WHOM.match(text) if group in _NAMED_NEAR else None

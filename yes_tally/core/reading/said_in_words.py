@@ -40,7 +40,7 @@ def rows_of_words(interpreter: Interpreter, lines: Sequence[Line], around: tuple
         bullet = _BULLETED.match(line.text)
         start = bullet.end() if bullet else 0
         cells: Sequence[tuple[str, int]] = cells_by_gap(" " * start + line.text[start:])
-        numbered = len(cells) >= 2 and bool(_WHICH_ONE.fullmatch(plain(cells[0][0])))
+        numbered = len(cells) >= 2 and is_which_one(cells[0][0], group)
         cells = cells[1:] if numbered else cells  # ``Card 1   Kestrel built-in``: what it is called comes after
         if len(cells) >= 2 or numbered:
             rows.append((line, cells))
@@ -55,6 +55,16 @@ def rows_of_words(interpreter: Interpreter, lines: Sequence[Line], around: tuple
 _WHICH_ONE = re.compile(
     r"(?:card|karte|carte|tarjeta|placa|scheda|kaart|karta|screen|schirm|device|gerat|unit) #?\d{1,2}:?"
 )
+# What a system calls a device by (``gpu0``, ``HDMI-1``), where devices of the kind have names of their own.
+_HANDLE = re.compile(r"[A-Za-z]{2,8}-?\d{1,2}:?")
+_HAVE_HANDLES = frozenset({"graphics", "display", "sound"})
+
+
+def is_which_one(cell: str, group: str) -> bool:
+    """Whether a row's first cell only says which of the things listed it tells of."""
+    return bool(_WHICH_ONE.fullmatch(plain(cell)) or (group in _HAVE_HANDLES and _HANDLE.fullmatch(cell)))
+
+
 _NAME_AND_WORDS = re.compile(
     r"\s*(?:[-*•]\s+)?[`\"']?(?P<name>[^\s`\"'(:][^`\"'(:]{0,60}?)[`\"']?\s+\((?P<words>[^()]{2,200})\)\s*$"
 )

@@ -177,7 +177,7 @@ REACH_SAYS = Patterns(
     _timed("reach.average", _MEAN),
     _row(
         "reach.sent",
-        r"(?<![\d.,])\b(?P<v>\d+) (?:(?!m?s\b)\w+ )?(?:sent|transmitted|asked|calls?|requests?|probes?|tries|attempts?|echoes|hails?|pings?|packets? out)\b(?! \d| of \d)|\b(?:sent|transmitted|asked)\s*[:=]?\s*(?P<w>\d+)",
+        r"(?<![\d.,])\b(?P<v>\d+) (?:(?!m?s\b)\w+ )?(?:sent|transmitted|asked|calls?|requests?|probes?|tries|attempts?|echoes|hails?|pings?|packets? out)\b(?! \d| of \d)|\b(?:sent|transmitted|asked)\s*[:=]?\s*(?P<w>\d+)\b(?![.:]\d)",
     ),
     _row(
         "reach.received",
@@ -252,7 +252,11 @@ _CHECK_KINDS = (
     _row("health_check.kind", r"\b\w{0,6}(?:check|scan|test) (?:of|on) (?:[A-Z]:(?!\w)|/\w)|\b(?:disk|vol|volume|drive|disc|file ?system) ?(?:check|scan|test)|\bcheck(?:ing)? (?:of )?(?:the )?(?:disk|volume|drive|file system)\b", "disk"),
 )  # fmt: skip
 CHECK_KINDS = Patterns(*_CHECK_KINDS, *(_row("health_check.kind", pattern, kind) for pattern, kind in KINDS))
-_CHECKED = r"\b(?:check|scan|test|verif)\w*(?: (?:of|on|for|run on))?(?: (?:the )?(?:disk|volume|drive))?"
+_CHECKED = (
+    r"\b(?:(?:check|scan|test|verif|v[ée]rif|contr[ôo]l|comprob|sprawdz|kontrol|pr[üu]f)\w*|\w+(?:pr[üu]fung|test|controle|kontrolle))"
+    r"(?: (?:of|on|for|run on|von|des|de|du|del|di|van|dla|do|da))?"
+    r"(?: (?:(?:the|das|la|le|il|het|el|o) )?(?:disk|volume|drive|laufwerks?|datentr[äa]gers?|lecteur|disque|unidad|volumen|unit[àa]|unidade|disco|schijf|station|dysku?))?"
+)
 _CHECK_SAYS = (
     _row("health_check.target", r"\b(?:check|scan|test|verif)\w*(?: [\w-]+){0,3}? (?:of|on|for) (?P<v>[A-Za-z]\w{1,20}:)(?!\w)"),
     _row("health_check.target", rf"{_CHECKED} (?P<v>[A-Za-z]:\\?(?![\w\\])|/[\w/.-]*|disk \d{{1,2}})"),

@@ -6,8 +6,7 @@ import re
 from collections.abc import Iterator, Sequence
 from typing import TYPE_CHECKING
 
-from yes_tally.core.catalogue import FACTS, ITEMS, SINGLE_GROUPS
-from yes_tally.core.quantity import exactly
+from yes_tally.core.catalogue import FACTS, SINGLE_GROUPS
 from yes_tally.core.reading.checks_listed import listed_checks
 from yes_tally.core.reading.decide import Guess
 from yes_tally.core.reading.decode import Line
@@ -15,18 +14,14 @@ from yes_tally.core.reading.item_lines import read_item_lines
 from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.phrases import SUBJECTS, subjects_in
 from yes_tally.core.reading.phrases.taught import in_use
+from yes_tally.core.reading.reachability import echo_test, look_ups, state, traced_way
 from yes_tally.core.reading.rows_alone import cells_of_opened, numbered_rows, rows_below_count
 from yes_tally.core.reading.sentences import (
     CHECK_KINDS,
     CHECK_SAYS,
-    HOP_TARGET,
     MAX_STATEMENT,
     PATTERNS,
-    REACH_SAYS,
-    REACH_TARGET,
-    TIME,
     Stated,
-    place_of_number,
     spoken_of,
     statements,
 )
@@ -56,11 +51,11 @@ def read_statements(interpreter: Interpreter, lines: Sequence[Line], command: st
     facts, reach, checks = spoken_of(_as_one(left))
     for stated in statements(left, PATTERNS) if facts else ():
         if (stated.fact, stated.line) not in told and not _said_of_others(stated, spoken, left):
-            _state(interpreter, stated, None)
+            state(interpreter, stated, None)
     if reach:
-        _reach(interpreter, left)
-    _hops(interpreter, left)
-    _look_ups(interpreter, left)
+        echo_test(interpreter, left)
+    traced_way(interpreter, left)
+    look_ups(interpreter, left)
     named = any(row.pattern.search(command) for row in CHECK_KINDS.passing(command))
     if checks or named:
         _checks(interpreter, left, named)
@@ -174,7 +169,7 @@ def _checks(interpreter: Interpreter, lines: Sequence[Line], named: bool) -> Non
         for stated in ([pending] if pending else []) + said:
             if stated.fact not in told:
                 told.add(stated.fact)
-                _state(interpreter, stated, item)
+                state(interpreter, stated, item)
         pending = None
 
 
@@ -217,68 +212,6 @@ def _paragraphs(lines: Sequence[Line]) -> Iterator[list[Line]]:
         yield run
 
 
-def _reach(interpreter: Interpreter, lines: Sequence[Line]) -> None:
-    """An echo test is one item: whom it asked, what came back, how long it took."""
-    parts = _by_target(lines)
-    for part in parts if len(parts) > 1 else ():
-        _reach(interpreter, part)
-    if len(parts) > 1:
-        return
-    said = list({s.fact: s for s in _as_counted(lines)}.values())
-    if len([s for s in said if s.fact in ("reach.sent", "reach.received", "reach.lost")]) < 2:
-        return
-    item = interpreter.new_item("reach")
-    for stated in [*{s.fact: s for s in reversed(list(statements(lines, REACH_TARGET)))}.values(), *said]:
-        _state(interpreter, stated, item)
-
-
-_TARGET_LINE = re.compile(r"[\w-]+(?:\.[\w-]+)*(?: ?[(\[][0-9a-f.:]+[)\]])?:?\s*$", re.I)
-
-
-def _by_target(lines: Sequence[Line]) -> list[list[Line]]:
-    """The lines of several echo tests apart: each begins with whom it asked, alone on its line, over what is indented."""
-    parts: list[list[Line]] = []
-    for index, line in enumerate(lines):
-        below = lines[index + 1].text if index + 1 < len(lines) else ""
-        if below[:1] == " " and line.text[:1].strip() and len(line.text) <= MAX_LABEL and _TARGET_LINE.match(line.text):
-            parts.append([])
-        if parts:
-            parts[-1].append(line)
-    return parts
-
-
-def _as_counted(lines: Sequence[Line]) -> Iterator[Stated]:
-    """What an echo test's lines say; what the line that counts the sent ones says, it says for all of them."""
-    whole = list(statements(lines, REACH_SAYS))
-    yield from whole
-    counted = next((stated.line for stated in whole if stated.fact == "reach.sent"), 0)
-    yield from statements([line for line in lines if line.number == counted], REACH_SAYS)
-
-
-def _hops(interpreter: Interpreter, lines: Sequence[Line]) -> None:
-    """A traced way, a step a line; at least two steps, so that no other numbered line is one."""
-    steps = [(line, match) for line in lines if (match := place_of_number(line))]
-    if len(steps) < 2:
-        return
-    target = next(statements(lines, HOP_TARGET), None)
-    for line, match in steps:
-        item = interpreter.new_item("hop")
-        if target:
-            _state(interpreter, target, item)
-        times = sorted(TIME.findall(match["times"]), key=lambda text: float(text.rstrip("ms ").replace(",", ".")))
-        parts = [
-            ("hop.number", match["number"], match.start("number")),
-            ("hop.address", match["address"], match.start("address")),
-        ]
-        if times:
-            parts += [
-                (f, t, match.start("times") + match["times"].index(t))
-                for f, t in (("hop.best", times[0]), ("hop.worst", times[-1]))
-            ]
-        for fact, text, at in parts:
-            _state(interpreter, Stated(fact, text, text, line.number, at + 1), item)
-
-
 # Of which sentences say the same as of memory and licences.
 _SAY_THE_SAME = {"memory": {"volume", "disk", "partition"}, "licence": {"account", "task"}}
 
@@ -290,87 +223,6 @@ def _said_of_others(stated: Stated, spoken: set[str], lines: Sequence[Line]) -> 
         return False
     text = next((line.text for line in lines if line.number == stated.line), "")
     return all(at.group != group for at in subjects_in(words_of(text[:MAX_STATEMENT])))
-
-
-_SERVER = re.compile(
-    r"\s*(?:[;#]+\s*)?(?:(?:name )?server|serwer|zapytano|gefragt|gevraagd|interrog[ée]|serveur|servidor|resolver|asked|nameserver|answered by|asking)(?: [^\W\d_]+)?(?:\s*:|\s)\s*(?P<v>[\w-]*[.:]\S+)(?:\s+[(\[][0-9a-f.:]+[)\]])?\s*$",
-    re.I,
-)
-# ``keys.lanternsound.example    10.20.0.40  10.20.0.41``: a name, and its addresses beside it.
-_NAME_AND_ADDRESSES = re.compile(
-    r"\s*(?P<v>[\w-]+(?:\.[\w-]+)+)(?:\s+|\s*(?:->|=>|=|:)\s*)(?P<addresses>(?:(?:\d{1,3}(?:\.\d{1,3}){3}|[0-9a-f]*:[0-9a-f:]+)[,;]?\s*)+)$",
-    re.I,
-)
-_HAS_ADDRESS = re.compile(
-    r"\s*(?P<v>[\w-]+(?:\.[\w-]+)+) (?:has(?: the)? (?:ip |ipv[46] )?address(?:es)?|is at|hat die adresse|a pour adresse|tiene la direcci[oó]n|ha indirizzo|heeft adres|ma adres|tem o endere[cç]o) (?P<addresses>[0-9a-f.:, ]+?)\.?\s*$",
-    re.I,
-)
-_NAMED = re.compile(r"\s*(?:(?:host )?name|nom|nombre|nome)\s*:\s*(?P<v>[\w-]+(?:\.[\w-]+)+)\.?\s*$", re.I)
-_ADDRESS = re.compile(
-    r"\s*(?:(?:ip )?address(?:es)?|adresses?|direcci(?:ón|ones)|indirizz[oi]|endereços?|adressen?|adres[ey]?)\s*:\s*(?P<v>[0-9a-f.:]+)\s*$",
-    re.I,
-)
-# ``keys.lanternsound.example`` alone, over its indented addresses.
-_BARE_NAME = re.compile(r"(?P<v>[A-Za-z][\w-]*(?:\.[\w-]+)+|[A-Za-z]+-[\w-]*\d)\s*$")
-_UNKNOWN_NAME = re.compile(
-    r"\s+(?:no such name|not found|unknown(?: name)?|nom inconnu|nicht gefunden|unbekannt\w*(?: name)?|nombre desconocido|nome sconosciuto|nome desconhecido|onbekende naam|nieznana nazwa)\W*$",
-    re.I,
-)
-_ALONE = re.compile(r"\s+(?P<v>[0-9]{1,3}(?:\.[0-9]{1,3}){3}|[0-9a-f]*:[0-9a-f:]+)\s*$", re.I)
-_NOT_FOUND = re.compile(r"(?:can(?:'t|not)|could not|unable to) (?:find|resolve) (?P<v>[\w-]+(?:\.[\w-]+)+)|(?P<w>[\w-]+(?:\.[\w-]+)+)\s*:? (?:was |is )?(?:nie ma takiej nazwy|nie istnieje|es gibt keinen solchen namen|existiert nicht|nom inconnu|n'existe pas|no existe|non esiste|n[ãa]o existe|bestaat niet|onbekend|not found|not known|unknown|no such name|does not exist|nxdomain)|\b(?:knows no|does not know|has no (?:address|record|answer) for|nothing is known of|kennt (?:kein\w*|nicht)|ne conna[iî]t pas|no conoce|non conosce|n[ãa]o conhece|kent geen|nie zna) (?P<x>[\w-]+(?:\.[\w-]+)+?)(?=[.\s]*$)", re.I)  # fmt: skip
-
-
-def _look_ups(interpreter: Interpreter, lines: Sequence[Line]) -> None:
-    """A name that a server was asked for: the server and its own address, then the name and its addresses; or that
-    there is no such name."""
-    server: Stated | None = None
-    item: Item | None = None
-    name = ""
-    for line in lines:
-        text = line.text[:MAX_STATEMENT]
-        if asked := _SERVER.match(text):
-            server, item, name = _said("lookup.server", asked, "v", line), None, ""
-            continue
-        if server is None:
-            continue
-        if row := _NAME_AND_ADDRESSES.match(text) or _HAS_ADDRESS.match(text):
-            if name == row["v"]:
-                _state(interpreter, _said("lookup.address", row, "addresses", line), item)
-                continue
-            item, name = interpreter.new_item("lookup"), row["v"]
-            for stated in (
-                _said("lookup.name", row, "v", line), server, _said("lookup.address", row, "addresses", line),
-            ):  # fmt: skip
-                _state(interpreter, stated, item)
-            continue
-        missing = _NOT_FOUND.search(text)
-        named = _NAMED.match(text) or _BARE_NAME.match(text)
-        if named or missing:
-            item = interpreter.new_item("lookup")
-            group = "v" if named or missing is None else next(name for name in "vwx" if missing[name])
-            _state(interpreter, _said("lookup.name", named or missing, group, line), item)  # type: ignore[arg-type]
-            _state(interpreter, server, item)
-            if missing and not named:
-                at = Entry("", missing.group(), line.number, missing.start() + 1)
-                interpreter.add(
-                    "lookup.address", item, at, exactly("list", ()), "sentences", 0.8, "no such name is said"
-                )
-        elif item and (none := _UNKNOWN_NAME.match(text)):
-            at = Entry("", none.group().strip(), line.number, 1)
-            interpreter.add("lookup.address", item, at, exactly("list", ()), "sentences", 0.8, "no such name is said")
-        elif item and (found := _ADDRESS.match(text) or _ALONE.match(text)):
-            _state(interpreter, _said("lookup.address", found, "v", line), item)
-
-
-def _said(fact: str, match: re.Match[str], group: str, line: Line) -> Stated:
-    return Stated(fact, match[group], match[group], line.number, match.start(group) + 1)
-
-
-def _state(interpreter: Interpreter, stated: Stated, item: Item | None) -> None:
-    value = understand(FACTS[stated.fact], stated.value, interpreter.locale)
-    if value and (item or FACTS[stated.fact].group not in ITEMS):
-        entry = Entry("", stated.printed, stated.line, stated.column)
-        interpreter.add(stated.fact, item, entry, value, "sentences", 0.85, "a sentence says so")
 
 
 # A host in a title has a place and a number in its name (``NQ-DSP-01``), so that no model or tag is taken for one.
@@ -399,7 +251,7 @@ def title_names_host(interpreter: Interpreter, lines: Sequence[Line]) -> None:
         match = _TITLE.search(text) or _TITLE_CELL.search(text) or _TITLE_BEFORE.match(text)
         match = match or (_TITLE_LAST.match(text) or _TITLE_FIRST.match(text) if place == 0 else None)
         if match:
-            _state(interpreter, Stated("host.name", match["v"], match["v"], line.number, match.start("v") + 1), None)
+            state(interpreter, Stated("host.name", match["v"], match["v"], line.number, match.start("v") + 1), None)
             return
 
 

@@ -34,7 +34,7 @@ _TEXT_FORMS: dict[str, re.Pattern[str]] = {
     "os.name": re.compile(r"(?!\S+-\S*\d\S*$)(?P<keep>(?:(?!\s\(build)[^,])+)", re.I),
     "os.edition": re.compile(r"(?!0x)(?P<keep>[^(;]*[^\W\d_][^(;]*)", re.I),
     # A host's name is no model.
-    "machine.model": re.compile(r"(?![A-Za-z]{2,4}-[A-Za-z]{2,4}-?\d{1,3}$)(?!.*\s{3,})(?P<keep>.+)$"),
+    "machine.model": re.compile(r"(?![A-Za-z]{2,4}-[A-Za-z]{2,4}-?\d{1,3}(?:\.[\w-]+)*$)(?!.*\s{3,})(?P<keep>.+)$"),
     "page_file.path": re.compile(r".*[/\\].*|[A-Za-z][\w-]*:\S*$|[\w-]+\.[a-z]{2,4}$"),
     # What is free holds nothing.
     "module.bank": re.compile(r"(?!(?:free|frei|libre|liber[oa]|vrij|woln[yea]|livre|empty)$)(?P<keep>.+)$", re.I),

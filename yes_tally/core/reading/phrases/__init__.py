@@ -11,7 +11,7 @@ from rapidfuzz import process
 from rapidfuzz.distance import OSA
 
 from yes_tally.core.catalogue import FACTS, ITEMS
-from yes_tally.core.reading.labels import words_of
+from yes_tally.core.reading.labels import split_unit, words_of
 from yes_tally.core.reading.phrases import dutch, english, french, german, italian, polish, portuguese, spanish
 from yes_tally.core.reading.phrases.alike import labels_alike
 from yes_tally.core.reading.phrases.commands import COMMAND_WORDS
@@ -277,7 +277,9 @@ def is_unique(phrase: Phrase) -> bool:
 @per_book(16384)
 def is_known(label: str) -> bool:
     """Whether a label means anything at all, be it only which item is spoken of."""
-    return bool(meanings(label)) or names_item(label)
+    if meanings(label) or names_item(label):
+        return True
+    return label.endswith(")") and bool(meanings(split_unit(label)[0]))
 
 
 @per_book(16384)

@@ -6,7 +6,7 @@ context too, but only among other facts of the PC itself.
 """
 
 SUBJECTS: dict[str, str] = {
-    "machine": "machine|computer|pc|computer system|system enclosure|chassis|whole machine|whole pc|system unit|system product",
+    "machine": "machine|computer|pc|computer system|system enclosure|chassis|whole machine|whole pc|system unit|system product|enclosure",
     "board": "board|mainboard|motherboard|base board|baseboard|system board",
     "firmware": "firmware|bios|system firmware|bios firmware",
     "security": "security|security chip",
@@ -63,7 +63,7 @@ LABELS: dict[str, str] = {
     "firmware.maker": "supplier|supplied by|maker|manufacturer|vendor",
     "firmware.version": "version|revision|smbios bios version|!bios version|bios release|release|!uefi version",
     "firmware.dated": "date|release date|dated|!bios date|built|released|build date|!firmware released|!bios release date",
-    "firmware.mode": "kind|mode|!boot mode|!start mode|!firmware mode|!boot firmware|!firmware type|!boot type|!start type|?boot|boots by",
+    "firmware.mode": "kind|mode|!boot mode|!start mode|!firmware mode|!boot firmware|!firmware type|!boot type|!start type|?boot|boots by|!started as|!starts as",
     "firmware.secure_boot": "secure|!secure boot|!secure boot state|!secure start|!secureboot enabled|!verified boot|!trusted boot|!secureboot|!secure startup",
     "security.tpm": "!tpm|!tpm version|!trusted platform module|!security chip version|!tpm spec version|!trust chip|!security chip|!tpm spec|!tpm specification|!security processor|!tpm chip|!tpm module",
     "security.virtualisation": "!virtualisation enabled|!virtualisation on|!virtualisation active|!virtualisation technology|!virtualisation|!virtualization|!virtualisation support|!virtualization firmware enabled|!hardware virtualisation|!cpu virtualisation|!virtual machine support|!vt",
@@ -81,7 +81,7 @@ LABELS: dict[str, str] = {
     "memory.available": "!available memory|!memory available|!mem available|available|!available physical memory|!memory free now|free now|!memavailable|!ram free|"
     "!free physical memory|!memory free|!free memory|!available ram|!ram free|!physical memory available",
     "memory.slots": "!memory slots|!memory sockets|slots|sockets|number of slots|number of memory devices|!ram slots|!number of memory slots|memory devices|!dimm slots|!dimm sockets|!slots for memory",
-    "memory.limit": "!maximum capacity|!max capacity|!maximum memory|!memory limit|!board takes up|maximum|limit|!max memory|takes up|!max ram|!supports up|max supported|maximum supported|max|!board takes|!board takes up to|!takes up to|!expandable to|!upgradable to",
+    "memory.limit": "!maximum capacity|!max capacity|!maximum memory|!memory limit|!board takes up|maximum|limit|!max memory|takes up|!max ram|!supports up|max supported|maximum supported|max|!board takes|!board takes up to|!takes up to|!expandable to|!upgradable to|!maximum capacity of the board|!board maximum|!maximum of the board|!most the board takes",
     "memory.running_speed": "running speed",
     "os.name": "?product name|!operating system|!os name|!pretty name|!system name version|name|!os|!system software|caption|?system|!operating system name|product name|distribution|!platform|product",
     "os.edition": "!edition|!os edition|!system edition|edition id|variant|!product edition|edition name|!sku of os",
@@ -122,7 +122,7 @@ LABELS: dict[str, str] = {
     "module.type": "type|memory type|kind|technology|generation|smbios memory type|module type|sort",
     "module.form": "form|form factor|package|shape",
     "module.speed": "rated clock|nominal clock|speed|rated speed|rated|max speed|maximum speed|clock|transfer rate|mt/s|data rate|nominal speed|mts|rate",
-    "module.running_speed": "current clock|clock now|running|running speed|configured speed|configured clock speed|current speed|runs at|configured memory speed|speed now|running at|actual speed|clocked at|effective speed|set to",
+    "module.running_speed": "current clock|clock now|running|running speed|configured speed|configured clock speed|current speed|runs at|configured memory speed|speed now|running at|actual speed|clocked at|effective speed|set to|configured",
     "module.maker": "maker|manufacturer|vendor|brand|made by",
     "module.part": "part number|part|part no|model|part code|order number|p/n|pn|article|mpn|maker part number",
     "module.serial": "serial number|serial|serial no|sn|s/n|ser no|serial nr",

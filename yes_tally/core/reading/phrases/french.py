@@ -1,7 +1,7 @@
 """French phrases; the notation is that of ``english.py``."""
 
 SUBJECTS: dict[str, str] = {
-    "machine": "ordinateur|poste|machine",
+    "machine": "ordinateur|poste|machine|boîtier|châssis",
     "board": "carte mere",
     "memory": "memoire|memoire vive",
     "os": "systeme|systeme exploitation",
@@ -33,7 +33,7 @@ SUBJECTS: dict[str, str] = {
     "variable": "variable|variables|variable environnement|environnement",
     "search_folder": "chemin recherche",
     "page_file": "fichier echange|fichier pagination",
-    "firmware": "micrologiciel|firmware|bios",
+    "firmware": "micrologiciel|firmware|bios|microprogramme",
     "health_check": "verification|controle sante|autotest",
 }
 
@@ -68,7 +68,7 @@ LABELS: dict[str, str] = {
     "memory.usable": "!memoire utilisable|utilisable|!memoire totale|totale|!memoire physique totale|!mémoire vue par le système|!memoire vue par systeme|!vue par systeme|!mémoire vue",
     "memory.available": "!memoire disponible|disponible|!memoire libre|libre|!libre maintenant",
     "memory.slots": "!emplacements memoire|!emplacements|!nombre emplacements|!logements mémoire|logements",
-    "memory.limit": "!memoire maximale|maximum|!capacite maximale|!maximum memoire|!extensible jusqu'à|!carte accepte jusqu'à|au plus",
+    "memory.limit": "!memoire maximale|maximum|!capacite maximale|!maximum memoire|!extensible jusqu'à|!carte accepte jusqu'à|au plus|!capacité maximale carte mère|!maximum carte mère|!capacité maximale de la carte",
     "os.name": "!systeme exploitation|?systeme|!nom systeme|!systeme d exploitation|produit",
     "os.edition": "!edition",
     "os.version": "!version systeme|?version",
@@ -107,7 +107,7 @@ LABELS: dict[str, str] = {
     "module.type": "type|type memoire|genre",
     "module.form": "format|facteur forme|forme",
     "module.speed": "vitesse|frequence|vitesse nominale|nominale|cadence nominale",
-    "module.running_speed": "vitesse configuree|vitesse actuelle|tourne à|réelle|actuelle|en marche à|en marche|reglee a|marche a",
+    "module.running_speed": "vitesse configuree|vitesse actuelle|tourne à|réelle|actuelle|en marche à|en marche|reglee a|marche a|configurée|configuré|réglée",
     "module.maker": "fabricant",
     "module.part": "reference|numero piece|numero article",
     "module.serial": "numero serie|no serie",
@@ -120,7 +120,7 @@ LABELS: dict[str, str] = {
     "disk.bus": "bus|interface|connexion|raccordement|branché par",
     "disk.layout": "partitionnement|style partition|schema partition|table|découpage",
     "disk.id": "identifiant|id|identifiant du disque",
-    "disk.firmware": "micrologiciel|firmware",
+    "disk.firmware": "micrologiciel|firmware|microprogramme|programme interne|version du microprogramme",
     "disk.health": "etat|sante|etat de sante|etat sante|statut|forme",
     "disk.boot": "disque demarrage|amorcable|disque système|disque d'amorçage",
     "disk.read_only": "lecture seule|protege ecriture",

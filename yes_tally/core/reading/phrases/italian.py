@@ -1,7 +1,7 @@
 """Italian phrases; the notation is that of ``english.py``."""
 
 SUBJECTS: dict[str, str] = {
-    "machine": "computer|macchina|elaboratore",
+    "machine": "computer|macchina|elaboratore|telaio|involucro",
     "board": "scheda madre",
     "memory": "memoria|memoria ram",
     "os": "sistema operativo|sistema",
@@ -68,7 +68,7 @@ LABELS: dict[str, str] = {
     "memory.usable": "!memoria utilizzabile|utilizzabile|!memoria totale|totale|!memoria fisica totale|!memoria vista dal sistema|!vista dal sistema|!memoria vista",
     "memory.available": "!memoria disponibile|disponibile|!memoria libera|libera|!libera adesso",
     "memory.slots": "!alloggiamenti memoria|!alloggiamenti|!slot|!slot memoria|!numero slot|zoccoli",
-    "memory.limit": "!memoria massima|massimo|massima|!capacita massima|!espandibile fino a|!scheda regge fino a|!scheda accetta fino a|!scheda supporta fino a|al massimo",
+    "memory.limit": "!memoria massima|massimo|massima|!capacita massima|!espandibile fino a|!scheda regge fino a|!scheda accetta fino a|!scheda supporta fino a|al massimo|!massimo della scheda|!capacità massima della scheda|!massimo della scheda madre",
     "os.name": "!sistema operativo|?sistema|!nome sistema|prodotto",
     "os.edition": "!edizione",
     "os.version": "!versione sistema|?versione",
@@ -107,7 +107,7 @@ LABELS: dict[str, str] = {
     "module.type": "tipo|tipo memoria",
     "module.form": "formato|fattore forma|forma",
     "module.speed": "velocita|frequenza|velocità nominale|nominale",
-    "module.running_speed": "velocita configurata|velocita attuale|gira a|reale|attuale|in marcia|marcia a|impostata a",
+    "module.running_speed": "velocita configurata|velocita attuale|gira a|reale|attuale|in marcia|marcia a|impostata a|configurata|impostata",
     "module.maker": "produttore",
     "module.part": "codice prodotto|numero parte|codice|codice articolo",
     "module.serial": "numero serie|seriale|matricola",

@@ -1,7 +1,7 @@
 """Portuguese phrases; the notation is that of ``english.py``."""
 
 SUBJECTS: dict[str, str] = {
-    "machine": "computador|maquina|gabinete|equipamento",
+    "machine": "computador|maquina|gabinete|equipamento|chassi",
     "board": "placa mae",
     "memory": "memoria|memoria ram",
     "os": "sistema operacional|sistema operativo|sistema",
@@ -68,7 +68,7 @@ LABELS: dict[str, str] = {
     "memory.usable": "!memoria utilizavel|utilizavel|!memoria total|!memoria fisica total|usavel|!memoria vista por sistema|!memoria vista pelo sistema|!vista pelo sistema|!memória vista|!quantidade total memoria fisica",
     "memory.available": "!memoria disponivel|disponivel|!memoria livre|livre|!livre agora",
     "memory.slots": "!ranhuras memoria|!slots memoria|ranhuras|!slots|!numero slots|encaixes|soquetes",
-    "memory.limit": "!memoria maxima|maximo|maxima|!capacidade maxima|!expansível até|!placa aceita até|no máximo",
+    "memory.limit": "!memoria maxima|maximo|maxima|!capacidade maxima|!expansível até|!placa aceita até|no máximo|!máximo da placa|!capacidade máxima da placa",
     "os.name": "!sistema operacional|!sistema operativo|?sistema|!nome sistema|produto",
     "os.edition": "!edicao",
     "os.version": "!versao sistema|?versao",
@@ -107,7 +107,7 @@ LABELS: dict[str, str] = {
     "module.type": "tipo|tipo memoria",
     "module.form": "formato|fator forma|forma",
     "module.speed": "velocidade|frequencia|velocidade nominal|nominal",
-    "module.running_speed": "velocidade configurada|velocidade atual|funciona a|real|atual|em marcha|ajustada a",
+    "module.running_speed": "velocidade configurada|velocidade atual|funciona a|real|atual|em marcha|ajustada a|configurada",
     "module.maker": "fabricante",
     "module.part": "referencia|numero peca|numero parte",
     "module.serial": "numero serie",

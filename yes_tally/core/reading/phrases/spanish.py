@@ -1,7 +1,7 @@
 """Spanish phrases; the notation is that of ``english.py``."""
 
 SUBJECTS: dict[str, str] = {
-    "machine": "equipo|ordenador|maquina",
+    "machine": "equipo|ordenador|maquina|chasis|carcasa",
     "board": "placa base|placa madre|placa",
     "memory": "memoria|memoria ram",
     "os": "sistema operativo|sistema",
@@ -68,7 +68,7 @@ LABELS: dict[str, str] = {
     "memory.usable": "!memoria utilizable|utilizable|!memoria total|total|!memoria fisica total|usable|!memoria usable|!memoria vista por sistema|!vista por el sistema|!memoria vista|!cantidad total memoria fisica",
     "memory.available": "!memoria disponible|disponible|!memoria libre|libre|!libre ahora",
     "memory.slots": "!ranuras memoria|!ranuras|!numero ranuras|!zocalos memoria|zócalos",
-    "memory.limit": "!memoria maxima|maximo|!capacidad maxima|!ampliable hasta|!placa admite hasta|!placa acepta hasta|como máximo",
+    "memory.limit": "!memoria maxima|maximo|!capacidad maxima|!ampliable hasta|!placa admite hasta|!placa acepta hasta|como máximo|!capacidad máxima placa|!máximo placa",
     "os.name": "!sistema operativo|?sistema|!nombre sistema|producto|nombre",
     "os.edition": "!edicion",
     "os.version": "!version sistema|?version",
@@ -107,7 +107,7 @@ LABELS: dict[str, str] = {
     "module.type": "tipo|tipo memoria",
     "module.form": "formato|factor forma|forma",
     "module.speed": "velocidad|frecuencia|velocidad nominal|nominal",
-    "module.running_speed": "velocidad configurada|velocidad actual|funciona a|real|actual|en marcha|ajustada a",
+    "module.running_speed": "velocidad configurada|velocidad actual|funciona a|real|actual|en marcha|ajustada a|configurada|configurado",
     "module.maker": "fabricante",
     "module.part": "referencia|numero pieza|numero parte",
     "module.serial": "numero serie",

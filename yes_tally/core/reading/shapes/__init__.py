@@ -9,6 +9,7 @@ from yes_tally.core.reading.shapes import (
     json_tree,
     key_value_columns,
     markup,
+    paired_columns,
     pairs,
     ruled_table,
     tagged_lines,
@@ -38,6 +39,7 @@ def register(name: str, shape: Shape, *, whole: bool = False) -> None:
 register("key and value columns", key_value_columns.lay_out)
 register("ruled table", ruled_table.lay_out)
 register("assignments", assignments.lay_out)
+register("paired columns", paired_columns.lay_out)
 register("turned table", turned_table.lay_out)
 register("delimited", delimited.lay_out)
 register("pairs", pairs.lay_out)

@@ -95,6 +95,7 @@ _SPANS = {
     604800: "week weeks woche wochen semaine semaines semana semanas settimana settimane weken tydzień tygodnie tygodni",
 }
 _SPAN_UNIT = {word: seconds for seconds, words in _SPANS.items() for word in words.split()}
+_ASIDE = re.compile(r"\([^()]*\)")
 _SPAN_TOKEN = re.compile(r"\s?([^\W\d_]+)")
 
 
@@ -298,6 +299,9 @@ def share(text: str, locale: Locale) -> Value | None:
 def span(text: str, locale: Locale) -> Value | None:
     """A span in seconds from ``20 days`` or ``1 day 4 hours``; its last unit tells how exact it is."""
     total, step = 0.0, 0.0
+    bare = _ASIDE.sub("", text)
+    if any(char.isdigit() for char in bare):
+        text = bare  # ``28770 minutes (19 days)``: what stands in brackets says it again
     for number in numbers(text, locale):
         unit = _SPAN_TOKEN.match(text, number.end)
         factor = _SPAN_UNIT.get(unit.group(1).casefold()) if unit else None

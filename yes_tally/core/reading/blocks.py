@@ -11,7 +11,16 @@ from yes_tally.core.reading.decode import Line
 from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.phrases import SUBJECTS, is_known, subjects_in
 from yes_tally.core.reading.shapes import SHAPES, WHOLE
-from yes_tally.core.reading.shapes.layout import MAX_LABEL, MAX_LINE, RULE, Group, Heading, Layout, cells_by_gap
+from yes_tally.core.reading.shapes.layout import (
+    MAX_LABEL,
+    MAX_LINE,
+    RULE,
+    Group,
+    Heading,
+    Layout,
+    all_entries,
+    cells_by_gap,
+)
 from yes_tally.core.reading.wrapped import led_back, led_back_to, parts_of_rows, put_together, unwrapped
 
 MIN_SCORE = 0.2
@@ -52,6 +61,8 @@ def blocks_of(lines: Sequence[Line]) -> Iterator[Block]:
         if not chunk:
             continue
         layout = best_layout(chunk)
+        if layout and len(chunk) == 1 and not any(entry.printed for entry in all_entries(layout.groups)):
+            layout = None  # ``Network card "Quay":``, alone: it heads what follows
         block = Block(tuple(chunk), layout, headings)
         if pending and not _same_record(pending[-1], block):
             yield _merged(pending)

@@ -33,6 +33,12 @@ class Draft:
     also: tuple[str, ...] = ()
     until: int = 0
 
+    def lengthen(self, more: Value) -> None:
+        """Add what a list goes on with to the reading that it began with."""
+        if isinstance(self.value.value, tuple) and isinstance(more.value, tuple):
+            whole = tuple(dict.fromkeys(self.value.value + more.value))
+            self.value = Value("list", whole, whole, whole)
+
 
 @dataclass(slots=True)
 class Met:

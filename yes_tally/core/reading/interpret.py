@@ -7,7 +7,7 @@ from collections.abc import Iterator, Sequence
 from contextlib import contextmanager
 from dataclasses import replace
 
-from yes_tally.core.catalogue import FACTS
+from yes_tally.core.catalogue import FACTS, SINGLE_GROUPS
 from yes_tally.core.quantity import Locale, Value, exactly
 from yes_tally.core.reading.asides import ASIDES
 from yes_tally.core.reading.by_itself import choice_by_flag, said_the_other_way, told_by_itself
@@ -138,7 +138,7 @@ class Interpreter:
             begun = tuple(
                 g._replace(confidence=round(g.confidence - 0.05, 3))
                 for g in decide(f"{self.under[-1]} {label}", context)
-                if g.confidence >= _WHOLE_PHRASE
+                if g.confidence >= _WHOLE_PHRASE and not _of_another(g.fact, context)
             )
             guesses = (*begun, *guesses)
         return guesses
@@ -241,9 +241,8 @@ class Interpreter:
         ):
             return
         item = opened
-        if opened is None and parent and shape == "tree" and group.heading and not named and not group.children:
-            # ``{"name": …, "mhz": {"base": …}}``: more of the same
-            subject = subject or parent.group
+        if opened is None and parent and _says_more_of(group, parent, shape, named):
+            subject = parent.group if subject is None or subject in SINGLE_GROUPS else subject
             item = parent if subject == parent.group else None
         if item is None and subject in ITEM_GROUPS and group.entries:
             item = self.new_item(subject or "")
@@ -253,7 +252,10 @@ class Interpreter:
         entries = group.entries
         if item and entries and begins_by_name(self, entries[0], item, shape):
             entries = entries[1:]
+        start = len(self.drafts)
         self.entries(entries, shape, self.context(subject, inner), item)
+        if subject == "machine":
+            self._leave_its_version(start)
         if group.table:
             read_rows(self, group.children, shape, inner)
             return
@@ -265,6 +267,12 @@ class Interpreter:
             self._group(child, shape, below, item or parent, shared, depth + 1)
         if shared:
             self._doubt_what_is_said_twice(start)
+
+    def _leave_its_version(self, start: int) -> None:
+        """A version among what is said of the machine is the system's only where more is said of the system."""
+        told = [draft for draft in self.drafts[start:] if draft.fact.startswith("os.")]
+        if [draft.fact for draft in told] == ["os.version"]:
+            self.drafts.remove(told[0])
 
     def _told_of_nothing(self, group: Group) -> None:
         """What is said of things that the catalogue has no facts of."""
@@ -429,6 +437,10 @@ class Interpreter:
         if item and kind.key:
             item.keys.setdefault(fact, str(value.value))
         if kind.kind == "list":
+            last = self.drafts[-1] if self.drafts else None
+            if last and (last.fact, last.item, last.entry.line) == (fact, item, entry.line) and shape == "tree":
+                last.lengthen(value)  # ``"dns": ["10.20.0.53", "10.20.1.53"]``
+                return
             self._extend_list(fact, item, entry, value)
         if (
             item
@@ -452,9 +464,7 @@ class Interpreter:
             if draft.entry.line == lines:
                 lines -= 1
             first = draft
-            if isinstance(first.value.value, tuple) and isinstance(value.value, tuple):
-                whole = tuple(dict.fromkeys(first.value.value + value.value))
-                first.value = Value("list", whole, whole, whole)
+            first.lengthen(value)
             if first.entry.label == entry.label and lines < draft.entry.line - 1:
                 return
 
@@ -473,6 +483,18 @@ class Interpreter:
         name_items(self._items, self.drafts)
 
 
+def _says_more_of(group: Group, item: Item, shape: str, named: tuple[str, ...]) -> bool:
+    """``{"name": …, "mhz": {"base": …}}``: whether an object within an item's tells more of the same item."""
+    own = not named or named[0] == item.group
+    return shape == "tree" and group.heading is not None and not group.children and own
+
+
+def _of_another(fact: str, context: Context) -> bool:
+    """Whether a fact is of another part of the PC than the one spoken of."""
+    return context.group in _ONE_PART and not fact.startswith(f"{context.group}.")
+
+
+_ONE_PART = frozenset({"machine", "board", "firmware"})
 _TOOL = re.compile(r"\W*(?:(?P<name>[A-Za-z]{5,16})(?= v?\d|\s{2,}\S+-\S+$))")
 _FOR_NUMBER = re.compile(
     r"(?P<label>.{2,40}?) (?:for|of|on|für|von|de|du|di|da|van|voor|dla|para|pour|per) #?(?P<number>\d{1,2})"

@@ -14,7 +14,7 @@ from yes_tally.core.reading.by_clause import LEADING_SIZE
 from yes_tally.core.reading.decide import ITEM_GROUPS, NAMING, Context, Guess, decide
 from yes_tally.core.reading.drafts import Item
 from yes_tally.core.reading.labels import words_of
-from yes_tally.core.reading.phrases import SUBJECTS, is_known, names_item
+from yes_tally.core.reading.phrases import SUBJECTS, is_known, names_item, subjects_in
 from yes_tally.core.reading.shapes.layout import Entry, Group, Heading, cells_by_gap, commas_for_gaps
 from yes_tally.core.reading.told_in_parts import SERIAL_ASIDE, told_bare, told_in_words
 from yes_tally.core.reading.values import MAX_TEXT, understand
@@ -294,13 +294,19 @@ def named_by(interpreter: Interpreter, heading: Heading, group: str, shape: str,
     starts = [word.start() for word in _WORD.finditer(text)]
     quoted = _QUOTED_NAME.match(text)
     names = quoted and next((g.fact for g in decide(quoted["noun"], interpreter.context(group))), "")
-    if quoted and (SUBJECTS.get(words_of(quoted["noun"])) == group or names == NAMING.get(group)):
+    of = {at.group for at in subjects_in(words_of(quoted["noun"]))} if quoted else set()
+    if quoted and (group in of or names == NAMING.get(group)):
         fact = "adapter.connection" if group == "adapter" else CALLED.get(group, NAMING[group])
         entry = Entry(quoted["noun"], quoted["rest"], heading.line, heading.column + quoted.start("rest"))
         interpreter.place(entry, shape, (Guess(fact, 0.85, "the heading calls it so"),), item)
         if quoted["aside"]:
             left, start = [f for f in FIELDS[group] if f.name != fact], heading.column - 1 + quoted.start("aside")
             told_in_words(interpreter, quoted["aside"], heading.line, start, group, item, left)
+        interpreter.frame.add(heading.line)
+        return True
+    if group == "firewall" and (name := _profile_in(text)):
+        entry = Entry("", name, heading.line, heading.column + text.index(name))
+        interpreter.place(entry, shape, (Guess("firewall.profile", 0.85, "the heading names it"),), item)
         interpreter.frame.add(heading.line)
         return True
     if _WHICH_OF_ALL.search(text):
@@ -325,6 +331,19 @@ def named_by(interpreter: Interpreter, heading: Heading, group: str, shape: str,
             interpreter.frame.add(heading.line)
             return True
     return False
+
+
+# What headings call what is set.
+_SETTINGS = frozenset(
+    "settings setting einstellungen parametres reglages configuracion ajustes configuracoes definicoes impostazioni instellingen ustawienia state stan zustand etat estado stato staat".split()
+)
+
+
+def _profile_in(text: str) -> str:
+    """The one word of a heading (``Domain profile settings``) that says which profile of a firewall; else nothing."""
+    words = text.strip(" :").split()
+    left = [w for w in words if plain(w) not in _SETTINGS and SUBJECTS.get(words_of(w)) != "firewall"]
+    return left[0] if len(left) == 1 < len(words) and left[0].isalpha() else ""
 
 
 def begins_by_name(interpreter: Interpreter, entry: Entry, item: Item, shape: str) -> bool:

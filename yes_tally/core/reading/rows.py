@@ -15,7 +15,7 @@ from yes_tally.core.reading.phrases.elsewhere import is_elsewhere, tell_elsewher
 from yes_tally.core.reading.shapes.layout import Entry, Group
 from yes_tally.core.reading.values import understand
 from yes_tally.core.reading.variables import search_path
-from yes_tally.core.words import is_placeholder
+from yes_tally.core.words import is_placeholder, plain
 
 if TYPE_CHECKING:
     from yes_tally.core.reading.interpret import Interpreter
@@ -72,9 +72,8 @@ def read_rows(interpreter: Interpreter, rows: Sequence[Group], shape: str, aroun
         if row.heading:
             named = interpreter.heading(row.heading.text)
             with interpreter.below(row.heading):
-                interpreter.entries(
-                    row.entries, shape, interpreter.context(None, (*named, *around) if named else ("",)), None
-                )
+                said_of = interpreter.context(None, (*named, *around) if named else ("",))
+                interpreter.entries(_each_once(interpreter, row.entries, said_of), shape, said_of, None)
         elif subject and not _sums_up(interpreter, row, subject, columns) and not _goes_on(row, labels, subject):
             wraps = above is not None and _wraps(row, above[0], labels)
             if above and wraps:
@@ -90,6 +89,14 @@ def read_rows(interpreter: Interpreter, rows: Sequence[Group], shape: str, aroun
                 _search_paths(interpreter, row, columns, shape)
             if item and owner and row.entries:
                 interpreter.stands_under(item, owner, row.entries[0], shape)
+
+
+def _each_once(interpreter: Interpreter, entries: Sequence[Entry], context: Context) -> list[Entry]:
+    """The cells of a row of its own without those that would tell again what another cell tells (``free`` beside
+    ``available``)."""
+    meant = {entry.label: interpreter.means(entry.label, context) for entry in entries}
+    told = _columns(meant, {})
+    return [entry for entry in entries if told[entry.label] or not meant[entry.label]]
 
 
 def _row_item(interpreter: Interpreter, group: str, row: Group, columns: dict[str, tuple[Guess, ...]]) -> Item:
@@ -165,6 +172,8 @@ def _search_paths(interpreter: Interpreter, row: Group, columns: dict[str, tuple
 def _sums_up(interpreter: Interpreter, row: Group, subject: str, columns: dict[str, tuple[Guess, ...]]) -> bool:
     """Whether a row is none of what the table lists: where its number belongs stands what is none (``total``)."""
     for entry in row.entries[:1]:
+        if plain(entry.printed).rstrip(":") in _SUMS and subject not in _CALLED_ANYTHING:
+            return True
         means = columns.get(entry.label, ())
         fact = FACTS[means[0].fact] if means else None
         if fact and fact.name in _NUMBERED and not is_placeholder(entry.printed):
@@ -172,6 +181,13 @@ def _sums_up(interpreter: Interpreter, row: Group, subject: str, columns: dict[s
             named = any(map(str.isdigit, entry.printed)) or len(entry.printed) < _SHORTEST_SUM
             return not named and understand(fact, entry.printed, interpreter.locale) is None
     return False
+
+
+_SUMS = frozenset(
+    "total totals sum all altogether together gesamt summe insgesamt zusammen totale total total suma razem totaal ensemble".split()
+)
+# People give these their names.
+_CALLED_ANYTHING = frozenset({"account", "variable", "task", "process"})
 
 
 def _goes_on(row: Group, labels: Sequence[str], subject: str) -> bool:
@@ -305,7 +321,11 @@ def _columns(guesses: dict[str, tuple[Guess, ...]], numbers: dict[str, int]) -> 
         number = numbers.get(label, 0)
         return 3 if number == _COUNTING else 1 if not _names_itself(label, guesses[label]) else 2 if number else 0
 
-    for label in sorted(guesses, key=lambda label: (turn(label), choices(label))):
+    # ``Available`` before ``Free``
+    def in_other_words(label: str) -> bool:
+        return not guesses[label] or label.casefold() != guesses[label][0].fact.partition(".")[2]
+
+    for label in sorted(guesses, key=lambda label: (turn(label), choices(label), in_other_words(label))):
         for guess in guesses[label]:
             if guess.fact not in taken:
                 taken[guess.fact] = label

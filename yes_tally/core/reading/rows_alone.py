@@ -9,10 +9,10 @@ from dataclasses import replace
 from typing import TYPE_CHECKING
 
 from yes_tally.core.catalogue import FACTS, FactKind
-from yes_tally.core.quantity import Value
+from yes_tally.core.quantity import Value, exactly
 from yes_tally.core.reading.decide import ITEM_GROUPS, Guess
 from yes_tally.core.reading.decode import Line
-from yes_tally.core.reading.drafts import Item
+from yes_tally.core.reading.drafts import Draft, Item
 from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.listings import CALLED, INDEXED, ITEM_HEADING, LETTERED
 from yes_tally.core.reading.phrases import SUBJECTS, names_item
@@ -29,7 +29,7 @@ from yes_tally.core.reading.said_in_words import (
 )
 from yes_tally.core.reading.shapes.layout import MAX_LABEL, MAX_LINE, RULE, Entry, cells_by_gap, indent_of
 from yes_tally.core.reading.told_in_parts import told_bare
-from yes_tally.core.reading.values import understand
+from yes_tally.core.reading.values import MAX_TEXT, understand
 from yes_tally.core.words import plain
 
 if TYPE_CHECKING:
@@ -90,11 +90,20 @@ _ONE_AND_WORDS = re.compile(r"\s*(?P<one>[^\W\d_]+(?: [^\W\d_]+)? #?\d{1,2}):?\s
 def _cells_of_numbered(text: str) -> Sequence[tuple[str, int]]:
     """The cells of a row; of ``screen 1 Veldt V27, serial VR27-009112`` which one it is, and what commas part."""
     cells = cells_by_gap(text)
+    if len(cells) > 2 and _OF_ALL.fullmatch(cells[1][0]):
+        told = cells[2:] if len(cells) > 3 else _parts_of(*cells[2])
+        return [(f"{cells[0][0]} {cells[1][0]}", cells[0][1]), *told]
     match = _ONE_AND_WORDS.match(text) if len(cells) < 3 else None
     if match is None or not names_item(match["one"]):
         return cells
-    parts = [(part.group().strip(), match.start("told") + part.start()) for part in _WORDS.finditer(match["told"])]
-    return [(match["one"], match.start("one")), *parts]
+    return [(match["one"], match.start("one")), *_parts_of(match["told"], match.start("told"))]
+
+
+def _parts_of(text: str, at: int) -> list[tuple[str, int]]:
+    return [(part.group().strip(), at + part.start()) for part in _WORDS.finditer(text)]
+
+
+_OF_ALL = re.compile(r"\d{1,2} ?(?:of|von|sur|de|di|van|z|/) ?\d{1,2}")
 
 
 _WORDS = re.compile(r"[^\s,](?:[^,]|,(?!\s))*")
@@ -219,8 +228,11 @@ _HOW_MANY = re.compile(r"\d{1,2} ?[x×] ")
 
 def _rows_by_form(interpreter: Interpreter, lines: Sequence[Line], group: str) -> bool:
     """Rows of a group, each cell the field whose form it has, in the order of ``_ROW_FIELDS``. Whether they were."""
-    rows = _same_cells(lines)
+    rows = [(line, cells) for line, cells in _same_cells(lines) if len(cells) > 1 or not _is_no_row(line.text)]
+    below = {line.number: line for line in lines if indent_of(line.text) >= _DEEP}
     least = min(3, len(_ROW_FIELDS[group]))
+    if group == "update" and all(_UPDATE_ID.match(cells[0][0]) for _, cells in rows):
+        least = 2  # nothing else is called so
     whole = [(line, _cells_of_row(cells, group)) for line, cells in rows if len(cells) >= least]
     if len(whole) * 3 < len(rows) * 2:
         return False
@@ -244,7 +256,31 @@ def _rows_by_form(interpreter: Interpreter, lines: Sequence[Line], group: str) -
             item = interpreter.new_item(group)
             for fact, entry, value in told:
                 interpreter.add(fact.name, item, entry, value, "rows", 0.7, f"its form and place fit {group}")
+            _go_on(interpreter.drafts[-1], below)
     return len(interpreter.drafts) > before
+
+
+def _go_on(draft: Draft, below: dict[int, Line]) -> None:
+    """A row's last text goes on on the lines below that begin where it does."""
+    number = draft.entry.line + 1
+    while (
+        FACTS[draft.fact].kind == "text" and number in below and indent_of(below[number].text) + 1 == draft.entry.column
+    ):
+        draft.value = exactly("text", f"{draft.value.value} {below[number].text.strip()}"[:MAX_TEXT])
+        draft.until = number
+        number += 1
+
+
+_UPDATE_ID = re.compile(r"(?:\W{1,2}\s+)?[A-Z]{2,6}-?\d{3,8}$")
+_COUNTS_ROWS = re.compile(r"\W*\d{1,6} [^\W\d_]")
+
+
+def _is_no_row(text: str) -> bool:
+    """Whether a line of one cell goes on with the row above, or counts the rows."""
+    return indent_of(text) >= _DEEP or _COUNTS_ROWS.match(text) is not None
+
+
+_DEEP = 8
 
 
 def _has_form(fact: FactKind, text: str, value: Value) -> bool:
@@ -330,7 +366,7 @@ def _heads_one_of_several(lines: Sequence[Line]) -> bool:
 
 _ROW_NUMBER = re.compile(r"[>*]? ?\d{1,4}[.)*]?|[>*]")
 _BY_WHOM = re.compile(r"(?:made |supplied )?(?:by|from|von|par|por|da|door|od) (?=[A-Z])")
-_ROW_INDEX = re.compile(r"(?:\[\d{1,4}\]|\d{1,4}[.)]|#\d{1,4})\s+(?=\S)")
+_ROW_INDEX = re.compile(r"(?:\[\d{1,4}\]|\d{1,4}[.)]|#\d{1,4}|[*•-])\s+(?=\S)")
 
 
 def _cells_of_row(cells: Sequence[tuple[str, int]], group: str) -> list[tuple[str, int]]:

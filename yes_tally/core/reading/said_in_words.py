@@ -42,7 +42,7 @@ def rows_of_words(interpreter: Interpreter, lines: Sequence[Line], around: tuple
         cells: Sequence[tuple[str, int]] = cells_by_gap(" " * start + line.text[start:])
         numbered = len(cells) >= 2 and is_which_one(cells[0][0], group)
         cells = cells[1:] if numbered else cells  # ``Card 1   Kestrel built-in``: what it is called comes after
-        if len(cells) >= 2 or numbered:
+        if (len(cells) >= 2 or numbered) and not _is_field(cells[0][0], group):
             rows.append((line, cells))
     of_group = sum(_tells(cells, group) for _, cells in rows)
     for line, cells in rows:
@@ -55,6 +55,15 @@ def rows_of_words(interpreter: Interpreter, lines: Sequence[Line], around: tuple
 _WHICH_ONE = re.compile(
     r"(?:card|karte|carte|tarjeta|placa|scheda|kaart|karta|screen|schirm|device|gerat|unit) #?\d{1,2}:?"
 )
+
+
+def _is_field(cell: str, group: str) -> bool:
+    """Whether a cell is the label of a field, and not what something is called."""
+    words = set(words_of(cell))
+    fact = next((g.fact for g in decide(cell, Context(group))[:1] if words == set(words_of(g.phrase))), "")
+    return fact.startswith(f"{group}.") and fact != NAMING[group]
+
+
 # What a system calls a device by (``gpu0``, ``HDMI-1``), where devices of the kind have names of their own.
 _HANDLE = re.compile(r"[A-Za-z]{2,8}-?\d{1,2}:?")
 _HAVE_HANDLES = frozenset({"graphics", "display", "sound"})

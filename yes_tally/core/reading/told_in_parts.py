@@ -15,10 +15,10 @@ from yes_tally.core.reading.by_clause import LEADING_SIZE, NOT, SURE, by_asserti
 from yes_tally.core.reading.decide import NAMING, decide
 from yes_tally.core.reading.shapes.layout import Entry
 from yes_tally.core.reading.values import understand
-from yes_tally.core.words import is_placeholder
+from yes_tally.core.words import choice_named, is_placeholder
 
 if TYPE_CHECKING:
-    from yes_tally.core.reading.drafts import Draft, Item
+    from yes_tally.core.reading.drafts import Item
     from yes_tally.core.reading.interpret import Interpreter
 
 _PARTS = re.compile(r"[^\s,;](?:[^,;]|[,;](?!\s))*")
@@ -68,6 +68,11 @@ _COUNTS_SLASHED = re.compile(r"(?<=[^\W\d_]) / (?=\d)")
 _LISTED_ASIDE = re.compile(r" \(([^()]*,[^()]*)\)")
 
 
+def _is_choice(text: str, group: str) -> bool:
+    """Whether a text is a word of one of a group's choices, and nothing more."""
+    return any(f.kind == "choice" and choice_named(f.field, f.choices, text) is not None for f in FIELDS[group])
+
+
 def told_bare(
     interpreter: Interpreter, entry: Entry, group: str, item: Item, shape: str, naming: str, line: str = "",
     least: int = 0,
@@ -101,6 +106,9 @@ def told_bare(
             0,
         )
         parts.insert(0, parts.pop(own))
+    if naming and len(parts) > _LEAST_PARTS and _is_choice(parts[0].group().strip(), group):
+        # ``GPT, 931.51 GB, Basalt NV1000``: what it is called stands last.
+        parts.insert(0, parts.pop())
     drive = _DRIVE_FIRST.match(parts[0].group().strip()) if group == "volume" else None
     if drive and (mount := next((fact for fact in left if fact.name == "volume.mount"), None)):
         # ``C: 465 GB, 88 GB free``: its letter stands first.
@@ -219,7 +227,7 @@ def told_in_words(
             fact, value, at = asserted
             open_list = None
         elif open_list and (more := understand(open_list, part, interpreter.locale)):
-            _goes_on(interpreter.drafts[-1], more)
+            interpreter.drafts[-1].lengthen(more)
             continue
         else:
             untold.append((part, column))
@@ -252,7 +260,7 @@ def told_under(interpreter: Interpreter, entry: Entry, group: str, item: Item) -
         denied = NOT.fullmatch(part)
         whole = f"{part[: denied.start('rest')]}{entry.label} {denied['rest']}" if denied else f"{entry.label} {part}"
         found = by_assertion(interpreter, whole, group, left) or by_label(interpreter, whole, group, left)
-        if found is None or (found[0].kind == "text" and found[0].name == NAMING.get(group)):
+        if found is None or (found[0].kind == "text" and found[0].name in (NAMING.get(group), f"{group}.model")):
             continue
         fact, value, at = found
         skip = max(0, at - len(entry.label) - 1)
@@ -262,10 +270,3 @@ def told_under(interpreter: Interpreter, entry: Entry, group: str, item: Item) -
         left.remove(fact)
         told = True
     return told
-
-
-def _goes_on(draft: Draft, more: Value) -> None:
-    """Add what a list goes on with to the reading that it began with."""
-    if isinstance(draft.value.value, tuple) and isinstance(more.value, tuple):
-        whole = tuple(dict.fromkeys(draft.value.value + more.value))
-        draft.value = Value("list", whole, whole, whole)

@@ -42,6 +42,7 @@ _TEXT_FORMS: dict[str, re.Pattern[str]] = {
     # A single figure numbers things; an id tells them from all others.
     "partition.id": re.compile(r"\S{4,}.*$"),
     "printer.port": re.compile(r"(?:(?:on|at|an|auf|sur|en|su|op|na|em) )?(?P<keep>.+)$"),
+    "licence.server": re.compile(r"(?P<keep>[\w.:-]+)(?:[\s,;(].*)?$"),
     "lookup.server": re.compile(r"(?P<keep>[\w.:-]+)(?:\s+[(\[].*)?$"),
     "lookup.name": re.compile(r"(?!\d{1,3}(?:\.\d{1,3}){3}$)\S+$"),
     "search_folder.folder": re.compile(r".*[/\\].*"),
@@ -54,6 +55,7 @@ _TEXT_FORMS: dict[str, re.Pattern[str]] = {
     "connection.pid": re.compile(
         r"(?:[^\d()]*\((?=\d+\)))?(?:users:\(\(\"[^\"]*\",pid=)?(?P<keep>\d+)(?:,fd=.*|/.*|\))?$"
     ),
+    "partition.disk": re.compile(r"(?P<keep>[^:]+)$"),
     "disk.number": re.compile(r"(?:\D{0,12}\s)?(?P<keep>\d{1,3})$"),
     "partition.number": re.compile(r"(?:\D{0,12}\s)?(?P<keep>\d{1,3})$"),
     "os.kernel": re.compile(r".*\d\.\d.*$"),
@@ -257,7 +259,8 @@ _RIGHTS = re.compile(
     re.I,
 )
 _PARTED = re.compile(
-    r"\b(?:disconnected|unplugged|getrennt|d[ée]connect[ée]e?|d[ée]branch[ée]e?|desconectad[oa]|scollegat[oa]|losgekoppeld|roz[łl][ąa]czon\w+|od[łl][ąa]czon\w+)\b",
+    r"\b(?:disconnected|unplugged|getrennt|d[ée]connect[ée]e?|d[ée]branch[ée]e?|desconectad[oa]s?|desligad[oa]s?|desenchufad[oa]|scollegat[oa]|disconness[oa]|losgekoppeld|"
+    r"verbroken|roz[łl][ąa]czon\w+|od[łl][ąa]czon\w+|nie po[dł][łl]?[ąa]czon\w+|no (?:cable|link)|pas (?:branch[ée]e?|connect[ée]e?)|niet (?:verbonden|aangesloten)|sin conexi[óo]n|link down)\b",
     re.I,
 )
 _HOW_ADDRESSED = re.compile(

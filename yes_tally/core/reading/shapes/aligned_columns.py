@@ -12,9 +12,10 @@ from dataclasses import replace
 
 import numpy as np
 
+from yes_tally.core.catalogue import FACTS
 from yes_tally.core.reading.decode import Line
 from yes_tally.core.reading.labels import split_unit
-from yes_tally.core.reading.phrases import is_known, is_likely, names_item
+from yes_tally.core.reading.phrases import is_known, is_likely, meanings, names_item
 from yes_tally.core.reading.shapes.layout import (
     RULE,
     Entry,
@@ -26,6 +27,7 @@ from yes_tally.core.reading.shapes.layout import (
     indent_of,
     known_share,
 )
+from yes_tally.core.words import choice_named, flag_of
 
 _WORD = re.compile(r"\S+")
 _MAX_WIDTH = 600
@@ -106,6 +108,7 @@ def _under(lines: Sequence[Line], at: int, deep: int = 1) -> Layout | None:
         known < 2
         or (known * 2 < named and not (known >= 4 and header.isupper()))
         or any(_NO_LABEL.search(label) and not _is_short(label) for label, _ in labels if label)
+        or (len(labels) == 2 and _is_pair(*(label for label, _ in labels)))
     ):
         return None
     first = labels[0][0].casefold()
@@ -136,6 +139,14 @@ def _begins_column(text: str, starts: set[int]) -> bool:
     """Whether a line of one cell stands below a column other than the first: the rest of a cell, wrapped."""
     at = indent_of(text)
     return at > 1 and bool({at - 1, at, at + 1} & starts)
+
+
+def _is_pair(label: str, cell: str) -> bool:
+    """Whether two cells are a label and one of the words that it may be told in (``State   ON``), and no head."""
+    facts = [FACTS[meaning.phrase.fact] for meaning in meanings(split_unit(label)[0])]
+    if any(fact.kind == "flag" for fact in facts) and flag_of(cell) is not None:
+        return True
+    return any(fact.kind == "choice" and choice_named(fact.field, fact.choices, cell) for fact in facts)
 
 
 def _is_short(label: str) -> bool:

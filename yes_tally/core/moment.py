@@ -44,13 +44,13 @@ _TIME = (
 _ISO = re.compile(r"(?<!\d)(?P<y>\d{4})[-/.](?P<m>\d{1,2})[-/.](?P<d>\d{1,2})" + _TIME, re.I)
 _NUMERIC = re.compile(r"(?<![\d.])(?P<a>\d{1,2})(?P<sep>[-/.])(?P<b>\d{1,2})(?P=sep)(?P<y>\d{4})" + _TIME, re.I)
 _NAMED = re.compile(
-    r"(?<!\d)(?P<d>\d{1,2})(?:\.?\s+(?:de )?|[-/.])(?P<month>[^\W\d_]{3,10})(?:\.?,?\s+(?:de )?|[-/.])(?P<y>\d{4})"
+    r"(?<!\d)(?P<d>\d{1,2})(?:\.?\s+(?:de )?|[-/.])(?P<month>[^\W\d_]{3,13})(?:\.?,?\s+(?:de )?|[-/.])(?P<y>\d{4})"
     + _TIME,
     re.I,
 )
 # A year of two digits is told only by a text that says nothing else.
 _SHORT_YEAR = re.compile(r"\W*(?P<a>\d{1,2})(?P<sep>[/.])(?P<b>\d{1,2})(?P=sep)(?P<yy>\d{2})" + _TIME + r"\W*$", re.I)
-_NAMED_FIRST = re.compile(r"(?P<month>[^\W\d_]{3,10})\.?\s+(?P<d>\d{1,2}),?\s+(?P<y>\d{4})" + _TIME, re.I)
+_NAMED_FIRST = re.compile(r"(?P<month>[^\W\d_]{3,13})\.?\s+(?P<d>\d{1,2}),?\s+(?P<y>\d{4})" + _TIME, re.I)
 _COMPACT = re.compile(
     r"(?<!\d)(?P<y>(?:19|20)\d{2})(?P<m>\d{2})(?P<d>\d{2})(?:[T ]?(?P<h>\d{2})(?P<mi>\d{2})(?P<s>\d{2}))?(?!\d)"
 )

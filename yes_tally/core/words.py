@@ -196,7 +196,7 @@ CHOICE_WORDS: dict[str, dict[str, str]] = {
     },
     "kind": {
         "fixed": "fixed|local|local disk|fest|fester datentrager|lokal|fixe|locale|fijo|fija|fixo|fixa|fisso|vast|lokaal|staly|lokalny|fixed disk|fixed drive|disque local|disco local|disco locale", "removable": "removable|stick|usb stick|wechsel|wechseldatentrager|amovible|extraible|removivel|rimovibile|verwisselbaar|wymienny", "network": "network|remote|netz|netzwerk|reseau|red|rede|rete|netwerk|sieciowy|network drive",
-        "optical": "optical|cd-rom|cdrom|dvd|optisch|optique|optico|otico|ottico|optyczny|cd|bd-rom", "memory": "memory|ram disk|tmpfs|ramfs|devtmpfs",
+        "optical": "optical|cd-rom|cdrom|dvd|optisch|optisk|optique|optico|optica|otico|otica|ottico|ottica|optyczny|optyczna|cd|bd-rom", "memory": "memory|ram disk|tmpfs|ramfs|devtmpfs",
         "wireless": "wireless|bezprzewodowa|bezprzewodowe|drahtlose|draadloze|wlan|wifi|wi-fi|ieee 802.11|drahtlos|funk|sans fil|inalambrico|inalambrica|sem fio|sem fios|senza fili|draadloos|bezprzewodowy", "bluetooth": "bluetooth", "virtual": "virtual|bridge|tunnel|dummy|virtuell|virtuel|virtuelle|virtuale|virtueel|wirtualny",
         "loopback": "loopback", "wired": "com fios|com fio|cablata|cablato|cablate|via cavo|kabelgebunden|filaire|alambrica|alambrico|cableada|cableado|por cable|bekabeld|bedraad|przewodowa|przewodowy|przewodowe|verkabelt|drahtgebunden|wired|przewodowa|przewodowe|bekabelde|alambrica|alambrico|con cable|com cabo|cablata|cablate|cablee|cableada|verkabelt|ethernet|ether|lan|cable|kabelgebunden|kabel|filaire|cableado|cabo|cabeado|cablato|cavo|bekabeld|przewodowy|kupfer", "other": "other",
         "dynamic": "dynamic|geleerd|appresa|appreso|aprendida|wyuczony|wyuczone|learned|learnt|gelernt|appris|aprendido|dynamisch|reachable|stale|dynamique|dinamico|dinamica|dynamiczny|lernend", "static": "static|vast|fissa|fisso|fija|fijo|fixa|fixo|staly|stala|fest|fixed|fixe|set by hand|manual|permanent|statisch|statique|estatico|estatica|statico|statyczny|fest eingetragen",
@@ -270,15 +270,16 @@ _AND = (" and ", " und ", " et ", " y ", " e ", " en ", " i ", ", ", "/", " / ",
 
 
 _POSSIBLE = frozenset(
-    "supported present available possible unterstutzt vorhanden compatible soportado suportado supportato ondersteund obslugiwany".split()
+    "supported present available possible capable unterstutzt vorhanden compatible soportado suportado supportato ondersteund obslugiwany".split()
 )
+_IS_POSSIBLE = ("prise en charge,", "pris en charge,", "wird unterstutzt,", "ist moglich,", "is supported,")
 _GOES_ON = frozenset("in by for since with until as im in dem seit par depuis por desde".split())
 
 
 def flag_of(text: str) -> bool | None:
     """Yes or no from a word in any of the languages, also when more is said after it (``yes, from 10.0.0.2``)."""
     word = plain(text).strip("()[]<>\"'. ")
-    if "," in word and word.split(",")[0] in _POSSIBLE:
+    if "," in word and (word.split(",")[0] in _POSSIBLE or word.startswith(_IS_POSSIBLE)):
         # ``supported, off in the firmware``: what it could do, then what it does.
         word = word.partition(",")[2].strip()
     first, *rest = word.split() or [""]

@@ -5,7 +5,7 @@ from __future__ import annotations
 import re
 
 _DATED = re.compile(
-    r"(?:\b(?:of|from|dated|vom|von|du|del|de|dal|van|z|da)|,|\()\s*(\d{1,4}[-./]\d{1,2}[-./]\d{2,4}|\d{1,2}\.? [^\W\d_]{3,10}\.? \d{4})",
+    r"(?:\b(?:of|from|dated|vom|von|du|del|de|dal|van|z|da)|,|\()\s*(\d{1,4}[-./]\d{1,2}[-./]\d{2,4}|\d{1,2}\.? [^\W\d_]{3,13}\.? \d{4})",
     re.I,
 )
 
@@ -39,8 +39,10 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
         (re.compile(r"\b(?:s/?n|serial(?: (?:number|no\.?))?|seriennummer):? ([A-Z0-9][\w-]{3,})", re.I), "board.serial"),
     ),
     "processor.socket": ((re.compile(r"stepping:? (\w+)", re.I), "processor.stepping"),),
+    "battery.full": ((re.compile(r"\(([\d.,]+ ?%) (?:of|von|du|de|di|del|do|da|van|z)\b", re.I), "battery.health"),),
     "sound.name": ((re.compile(r", ([^,]+)$"), "sound.state"),),
     "os.name": (
+        (re.compile(r"\((\d\d[ -]?bit[^()]*)\)", re.I), "os.architecture"),
         (re.compile(r"[(,]\s*build:? (\d[\d.]*)", re.I), "os.build"),
         (re.compile(r", (\w[\w ]*?) (?:edition|ausgabe|[ée]dition|edici[óo]n|edizione|edi[çc][ãa]o|editie|wydanie)$", re.I), "os.edition"),
     ),

@@ -141,6 +141,9 @@ def _chunks(lines: Sequence[Line]) -> Iterator[list[Line]]:
         if chunk and chunk[-1].text[:1] == " " and _names_kind(line.text) and _names_kind(chunk[0].text):
             yield chunk
             chunk = []
+        if chunk and _CLOSES.match(chunk[-1].text):
+            yield chunk
+            chunk = []
         if chunk and _is_title(line.text):
             yield chunk
             chunk = []
@@ -160,6 +163,8 @@ def _is_title(text: str) -> bool:
     return text.rstrip()[-1:] in "):" and _TITLE_WITH_COUNT.match(text[:MAX_LABEL]) is not None
 
 
+# What closes a drawn table.
+_CLOSES = re.compile(r"\s*[└╚┗]|[\s─━═]*[┴╩┻][\s─━═┴╩┻]*$")
 _DRAWN_WITH = frozenset("=#*~-[")
 # ``Printers (3)``: what is listed below, and how many of them.
 _TITLE_WITH_COUNT = re.compile(r"[^\W\d_][^\W\d_]*(?: [^\W\d_]+){0,3} \(\d{1,4}\):?\s*$")

@@ -158,7 +158,9 @@ _NEVER = re.compile(
 )
 # ``signed by Harbour Driver Signing``: what somebody did is done.
 _DONE_BY = re.compile(r"(?P<what>[^\W\d_]+) (?:by|von|par|por|da|door|przez) \S.*")
-_DATE_ALONE = re.compile(r"\d{4}-\d\d-\d\d|\d{1,2}[./]\d{1,2}[./]\d{4}|\d{1,2}\.? [^\W\d_]{3,10}\.? \d{4}")
+_DATE_ALONE = re.compile(r"\d{4}-\d\d-\d\d|\d{1,2}[./]\d{1,2}[./]\d{4}|\d{1,2}\.? [^\W\d_]{3,13}\.? \d{4}")
+# ``no expiry``; what is installed was so at some time.
+_MAY_NEVER_BE = re.compile(r"expires|last|next|set_at")
 _ON_OR_OFF = frozenset({"enabled", "on", "connected"})
 
 
@@ -180,7 +182,7 @@ def by_assertion(
     for fact in _surely(decide(denied["rest"] if denied else text, context)[:2], left, "moment", "flag"):
         if fact.kind == "flag":
             return fact, exactly("flag", not denied), 0
-        if denied:
+        if denied and _MAY_NEVER_BE.search(fact.field):
             return fact, exactly("moment", "never"), 0
     dates = [fact for fact in left if fact.kind == "moment"] if _DATE_ALONE.fullmatch(text) else []
     if len(dates) == 1 and (value := understand(dates[0], text, interpreter.locale)):

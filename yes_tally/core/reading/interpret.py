@@ -232,7 +232,7 @@ class Interpreter:
         if (
             group.entries
             and opened is None
-            and (("variable" in inner[:2] and are_variables(own)) or is_environment(own, shape))
+            and (("variable" in inner[:3] and are_variables(own)) or is_environment(own, shape))
         ):
             variable_list(self, group.entries, shape)
             return
@@ -245,10 +245,11 @@ class Interpreter:
             subject = parent.group if subject is None or subject in SINGLE_GROUPS else subject
             item = parent if subject == parent.group else None
         if item is None and subject in ITEM_GROUPS and group.entries:
-            item = self.new_item(subject or "")
+            asides = (self._named_aside(subject or "", entry) for entry in group.entries if group.heading is None)
+            item = next(filter(None, asides), None) or self.new_item(subject or "")
             self._before = (shape, subject or "")
             if group.heading and not named_by(self, group.heading, subject or "", shape, item):
-                called_by(self, group, subject or "", shape, item, listed=around[:1] == (subject,))
+                called_by(self, group, subject or "", shape, item, listed=subject in around[:2])
         entries = group.entries
         if item and entries and begins_by_name(self, entries[0], item, shape):
             entries = entries[1:]
@@ -433,7 +434,11 @@ class Interpreter:
         if not kind.item:
             item = None
         elif item is None or item.group != kind.group:
-            item = self._loose.get(kind.group) or self._loose.setdefault(kind.group, self.new_item(kind.group))
+            item = (
+                self._named_aside(kind.group, entry)
+                or self._loose.get(kind.group)
+                or self._loose.setdefault(kind.group, self.new_item(kind.group))
+            )
         if item and kind.key:
             item.keys.setdefault(fact, str(value.value))
         if kind.kind == "list":
@@ -452,6 +457,12 @@ class Interpreter:
         ):
             confidence = min(confidence, _SAID_TWICE)  # it has its name already
         self.drafts.append(Draft(fact, item, entry, value, shape, round(confidence, 3), why, also))
+
+    def _named_aside(self, group: str, entry: Entry) -> Item | None:
+        """``Gateway: 10.20.1.1 (Quayside LAN)``: the item of this section that brackets behind the value name."""
+        aside = _ASIDE.search(entry.printed) if group == "adapter" else None
+        named = (d for d in self.drafts[self.section_from :] if aside and d.fact in _NAMES and d.item)
+        return next((d.item for d in named if aside and d.value.value == aside["name"]), None)
 
     def _extend_list(self, fact: str, item: Item | None, entry: Entry, value: Value) -> None:
         """A list that goes on on the next line is one list: the first reading holds all of it."""
@@ -495,6 +506,8 @@ def _of_another(fact: str, context: Context) -> bool:
 
 
 _ONE_PART = frozenset({"machine", "board", "firmware"})
+_ASIDE = re.compile(r"\((?:(?:via|on|over|über|auf|par|sur|por|en|tramite|su|op|przez|na) )?(?P<name>[^()]{2,60})\)")
+_NAMES = frozenset({"adapter.connection", "adapter.name"})
 _TOOL = re.compile(r"\W*(?:(?P<name>[A-Za-z]{5,16})(?= v?\d|\s{2,}\S+-\S+$))")
 _FOR_NUMBER = re.compile(
     r"(?P<label>.{2,40}?) (?:for|of|on|für|von|de|du|di|da|van|voor|dla|para|pour|per) #?(?P<number>\d{1,2})"

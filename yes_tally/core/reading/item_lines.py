@@ -25,7 +25,7 @@ if TYPE_CHECKING:
 MAX_LENGTH = 400
 _IP = r"(?:\d{1,3}(?:\.\d{1,3}){3}|[0-9a-f]*:[0-9a-f:]*:[0-9a-f.]*)"
 _MAC = r"[0-9a-f]{2}(?:[:-][0-9a-f]{2}){5}"
-_DAY = r"(?:\d{4}-\d\d-\d\d|\d{1,2}[./-]\d{1,2}[./-]\d{4}|\d{1,2}\.? [^\W\d_]{3,10}\.? \d{4})"
+_DAY = r"(?:\d{4}-\d\d-\d\d|\d{1,2}[./-]\d{1,2}[./-]\d{4}|\d{1,2}\.? [^\W\d_]{3,13}\.? \d{4})"
 _ENCRYPTED = (
     r"(?:not |non |nicht |n[ãa]o |niet |sin |no )?(?:un|de)?(?:encrypted|verschlüsselt|chiffrée?|cifr(?:ad|at)[oa]|cifrar|encriptado|versleuteld)|"
     r"unverschlüsselt|onversleuteld|(?:nie)?zaszyfrowan[ye]"

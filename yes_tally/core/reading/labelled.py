@@ -9,7 +9,8 @@ from typing import NamedTuple
 from yes_tally.core.catalogue import FACTS
 from yes_tally.core.quantity import Locale, Value
 from yes_tally.core.reading.decide import ITEM_GROUPS, Guess
-from yes_tally.core.reading.labels import split_unit
+from yes_tally.core.reading.labels import split_unit, words_of
+from yes_tally.core.reading.phrases import SUBJECTS
 from yes_tally.core.reading.told_in_parts import MEASURED
 from yes_tally.core.reading.values import memory_told, understand
 from yes_tally.core.words import is_placeholder
@@ -92,7 +93,10 @@ def _cannot_be(label: str, printed: str, guess: Guess, shape: str) -> bool:
         return True
     if is_text and _COUNTING.match(label) and _COUNT_ALONE.match(printed):
         return True
-    if is_text and not guess.phrase and (_STAMP.match(printed) or _only_counts(label, printed, guess.fact)):
+    if is_text and not guess.phrase and _STAMP.match(printed):
+        return True
+    names = not guess.phrase or words_of(label) in SUBJECTS
+    if is_text and names and _only_counts(label, printed, guess.fact):
         return True
     if is_text and label.endswith("(s)") and printed.isdigit():
         return True
@@ -101,7 +105,7 @@ def _cannot_be(label: str, printed: str, guess: Guess, shape: str) -> bool:
 
 
 _COUNTS_FIRST = re.compile(
-    r"\d{1,3}(?:$|[,;:] | (?:of|out of|von|sur|de|di|van|op|z|na|av) \d| (?:in all|in total|total|of them|of which|found|known|insgesamt|en tout|en total|in totaal)\b| [^\W\d_]+ (?:of|out of|von|sur|de|di|van|op|z|na) \d| [^\W\d_]+: )"
+    r"\d{1,3}(?:$|[,;:] | \(\d| (?:of|out of|von|sur|de|di|van|op|z|na|av) \d| (?:in all|in total|total|of them|of which|found|known|insgesamt|en tout|en total|in totaal)\b| [^\W\d_]+ (?:of|out of|von|sur|de|di|van|op|z|na) \d| [^\W\d_]+: )"
 )
 _COUNT_ALONE = re.compile(r"\d{1,3}(?:$|[,;( ])")
 _COUNTING = re.compile(

@@ -24,7 +24,7 @@ if TYPE_CHECKING:
     from yes_tally.core.reading.interpret import Interpreter
 
 # Not ``14. Juni 2024``.
-BULLET = re.compile(r"(?:\[\d{1,4}\]:?|\d{1,4}[.):]|[*•-])\s+(?=\S)(?![^\W\d_]{3,10}\.? \d{4}\b)")
+BULLET = re.compile(r"(?:\[\d{1,4}\]:?|\d{1,4}[.):]|[*•-])\s+(?=\S)(?![^\W\d_]{3,13}\.? \d{4}\b)")
 INDEXED = re.compile(
     r"\W*(?P<noun>[^\W\d_]+(?:[ _-][^\W\d_]+){0,3}?)\s*(?:#|no\.|nr\.|:)?\s*"
     r"(?P<rest>\d{1,4}|[A-Za-z]:\\?|/\S*|\"[^\"]+\"|'[^']+'|[A-Z]+\d+|[a-z]{2,5}\d{1,2})?"
@@ -188,7 +188,7 @@ def counted_lines(entries: Sequence[Entry]) -> set[int]:
 
 # ``HU-25009 (04-02-2025) Time zones``: what stands in such brackets is a cell of its own.
 _DATED_ASIDE = re.compile(
-    r"\s\((?P<date>\d{1,4}[-./]\d{1,2}[-./]\d{1,4}|[^()\d]{0,8}\d{1,2}\.? [^\W\d_]{3,10}\.? \d{4}|[^()]*(?:unknown|unbekannt|inconnue?|desconocid[oa]|sconosciut[oa]|onbekend|nieznan[ay]|desconhecid[oa]))\)\s?"
+    r"\s\((?P<date>\d{1,4}[-./]\d{1,2}[-./]\d{1,4}|[^()\d]{0,8}\d{1,2}\.? [^\W\d_]{3,13}\.? \d{4}|[^()]*(?:unknown|unbekannt|inconnue?|desconocid[oa]|sconosciut[oa]|onbekend|nieznan[ay]|desconhecid[oa]))\)\s?"
 )
 
 
@@ -323,7 +323,7 @@ def named_by(interpreter: Interpreter, heading: Heading, group: str, shape: str,
             for g in decide(label, interpreter.context(group))
             if g.confidence > 0.9 and g.fact.startswith(f"{group}.")
         ]
-        if guesses and rest.isdigit() and guesses[0].fact.endswith(".name"):
+        if guesses and rest.isdigit() and guesses[0].fact.endswith((".name", "event.id")):
             return True  # ``Card 1``: which one, and not what it is called
         if guesses and FACTS[guesses[0].fact].kind == "text":
             column = heading.column + start

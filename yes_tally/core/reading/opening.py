@@ -6,15 +6,16 @@ import re
 from collections.abc import Sequence
 from typing import TYPE_CHECKING
 
-from yes_tally.core.catalogue import FIELDS
+from yes_tally.core.catalogue import FACTS, FIELDS
 from yes_tally.core.quantity import exactly
+from yes_tally.core.reading.by_clause import by_label
 from yes_tally.core.reading.decide import ITEM_GROUPS, NAMING, Guess, decide, infer_group
 from yes_tally.core.reading.drafts import Item
 from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.listings import BULLET, CALLED, INDEXED, ITEM_HEADING
 from yes_tally.core.reading.phrases import SUBJECTS
 from yes_tally.core.reading.shapes.layout import Entry, Group, Heading, cells_by_gap
-from yes_tally.core.reading.told_in_parts import told_bare
+from yes_tally.core.reading.told_in_parts import told_bare, told_in_words
 from yes_tally.core.reading.values import MAX_TEXT
 from yes_tally.core.words import flag_of, is_placeholder
 
@@ -27,6 +28,12 @@ _ASIDE = re.compile(r"\s*[(\[]([^)\]]{2,80})[)\]]\s*$")
 # ``Cell 1 "BAT-CRW-7"``: what it is called stands beside its number.
 _INDEXED_AND_CALLED = re.compile(
     r"\W*(?P<noun>[^\W\d_]+(?: [^\W\d_]+)?) #?\d{1,3}:? (?P<rest>[\"'“„«][^\"'“”„«»]{2,60}[\"'“”»])\W*$"
+)
+
+
+# ``Volume C: "System"``
+_DRIVE_AND_CALLED = re.compile(
+    r"\W*(?P<noun>[^\W\d_]+(?: [^\W\d_]+)?) (?P<rest>[A-Z]:)\\?:?\s+(?:[\"'“„«](?P<called>[^\"'“”„«»]{1,60})[\"'“”»]|\\\\\S+)\W*$"
 )
 
 
@@ -51,7 +58,9 @@ def opened_by(
     named = interpreter.heading(heading.text, heading.line)
     text = heading.text[:MAX_TEXT]
     aside = _ASIDE.search(text)
-    match = _INDEXED_AND_CALLED.match(text) or INDEXED.match(text[: aside.start()] if aside else text)
+    bare = text[: aside.start()] if aside else text
+    drive = _DRIVE_AND_CALLED.match(bare)
+    match = drive or _INDEXED_AND_CALLED.match(text) or INDEXED.match(bare)
     group = SUBJECTS.get(words_of(match["noun"])) if match else None
     if match is None or group not in ITEM_GROUPS or not match["rest"]:
         # Words in a row of a list (``1. Palefire FX 40   memory 8 GB``) say what it has, not what is listed.
@@ -74,6 +83,10 @@ def opened_by(
     own = {g.fact for e in group_of.entries for g in decide(e.label, interpreter.context(item.group))[:1] if e.printed}
     if fact and fact not in own and not (match["rest"].isdigit() and fact.endswith(".name")):
         entry = Entry(match["noun"], match["rest"].strip("\"'"), heading.line, heading.column + match.start("rest"))
+        labelled = by_label(interpreter, aside[1], item.group, (FACTS[fact],)) if aside else None
+        if aside and labelled:
+            # ``Processor 1 (socket CPU1)``: the number only counts.
+            entry = Entry("", aside[1][labelled[2] :], heading.line, heading.column + aside.start(1) + labelled[2])
         interpreter.place(entry, shape, (Guess(fact, 0.9, f"the heading names {group}"),), item)
     elif fact == "adapter.name" and fact in own and match["rest"][0] in "\"'":
         entry = Entry(match["noun"], match["rest"].strip("\"'"), heading.line, heading.column + match.start("rest") + 1)
@@ -84,12 +97,28 @@ def opened_by(
             interpreter.add(
                 fact_kind.name, item, at, exactly("flag", True), shape, 0.85, "the heading says so in brackets"
             )
-    if aside and ("," in aside[1] or ";" in aside[1]):
+    if drive and group == "volume":
+        if drive["called"]:
+            called = Entry("", drive["called"], heading.line, heading.column + drive.start("called"))
+            interpreter.place(called, shape, (Guess("volume.label", 0.85, "the heading calls it so"),), item)
+        left = [kind for kind in FIELDS["volume"] if kind.field not in ("mount", "label")]
+        if aside:
+            start = heading.column - 1 + aside.start(1)
+            told_in_words(interpreter, aside[1], heading.line, start, "volume", item, left)
+    elif aside and ("," in aside[1] or ";" in aside[1]):
         at = Entry(heading.text, aside[1], heading.line, heading.column + aside.start(1))
         told_bare(interpreter, at, item.group, item, shape, CALLED.get(item.group, ""))
-    if aside and group == "volume" and "volume.label" not in own and not any(mark in aside[1] for mark in ",;:"):
+    if (
+        aside
+        and not drive
+        and group == "volume"
+        and "volume.label" not in own
+        and not any(mark in aside[1] for mark in ",;:")
+    ):
         at = Entry(heading.text, aside[1].strip("\"'"), heading.line, heading.column + aside.start(1))
         told = any(draft.item is item and draft.entry.column == at.column for draft in interpreter.drafts[-2:])
+        kinds = [kind for kind in FIELDS["volume"] if kind.kind == "choice"]
+        told = told or told_in_words(interpreter, aside[1], at.line, at.column - 1, "volume", item, kinds) > 0
         if not told and flag_of(aside[1]) is None and not is_placeholder(aside[1]):
             interpreter.place(at, shape, (Guess("volume.label", 0.75, "it stands in brackets after the volume"),), item)
     interpreter.numbered, interpreter.numbered_line = item, heading.line

@@ -66,7 +66,7 @@ def pairs_in(entry: Entry) -> list[Entry]:
             found.append(_part(entry, label, start, match.start()))
             label, start = name, match.end()
     parts = [*found, _part(entry, label, start, len(entry.printed))] if found else [entry]
-    return [*_joint(parts[0]), *parts[1:]]
+    return [*joint(parts[0]), *parts[1:]]
 
 
 # ``{maker: Osmund, name: Fathom M3}`` (YAML 1.2, 7.4.2): a record on one line.
@@ -74,7 +74,7 @@ _FLOW = re.compile(r"\{\s*(?P<inside>[^{}]+?)\s*\}")
 _FIRST_PAIR = re.compile(r"(?P<label>[^\W\d][\w ]{0,30}):\s+")
 
 
-def _joint(entry: Entry) -> list[Entry]:
+def joint(entry: Entry) -> list[Entry]:
     """``Cores / threads: 6 / 12``, ``Maker and model: Oakmere, Tern 3``: two labels in one, and a value for each."""
     for between, mark in ((_SLASHED, _SLASHED), (_JOINED, _COMMAS), (_COMMAS, _COMMAS)):
         labels, values = between.split(entry.label), mark.split(entry.printed)

@@ -4,12 +4,14 @@ from __future__ import annotations
 
 import re
 from collections.abc import Sequence
+from dataclasses import replace
 from typing import TYPE_CHECKING
 
 from yes_tally.core.catalogue import FACTS, KEYS
 from yes_tally.core.reading.decide import ITEM_GROUPS, NAMING, Context, Guess, decide, infer_groups
 from yes_tally.core.reading.drafts import Draft, Item
 from yes_tally.core.reading.labels import split_unit, words_of
+from yes_tally.core.reading.pairs_within import joint
 from yes_tally.core.reading.phrases import SUBJECTS
 from yes_tally.core.reading.phrases.elsewhere import is_elsewhere, tell_elsewhere
 from yes_tally.core.reading.shapes.layout import Entry, Group
@@ -33,6 +35,9 @@ def read_rows(interpreter: Interpreter, rows: Sequence[Group], shape: str, aroun
     labels = tuple(dict.fromkeys(entry.label for row in rows[:200] for entry in row.entries))
     if labels and (is_elsewhere(labels[0]) or tell_elsewhere(labels)):
         return
+    if any("/" in label for label in labels):
+        rows = [replace(row, entries=[part for entry in row.entries for part in joint(entry)]) for row in rows]
+        labels = tuple(dict.fromkeys(entry.label for row in rows[:200] for entry in row.entries))
     groups = infer_groups(labels, around, True)
     if len(rows) > 2:
         # A PC has one of those; so many rows speak of something else.

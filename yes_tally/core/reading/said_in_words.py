@@ -263,7 +263,7 @@ def records_of_words(interpreter: Interpreter, lines: Sequence[Line], around: tu
         len(match.group()) if (match := _BULLETED.match(lines[index].text)) else indents[index] for index in heads
     ]
     matches = [_HEAD_OF_RECORD.match(lines[i].text[at:].rstrip()) for i, at in zip(heads, bullets, strict=True)]
-    if not all(matches):
+    if not matches[0] or sum(map(bool, matches)) * 4 < 3 * len(matches):
         return False
     told = 0
     for place, (index, match) in enumerate(zip(heads, matches, strict=True)):
@@ -278,11 +278,12 @@ def records_of_words(interpreter: Interpreter, lines: Sequence[Line], around: tu
             if who in left and not said and who and line is lines[index + 1] and _NAME_ALONE.fullmatch(text):
                 at = Entry("", text, line.number, indent + 1)
                 interpreter.place(at, "words", (Guess(who.name, 0.65, "it stands right under its name"),), item)
-        if match and len(left) < len(FIELDS[group]) - 1:
-            entry = Entry("", match["name"], lines[index].number, bullets[place] + 1)
+        if len(left) < len(FIELDS[group]) - 1:
+            name = match["name"] if match else lines[index].text[bullets[place] :].strip()
+            entry = Entry("", name, lines[index].number, bullets[place] + 1)
             interpreter.place(entry, "words", (Guess(NAMING[group], 0.82, f"it is said of this {group}"),), item)
             beside = _ASIDE_OF.get(group)
-            if match["aside"] and beside:
+            if match and match["aside"] and beside:
                 at = Entry("", match["aside"].strip("\"'"), entry.line, entry.column + match.start("aside"))
                 interpreter.place(at, "words", (Guess(beside, 0.78, "it stands in brackets after its name"),), item)
     return told > 0
@@ -323,6 +324,7 @@ def records_of_numbered(interpreter: Interpreter, lines: Sequence[Line], around:
     return True
 
 
+_ONE_WORD = re.compile(r"[a-z][\w.-]{1,30}")
 # ``[ tquill ]  Tamsin Quill``: how it is called, and beside it who that is.
 _BOXED_NAME = re.compile(r"\s*\[ ?(?P<name>[\w.-]+) ?\]\s+(?P<full>\S.*?)\s*$")
 _CELLS_OF_ROW = 3
@@ -348,11 +350,15 @@ def called_by(interpreter: Interpreter, group: Group, of: str, shape: str, item:
             interpreter.frame.add(heading.line)
         return
     match = _HEAD_OF_RECORD.match(heading.text[:MAX_TEXT].strip()) if heading and listed else None
-    if heading is None or match is None or not naming.endswith(".name") or is_known(match["name"]):
+    if heading is None or match is None or not naming.endswith(".name"):
+        return
+    # People are called by any word (``admin``, ``svc-patch``).
+    person = of == "account" and _ONE_WORD.fullmatch(match["name"]) is not None
+    if not person and is_known(match["name"]):
         return
     context = interpreter.context(of)
     told = {guess.fact for entry in group.entries for guess in decide(entry.label, context)[:1]}
-    if subjects_in(words_of(match["name"])) or naming in told or len(told) * 3 < len(group.entries):
+    if (not person and subjects_in(words_of(match["name"]))) or naming in told or len(told) * 3 < len(group.entries):
         return
     entry = Entry("", match["name"], heading.line, heading.column)
     interpreter.place(entry, shape, (Guess(naming, 0.8, f"it is listed under {of}"),), item)

@@ -74,6 +74,9 @@ def _prompts(lines: Sequence[Line]) -> list[_Prompt]:
             inside = match["inside"] if match["mark"] else None
             where = (inside or match["host"] or match["where"]).strip("[] ")
             found.append((_Prompt(index, where, match["command"].strip()), match["mark"]))
+    if any(prompt.where for prompt, _ in found):
+        # Beside prompts that say where, ``# scope: user`` is a remark.
+        found = [(prompt, mark) for prompt, mark in found if prompt.where or mark != "#"]
     seen = Counter((p.where, mark) for p, mark in found)
     first = next((index for index, line in enumerate(lines) if line.text.strip()), 0)
     return [

@@ -19,7 +19,7 @@ from yes_tally.core.reading.sieve import Sieve
 
 MAX_STATEMENT = 2000
 _SIZE = r"\d[\d.,  ]*\s?[KMGT]i?[BO]"
-_DATE = r"(?:\d{4}-\d\d-\d\d|\d{1,2}[./]\d{1,2}[./]\d{4}|\d{1,2}\.? \w{3,10} \d{4}|\w{3,9} \d{1,2}, \d{4})(?:[T ,]+(?:at |um |à |a las |às |as |alle |om |o |o godz\. )?\d{1,2}:\d\d(?::\d\d)?)?"
+_DATE = r"(?:\d{4}-\d\d-\d\d|\d{1,2}[./]\d{1,2}[./]\d{4}|\d{1,2}\.? \w{3,13} \d{4}|\w{3,9} \d{1,2}, \d{4})(?:[T ,]+(?:at |um |à |a las |às |as |alle |om |o |o godz\. )?\d{1,2}:\d\d(?::\d\d)?)?"
 _LICENCE = r"(?:licen[cs]e|activation|lizenz|licence|licencia)"
 
 
@@ -244,12 +244,12 @@ HOP_TARGET = Patterns(
 
 # What a check checks, in its command or its own words; everything else it says belongs to it.
 _CHECK_KINDS = (
-    _row("health_check.kind", r"\bsystem[ -]?files?\b|\bfile ?(?:check|scan)|\bintegrity (?:check|scan)\b", "system-files"),
+    _row("health_check.kind", r"\bsystem[ -]?files?\b|\b(?:sys|file) ?(?:check|scan|verif\w*)|\bintegrity (?:check|scan|violations?)\b", "system-files"),
     _row("health_check.kind", r"\b(?:energy|power)\w*\b.{0,12}[/ -](?:check|report|scan|diagnos)", "energy"),
     _row("health_check.kind", r"\b(?:energy|power) ?(?:check|report|efficiency|scan|diagnos)", "energy"),
-    _row("health_check.kind", r"\b(?:memory|ram) ?(?:check|test|diagnos)", "memory"),
+    _row("health_check.kind", r"\b(?:memory|mem|ram) ?(?:check|test|diagnos|verif)", "memory"),
     _row("health_check.kind", r"\bchecking (?:the )?(?:volume |drive |disk )?(?:[A-Z]:|/\w)", "disk"),
-    _row("health_check.kind", r"\b\w{0,6}(?:check|scan|test) (?:of|on) (?:[A-Z]:(?!\w)|/\w)|\b(?:disk|vol|volume|drive|disc|file ?system) ?(?:check|scan|test)|\bcheck(?:ing)? (?:of )?(?:the )?(?:disk|volume|drive|file system)\b", "disk"),
+    _row("health_check.kind", r"\b\w{0,6}(?:check|scan|test) (?:of|on) (?:[A-Z]:(?!\w)|/\w)|\b(?:disk|vol|volume|drive|disc|file ?system) ?(?:check|scan|test|verif)|\bcheck(?:ing)? (?:of )?(?:the )?(?:disk|volume|drive|file system)\b", "disk"),
 )  # fmt: skip
 CHECK_KINDS = Patterns(*_CHECK_KINDS, *(_row("health_check.kind", pattern, kind) for pattern, kind in KINDS))
 _CHECKED = (
@@ -264,7 +264,7 @@ _CHECK_SAYS = (
     _row("health_check.result", r"\bdid not finish\b|\bwas not (?:run|started)\b|\bnot (?:been )?(?:finished|completed)\b|\b(?:stopped|cancelled|interrupted|aborted) by\b|\bwas (?:stopped|cancelled|interrupted|aborted)\b", "not-finished"),
     _row("health_check.result", r"\b(?:could|can) ?not (?:be )?(?:repair|fix|mend|correct)(?:ed)?\b|\bnot all of them\b.{0,30}\brepaired\b", "damaged"),
     _row("health_check.result", r"\b(?:found|damaged|corrupt|errors?|problems?)\b.{0,80}\b(?:repaired|fixed|mended|corrected)\b|\b(?:repaired|fixed|mended)\b.{0,40}\b(?:all|successfully)\b", "repaired"),
-    _row("health_check.result", r"\bno (?:\w+ ){0,2}(?:problems?|errors?|violations?|faults?|damage)\b.{0,12}\b(?:found|detected|seen)\b|\b(?:no|without) errors?\b(?: in| after|[.,;]|$)|\bfound no (?:\w+ )?(?:problems?|errors?|violations?)|\bis (?:clean|healthy)\b", "clean"),
+    _row("health_check.result", r"\bno (?:\w+ ){0,2}(?:problems?|errors?|violations?|faults?|damage)\b.{0,12}\b(?:found|detected|seen)\b|\b(?:no|without) errors?\b(?: in| after|[.,;]|$)|\bfound no (?:\w+ )?(?:problems?|errors?|violations?)|\bis (?:clean|healthy)\b|[,.;:] passed\b", "clean"),
     _row("health_check.result", r"\b(?:is|are|was|were) (?:damaged|corrupt(?:ed)?)\b|\b(?:damage|corruption|violations?|bad sectors?)\b.{0,20}\b(?:was|were)? ?(?:found|detected)\b", "damaged"),
     _row("health_check.errors", r"\b(?P<v>\d+) errors?\b|\berrors?\s*:?\s*(?P<w>\d+)"),
     _row("health_check.warnings", r"\b(?P<v>\d+) warnings?\b|\bwarnings?\s*:?\s*(?P<w>\d+)"),

@@ -6,7 +6,7 @@ import re
 from collections.abc import Iterator, Sequence
 from typing import TYPE_CHECKING
 
-from yes_tally.core.catalogue import FACTS, SINGLE_GROUPS
+from yes_tally.core.catalogue import FACTS, ITEMS, SINGLE_GROUPS
 from yes_tally.core.reading.checks_listed import listed_checks
 from yes_tally.core.reading.decide import Guess
 from yes_tally.core.reading.decode import Line
@@ -44,8 +44,9 @@ def read_statements(interpreter: Interpreter, lines: Sequence[Line], command: st
         left = [line for line in left if line.number not in whole]
     left = [line for line in left if not _pair_in_prose(interpreter, line)]
     before = len(interpreter.drafts)
-    for line in left:
-        _clauses(interpreter, line)
+    if not any(group in ITEMS for group in interpreter.heading(command)):
+        for line in left:
+            _clauses(interpreter, line)
     told = {(draft.fact, draft.entry.line) for draft in interpreter.drafts[before:]}
     spoken = {draft.fact.partition(".")[0] for draft in interpreter.drafts[interpreter.section_from :]}
     facts, reach, checks = spoken_of(_as_one(left))

@@ -178,6 +178,8 @@ def told_bare(
         name = sized["name"]
     made = _MADE_BY.fullmatch(name)
     maker = next((fact for fact in left if made and fact.field in ("maker", "provider")), None)
+    if made and maker is None and not any(fact.field == "maker" for fact in FIELDS[group]):
+        name = made["name"]
     if made and maker and (by := understand(maker, made["maker"], interpreter.locale)):
         at = entry.column + entry.printed.index(name) + made.start("maker")
         told.append((maker, Entry("", made["maker"], entry.line, at), by))

@@ -31,7 +31,7 @@ _TEXT_FORMS: dict[str, re.Pattern[str]] = {
     "host.user": re.compile(r"(?P<keep>[^(]*[^\W\d_][^(]*)"),
     "host.owner": re.compile(r".*[^\W\d_].*$"),
     # A host's name is not its system's.
-    "os.name": re.compile(r"(?!\S+-\S*\d\S*$)(?P<keep>(?:(?!\s\(build)[^,])+)", re.I),
+    "os.name": re.compile(r"(?!\S+-\S*\d\S*$)(?P<keep>(?:(?!\s\((?:build|\d\d[ -]?bit))[^,])+)", re.I),
     "os.edition": re.compile(r"(?!0x)(?P<keep>[^(;]*[^\W\d_][^(;]*)", re.I),
     # A host's name is no model.
     "machine.model": re.compile(r"(?![A-Za-z]{2,4}-[A-Za-z]{2,4}-?\d{1,3}(?:\.[\w-]+)*$)(?!.*\s{3,})(?P<keep>.+)$"),

@@ -163,6 +163,9 @@ def _going_on(lines: Sequence[Line], pairs: Sequence[_Pair | None]) -> int:
     return count
 
 
+_ORDINAL = re.compile(r"\(?\d{1,3}[.)]\s+(?=[^\W\d_])")
+_MARKED = frozenset({"dots", "colon", "equals"})
+_DIGITS = frozenset("(0123456789")
 # What variables are called.
 _VARIABLE = re.compile(r"[A-Z][A-Z0-9_]+")
 _PAIR_BESIDE = re.compile(r"\S\s{2,}[^\W\d_][^:]{1,30}:\s+\S")
@@ -193,6 +196,9 @@ def _pairs_in(text: str, tabbed: str | None) -> Mapping[str, _Pair]:
         if quoted:
             value, column = quoted[2], column + 1
         label = match["label"].rstrip(" .:")
+        ordinal = _ORDINAL.match(label) if style in _MARKED and label[:1] in _DIGITS else None
+        if ordinal and (is_likely(label[ordinal.end() :]) or words_of(label[ordinal.end() :]) in SUBJECTS):
+            label = label[ordinal.end() :]  # ``3. Serial number ..... 4711``
         if style == "colon" and (
             _DRIVE_AT_END.search(label) or len(_GAPS.findall(label)) > (2 if names_item(_WIDE.split(label)[0]) else 1)
         ):

@@ -8,7 +8,7 @@ from collections.abc import Sequence
 
 from yes_tally.core.reading.decode import Line
 from yes_tally.core.reading.labels import words_of
-from yes_tally.core.reading.phrases import is_known, names_item, subjects_in
+from yes_tally.core.reading.phrases import SUBJECTS, is_known, names_item, subjects_in
 from yes_tally.core.reading.shapes.layout import (
     MAX_LABEL,
     Entry,
@@ -65,8 +65,8 @@ def _are_rows(lines: Sequence[Line]) -> bool:
 def _head(line: Line) -> Group | None:
     text = line.text[:_MAX]
     match = _HEAD.match(text)
-    if match and match["mark"].startswith(":") and names_item(match["name"]):
-        return None  # ``Disk 0: …`` is a pair
+    if match and match["mark"].startswith(":") and (names_item(match["name"]) or _names_drive(match["name"])):
+        return None  # ``Disk 0: …``, ``Volume C: …`` are pairs
     if match is None or not (match["mark"].strip() or "<" in text or _INDEX.match(text) or _KERNEL_NAME.match(text)):
         return None
     group = Group(entries=[Entry(NAME, match["name"].strip(), line.number, match.start("name") + 1)])
@@ -88,6 +88,12 @@ def _head(line: Line) -> Group | None:
         # ``2) Main board``, ``Sound:``: what is spoken of, and the name of nothing.
         return Group(heading=Heading(name, line.number, match.start("name") + 1))
     return group
+
+
+def _names_drive(name: str) -> bool:
+    """Whether a name is a drive's (``Volume C``)."""
+    noun, _, letter = name.rpartition(" ")
+    return len(letter) == 1 and letter.isupper() and SUBJECTS.get(words_of(noun)) in ("volume", "disk")
 
 
 def _is_subject(name: str) -> bool:

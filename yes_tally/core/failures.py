@@ -40,7 +40,7 @@ FAILURES: tuple[tuple[str, str, re.Pattern[str]], ...] = tuple(
         ("timed-out", "it did not answer in time",
          r"timed? ?out|did not (?:answer|reply|respond) (?:in time|within)|gave up (?:after|waiting)|stopped waiting|took too long|no (?:answer|reply|response) (?:from|within|after|in)|did not (?:answer|reply|respond)\.?$|antwoordde niet|heeft niet geantwoord|antwortete? nicht|(?:hat|haben) nicht geantwortet|n.a pas repondu|no (?:ha )?respond\w+|non ha risposto|nao respondeu|nie odpowiedzia\w*|zeituberschreitung|nicht rechtzeitig|delai (?:d.attente )?depasse|temps (?:d.attente )?depasse|"
          r"tiempo de espera|tempo (?:di attesa |limite )?(?:scaduto|esgotado|superato)|time-?out|limite de tempo|tijd verstreken|niet op tijd|przekroczon\w+ (?:limit )?czasu?"),
-        ("cut-off", "its output was cut off", r"output (?:was )?(?:cut off|truncated)|connection (?:closed|lost|reset)|broken pipe"),
+        ("cut-off", "its output was cut off", r"output (?:was )?(?:cut off|truncated)|connection (?:closed|lost|reset)|broken pipe|^\^c$"),
     )
 )  # fmt: skip
 # Nothing but a line that begins with the command's own name, and that tells nothing: an error in other words.

@@ -84,7 +84,7 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
         (re.compile(r"(/\d{1,2})\b"), "adapter.mask"),
         (re.compile(r"/\s*(255(?:\.\d{1,3}){3})"), "adapter.mask"),
         (re.compile(r"(?:netmask|mask) (\S+)", re.I), "adapter.mask"),
-        (re.compile(r"\(?DHCP (?:from|by|server|lease from) (\d+(?:\.\d+){3})", re.I), "adapter.dhcp_server"),
+        (re.compile(r"\(?DHCP(?: (?:from|by|server|lease from|von|de|da|van|od))?:? (\d+(?:\.\d+){3})", re.I), "adapter.dhcp_server"),
     ),
     "host.name": (
         (re.compile(r"\((?:domain|domäne|domaine|dominio|domínio|domein|domena) ([\w.-]+)\)", re.I), "host.domain"),
@@ -92,9 +92,13 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
     "adapter.dhcp": (
         (re.compile(r"\b(?:from|by|von|de|du|da|dal|di|van|od|server|serveur|servidor|serwer)\s+(\d{1,3}(?:\.\d{1,3}){3})", re.I), "adapter.dhcp_server"),
     ),
+    "adapter.kind": (
+        (re.compile(r"[,;] (\w[^,;]*)", re.I), "adapter.connected"),
+        (re.compile(r"([\d.,]+ ?[GMk]bit/s|[\d.,]+ ?[GMk]bps)", re.I), "adapter.speed"),
+    ),
     "adapter.connected": ((re.compile(r"([\d.,]+ ?[GMk]bit/s|[\d.,]+ ?[GMk]bps)", re.I), "adapter.speed"),),
     "adapter.lease_from": (
-        (re.compile(r"\b(?:to|until|till|bis|au|hasta|fino al?|tot|do)\s+(\d[\d./-]+(?:[ T]\d\d:\d\d(?::\d\d)?)?)", re.I), "adapter.lease_until"),
+        (re.compile(r"(?:\b(?:to|until|till|bis|au|hasta|fino al?|tot|do)| [-–→]|->)\s+(\d[\d./-]+(?:[ T]\d\d:\d\d(?::\d\d)?)?)", re.I), "adapter.lease_until"),
     ),
     "licence.state": (
         # Behind a date, ``(170 days left)`` is how long it lasts, and no grace.

@@ -7,6 +7,7 @@ from dataclasses import replace
 from typing import TYPE_CHECKING
 
 from yes_tally.core.catalogue import FACTS, FIELDS
+from yes_tally.core.quantity import exactly
 from yes_tally.core.reading.decide import ITEM_GROUPS, NAMING, Guess, decide
 from yes_tally.core.reading.drafts import Item
 from yes_tally.core.reading.labels import words_of
@@ -15,7 +16,7 @@ from yes_tally.core.reading.phrases import SUBJECTS, SubjectAt, subjects_in
 from yes_tally.core.reading.shapes.layout import Entry, commas_for_gaps
 from yes_tally.core.reading.told_in_parts import told_bare, told_in_words
 from yes_tally.core.reading.values import understand
-from yes_tally.core.words import flag_of
+from yes_tally.core.words import choice_named, flag_of
 
 if TYPE_CHECKING:
     from yes_tally.core.reading.interpret import Interpreter
@@ -130,6 +131,14 @@ def _in_words(interpreter: Interpreter, entry: Entry, at: SubjectAt, shape: str)
     if not rest and _several(interpreter, entry, at.group, shape):
         return True
     item = Item(at.group)
+    kind = FACTS.get(f"{at.group}.kind")
+    which = rest[0].strip("()[]") if len(rest) == 1 and rest[0][:1] in "([" else ""
+    choice = choice_named("kind", kind.choices, which) if which and kind else None
+    if kind and choice:
+        # ``Network (cable): Wickerlink GbE 210, …``: which kind it is, and what is told of it.
+        place = Entry(entry.label, which, entry.line, max(1, entry.column - len(entry.label)))
+        interpreter.add(kind.name, item, place, exactly("choice", choice), shape, 0.82, "the label says which kind")
+        rest = []
     if not rest:
         done = bool(CALLED.get(at.group)) and told_bare(interpreter, entry, at.group, item, shape, CALLED[at.group])
     else:

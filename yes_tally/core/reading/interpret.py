@@ -25,6 +25,7 @@ from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.leftovers import Leftover
 from yes_tally.core.reading.listings import (
     BULLET,
+    INDEXED,
     LISTED_BY_LABEL,
     begins_by_name,
     counted_lines,
@@ -211,10 +212,10 @@ class Interpreter:
     ) -> None:
         self.frame.update(group.frame)
         names = [group.heading.text] if group.heading else [entry.label for entry in group.entries[:1]]
+        if parent and group.heading and self._fact_of_parent(group, parent, shape):
+            return
         if any(map(is_elsewhere, names)):
             self._told_of_nothing(group)
-            return
-        if parent and group.heading and self._fact_of_parent(group, parent, shape):
             return
         if each_an_item(group):
             told = [compound(self, entry, shape) for entry in group.entries if entry.printed]
@@ -266,8 +267,23 @@ class Interpreter:
         start = len(self.drafts)
         for child in children:
             self._group(child, shape, below, item or parent, shared, depth + 1)
+        self._empty_sockets(children, start, shape)
         if shared:
             self._doubt_what_is_said_twice(start)
+
+    def _empty_sockets(self, groups: Sequence[Group], start: int, shape: str) -> None:
+        """``Socket A2`` over nothing, beside sockets that modules are told of: it is told of too."""
+        nouns = {draft.entry.label for draft in self.drafts[start:] if draft.fact == "module.slot"}
+        for group in groups if nouns else ():
+            match = (
+                INDEXED.match(group.heading.text.partition(" (")[0]) if group.heading and not group.entries else None
+            )
+            if match and match["rest"] and match["noun"] in nouns and group.heading and not group.children:
+                place = Entry(
+                    match["noun"], match["rest"], group.heading.line, group.heading.column + match.start("rest")
+                )
+                said = Guess("module.slot", 0.85, "it stands beside sockets with modules")
+                self.place(place, shape, (said,), self.new_item("module"))
 
     def _leave_its_version(self, start: int) -> None:
         """A version among what is said of the machine is the system's only where more is said of the system."""
@@ -297,6 +313,8 @@ class Interpreter:
             return False
         for entry in entries:
             kind = FACTS[guesses[0].fact]
+            if listed := BULLET.match(entry.printed):
+                entry = replace(entry, printed=entry.printed[listed.end() :], column=entry.column + listed.end())
             if understand(kind, entry.printed, self.locale) and not entry.printed.isdigit():
                 self.place(entry, shape, guesses, parent)
             else:
@@ -496,8 +514,13 @@ class Interpreter:
 
 def _says_more_of(group: Group, item: Item, shape: str, named: tuple[str, ...]) -> bool:
     """``{"name": …, "mhz": {"base": …}}``: whether an object within an item's tells more of the same item."""
-    own = not named or named[0] == item.group
-    return shape == "tree" and group.heading is not None and not group.children and own
+    if group.heading is None or group.children or (named and named[0] != item.group):
+        return False
+    if shape == "tree":
+        return True
+    # ``password:`` over ``expires: never`` in an account's record
+    meant = [decide(f"{group.heading.text} {entry.label}", Context(item.group))[:1] for entry in group.entries]
+    return sum(any(g.fact.startswith(f"{item.group}.") for g in found) for found in meant) * 2 > len(meant)
 
 
 def _of_another(fact: str, context: Context) -> bool:

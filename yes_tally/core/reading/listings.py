@@ -327,6 +327,8 @@ def named_by(interpreter: Interpreter, heading: Heading, group: str, shape: str,
             return True  # ``Card 1``: which one, and not what it is called
         if guesses and FACTS[guesses[0].fact].kind == "text":
             column = heading.column + start
+            if guesses[0].fact == "module.slot":
+                rest = rest.partition(" (")[0]  # ``Socket A1 (channel A)``
             interpreter.place(Entry(label, rest.strip("\"'"), heading.line, column), shape, guesses[:1], item)
             interpreter.frame.add(heading.line)
             return True
@@ -376,7 +378,8 @@ def begins_by_name(interpreter: Interpreter, entry: Entry, item: Item, shape: st
         place = Entry("", aside[:-1], entry.line, entry.column + len(name) + 2)
         interpreter.place(place, shape, (Guess(serial.name, 0.8, "it stands in brackets after its name"),), item)
     if aside.endswith(")") and item.group == "adapter":
-        place = Entry("", aside[:-1], entry.line, entry.column + len(name) + 2)
+        quoted = aside[:1] in "\"'“„«"
+        place = Entry("", aside[:-1].strip("\"'“”„«»"), entry.line, entry.column + len(name) + 2 + quoted)
         interpreter.place(
             place, shape, (Guess("adapter.connection", 0.8, "it stands in brackets after its name"),), item
         )

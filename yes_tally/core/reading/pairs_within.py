@@ -32,7 +32,7 @@ _MAY_HOLD = re.compile(r"[,;/{}:=]|  ")
 def pairs_in(entry: Entry) -> list[Entry]:
     """The pairs that one pair holds; itself alone when it holds no other."""
     if not _MAY_HOLD.search(entry.printed) and "{" not in entry.label:
-        return [entry]
+        return joint(entry) if "/" in entry.label else [entry]
     braced = _BRACED.fullmatch(entry.label)
     if braced and entry.printed.rstrip().endswith("}") and (told := _in_braces(entry, braced)):
         return told
@@ -79,9 +79,23 @@ def joint(entry: Entry) -> list[Entry]:
     for between, mark in ((_SLASHED, _SLASHED), (_JOINED, _COMMAS), (_COMMAS, _COMMAS)):
         labels, values = between.split(entry.label), mark.split(entry.printed)
         known = sum(map(is_known, labels))
+        if len(labels) == 2 and len(values) == 1 and (both := _maker_and_model(entry, labels)):
+            return both
         if 1 < len(labels) == len(values) <= 3 and (known == len(labels) or (known and between is _SLASHED)):
             return list(_at_slashes(entry, labels, values))
     return [entry]
+
+
+def _maker_and_model(entry: Entry, labels: Sequence[str]) -> list[Entry]:
+    """``Maker/model: Corrane Tallow 520``: the first word is who made it, among facts of the PC itself."""
+    meant = [next((guess.fact for guess in decide(label, Context("machine"))), "") for label in labels]
+    maker, _, model = entry.printed.partition(" ")
+    if meant != ["machine.maker", "machine.model"] or not model or not maker[:1].isupper():
+        return []
+    return [
+        Entry(labels[0], maker, entry.line, entry.column),
+        Entry(labels[1], model, entry.line, entry.column + len(maker) + 1),
+    ]
 
 
 def in_parts(entries: Sequence[Entry], context: Context) -> Iterator[tuple[Entry, Context]]:
@@ -113,6 +127,7 @@ def _tells_of_one(entry: Entry) -> bool:
             names_item(entry.label)
             or _NUMBERED_SO.fullmatch(entry.label) is not None
             or SUBJECTS.get(words_of(entry.label)) in _OF_THE_PC
+            or "tpm" in words_of(entry.label)
         )
     )
 

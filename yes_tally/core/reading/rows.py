@@ -67,6 +67,11 @@ def read_rows(interpreter: Interpreter, rows: Sequence[Group], shape: str, aroun
         {label: _borne_by(interpreter, found, cells.get(label, ())) for label, found in meant.items()},
         {label: _numbers(printed) for label, printed in cells.items()},
     )
+    if subject in ITEM_GROUPS and len(rows) > 1:
+        columns = {
+            label: tuple(g for g in found if FACTS[g.fact].item or len(set(cells.get(label, ()))) < _FEW)
+            for label, found in columns.items()
+        }
     unit = _unit_of_sizes(labels)
     category: Draft | None = None
     above: tuple[Group, Item | None] | None = None
@@ -88,6 +93,8 @@ def read_rows(interpreter: Interpreter, rows: Sequence[Group], shape: str, aroun
             above = row, item
             for entry in row.entries:
                 interpreter.place(entry, shape, columns.get(entry.label, ()), item, unit)
+            if item and subject == "hop":
+                _times_of_hop(interpreter, item, row, columns, shape)
             if item and subject == "policy":
                 category = _category(interpreter, item, row, category, shape)
             if subject == "variable":
@@ -174,6 +181,24 @@ def _search_paths(interpreter: Interpreter, row: Group, columns: dict[str, tuple
         search_path(interpreter, Entry(name.printed, value.printed, value.line, value.column), shape)
 
 
+_TIME_CELL = re.compile(r"<? ?\d+(?:[.,]\d+)? ?m?s")
+
+
+def _times_of_hop(
+    interpreter: Interpreter, item: Item, row: Group, columns: dict[str, tuple[Guess, ...]], shape: str
+) -> None:
+    """The times of a step of a traced way, in columns that only count the tries."""
+    cells = [e for e in row.entries if not columns.get(e.label) and _TIME_CELL.fullmatch(e.printed)]
+    spans = [
+        (value.value, cell, value)
+        for cell in cells
+        if (value := understand(FACTS["hop.best"], cell.printed, interpreter.locale))
+    ]
+    for fact, pick in (("hop.best", min), ("hop.worst", max)) if spans else ():
+        _, cell, value = pick(spans, key=lambda told: told[0])
+        interpreter.add(fact, item, cell, value, shape, 0.8, "a time among the tries of this step")
+
+
 def _sums_up(interpreter: Interpreter, row: Group, subject: str, columns: dict[str, tuple[Guess, ...]]) -> bool:
     """Whether a row is none of what the table lists: where its number belongs stands what is none (``total``)."""
     for entry in row.entries[:1]:
@@ -239,7 +264,7 @@ def _borne_out(interpreter: Interpreter, groups: Sequence[str], rows: Sequence[G
     groups = [group for group in groups if not _lacks_key(interpreter, group, columns)]
     if len(groups) < 2:
         return groups[0] if groups else None
-    return next((g for g in groups[:4] if not any(_against(interpreter, g, *c) for c in columns.items())), groups[0])
+    return next((g for g in groups[:4] if not _speak_against(interpreter, g, columns)), groups[0])
 
 
 # What every such item has, in a form that little else has.
@@ -305,11 +330,15 @@ def _borne_by(interpreter: Interpreter, guesses: tuple[Guess, ...], cells: Seque
     return tuple(filter(borne, guesses))
 
 
-def _against(interpreter: Interpreter, group: str, label: str, cells: Sequence[str]) -> bool:
-    guesses = [g for g in decide(label, interpreter.context(group)) if g.fact.startswith(f"{group}.")]
-    if not guesses or len(cells) < 2 or any(FACTS[guess.fact].kind not in _STRICT for guess in guesses):
-        return False
-    return not any(understand(FACTS[guesses[0].fact], cell, interpreter.locale) for cell in cells)
+def _speak_against(interpreter: Interpreter, group: str, columns: dict[str, list[str]]) -> bool:
+    """Whether columns would tell flags, choices or addresses of a group that none of their cells can be."""
+    context = interpreter.context(group)
+    told: dict[str, list[str]] = {}
+    for label, cells in columns.items():
+        guesses = [g for g in decide(label, context) if g.fact.startswith(f"{group}.")]
+        if guesses and all(FACTS[guess.fact].kind in _STRICT for guess in guesses):
+            told.setdefault(guesses[0].fact, []).extend(cells)
+    return any(len(told[f]) > 1 and not any(_can_be(interpreter, f, cell) for cell in told[f]) for f in told)
 
 
 def _columns(guesses: dict[str, tuple[Guess, ...]], numbers: dict[str, int]) -> dict[str, tuple[Guess, ...]]:

@@ -271,7 +271,7 @@ def _go_on(draft: Draft, below: dict[int, Line]) -> None:
         number += 1
 
 
-_UPDATE_ID = re.compile(r"(?:\W{1,2}\s+)?[A-Z]{2,6}-?\d{3,8}$")
+_UPDATE_ID = re.compile(r"(?:\W{1,2}\s+)?[A-Z]{2,6}-?\d{3,8}(?P<title> \([^()]{3,80}\))?$")
 _COUNTS_ROWS = re.compile(r"\W*\d{1,6} [^\W\d_]")
 
 
@@ -376,6 +376,10 @@ def _cells_of_row(cells: Sequence[tuple[str, int]], group: str) -> list[tuple[st
         cells = list(_parts_of_event(cells))
     if len(cells) > 3 and (_ROW_NUMBER.fullmatch(cells[0][0]) or is_which_one(cells[0][0], group)):
         cells = cells[1:]
+    titled = _UPDATE_ID.match(cells[0][0]) if group == "update" and cells else None
+    if titled and titled["title"]:
+        (text, at), start = cells[0], titled.start("title")
+        cells = [(text[:start], at), (titled["title"].strip(" ()"), at + start + 2), *cells[1:]]
     for place, (text, at) in enumerate(cells):
         index = _ROW_INDEX.match(text) if place == 0 else _BY_WHOM.match(text) if group in _NAMED_NEAR else None
         name, _, rest = text.partition(" ")

@@ -28,6 +28,7 @@ _AND_HAS = re.compile(
     r"\s(?:and|und|et|y|e|en|i)\s(?:has|is|hat|ist|a|est|tiene|es|ha|è|tem|é|heeft|ma|jest)(?=\s)", re.I
 )
 # ``Murmur HD by Murmur``
+_SIZE_ASIDE = re.compile(r"(?P<name>\S.*?) \((?P<size>[\d.,]+ ?[KMGT]i?[BO])\)", re.I)
 _MADE_BY = re.compile(r"(?P<name>\S.*?) (?:made )?by (?P<maker>[A-Z][\w&' -]{1,40})")
 _SIZE_WITHIN = re.compile(r"(?P<name>[^\W\d]\S*(?: \S+)*?) (?P<size>\d[\d.,]* ?[GT]i?B)(?P<rest>(?: \S+){0,4})")
 _WORD = re.compile(r"\S+")
@@ -65,7 +66,7 @@ SERIAL_ASIDE = re.compile(r" \(((?=[A-Z\d-]*[A-Z])[A-Z\d]+-?[A-Z\d-]*\d{4,})\)$"
 # ``Basalt NV512 (NVMe, 512.1 GB), serial …``: what is listed in brackets is told like the rest.
 # ``4 cores / 8 threads``: two parts as well.
 _COUNTS_SLASHED = re.compile(r"(?<=[^\W\d_]) / (?=\d)")
-_LISTED_ASIDE = re.compile(r" \(([^()]*,[^()]*)\)")
+_LISTED_ASIDE = re.compile(r" \(([^()]*,\s[^()]*)\)")
 
 
 def _is_choice(text: str, group: str) -> bool:
@@ -176,6 +177,13 @@ def told_bare(
                 at = entry.printed.find(part, parts[0].start() + len(sized["name"]))
                 told.append((found[0], Entry("", part, entry.line, entry.column + at), found[1]))
         name = sized["name"]
+    with_size = _SIZE_ASIDE.fullmatch(name)
+    size = next((fact for fact in left if with_size and fact.field == "memory"), None)
+    if with_size and size and (held := understand(size, with_size["size"], interpreter.locale)):
+        # ``Palefire FX 40 (8 GB)``
+        at = entry.column + entry.printed.index(name) + with_size.start("size")
+        told.append((size, Entry("", with_size["size"], entry.line, at), held))
+        name = with_size["name"]
     made = _MADE_BY.fullmatch(name)
     maker = next((fact for fact in left if made and fact.field in ("maker", "provider")), None)
     if made and maker is None and not any(fact.field == "maker" for fact in FIELDS[group]):

@@ -50,6 +50,7 @@ _TEXT_FORMS: dict[str, re.Pattern[str]] = {
     "volume.mount": re.compile(r"\(?(?P<keep>[A-Z]|[A-Za-z]:\\?|/.*|[A-Za-z][\w-]{0,30}:|\\\\.+|\[\w+\])\)?$"),
     "volume.filesystem": re.compile(r"(?P<keep>[A-Za-z][\w.+-]{1,19})$"),
     "update.id": re.compile(r"(?=.*\d)[\w.{}() -]{4,60}$"),
+    "boot_entry.path": re.compile(r"(?!.*\S\s{2,}\S).+"),
     "boot_entry.id": re.compile(r"\{?[\w-]{1,40}\}?\*?$"),
     "process.pid": re.compile(r"\d+$"),
     "connection.pid": re.compile(

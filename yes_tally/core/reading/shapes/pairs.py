@@ -141,6 +141,8 @@ def _as(family: str, lines: Sequence[Line], parsed: Sequence[dict[str, _Pair]]) 
     share = known_share(entries)
     if share < 1:
         share = max(share, sum([_is_recorded(entry.printed) for entry in entries]) / len(entries))
+    if share == 0 and len(entries) * 2 < len(lines) and not any(_LETTERED.search(entry.label) for entry in entries):
+        return None  # a stray mark makes no pairs of lines of another form
     cut = sum(pair is not None and len(_GAPS.findall(pair.value)) >= 2 for pair in pairs)
     # Where most values fall apart at gaps, the lines are rows of a table.
     rows = 0.6 if family == "gap" and cut * 2 > len(lines) else 1.0

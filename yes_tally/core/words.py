@@ -180,7 +180,7 @@ CHOICE_WORDS: dict[str, dict[str, str]] = {
         "evaluation": "evaluation|trial|test|prueba|testversion|essai|evaluacion|avaliacao|valutazione|prova|proefversie|probna|probelizenz",
     },
     "state": {
-        "expired": "expired|abgelaufen|expire|caducada|run out|expiree|vencida|expirada|scaduta|scaduto|verlopen|wygasla|wygasl", "grace": "grace|kulanzfrist|kulanz|toleranz|in grace|grace period|gnadenfrist|delai de grace|periodo de gracia|periodo de carencia|periodo di tolleranza|respijtperiode|okres karencji|karenzzeit",
+        "expired": "expired|abgelaufen|expire|caducada|run out|expiree|vencida|expirada|scaduta|scaduto|verlopen|wygasla|wygasl", "grace": "grace|ubergangsfrist|ubergangszeit|schonfrist|sursis|periodo transitorio|kulanzfrist|kulanz|toleranz|in grace|grace period|gnadenfrist|delai de grace|periodo de gracia|periodo de carencia|periodo di tolleranza|respijtperiode|okres karencji|karenzzeit",
         "inactive": "inactive|nieaktywna|inativa|inattiva|inactief|niet geactiveerd|nao ativada|non attivata|non activee|not activated|not active|unlicensed|not licensed|nicht aktiviert|non active|sin activar",
         "active": "active|activated|licensed|aktywowany|aktywowana|aktiviert worden|con licenza|sous licence|mit lizenz|con licencia|com licenca|met licentie|z licencja|licencjonowany|con licencia valida|lizenziert|aktywna|ativa|attiva|actief|geactiveerd|ativada|attivata|activee|aktiviert|aktiv|activada|activado|validee|valide|valida|geldig|wazna|gultig|licenciado|concedida|valid|in order",
     },

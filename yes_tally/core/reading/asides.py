@@ -113,7 +113,10 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
     "module.speed": (
         (re.compile(r"[(,;] ?(?:\w+ )?(?:runs?|running|set|now|l[äa]uft|arbeitet|tourne|fonctionne|funciona|trabaja|gira|lavora|roda|trabalha|draait|werkt|pracuje|dzia[łl]a)\b[^\d)]{0,12}(\d{3,5})(?: ?MT/s| ?MHz|\b)", re.I), "module.running_speed"),
     ),
-    "module.type": ((re.compile(r"\b((?:SO-?|U|R)?DIMM|soldered|on board)\b", re.I), "module.form"),),
+    "module.type": (
+        (re.compile(r"\bDDR\d?-(\d{3,5})\b"), "module.speed"),
+        (re.compile(r"\b((?:SO-?|U|R)?DIMM|soldered|on board)\b", re.I), "module.form"),
+    ),
     "module.size": (
         (re.compile(r"\b(\d{3,5}) ?MT/s", re.I), "module.speed"),
         (re.compile(r"\b((?:LP)?DDR\d?)(?![\w.])"), "module.type"),

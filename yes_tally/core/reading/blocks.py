@@ -242,6 +242,8 @@ def _heads_columns(text: str) -> bool:
 
 def _peel_heading(chunk: list[Line]) -> tuple[list[Line], Heading | None]:
     """A decorated or underlined first line is a heading, not part of the block."""
+    if len(chunk) > 3 and _is_rule(chunk[0].text) and _underlines(chunk[2].text):
+        return _peel_heading(chunk[1:])  # a title between two rules
     match = _DECORATED.match(chunk[0].text[: 2 * MAX_LABEL])
     if match:
         text = (match["a"] or match["b"] or match["c"] or "").strip()

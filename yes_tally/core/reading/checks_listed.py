@@ -24,7 +24,12 @@ _LISTED = re.compile(
 )
 # ``memory`` in a list of checks is the check of it.
 _WAYS = ("{}", "check of {}", "{} check")
-_CLAUSE = re.compile(r"[^\s,;][^,;]*")
+_CLAUSE = re.compile(r"[^\s,;()][^,;()]*")
+
+
+def are_checks(labels: Sequence[str]) -> bool:
+    """Whether the labels of a record under checks of health say what was checked (``system files``, ``disk C``)."""
+    return sum(_kind_of(label, marked=True) is not None for label in labels) >= _LEAST
 
 
 def listed_checks(interpreter: Interpreter, lines: Sequence[Line]) -> set[int]:

@@ -37,11 +37,16 @@ def unframed(lines: Sequence[Line]) -> list[Line]:
             corner = "-" if any(map(str.isalpha, line.text)) else " "
             text = _CORNER.sub(corner, line.text).replace("─", "-").replace("═", "=")
             found[index] = replace(line, text=text)
+        elif _DIVIDER.match(line.text):
+            found[index] = replace(line, text=_DIVIDED.sub("-", line.text))
         elif match := _FRAMED.match(line.text):
             found[index] = replace(line, text=" " * match.start("inside") + match["inside"].rstrip())
     return found
 
 
+# A rule across a frame.
+_DIVIDER = re.compile(r"\s*[╟╠├┣][─═━]{3,}[╢╣┤┫]\s*$")
+_DIVIDED = re.compile(r"[╟╠├┣─═━╢╣┤┫]")
 _CORNER = re.compile(r"[+┌╔└╚┐╗┘╝]")
 _MAX_FRAME = 400
 # ``**Maker:**``, ``[######------]``: what is bold, and how full something is, drawn.

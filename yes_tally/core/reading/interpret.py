@@ -7,13 +7,15 @@ from collections.abc import Iterator, Sequence
 from contextlib import contextmanager
 from dataclasses import replace
 
-from yes_tally.core.catalogue import FACTS, SINGLE_GROUPS
+from yes_tally.core.catalogue import FACTS, KEYS, SINGLE_GROUPS
 from yes_tally.core.quantity import Locale, Value, exactly
 from yes_tally.core.reading.asides import ASIDES
 from yes_tally.core.reading.by_itself import choice_by_flag, said_the_other_way, told_by_itself
+from yes_tally.core.reading.checks_listed import are_checks
 from yes_tally.core.reading.compounds import compound, counted_list, profile_alone
 from yes_tally.core.reading.decide import (
     ITEM_GROUPS,
+    NAMING,
     Context,
     Guess,
     as_taught,
@@ -39,7 +41,14 @@ from yes_tally.core.reading.listings import (
 from yes_tally.core.reading.names_told import is_named_below, names_and_tells, without_mark
 from yes_tally.core.reading.opening import opened_by
 from yes_tally.core.reading.pairs_within import in_parts
-from yes_tally.core.reading.phrases import SUBJECTS, SubjectAt, subject_of_command, subjects_in, taught_everywhere
+from yes_tally.core.reading.phrases import (
+    SUBJECTS,
+    SubjectAt,
+    is_known,
+    subject_of_command,
+    subjects_in,
+    taught_everywhere,
+)
 from yes_tally.core.reading.phrases.elsewhere import is_elsewhere, tell_elsewhere
 from yes_tally.core.reading.phrases.taught import in_use
 from yes_tally.core.reading.record_subject import (
@@ -112,6 +121,8 @@ class Interpreter:
         self._loose: dict[str, Item] = {}
         self.listed: str | None = None
         self._before: tuple[str, str] | None = None
+        self._last: Item | None = None
+        """The item of the last record."""
         self.folders = 0
 
     def section_starts(self) -> None:
@@ -120,6 +131,7 @@ class Interpreter:
         self._loose = {}
         self.listed = None
         self._before = None
+        self._last = None
         self.folders = 0
         self.numbered = None
         self.by_number = {}
@@ -211,6 +223,8 @@ class Interpreter:
         depth: int,
     ) -> None:
         self.frame.update(group.frame)
+        if group.heading and _lists_one_a_line(group):
+            group = Group(group.heading, [child.entries[0] for child in group.children])
         names = [group.heading.text] if group.heading else [entry.label for entry in group.entries[:1]]
         if parent and group.heading and self._fact_of_parent(group, parent, shape):
             return
@@ -230,6 +244,8 @@ class Interpreter:
         if opened is None and subject in ITEM_GROUPS and subject not in inner and tell_elsewhere(own):
             self._told_of_nothing(group)
             return
+        if "health_check" in inner[:2] and are_checks(own):
+            return  # read line by line, with what came of each
         if (
             group.entries
             and opened is None
@@ -247,8 +263,12 @@ class Interpreter:
             item = parent if subject == parent.group else None
         if item is None and subject in ITEM_GROUPS and group.entries:
             asides = (self._named_aside(subject or "", entry) for entry in group.entries if group.heading is None)
-            item = next(filter(None, asides), None) or self.new_item(subject or "")
+            item = next(filter(None, asides), None) or self._goes_on_of(group, subject or "", own, shape)
+            item = item or self.new_item(subject or "")
+            self._last = item
             self._before = (shape, subject or "")
+            if parent:
+                self.stands_under(item, parent, group.entries[0], shape)
             if group.heading and not named_by(self, group.heading, subject or "", shape, item):
                 called_by(self, group, subject or "", shape, item, listed=subject in around[:2])
         entries = group.entries
@@ -270,6 +290,23 @@ class Interpreter:
         self._empty_sockets(children, start, shape)
         if shared:
             self._doubt_what_is_said_twice(start)
+
+    def _goes_on_of(self, group: Group, subject: str, labels: Sequence[str], shape: str) -> Item | None:
+        """The thing that the record before told of, where this one has no name of its own and tells other fields."""
+        last = self._last
+        if (
+            last is None
+            or last.group != subject
+            or group.heading
+            or shape != "pairs"
+            or self._before != (shape, subject)
+        ):
+            return None
+        context = self.context(subject)
+        told = {draft.fact for draft in self.drafts[self.section_from :] if draft.item is last}
+        own = {guess.fact for label in labels for guess in decide(label, context)[:1]}
+        names = {key.name for key in KEYS.get(subject, ())} | {NAMING.get(subject, "")}
+        return last if told & names and not own & (told | names) else None
 
     def _empty_sockets(self, groups: Sequence[Group], start: int, shape: str) -> None:
         """``Socket A2`` over nothing, beside sockets that modules are told of: it is told of too."""
@@ -510,6 +547,23 @@ class Interpreter:
     def name_items(self) -> None:
         """Give every item its name, and doubt what is told of a thing that nothing names."""
         name_items(self._items, self.drafts)
+
+
+def _lists_one_a_line(group: Group) -> bool:
+    """Whether a heading stands over records of one pair each: a list of names, and what is told of each."""
+    return (
+        not group.entries
+        and len(group.children) > 0
+        and not group.table
+        and all(
+            len(child.entries) == 1
+            and not child.children
+            and child.heading is None
+            and child.entries[0].label
+            and not is_known(child.entries[0].label)
+            for child in group.children
+        )
+    )
 
 
 def _says_more_of(group: Group, item: Item, shape: str, named: tuple[str, ...]) -> bool:

@@ -26,7 +26,7 @@ if TYPE_CHECKING:
 # Not ``14. Juni 2024``.
 BULLET = re.compile(r"(?:\[\d{1,4}\]:?|\d{1,4}[.):]|[*•-])\s+(?=\S)(?![^\W\d_]{3,13}\.? \d{4}\b)")
 INDEXED = re.compile(
-    r"\W*(?P<noun>[^\W\d_]+(?:[ _-][^\W\d_]+){0,3}?)\s*(?:#|no\.|nr\.|:)?\s*"
+    r"\W*(?P<noun>[^\W\d_]+(?:[ _-][^\W\d_]+){0,3}?)\s*(?:#|no\.|nr\.|n[°º]|:)?\s*"
     r"(?P<rest>\d{1,4}|[A-Za-z]:\\?|/\S*|\"[^\"]+\"|'[^']+'|[A-Z]+\d+|[a-z]{2,5}\d{1,2})?"
     r"(?:\s?(?:of|von|sur|de|di|van|z|/)\s?\d{1,3})?\W*$"
 )
@@ -386,6 +386,8 @@ def begins_by_name(interpreter: Interpreter, entry: Entry, item: Item, shape: st
     return True
 
 
+# ``Screen 1``, ``gfx0``: which one it is, and no name.
+_COUNTED_SO = re.compile(r"[^\W\d_]+ ?#?\d{1,3}")
 _BRACKETS = re.compile(r"[()\[\]]")
 
 
@@ -396,7 +398,9 @@ def listed_by_label(interpreter: Interpreter, group: Group, of: str, shape: str)
     own = {fact.name for fact in FIELDS[of]} if of != "firewall" else {fact.name for fact in fields}
     told = [entry for entry in group.entries if entry.label]
     if (
-        len(told) < 2
+        not told
+        or any(_COUNTED_SO.fullmatch(entry.label) for entry in told)
+        or (len(told) < 2 and (group.heading is None or is_known(told[0].label)))
         or group.children
         or any(g.fact in own for entry in told for g in decide(entry.label, Context(of))[:1])
     ):
@@ -422,7 +426,7 @@ def listed_by_label(interpreter: Interpreter, group: Group, of: str, shape: str)
     return True
 
 
-LISTED_BY_LABEL = frozenset({"firewall", "sound", "printer"})
+LISTED_BY_LABEL = frozenset({"firewall", "sound", "printer", "graphics", "display"})
 
 
 def policies(interpreter: Interpreter, group: Group, shape: str) -> bool:

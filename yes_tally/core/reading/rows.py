@@ -5,6 +5,7 @@ from __future__ import annotations
 import re
 from collections.abc import Sequence
 from dataclasses import replace
+from itertools import pairwise
 from typing import TYPE_CHECKING
 
 from yes_tally.core.catalogue import FACTS, KEYS
@@ -38,6 +39,8 @@ def read_rows(interpreter: Interpreter, rows: Sequence[Group], shape: str, aroun
     if any("/" in label for label in labels):
         rows = [replace(row, entries=[part for entry in row.entries for part in joint(entry)]) for row in rows]
         labels = tuple(dict.fromkeys(entry.label for row in rows[:200] for entry in row.entries))
+    if whole := _with_times(interpreter, rows, labels):
+        rows, labels = whole
     groups = infer_groups(labels, around, True)
     if len(rows) > 2:
         # A PC has one of those; so many rows speak of something else.
@@ -101,6 +104,33 @@ def read_rows(interpreter: Interpreter, rows: Sequence[Group], shape: str, aroun
                 _search_paths(interpreter, row, columns, shape)
             if item and owner and row.entries:
                 interpreter.stands_under(item, owner, row.entries[0], shape)
+
+
+_DAY = re.compile(r"\d{4}[-/.]\d\d?[-/.]\d\d?|\d\d?[-/.]\d\d?[-/.]\d{4}")
+_CLOCK = re.compile(r"\d{1,2}:\d\d(?::\d\d)?")
+
+
+def _with_times(
+    interpreter: Interpreter, rows: Sequence[Group], labels: tuple[str, ...]
+) -> tuple[list[Group], tuple[str, ...]] | None:
+    """The rows with a day and the time in the column right after it as one cell, or ``None`` where none have both."""
+    cells = _cells(rows)
+    for day, clock in pairwise(labels):
+        days, clocks = cells.get(day, ()), cells.get(clock, ())
+        if days and len(days) == len(clocks) and all(map(_DAY.fullmatch, days)) and all(map(_CLOCK.fullmatch, clocks)):
+            joined = [replace(row, entries=_moments(row.entries, day, clock)) for row in rows]
+            return joined, tuple(label for label in labels if label != clock)
+    return None
+
+
+def _moments(entries: Sequence[Entry], day: str, clock: str) -> list[Entry]:
+    at = {entry.label: entry for entry in entries}
+    if day not in at or clock not in at:
+        return list(entries)
+    first, second = at[day], at[clock]
+    gap = " " * max(1, second.column - first.column - len(first.printed)) if second.line == first.line else " "
+    whole = replace(first, printed=f"{first.printed}{gap}{second.printed}")
+    return [whole if entry is first else entry for entry in entries if entry is not second]
 
 
 def _each_once(interpreter: Interpreter, entries: Sequence[Entry], context: Context) -> list[Entry]:

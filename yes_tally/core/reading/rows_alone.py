@@ -8,7 +8,7 @@ from collections.abc import Iterator, Sequence
 from dataclasses import replace
 from typing import TYPE_CHECKING
 
-from yes_tally.core.catalogue import FACTS, FactKind
+from yes_tally.core.catalogue import FACTS, FIELDS, FactKind
 from yes_tally.core.quantity import Value, exactly
 from yes_tally.core.reading.decide import ITEM_GROUPS, Guess
 from yes_tally.core.reading.decode import Line
@@ -28,7 +28,7 @@ from yes_tally.core.reading.said_in_words import (
     rows_of_words,
 )
 from yes_tally.core.reading.shapes.layout import MAX_LABEL, MAX_LINE, RULE, Entry, cells_by_gap, indent_of
-from yes_tally.core.reading.told_in_parts import told_bare
+from yes_tally.core.reading.told_in_parts import told_bare, told_in_words
 from yes_tally.core.reading.values import MAX_TEXT, understand
 from yes_tally.core.words import plain
 
@@ -50,6 +50,7 @@ _NAMED_NEAR = frozenset({"software", "driver", "sound"})
 # Of which lists tell nothing but texts.
 _TEXTS_ALONE = frozenset({"sound"})
 _BAR = " | "
+_DOT = " · "
 _MANY_ROWS = 2000
 _MOST_CELLS = 40
 
@@ -124,6 +125,33 @@ def cells_of_opened(interpreter: Interpreter, lines: Sequence[Line]) -> set[int]
     return read
 
 
+def clauses_below(interpreter: Interpreter, lines: Sequence[Line]) -> set[int]:
+    """``disk 0  Basalt NV1000  s/n 4711`` over an indented ``931.5 GiB, NVMe, healthy``: what stands deeper right below
+    what is told of an item goes on with it. Returns the lines that were read."""
+    told: dict[int, Item] = {}
+    for draft in interpreter.drafts[interpreter.section_from :]:
+        if draft.item and draft.item.group in CALLED:
+            told.setdefault(draft.entry.line, draft.item)
+    read: set[int] = set()
+    for line in lines:
+        item, text = told.get(line.number - 1), line.text[:MAX_LINE]
+        if item is None or indent_of(text) < _DEEPER or ", " not in text:
+            continue
+        known = {draft.fact for draft in interpreter.drafts[interpreter.section_from :] if draft.item is item}
+        left = [fact for fact in FIELDS[item.group] if fact.name not in known]
+        before = len(interpreter.drafts)
+        words = told_in_words(interpreter, text, line.number, 0, item.group, item, left)
+        if words * 2 < text.count(", ") + 1:
+            del interpreter.drafts[before:]
+            continue
+        read.add(line.number)
+        told[line.number] = item
+    return read
+
+
+_DEEPER = 3
+
+
 def rows_below_count(interpreter: Interpreter, lines: Sequence[Line]) -> set[int]:
     """``Disks  2`` over ``0  Shale 4T   SH4T-0001   3.64 TB  good``: what was counted is listed right below, a row each.
     Returns the lines that were read."""
@@ -179,6 +207,8 @@ def rows_without_head(interpreter: Interpreter, lines: Sequence[Line], around: t
     if sum(line.text.count(_BAR) > 1 for line in lines) * 3 >= len(lines) * 2:
         # ``17/03/2025 07:33 | Error | netlogin (5719)``: bars part the cells, as wide gaps do.
         lines = [replace(line, text=line.text.replace(_BAR, "   ")) for line in lines]
+    if any(_DOT in line.text for line in lines):
+        lines = [replace(line, text=line.text.replace(_DOT, " , ")) for line in lines]
     near = next((g for g in around if g in ITEM_GROUPS), None)
     group = next((g for g in around if g in _ROW_FIELDS and (g == near or g not in _NAMED_NEAR)), None)
     group = group or ("event" if _are_events(lines) else None)

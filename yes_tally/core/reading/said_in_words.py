@@ -7,7 +7,7 @@ from collections.abc import Sequence
 from typing import TYPE_CHECKING
 
 from yes_tally.core.catalogue import FACTS, FIELDS
-from yes_tally.core.reading.by_clause import FORMS
+from yes_tally.core.reading.by_clause import FORMS, by_label
 from yes_tally.core.reading.decide import ITEM_GROUPS, NAMING, Context, Guess, decide
 from yes_tally.core.reading.decode import Line
 from yes_tally.core.reading.drafts import Item
@@ -47,6 +47,8 @@ def rows_of_words(interpreter: Interpreter, lines: Sequence[Line], around: tuple
     of_group = sum(_tells(cells, group) for _, cells in rows)
     for line, cells in rows:
         # Where most rows tell of the thing, one that tells less does too.
+        if cells[0][0][:1].isdigit() and by_label(interpreter, cells[0][0], group, FIELDS[group]):
+            continue  # ``8 cores``: what is told, and no name
         if _tells(cells, group) or of_group * 2 >= len(rows):
             entry = Entry("", ", ".join(text for text, _ in cells), line.number, cells[0][1] + 1)
             told_bare(interpreter, entry, group, interpreter.new_item(group), "rows", NAMING[group], line.text, least=1)
@@ -238,9 +240,12 @@ def lines_of_one(interpreter: Interpreter, lines: Sequence[Line], around: tuple[
     ]
     first = lines[0].text.strip()
     entry = Entry("", first, lines[0].number, indent_of(lines[0].text) + 1)
-    if not all(told) or not told_bare(interpreter, entry, group, item, "words", CALLED[group], least=1):
+    alone = "," not in first and "  " not in first
+    if not all(told) or (not alone and not told_bare(interpreter, entry, group, item, "words", CALLED[group], least=1)):
         del interpreter.drafts[before:]
         return False
+    if alone:
+        interpreter.place(entry, "words", (Guess(CALLED[group], 0.8, "it stands over what is told of it"),), item)
     interpreter.take(item)
     return True
 

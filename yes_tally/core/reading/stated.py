@@ -15,7 +15,7 @@ from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.phrases import SUBJECTS, subjects_in
 from yes_tally.core.reading.phrases.taught import in_use
 from yes_tally.core.reading.reachability import echo_test, look_ups, state, traced_way
-from yes_tally.core.reading.rows_alone import cells_of_opened, numbered_rows, rows_below_count
+from yes_tally.core.reading.rows_alone import cells_of_opened, clauses_below, numbered_rows, rows_below_count
 from yes_tally.core.reading.sentences import (
     CHECK_KINDS,
     CHECK_SAYS,
@@ -39,7 +39,15 @@ def read_statements(interpreter: Interpreter, lines: Sequence[Line], command: st
     left = [line for line in lines if line.number not in read]
     if not any(line.text.strip() for line in left):
         return
-    for rows in (ticked, read_item_lines, listed_checks, numbered_rows, cells_of_opened, rows_below_count):
+    for rows in (
+        ticked,
+        read_item_lines,
+        listed_checks,
+        numbered_rows,
+        cells_of_opened,
+        rows_below_count,
+        clauses_below,
+    ):
         whole = rows(interpreter, left)
         left = [line for line in left if line.number not in whole]
     left = [line for line in left if not _pair_in_prose(interpreter, line)]

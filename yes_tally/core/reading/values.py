@@ -294,8 +294,14 @@ def _flag(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
     return None if value is None else exactly("flag", value)
 
 
+# ``DDR4-3200``: a type, and the speed in its name (JESD79).
+_WITH_SPEED = re.compile(r"\b(DDR\d?)-\d{3,5}\b", re.I)
+
+
 def _choice(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
     codes = CHOICE_CODES.get(fact.name)
+    if fact.name == "module.type":
+        text = _WITH_SPEED.sub(r"\1", text)
     if codes and text.isascii() and text.isdigit():
         word = codes.get(int(text)) if len(text) < 4 else None
     else:

@@ -292,11 +292,12 @@ def is_likely(label: str) -> bool:
 def names_item(label: str) -> bool:
     """Whether a label names an item by its number: ``Disk 0``, ``Battery 1 of 2``, ``Socket A1``."""
     *nouns, number = words_of(label) or ("",)
-    if nouns and nouns[-1].isdigit():
+    if nouns and (nouns[-1].isdigit() or nouns[-1] in _NUMBER_WORDS):
         nouns.pop()
     group = SUBJECTS.get(tuple(nouns))
     return group in ITEMS and (number.isdigit() or (group == "module" and _SOCKET.fullmatch(number) is not None))
 
 
+_NUMBER_WORDS = frozenset({"no", "nr", "num", "n"})
 # What a board calls its memory sockets: ``A1``.
 _SOCKET = re.compile(r"[a-h]\d{1,2}")

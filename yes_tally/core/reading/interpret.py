@@ -267,8 +267,6 @@ class Interpreter:
             item = item or self.new_item(subject or "")
             self._last = item
             self._before = (shape, subject or "")
-            if parent:
-                self.stands_under(item, parent, group.entries[0], shape)
             if group.heading and not named_by(self, group.heading, subject or "", shape, item):
                 called_by(self, group, subject or "", shape, item, listed=subject in around[:2])
         entries = group.entries

@@ -38,7 +38,7 @@ _SHORT = {
 
 _AT = r"(?:(?:at|um|à|às|as|a las|alle|alle ore|ore|om|o|o godz\.|godz\.|godzina|r\.,? godz\.|[-–@])\s+)?"
 _TIME = (
-    rf"(?:(?:T|[\s,]+{_AT})(?P<h>\d{{1,2}})[:.h](?P<mi>\d{{2}})(?:[:.](?P<s>\d{{2}})(?:[.,]\d+)?)?"
+    rf"(?:(?:T|[\s,]+(?:r\., ?|r\. )?{_AT})(?P<h>\d{{1,2}})[:.h](?P<mi>\d{{2}})(?:[:.](?P<s>\d{{2}})(?:[.,]\d+)?)?"
     r"\s*(?P<half>[ap]\.?m\.?)?)?"
 )
 _ISO = re.compile(r"(?<!\d)(?P<y>\d{4})[-/.](?P<m>\d{1,2})[-/.](?P<d>\d{1,2})" + _TIME, re.I)

@@ -35,6 +35,7 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
         (re.compile(r"\((laptop|notebook|desktop|tower|mini(?: ?pc)?|all-in-one|server|tablet|portable|portátil|portatile|przenośny)\)$", re.I), "machine.form"),
     ),
     "board.model": (
+        (re.compile(r"^([A-Z][a-z]+) (?=[A-Z]{1,4}-?[A-Z]{0,2}\d)"), "board.maker"),
         (re.compile(r"\b(?:rev(?:ision)?|version|v|r[ée]v|revisi[óo]n|wersja|ausgabe|stand|[ée]dition|versi[óo]n|versione|vers[ãa]o|versie)\.? ?(\d[\w.]*)", re.I), "board.version"),
         (re.compile(r"\b(?:s/?n|serial(?: (?:number|no\.?))?|seriennummer):? ([A-Z0-9][\w-]{3,})", re.I), "board.serial"),
     ),

@@ -31,6 +31,7 @@ FORMS = {
     "account.full_name": re.compile(r"[«„“\"].+[»“”\"]"),
     "adapter.mac": re.compile(r"[0-9a-f]{2}(?:[:-][0-9a-f]{2}){5}", re.I),
     "adapter.ipv4": re.compile(r"\d{1,3}(?:\.\d{1,3}){3}(?:/\d{1,2})?"),
+    "adapter.dhcp": re.compile(r"(?:by|via|per|par|por|da|door|przez) dhcp", re.I),
     "adapter.connected": re.compile(r"(?:up|down|connected|disconnected|not connected)(?: at .*)?", re.I),
     "module.speed": re.compile(r"\d{4,5} ?MT/s", re.I),
     "disk.serial": re.compile(r"(?=[A-Z-]*\d)(?=[\d-]*[A-Z])[A-Z0-9-]{8,24}"),

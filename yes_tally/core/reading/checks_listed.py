@@ -27,6 +27,9 @@ _WAYS = ("{}", "check of {}", "{} check")
 _CLAUSE = re.compile(r"[^\s,;()][^,;()]*")
 
 
+_LETTER = re.compile(r" ([A-Z])$")
+
+
 def are_checks(labels: Sequence[str]) -> bool:
     """Whether the labels of a record under checks of health say what was checked (``system files``, ``disk C``)."""
     return sum(_kind_of(label, marked=True) is not None for label in labels) >= _LEAST
@@ -48,9 +51,16 @@ def listed_checks(interpreter: Interpreter, lines: Sequence[Line]) -> set[int]:
         interpreter.add(
             "health_check.kind", item, what, exactly("choice", kind), "sentences", 0.85, "it is listed as checked"
         )
-        if match["target"]:
-            target = Entry("", match["target"], line.number, match.start("target") + 1)
-            value = exactly("text", match["target"])
+        letter = _LETTER.search(match["what"]) if match["mark"] == ":" else None
+        if match["target"] or letter:
+            text = match["target"] or f"{letter[1]}:" if letter else match["target"]
+            target = Entry(
+                "",
+                text,
+                line.number,
+                (letter.start(1) if letter else 0) + match.start("target" if match["target"] else "what") + 1,
+            )
+            value = exactly("text", text)
             interpreter.add("health_check.target", item, target, value, "sentences", 0.85, "it is listed as checked")
         for fact, entry, value in told:
             interpreter.add(fact, item, entry, value, "sentences", 0.85, "the line says what came of the check")

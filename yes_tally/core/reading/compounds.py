@@ -110,6 +110,9 @@ def _profiles(interpreter: Interpreter, entry: Entry, shape: str) -> bool:
 _ONE_AND_MORE = frozenset({"machine", "firmware", "memory", "board", "os"})
 
 
+_CODE = re.compile(r", (?P<code>[A-Z]{0,3}\d[\w-]*(?:\.\w+)+)(?=,|$)")
+
+
 def _one_and_more(interpreter: Interpreter, entry: Entry, group: str, shape: str) -> bool:
     """``Firmware: Oakmere 2.07 of 2023-03-14, UEFI, secure boot on``: first what the label says, then more of it."""
     first, mark, rest = entry.printed.partition(", ")
@@ -119,6 +122,10 @@ def _one_and_more(interpreter: Interpreter, entry: Entry, group: str, shape: str
         del interpreter.drafts[before:]
         return False
     own = Entry(entry.label, first, entry.line, entry.column)
+    if group == "firmware" and not any(map(str.isdigit, first)) and (version := _CODE.search(entry.printed)):
+        # ``Loamgate Systems Firmware, L52.1.18``: who made it stands first.
+        interpreter.place(own, shape, (Guess("firmware.maker", 0.82, "it stands before its version"),), None)
+        own = Entry(entry.label, version["code"], entry.line, entry.column + version.start("code"))
     interpreter.place(own, shape, interpreter.means(entry.label, interpreter.context(group)), None)
     return True
 

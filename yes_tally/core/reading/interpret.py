@@ -268,7 +268,9 @@ class Interpreter:
             self._last = item
             self._before = (shape, subject or "")
             if group.heading and not named_by(self, group.heading, subject or "", shape, item):
-                called_by(self, group, subject or "", shape, item, listed=subject in around[:2])
+                called_by(
+                    self, group, subject or "", shape, item, listed=subject in around[:2] or shape == "turned table"
+                )
         entries = group.entries
         if item and entries and begins_by_name(self, entries[0], item, shape):
             entries = entries[1:]

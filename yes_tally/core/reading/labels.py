@@ -16,6 +16,7 @@ _UNIT = re.compile(
     r"(?:[kmgt]i?b|bytes?|[kmg]?hz|[kmg]bit/s|[kmg]bps|mt/?s|%|days?|hours?|hrs?|minutes?|mins?|seconds?|secs?|ms)$",
     re.I,
 )
+_PREFIXES = frozenset("KMGT")
 # A label that is nothing but the unit of a clock or a rate (``MHz``, ``mbps``) says what is told.
 _RATE_ALONE = re.compile(r"[kmg]?hz|[kmg]bit/s|[kmg]bps", re.I)
 # ``1K-blocks``: sizes are counted in blocks of that size (POSIX ``df``, and others after it).
@@ -92,6 +93,8 @@ def split_unit(label: str) -> tuple[str, str]:
             unit = inner.strip()  # no size tells how long such a one is
         if _UNIT.fullmatch(inner.strip()):
             unit = inner.strip()
+        elif inner.strip() in _PREFIXES:
+            unit = f"{inner.strip()}B"  # ``Memory (K)``
     bare = _BRACKETED.sub(" ", label.replace("(s)", "s")).strip()
     last = _apart(bare.replace("_", " ")).rsplit(" ", 1)
     if not unit and len(last) == 2 and _UNIT.fullmatch(last[1]) and last[1] != "%":

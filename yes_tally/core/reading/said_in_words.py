@@ -329,7 +329,7 @@ def records_of_numbered(interpreter: Interpreter, lines: Sequence[Line], around:
     return True
 
 
-_ONE_WORD = re.compile(r"[a-z][\w.-]{1,30}")
+_ONE_WORD = re.compile(r"[^\W\d][\w.-]{1,30}")
 # ``[ tquill ]  Tamsin Quill``: how it is called, and beside it who that is.
 _BOXED_NAME = re.compile(r"\s*\[ ?(?P<name>[\w.-]+) ?\]\s+(?P<full>\S.*?)\s*$")
 _CELLS_OF_ROW = 3
@@ -355,10 +355,10 @@ def called_by(interpreter: Interpreter, group: Group, of: str, shape: str, item:
             interpreter.frame.add(heading.line)
         return
     match = _HEAD_OF_RECORD.match(heading.text[:MAX_TEXT].strip()) if heading and listed else None
-    if heading is None or match is None or not naming.endswith(".name"):
+    if heading is None or match is None or not naming.endswith((".name", ".profile")):
         return
-    # People are called by any word (``admin``, ``svc-patch``).
-    person = of == "account" and _ONE_WORD.fullmatch(match["name"]) is not None
+    # People and profiles are called by any word (``admin``, ``svc-patch``, ``Domain``).
+    person = of in ("account", "firewall") and _ONE_WORD.fullmatch(match["name"]) is not None
     if not person and is_known(match["name"]):
         return
     context = interpreter.context(of)

@@ -35,6 +35,9 @@ _TEXT_FORMS: dict[str, re.Pattern[str]] = {
     "os.edition": re.compile(r"(?!0x)(?P<keep>[^(;]*[^\W\d_][^(;]*)", re.I),
     # A host's name is no model.
     "machine.model": re.compile(r"(?![A-Za-z]{2,4}-[A-Za-z]{2,4}-?\d{1,3}(?:\.[\w-]+)*$)(?!.*\s{3,})(?P<keep>.+)$"),
+    "board.model": re.compile(
+        r"(?:[A-Z][a-z]+ (?=[A-Z]{1,4}-?[A-Z]{0,2}\d))?(?P<keep>.+?)(?i: \((?:rev|v[eé]r|wers|r[eé]v|v\d|ausf)[^()]*\))?$"
+    ),
     "page_file.path": re.compile(r".*[/\\].*|[A-Za-z][\w-]*:\S*$|[\w-]+\.[a-z]{2,4}$"),
     # What is free holds nothing.
     "module.bank": re.compile(r"(?!(?:free|frei|libre|liber[oa]|vrij|woln[yea]|livre|empty)$)(?P<keep>.+)$", re.I),

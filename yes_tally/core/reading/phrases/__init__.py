@@ -279,6 +279,8 @@ def is_known(label: str) -> bool:
     """Whether a label means anything at all, be it only which item is spoken of."""
     if meanings(label) or names_item(label):
         return True
+    if "/" in label and len(parts := label.split("/")) == 2:
+        return all(meanings(part.strip()) for part in parts)
     return label.endswith(")") and bool(meanings(split_unit(label)[0]))
 
 

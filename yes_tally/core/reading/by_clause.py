@@ -76,7 +76,7 @@ def by_label(
     trailed = _TRAILED.match(text)
     said = trailed["label"] if trailed else ""
     guesses = (decide(said, of_group) or decide(f"{group} {said}", of_group))[:1] if said else ()
-    for fact in _surely(guesses, left, "size"):
+    for fact in _surely(guesses, left, "size", "clock"):
         if value := understand(fact, text, interpreter.locale):
             return fact, value, 0
     *words, last = text.split()
@@ -105,7 +105,7 @@ _OF_WHICH = re.compile(
     r"(?:of which|waarvan|davon|dont|di cui|de (?:los|las) (?:cuales|que)|dos quais|z czego|w tym)\s+", re.I
 )
 # ``61.7 GB free of 389.2 GB``, ``311 MB used``: the label stands behind its size.
-_TRAILED = re.compile(r"[\d.,]+ ?[KMGT]i?[BO]? (?P<label>[^\W\d_]+\d?)(?:\s|$)", re.I)
+_TRAILED = re.compile(r"[\d.,]+ ?(?:[KMGT]i?[BO]?|[GM]Hz) (?P<label>[^\W\d_]+\d?)(?:\s|$)", re.I)
 # ``464.8 GB in all``
 _IN_ALL = re.compile(
     r"(?<=[BO]) (?:in all|in total|total|overall|altogether|gesamt|insgesamt|en tout|au total|en total|in tutto|in totale|no total|ao todo|in totaal|"

@@ -64,12 +64,17 @@ def _without_marks(line: Line) -> Line:
     return line if plain == text else replace(line, text=plain.rstrip())
 
 
+_KNOT = re.compile(r"\+ (?=[^\W\d_])")
+_KNOT_OR_TRUNK = re.compile(r"^(?:\+(?= [^\W\d_])|[|│](?= ))")
 _BRANCH = re.compile(r"(?P<tree>[\s│|]*(?:[├└]─*|[|`\\+]--+)\s?)(?=\S)")
 _TRUNK = re.compile(r"\s*[│|][\s│|]*(?=\S)")
 
 
 def _without_branches(lines: Sequence[Line]) -> list[Line]:
     """A tree that is drawn with branches, by its indents alone."""
+    if sum(bool(_KNOT.match(line.text)) for line in lines) > 1 and any(_TRUNK.match(line.text) for line in lines):
+        # ``+ memory`` over ``|   16 GB, …``
+        return [replace(line, text=_KNOT_OR_TRUNK.sub(" ", line.text, count=1)) for line in lines]
     if sum(bool(_BRANCH.match(line.text)) for line in lines) < 2 or not any(
         "├" in line.text or "└" in line.text for line in lines
     ):

@@ -7,7 +7,7 @@ from collections.abc import Iterator, Sequence
 from contextlib import contextmanager
 from dataclasses import replace
 
-from yes_tally.core.catalogue import FACTS, KEYS, SINGLE_GROUPS
+from yes_tally.core.catalogue import FACTS, KEYS
 from yes_tally.core.quantity import Locale, Value, exactly
 from yes_tally.core.reading.asides import ASIDES
 from yes_tally.core.reading.by_itself import choice_by_flag, said_the_other_way, told_by_itself
@@ -259,7 +259,8 @@ class Interpreter:
             return
         item = opened
         if opened is None and parent and _says_more_of(group, parent, shape, named):
-            subject = parent.group if subject is None or subject in SINGLE_GROUPS else subject
+            same = not named or named[0] == parent.group
+            subject = subject if same and subject in ITEM_GROUPS else parent.group
             item = parent if subject == parent.group else None
         if item is None and subject in ITEM_GROUPS and group.entries:
             asides = (self._named_aside(subject or "", entry) for entry in group.entries if group.heading is None)
@@ -568,11 +569,14 @@ def _lists_one_a_line(group: Group) -> bool:
 
 def _says_more_of(group: Group, item: Item, shape: str, named: tuple[str, ...]) -> bool:
     """``{"name": …, "mhz": {"base": …}}``: whether an object within an item's tells more of the same item."""
-    if group.heading is None or group.children or (named and named[0] != item.group):
+    if group.heading is None or group.children or not group.entries:
         return False
-    if shape == "tree":
+    own = not named or named[0] == item.group
+    if shape == "tree" and own:
         return True
-    # ``password:`` over ``expires: never`` in an account's record
+    if shape != "tree" and not own:
+        return False
+    # ``<driver version="31.0" date="2025-06-01"/>`` of a graphics card; ``password:`` over ``expires: never`` in an account's record
     meant = [decide(f"{group.heading.text} {entry.label}", Context(item.group))[:1] for entry in group.entries]
     return sum(any(g.fact.startswith(f"{item.group}.") for g in found) for found in meant) * 2 > len(meant)
 

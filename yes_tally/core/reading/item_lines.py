@@ -51,7 +51,7 @@ ITEM_LINES: tuple[ItemLine, ...] = (
     _line("volume", r"(?P<disk>\S+) (?P<mount>/\S*) (?P<filesystem>[a-z][\w.]*) r[ow]\b\S* \d \d"),
     _line("neighbour", rf"(?P<address>{_IP})\s+(?:is at|at|->|=>|=|has)\s+(?P<mac>{_MAC})(?:\s+(?:on|dev|via)\s+(?P<interface>[^\[(\s]+))?(?:\s+[(\[]?(?P<kind>[a-z]+)\b[)\]]?.*)?"),
     _line("neighbour", rf"(?:[\w.?-]+\s+)?\((?P<address>{_IP})\)\s+(?:is )?(?:at|->|=)\s+(?P<mac>{_MAC})(?:\s+(?:on|dev|via)\s+(?P<interface>[^\[(]+?))?(?:\s+[(\[]?(?P<kind>dynamic|static|permanent)\b[)\]]?)?"),
-    _line("neighbour", rf"(?P<address>{_IP}) dev (?P<interface>\S+) lladdr (?P<mac>{_MAC})\b.*?(?P<kind>permanent|reachable|stale|delay|probe)?"),
+    _line("neighbour", rf"(?P<address>{_IP}) dev \"?(?P<interface>(?<=\")[^\"]+|[^\s\"]+)\"? lladdr (?P<mac>{_MAC})\b.*?(?P<kind>permanent|reachable|stale|delay|probe)?"),
     _line("route", rf"(?P<destination>default|{_IP}(?:/\d+)?) (?:via|by|through|->) (?P<gateway>{_IP}) (?:dev|on|over|out of|by|through) (?P<interface>\S+)(?:.*? (?:metric|cost|distance|weight) (?P<metric>\d+))?.*"),
     _line("route", rf"(?P<destination>default|{_IP}(?:/\d+)?) (?:dev|on|over) (?P<interface>\S+)(?= (?:proto|scope|src|metric|cost|distance|weight|table|pref|onlink|linkdown)\b|\s*$)(?:.*? (?:metric|cost|distance|weight) (?P<metric>\d+))?.*"),
     _line("connection", r"(?:#?\d{1,4}[.)]?\s+)?(?P<protocol>tcp6?|udp6?)\s+(?P<local>\S+:\S+)\s+(?:->|<-+>|→|to)?\s*(?P<remote>\*|\S+:\S+)(?:\s+(?P<state>[^\W\d_][^\W\d]{3,14}(?: [^\W\d]{3,14})?))?(?:\s{2,}\D{0,40}?(?P<pid>\d{1,7})\)?)?"),

@@ -83,6 +83,9 @@ _TOLD_ASIDE = re.compile(r"(?P<label>[^()]{3,40}?)\s*\((?P<told>[^()]{1,120})\)"
 _WHICH = re.compile(r"\d{1,4}|[A-Z]+\d{1,2}")
 
 
+_FIRST_PART = re.compile(r",|\s{2,}")
+
+
 def _by_key(noun: str, around: tuple[str, ...]) -> str | None:
     """The group spoken of whose key such a label is: ``Socket 0`` under processors, ``DIMM A1`` under memory."""
     groups = ["module" if group == "memory" else group for group in around[:2]]
@@ -115,7 +118,7 @@ def numbered(
     fact = CALLED.get(group or "")
     if group not in ITEM_GROUPS or fact is None:
         return False
-    name = entry.printed if FACTS[fact].kind != "text" else entry.printed.split(",")[0].strip()
+    name = entry.printed if FACTS[fact].kind != "text" else _FIRST_PART.split(entry.printed, maxsplit=1)[0].strip()
     value = understand(FACTS[fact], name, interpreter.locale)
     if value is None and (lead := LEADING_SIZE.match(name)):
         name = lead.group()
@@ -129,7 +132,9 @@ def numbered(
         interpreter.place(place, shape, (Guess(number, 0.85, f"the label names {group}"),), item)
     interpreter.stands_under(item, parent, entry, shape)
     interpreter.numbered, interpreter.numbered_line = item, entry.line
-    if told_bare(interpreter, _by_gaps(entry), item.group, item, shape, fact, least=1 if aside else 0):
+    if told_bare(
+        interpreter, _by_gaps(entry), item.group, item, shape, fact, least=1 if aside or "  " in entry.printed else 0
+    ):
         return True
     interpreter.add(
         fact,

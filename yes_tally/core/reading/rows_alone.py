@@ -18,6 +18,7 @@ from yes_tally.core.reading.listings import CALLED, INDEXED, ITEM_HEADING, LETTE
 from yes_tally.core.reading.phrases import SUBJECTS, names_item
 from yes_tally.core.reading.said_in_words import (
     is_which_one,
+    kinds_over_clauses,
     lines_of_one,
     records_of_numbered,
     records_of_words,
@@ -218,6 +219,7 @@ def rows_without_head(interpreter: Interpreter, lines: Sequence[Line], around: t
         read(interpreter, lines, around)
         for read in (
             said_at_once,
+            kinds_over_clauses,
             rows_of_drives,
             rows_of_adapters,
             rows_of_known_beginning,

@@ -224,6 +224,29 @@ def _tells(cells: Sequence[tuple[str, int]], group: str) -> bool:
     return len(told) * 3 >= len(parts)
 
 
+def kinds_over_clauses(interpreter: Interpreter, lines: Sequence[Line], around: tuple[str, ...]) -> bool:
+    """``processor`` over an indented ``Kestrel K7-9650, 8 cores / 16 threads``, ``memory`` over ``16 GB, …``: kinds of
+    things, each over what is told of the PC's. Whether they were read."""
+    heads = [
+        index
+        for index, line in enumerate(lines[:-1])
+        if words_of(line.text.strip(" :")[:MAX_TEXT]) in SUBJECTS
+        and indent_of(lines[index + 1].text) > indent_of(line.text)
+    ]
+    if len(heads) < _LEAST_KINDS:
+        return False
+    before = len(interpreter.drafts)
+    for index in heads:
+        below = lines[index + 1]
+        entry = Entry(lines[index].text.strip(" :"), below.text.strip(), below.number, indent_of(below.text) + 1)
+        interpreter.entries([entry], "words", interpreter.context(None), None)
+        interpreter.frame.add(lines[index].number)
+    return len(interpreter.drafts) > before
+
+
+_LEAST_KINDS = 2
+
+
 def lines_of_one(interpreter: Interpreter, lines: Sequence[Line], around: tuple[str, ...]) -> bool:
     """A few lines under a heading that names one thing: the first begins with what it is called, and each line after
     it goes on with what is told of it (``Kestrel K7-9650, 8 cores`` over ``base 3.60 GHz, boost 4.90 GHz``)."""

@@ -55,7 +55,7 @@ LABELS: dict[str, str] = {
     "machine.sku": "!sku|!sku number|!stock code|!system sku|!product sku|!sku code|!product number|!product no|!product nr|!product code|!order number|!order code|!article number|!article",
     "machine.uuid": "!uuid|!system uuid|!system id|!machine uuid|!product uuid|!universal id|!hardware uuid|identifier|id",
     "machine.limit": "!memory limit of this model",
-    "machine.form": "!chassis type|!case|!enclosure|!enclosure type|!form of pc|!case type|form factor|chassis|!pc type|?form|housing|body|!case form|kind of pc|shape",
+    "machine.form": "type|kind|!chassis type|!case|!enclosure|!enclosure type|!form of pc|!case type|form factor|chassis|!pc type|?form|housing|body|!case form|kind of pc|shape",
     "board.maker": "made by|maker|manufacturer|vendor",
     "board.model": "model|product|name|board name|product name|main board",
     "board.version": "version|revision|rev",

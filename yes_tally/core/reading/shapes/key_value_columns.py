@@ -33,9 +33,13 @@ _KEY = frozenset(
     "propiedad campo clave propriedade chave proprieta chiave voce eigenschap veld sleutel wlasciwosc pole klucz parametr nom nombre nome naam nazwa".split()
 )
 _SECTION = frozenset(
-    "section group category area component part class abschnitt gruppe bereich kategorie teil groupe categorie seccion grupo categoria sezione gruppo "
+    "section group category area component part class type table structure abschnitt gruppe bereich kategorie teil groupe categorie seccion grupo categoria sezione gruppo "
     "sectie groep onderdeel sekcja grupa kategoria secao seccao".split()
 )
+# What a structure of the firmware's tables tells of, by its type (SMBIOS 3.7, 7).
+_STRUCTURES = {
+    "0": "firmware", "1": "machine", "2": "board", "3": "machine", "4": "processor", "7": "cache", "17": "module", "22": "battery",
+}  # fmt: skip
 _UNIT = frozenset("unit units einheit unite unidad unidade unita eenheid jednostka".split())
 _SAYS_VALUE = re.compile(
     r"\b(?:value|values|reading|result|wert|angabe|valeur|valor|valore|waarde|warto[sś][cć])\b", re.I
@@ -110,7 +114,7 @@ def _groups(
         return entry.printed if entry else ""
 
     for name, rows in groupby(table, key=under):
-        group = Group()
+        group, name = Group(), _STRUCTURES.get(name, name)
         for row in rows:
             first = of(row, section)
             if name and first and group.heading is None:

@@ -166,6 +166,7 @@ def _going_on(lines: Sequence[Line], pairs: Sequence[_Pair | None]) -> int:
 
 
 _ORDINAL = re.compile(r"\(?\d{1,3}[.)]\s+(?=[^\W\d_])")
+_MARK_ALONE = frozenset({"= ", ": "})
 _MARKED = frozenset({"dots", "colon", "equals"})
 _DIGITS = frozenset("(0123456789")
 # What variables are called.
@@ -193,6 +194,8 @@ def _pairs_in(text: str, tabbed: str | None) -> Mapping[str, _Pair]:
         if match is None or (style == "dots" and "..." not in match.group().replace(" ", "")):
             continue
         value = (match["value"] or "").rstrip()
+        if style == "gap" and value[:2] in _MARK_ALONE:
+            continue  # ``TEMP    = C:\\Temp``: the mark parts them, and no gap
         column = start + (match.start("value") if value else len(body))
         quoted = _QUOTED.match(value) if value[:1] in _QUOTES else None
         if quoted:

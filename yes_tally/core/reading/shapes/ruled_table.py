@@ -7,6 +7,7 @@ import re
 from collections.abc import Sequence
 
 from yes_tally.core.reading.decode import Line
+from yes_tally.core.reading.phrases import names_item
 from yes_tally.core.reading.shapes.layout import (
     MAX_LINE,
     Entry,
@@ -36,6 +37,8 @@ def lay_out(lines: Sequence[Line]) -> Layout | None:
     if len(_BAR.findall(lines[at - 1].text)) >= len(spans) - 1:
         return None  # drawn with bars: its cells are delimited
     header = cut_at(lines[at - 1].text, spans)
+    if all(names_item(label) for label, _ in header):
+        return None  # ``CPU 0   CPU 1`` over their fields: turned
     top = at - 1
     while top and (over := _upper_labels(lines[top - 1].text, spans)):
         header = [(f"{over.get(n, '')} {label}".strip(), column) for n, (label, column) in enumerate(header)]

@@ -114,6 +114,9 @@ def _with_times(
     interpreter: Interpreter, rows: Sequence[Group], labels: tuple[str, ...]
 ) -> tuple[list[Group], tuple[str, ...]] | None:
     """The rows with a day and the time in the column right after it as one cell, or ``None`` where none have both."""
+    first = next((row.entries for row in rows if row.entries), ())
+    if not any(_DAY.fullmatch(entry.printed) for entry in first):
+        return None
     cells = _cells(rows)
     for day, clock in pairwise(labels):
         days, clocks = cells.get(day, ()), cells.get(clock, ())

@@ -22,6 +22,8 @@ def lay_out(lines: Sequence[Line]) -> Layout | None:
     if len(lines) < _LEAST_LINES or any(len(line.text) > MAX_LINE for line in lines):
         return None
     cut = [(line, cells_by_gap(line.text)) for line in lines]
+    if sum(len(cells) >= _LEAST_CELLS for _, cells in cut) * 2 < len(cut):
+        return None
     begins = Counter(at for _, cells in cut for _, at in cells)
     columns = sorted(at for at, count in begins.items() if count * 10 >= 7 * len(cut))
     if len(columns) % 2 or not _LEAST_CELLS <= len(columns) <= _MOST_CELLS:

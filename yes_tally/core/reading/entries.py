@@ -1,0 +1,92 @@
+"""The pairs of a record, one by one: each is a value of a fact, several of them, an item of its own, or what is said of
+one."""
+
+from __future__ import annotations
+
+import re
+from collections.abc import Sequence
+from dataclasses import replace
+from typing import TYPE_CHECKING
+
+from yes_tally.core.catalogue import FACTS
+from yes_tally.core.reading.by_itself import choice_by_flag, said_the_other_way, told_by_itself
+from yes_tally.core.reading.compounds import compound, counted_list, profile_alone
+from yes_tally.core.reading.decide import Context, Guess, decide
+from yes_tally.core.reading.drafts import Item
+from yes_tally.core.reading.labels import words_of
+from yes_tally.core.reading.listings import BULLET, counted_lines, empty_socket, listed_item, numbered
+from yes_tally.core.reading.names_told import is_named_below, names_and_tells
+from yes_tally.core.reading.pairs_within import in_parts
+from yes_tally.core.reading.phrases import SUBJECTS, subjects_in
+from yes_tally.core.reading.shapes.layout import Entry
+from yes_tally.core.reading.told_in_parts import told_under
+
+if TYPE_CHECKING:
+    from yes_tally.core.reading.interpret import Interpreter
+
+_SEVERAL = (",", ";", ". ", "   ")
+# ``1 processor: Kestrel K5-8420``
+_COUNTED_LABEL = re.compile(r"\d{1,2} (?=[^\W\d_])")
+_FOR_NUMBER = re.compile(
+    r"(?P<label>.{2,40}?) (?:for|of|on|für|von|de|du|di|da|van|voor|dla|para|pour|per) #?(?P<number>\d{1,2})"
+)
+
+
+def read_entries(
+    interpreter: Interpreter, entries: Sequence[Entry], shape: str, context: Context, item: Item | None
+) -> None:
+    """Read pairs that stand together, with what is spoken of there and the item they tell of."""
+    counted = counted_lines(entries)
+    for entry, said_of in in_parts(entries, context):
+        if entry.label[:1].isdigit() and (counted_so := _COUNTED_LABEL.match(entry.label)):
+            bare = entry.label[counted_so.end() :]
+            entry = replace(entry, label=bare) if SUBJECTS.get(words_of(bare)) else entry
+        listed = BULLET.match(entry.printed) if entry.label else None
+        around = (*filter(None, [context.group]), *context.around)
+        if entry.label and entry.printed.isdigit() and (many := SUBJECTS.get(words_of(entry.label))):
+            interpreter.counted[entry.line] = many
+        if entry.line in counted:
+            interpreter.blanks.add(entry.line)
+        elif listed:
+            listed_item(interpreter, entry, listed.end(), shape, around)
+        elif (
+            (entry.label and numbered(interpreter, entry, shape, around, item))
+            or (
+                entry.label
+                and (any(mark in entry.printed for mark in _SEVERAL) or entry.printed.endswith("."))
+                and (item is None or item.group not in (s.group for s in subjects_in(words_of(entry.label))))
+                and (compound(interpreter, entry, shape) or counted_list(interpreter, entry, shape))
+            )
+            or (entry.label and item is None and profile_alone(interpreter, entry, shape))
+            or (entry.label and empty_socket(interpreter, entry, shape))
+            or (item and ", " in entry.printed and names_and_tells(interpreter, entry, item, shape))
+        ) or (entry.label and interpreter.by_number and _of_number(interpreter, entry, shape)):
+            continue
+        elif entry.label:
+            guesses = interpreter.means(entry.label, said_of)
+            if not guesses and item and " " in entry.printed and told_under(interpreter, entry, item.group, item):
+                continue
+            if said_the_other_way(interpreter, entry, shape, said_of, item):
+                continue
+            if guesses and item and is_named_below(interpreter, entry, entries, guesses[0], said_of):
+                # Of an adapter it is what people call it.
+                guesses = (Guess("adapter.connection", 0.82, "it heads what is said of the adapter"),)
+                if item.group != "adapter":
+                    interpreter.frame.add(entry.line)
+                    continue
+            named = not guesses or FACTS[guesses[0].fact].kind == "choice"
+            if not (named and choice_by_flag(interpreter, entry, shape, said_of, item)):
+                interpreter.place(entry, shape, guesses, item)
+        else:
+            told_by_itself(interpreter, entry, shape, said_of, item)
+
+
+def _of_number(interpreter: Interpreter, entry: Entry, shape: str) -> bool:
+    """``Name servers for 1: 10.20.0.53``: said of what a table listed under that number. Whether it was."""
+    match = _FOR_NUMBER.fullmatch(entry.label)
+    for (group, number), (item, _) in interpreter.by_number.items() if match else ():
+        guesses = decide(match["label"], interpreter.context(group)) if match and match["number"] == number else ()
+        if guesses and guesses[0].fact.startswith(f"{group}."):
+            interpreter.place(entry, shape, guesses, item)
+            return True
+    return False

@@ -1,0 +1,258 @@
+"""Records, and records within records: which item each tells of, and what its pairs and its table say."""
+
+from __future__ import annotations
+
+from collections.abc import Sequence
+from dataclasses import replace
+from typing import TYPE_CHECKING
+
+from yes_tally.core.catalogue import FACTS, KEYS
+from yes_tally.core.reading.checks_listed import are_checks
+from yes_tally.core.reading.compounds import compound
+from yes_tally.core.reading.decide import ITEM_GROUPS, NAMING, Context, Guess, decide
+from yes_tally.core.reading.drafts import Item, Met
+from yes_tally.core.reading.listings import (
+    BULLET,
+    INDEXED,
+    LISTED_BY_LABEL,
+    begins_by_name,
+    listed_by_label,
+    named_by,
+    policies,
+)
+from yes_tally.core.reading.opening import opened_by
+from yes_tally.core.reading.phrases import is_known
+from yes_tally.core.reading.phrases.elsewhere import is_elsewhere, tell_elsewhere
+from yes_tally.core.reading.record_subject import (
+    each_an_item,
+    labels_of,
+    shared_labels,
+    side_by_side,
+    subject_of_record,
+)
+from yes_tally.core.reading.rows import read_rows
+from yes_tally.core.reading.said_in_words import called_by
+from yes_tally.core.reading.shapes.layout import Entry, Group
+from yes_tally.core.reading.values import understand
+from yes_tally.core.reading.variables import are_variables, is_environment, variable_list
+
+if TYPE_CHECKING:
+    from yes_tally.core.reading.interpret import Interpreter
+
+_UNIT_LABELS = frozenset({"unit", "units", "Unit", "Units", "unite", "einheit", "Einheit"})
+_WHOLE_PHRASE = 0.9
+# A doubt: it is said twice, and otherwise.
+_SAID_TWICE = 0.45
+# No PC nests what it prints as deep as this; what does is read side by side.
+MAX_DEPTH = 40
+
+
+def read_record(
+    interpreter: Interpreter,
+    group: Group,
+    shape: str,
+    around: tuple[str, ...],
+    parent: Item | None,
+    labels: tuple[str, ...],
+    depth: int = 0,
+) -> None:
+    """Read one record and what is nested in it. ``around``: the subjects of the command and headings above, nearest
+    first; ``parent``: the item it stands in; ``labels``: the labels that records beside it share."""
+    before, unit = interpreter.under, interpreter.size_unit
+    if group.heading:
+        interpreter.under = (*before, group.heading.text)
+    interpreter.size_unit = next((e.printed for e in group.entries if e.label in _UNIT_LABELS), unit)
+    _read(interpreter, group, shape, around, parent, labels, depth)
+    interpreter.under, interpreter.size_unit = before, unit
+
+
+def _read(
+    interpreter: Interpreter,
+    group: Group,
+    shape: str,
+    around: tuple[str, ...],
+    parent: Item | None,
+    labels: tuple[str, ...],
+    depth: int,
+) -> None:
+    interpreter.frame.update(group.frame)
+    if group.heading and _lists_one_a_line(group):
+        group = Group(group.heading, [child.entries[0] for child in group.children])
+    names = [group.heading.text] if group.heading else [entry.label for entry in group.entries[:1]]
+    if parent and group.heading and _fact_of_parent(interpreter, group, parent, shape):
+        return
+    if any(map(is_elsewhere, names)):
+        _told_of_nothing(interpreter, group)
+        return
+    if each_an_item(group):
+        told = [compound(interpreter, entry, shape) for entry in group.entries if entry.printed]
+        if all(told):
+            return
+    opened, named = (
+        (None, ()) if group.heading is None else opened_by(interpreter, group.heading, group, shape, around, parent)
+    )
+    inner = (*named, *(a for a in around if a not in named))
+    own = labels or labels_of(group)
+    subject = opened.group if opened else subject_of_record(group, own, inner, one_of_several=bool(labels))
+    elsewhere = subject in ITEM_GROUPS and subject not in inner and tell_elsewhere(own)
+    if opened is None and (elsewhere or _is_list(interpreter, group, shape, inner, own)):
+        if elsewhere:
+            _told_of_nothing(interpreter, group)
+        return
+    item = opened
+    if opened is None and parent and _says_more_of(group, parent, shape, named):
+        same = not named or named[0] == parent.group
+        subject = subject if same and subject in ITEM_GROUPS else parent.group
+        item = parent if subject == parent.group else None
+    if item is None and subject in ITEM_GROUPS and group.entries:
+        item = _item_of(interpreter, group, subject or "", own, shape, around)
+    entries = group.entries
+    if item and entries and begins_by_name(interpreter, entries[0], item, shape):
+        entries = entries[1:]
+    start = len(interpreter.drafts)
+    interpreter.entries(entries, shape, interpreter.context(subject, inner), item)
+    if subject == "machine":
+        _leave_its_version(interpreter, start)
+    if group.table:
+        read_rows(interpreter, group.children, shape, inner)
+        return
+    below = (subject, *inner) if subject and opened else inner
+    children = group.children if depth < MAX_DEPTH else side_by_side(group)
+    shared = shared_labels(children)
+    start = len(interpreter.drafts)
+    for child in children:
+        read_record(interpreter, child, shape, below, item or parent, shared, depth + 1)
+    _empty_sockets(interpreter, children, start, shape)
+    if shared:
+        _doubt_what_is_said_twice(interpreter, start)
+
+
+def _is_list(
+    interpreter: Interpreter, group: Group, shape: str, inner: tuple[str, ...], labels: tuple[str, ...]
+) -> bool:
+    """Whether a record's pairs are a list of things that the labels name, each told by its value; such a list is read."""
+    if "health_check" in inner[:2] and are_checks(labels):
+        return True  # read line by line later, with what came of each
+    if group.entries and (("variable" in inner[:3] and are_variables(labels)) or is_environment(labels, shape)):
+        variable_list(interpreter, group.entries, shape)
+        return True
+    if "policy" in inner and policies(interpreter, group, shape):
+        return True
+    return inner[:1] != () and inner[0] in LISTED_BY_LABEL and listed_by_label(interpreter, group, inner[0], shape)
+
+
+def _item_of(
+    interpreter: Interpreter, group: Group, subject: str, labels: tuple[str, ...], shape: str, around: tuple[str, ...]
+) -> Item:
+    """The item that a record tells of: one that its values name in brackets, one that goes on, or else a new one, with
+    the name that its heading gives it."""
+    asides = (interpreter.named_aside(subject, entry) for entry in group.entries if group.heading is None)
+    item = next(filter(None, asides), None) or _what_goes_on(interpreter, group, subject, labels, shape)
+    item = item or interpreter.new_item(subject)
+    interpreter.last, interpreter.before = item, (shape, subject)
+    if group.heading and not named_by(interpreter, group.heading, subject, shape, item):
+        listed = subject in around[:2] or shape == "turned table"
+        called_by(interpreter, group, subject, shape, item, listed=listed)
+    return item
+
+
+def _what_goes_on(
+    interpreter: Interpreter, group: Group, subject: str, labels: Sequence[str], shape: str
+) -> Item | None:
+    """The thing that the record before told of, where this one has no name of its own and tells other fields."""
+    last = interpreter.last
+    if (
+        last is None
+        or last.group != subject
+        or group.heading
+        or shape != "pairs"
+        or interpreter.before != (shape, subject)
+    ):
+        return None
+    context = interpreter.context(subject)
+    told = {draft.fact for draft in interpreter.drafts[interpreter.section_from :] if draft.item is last}
+    own = {guess.fact for label in labels for guess in decide(label, context)[:1]}
+    names = {key.name for key in KEYS.get(subject, ())} | {NAMING.get(subject, "")}
+    return last if told & names and not own & (told | names) else None
+
+
+def _empty_sockets(interpreter: Interpreter, groups: Sequence[Group], start: int, shape: str) -> None:
+    """``Socket A2`` over nothing, beside sockets that modules are told of: it is told of too."""
+    nouns = {draft.entry.label for draft in interpreter.drafts[start:] if draft.fact == "module.slot"}
+    for group in groups if nouns else ():
+        match = INDEXED.match(group.heading.text.partition(" (")[0]) if group.heading and not group.entries else None
+        if match and match["rest"] and match["noun"] in nouns and group.heading and not group.children:
+            place = Entry(match["noun"], match["rest"], group.heading.line, group.heading.column + match.start("rest"))
+            said = Guess("module.slot", 0.85, "it stands beside sockets with modules")
+            interpreter.place(place, shape, (said,), interpreter.new_item("module"))
+
+
+def _leave_its_version(interpreter: Interpreter, start: int) -> None:
+    """A version among what is said of the machine is the system's only where more is said of the system."""
+    told = [draft for draft in interpreter.drafts[start:] if draft.fact.startswith("os.")]
+    if [draft.fact for draft in told] == ["os.version"]:
+        interpreter.drafts.remove(told[0])
+
+
+def _told_of_nothing(interpreter: Interpreter, group: Group) -> None:
+    """What is said of things that the catalogue has no facts of."""
+    interpreter.met += [Met(entry, interpreter.under, known=False) for part in group.walk() for entry in part.entries]
+
+
+def _doubt_what_is_said_twice(interpreter: Interpreter, start: int) -> None:
+    """Records of a list tell of several things: what a PC has one of is not told by each of them, and otherwise."""
+    said: dict[str, object] = {}
+    for draft in interpreter.drafts[start:]:
+        if draft.item is None and said.setdefault(draft.fact, draft.value.value) != draft.value.value:
+            draft.confidence = min(draft.confidence, _SAID_TWICE)
+            draft.why = f"{draft.why}; the first record of the list says otherwise"
+
+
+def _fact_of_parent(interpreter: Interpreter, group: Group, parent: Item, shape: str) -> bool:
+    """``"ipv4": [{"address": "10.20.0.33"}]`` within an adapter: objects under a label of its own tell what the
+    label says. Whether they did."""
+    context = interpreter.context(parent.group, (parent.group,))
+    guesses = decide(group.heading.text, context)[:1] if group.heading else ()
+    entries = [entry for part in group.walk() for entry in part.entries]
+    if not guesses or FACTS[guesses[0].fact].kind != "list" or guesses[0].confidence < _WHOLE_PHRASE:
+        return False
+    for entry in entries:
+        kind = FACTS[guesses[0].fact]
+        if listed := BULLET.match(entry.printed):
+            entry = replace(entry, printed=entry.printed[listed.end() :], column=entry.column + listed.end())
+        if understand(kind, entry.printed, interpreter.locale) and not entry.printed.isdigit():
+            interpreter.place(entry, shape, guesses, parent)
+        else:
+            interpreter.place(entry, shape, interpreter.means(entry.label, context), parent)
+    return bool(entries)
+
+
+def _lists_one_a_line(group: Group) -> bool:
+    """Whether a heading stands over records of one pair each: a list of names, and what is told of each."""
+    return (
+        not group.entries
+        and len(group.children) > 0
+        and not group.table
+        and all(
+            len(child.entries) == 1
+            and not child.children
+            and child.heading is None
+            and child.entries[0].label
+            and not is_known(child.entries[0].label)
+            for child in group.children
+        )
+    )
+
+
+def _says_more_of(group: Group, item: Item, shape: str, named: tuple[str, ...]) -> bool:
+    """``{"name": …, "mhz": {"base": …}}``: whether an object within an item's tells more of the same item."""
+    if group.heading is None or group.children or not group.entries:
+        return False
+    own = not named or named[0] == item.group
+    if shape == "tree" and own:
+        return True
+    if shape != "tree" and not own:
+        return False
+    # ``<driver version="31.0" date="2025-06-01"/>`` of a graphics card; ``password:`` over ``expires: never`` in an account's record
+    meant = [decide(f"{group.heading.text} {entry.label}", Context(item.group))[:1] for entry in group.entries]
+    return sum(any(g.fact.startswith(f"{item.group}.") for g in found) for found in meant) * 2 > len(meant)

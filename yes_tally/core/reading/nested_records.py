@@ -15,11 +15,10 @@ from yes_tally.core.reading.listings import (
     BULLET,
     INDEXED,
     LISTED_BY_LABEL,
-    begins_by_name,
     listed_by_label,
-    named_by,
     policies,
 )
+from yes_tally.core.reading.names_in_headings import begins_by_name, named_by
 from yes_tally.core.reading.opening import opened_by
 from yes_tally.core.reading.phrases import is_known
 from yes_tally.core.reading.phrases.elsewhere import is_elsewhere, tell_elsewhere

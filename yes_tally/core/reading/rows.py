@@ -8,12 +8,22 @@ from dataclasses import replace
 from itertools import pairwise
 from typing import TYPE_CHECKING
 
-from yes_tally.core.catalogue import FACTS, KEYS
-from yes_tally.core.reading.decide import ITEM_GROUPS, NAMING, Context, Guess, decide, infer_groups
+from yes_tally.core.catalogue import FACTS
+from yes_tally.core.reading.columns import (
+    FEW,
+    NAMES_ADAPTER,
+    borne_by,
+    borne_out,
+    cells_of_columns,
+    each_meant_once,
+    numbers_only,
+    tells_items,
+    told_by_columns,
+    unit_of_sizes,
+)
+from yes_tally.core.reading.decide import ITEM_GROUPS, Context, Guess, infer_groups
 from yes_tally.core.reading.drafts import Draft, Item
-from yes_tally.core.reading.labels import split_unit, words_of
 from yes_tally.core.reading.pairs_within import joint
-from yes_tally.core.reading.phrases import SUBJECTS
 from yes_tally.core.reading.phrases.elsewhere import is_elsewhere, tell_elsewhere
 from yes_tally.core.reading.shapes.layout import Entry, Group
 from yes_tally.core.reading.values import understand
@@ -23,8 +33,6 @@ from yes_tally.core.words import is_placeholder, plain
 if TYPE_CHECKING:
     from yes_tally.core.reading.interpret import Interpreter
 
-# Kinds that only some texts can be.
-_STRICT = frozenset({"flag", "choice", "mac", "ip"})
 _RIGHT_UNDER = 4
 
 
@@ -49,33 +57,33 @@ def read_rows(interpreter: Interpreter, rows: Sequence[Group], shape: str, aroun
     if owner and any(f"{group}.{owner.group}" in FACTS for group in groups):
         # Under one disk stand its parts, not more disks.
         groups = tuple(group for group in groups if group != owner.group)
-    while groups and groups[0] not in around and not _tells_items(interpreter, rows, groups[0], labels):
+    while groups and groups[0] not in around and not tells_items(interpreter, rows, groups[0], labels):
         groups = groups[1:]
     if (
         "neighbour" in groups[1:]
         and groups[0] == "adapter"
-        and not _NAMES_ADAPTER & _told_by(interpreter, rows, "adapter")
+        and not NAMES_ADAPTER & told_by_columns(interpreter, rows, "adapter")
     ):
         groups = ("neighbour", *groups)  # an address beside a MAC, and nothing that names a card
     if "boot_entry" in groups and any(
         _FIRMWARE_FOLDER.search(entry.printed) for row in rows[:20] for entry in row.entries
     ):
         groups = ("boot_entry",)
-    subject = _borne_out(interpreter, groups, rows)
+    subject = borne_out(interpreter, groups, rows)
     interpreter.listed = subject
     context = interpreter.context(subject, around)
-    cells = _cells(rows)
+    cells = cells_of_columns(rows)
     meant = {label: interpreter.means(label, context) for label in labels if label}
-    columns = _columns(
-        {label: _borne_by(interpreter, found, cells.get(label, ())) for label, found in meant.items()},
-        {label: _numbers(printed) for label, printed in cells.items()},
+    columns = each_meant_once(
+        {label: borne_by(interpreter, found, cells.get(label, ())) for label, found in meant.items()},
+        {label: numbers_only(printed) for label, printed in cells.items()},
     )
     if subject in ITEM_GROUPS and len(rows) > 1:
         columns = {
-            label: tuple(g for g in found if FACTS[g.fact].item or len(set(cells.get(label, ()))) < _FEW)
+            label: tuple(g for g in found if FACTS[g.fact].item or len(set(cells.get(label, ()))) < FEW)
             for label, found in columns.items()
         }
-    unit = _unit_of_sizes(labels)
+    unit = unit_of_sizes(labels)
     category: Draft | None = None
     above: tuple[Group, Item | None] | None = None
     for row in rows:
@@ -117,7 +125,7 @@ def _with_times(
     first = next((row.entries for row in rows if row.entries), ())
     if not any(_DAY.fullmatch(entry.printed) for entry in first):
         return None
-    cells = _cells(rows)
+    cells = cells_of_columns(rows)
     for day, clock in pairwise(labels):
         days, clocks = cells.get(day, ()), cells.get(clock, ())
         if days and len(days) == len(clocks) and all(map(_DAY.fullmatch, days)) and all(map(_CLOCK.fullmatch, clocks)):
@@ -140,7 +148,7 @@ def _each_once(interpreter: Interpreter, entries: Sequence[Entry], context: Cont
     """The cells of a row of its own without those that would tell again what another cell tells (``free`` beside
     ``available``)."""
     meant = {entry.label: interpreter.means(entry.label, context) for entry in entries}
-    told = _columns(meant, {})
+    told = each_meant_once(meant, {})
     return [entry for entry in entries if told[entry.label] or not meant[entry.label]]
 
 
@@ -156,38 +164,6 @@ def _row_item(interpreter: Interpreter, group: str, row: Group, columns: dict[st
         item, told = interpreter.new_item(group), set()
     interpreter.by_number[key] = item, told | tells
     return item
-
-
-_NAMES_ADAPTER = frozenset({"adapter.name", "adapter.connection", "adapter.mask", "adapter.gateway", "adapter.speed"})
-
-
-def _told_by(interpreter: Interpreter, rows: Sequence[Group], group: str) -> set[str]:
-    """The facts of a group that columns mean, and that most of their cells can be."""
-    told = set()
-    for label, printed in _cells(rows).items():
-        cells = printed[:_SAMPLE]
-        for guess in decide(label, Context(group))[:2] if label else ():
-            can = sum(_can_be(interpreter, guess.fact, cell) for cell in cells)
-            if can * 2 >= len(cells):
-                told.add(guess.fact)
-    return told
-
-
-_FEW = 2
-_SAMPLE = 6
-# A moment and a source alone are not an event's.
-_TOLD_BY = {"event": frozenset({"event.level", "event.id", "event.text"})}
-
-
-def _tells_items(interpreter: Interpreter, rows: Sequence[Group], group: str, labels: Sequence[str]) -> bool:
-    """Whether columns tell items of a group that nothing names: more than two fields, one
-    that tells them apart, or one that is more than a text."""
-    if any(map(interpreter.is_taught, labels)):
-        return True
-    meant = _told_by(interpreter, rows, group)
-    keys = _TOLD_BY.get(group) or {key.name for key in KEYS.get(group, ())} | {NAMING.get(group, "")}
-    telling = len(meant) > _FEW or any(FACTS[fact].kind != "text" for fact in meant)
-    return bool(keys & meant) or (group not in _TOLD_BY and telling)
 
 
 # Where the firmware looks for what it starts (UEFI 2.10, 13.3.1.3).
@@ -288,124 +264,3 @@ def _stands_right_under(interpreter: Interpreter, rows: Sequence[Group]) -> bool
     """Whether a table stands right under the line that named an item by its number."""
     first = next((entry.line for row in rows for entry in row.entries), 0)
     return 0 < first - interpreter.numbered_line <= _RIGHT_UNDER
-
-
-def _borne_out(interpreter: Interpreter, groups: Sequence[str], rows: Sequence[Group]) -> str | None:
-    """The likeliest group that no column speaks against, by flags, choices or addresses that none of its cells
-    can be; else the likeliest."""
-    columns = _cells(rows)
-    groups = [group for group in groups if not _lacks_key(interpreter, group, columns)]
-    if len(groups) < 2:
-        return groups[0] if groups else None
-    return next((g for g in groups[:4] if not _speak_against(interpreter, g, columns)), groups[0])
-
-
-# What every such item has, in a form that little else has.
-_HAVE_KEYS = frozenset({"update.id", "process.pid", "partition.id"})
-_KEYED = frozenset(fact.partition(".")[0] for fact in _HAVE_KEYS)
-
-
-def _lacks_key(interpreter: Interpreter, group: str, columns: dict[str, list[str]]) -> bool:
-    """Whether columns would name the group's items, and none of them holds anything that names one."""
-    if group not in _KEYED:
-        return False
-    context = interpreter.context(group)
-    keys = [
-        (cells, g.fact) for label, cells in columns.items() for g in decide(label, context)[:1] if g.fact in _HAVE_KEYS
-    ]
-    return bool(keys) and not any(_can_be(interpreter, fact, cell) for cells, fact in keys for cell in cells)
-
-
-def _can_be(interpreter: Interpreter, fact: str, cell: str) -> bool:
-    return understand(FACTS[fact], cell, interpreter.locale) is not None
-
-
-def _cells(rows: Sequence[Group]) -> dict[str, list[str]]:
-    """What the first rows print in each column."""
-    columns: dict[str, list[str]] = {}
-    for row in rows[:20]:
-        for entry in row.entries:
-            if not is_placeholder(entry.printed):
-                columns.setdefault(entry.label, []).append(entry.printed)
-    return columns
-
-
-_COUNTING = 2
-
-
-def _numbers(cells: Sequence[str]) -> int:
-    """Whether a column holds numbers only (1), and those of its rows (2: ``1``, ``2``, ``3``)."""
-    if not all(map(str.isdigit, cells)):
-        return 0
-    numbers = [int(cell[:9]) for cell in cells]
-    counting = len(numbers) > _COUNTING and numbers == list(range(numbers[0], numbers[0] + len(numbers)))
-    return _COUNTING if counting else 1
-
-
-def _borne_by(interpreter: Interpreter, guesses: tuple[Guess, ...], cells: Sequence[str]) -> tuple[Guess, ...]:
-    """What a column may mean without flags, choices and addresses that none of its cells can be, or that another
-    meaning as likely explains better."""
-    if not cells:
-        return guesses
-    guesses = tuple(
-        g for g in guesses if g.fact not in _HAVE_KEYS or any(_can_be(interpreter, g.fact, c) for c in cells)
-    )
-    if len(guesses) < 2:
-        return guesses
-
-    def borne(guess: Guess) -> bool:
-        if FACTS[guess.fact].kind not in _STRICT:
-            return True
-        can = sum(_can_be(interpreter, guess.fact, cell) for cell in cells)
-        rivals = [g for g in guesses if g is not guess and g.confidence >= guess.confidence - 0.02]
-        return can == len(cells) or (can > 0 and not rivals)
-
-    return tuple(filter(borne, guesses))
-
-
-def _speak_against(interpreter: Interpreter, group: str, columns: dict[str, list[str]]) -> bool:
-    """Whether columns would tell flags, choices or addresses of a group that none of their cells can be."""
-    context = interpreter.context(group)
-    told: dict[str, list[str]] = {}
-    for label, cells in columns.items():
-        guesses = [g for g in decide(label, context) if g.fact.startswith(f"{group}.")]
-        if guesses and all(FACTS[guess.fact].kind in _STRICT for guess in guesses):
-            told.setdefault(guesses[0].fact, []).extend(cells)
-    return any(len(told[f]) > 1 and not any(_can_be(interpreter, f, cell) for cell in told[f]) for f in told)
-
-
-def _columns(guesses: dict[str, tuple[Guess, ...]], numbers: dict[str, int]) -> dict[str, tuple[Guess, ...]]:
-    """What each column of a table means: no two columns tell the same fact; the one with fewer choices goes first.
-    ``numbers``: whether a column holds nothing else, and only counts the rows."""
-    taken: dict[str, str] = {}
-
-    def choices(label: str) -> int:
-        return sum(guess.confidence > guesses[label][0].confidence - 0.02 for guess in guesses[label])
-
-    # What the things themselves are called by (``Driver`` of drivers) is their name before any other column; what only
-    # counts them (``Module`` beside ``Slot``) is it after all others.
-    def turn(label: str) -> int:
-        number = numbers.get(label, 0)
-        return 3 if number == _COUNTING else 1 if not _names_itself(label, guesses[label]) else 2 if number else 0
-
-    # ``Available`` before ``Free``
-    def in_other_words(label: str) -> bool:
-        return not guesses[label] or label.casefold() != guesses[label][0].fact.partition(".")[2]
-
-    for label in sorted(guesses, key=lambda label: (turn(label), choices(label), in_other_words(label))):
-        for guess in guesses[label]:
-            if guess.fact not in taken:
-                taken[guess.fact] = label
-                break
-    return {label: tuple(g for g in found if taken.get(g.fact, label) == label) for label, found in guesses.items()}
-
-
-def _names_itself(label: str, guesses: Sequence[Guess]) -> bool:
-    named = SUBJECTS.get(words_of(label))
-    return named is not None and bool(guesses) and bool(guesses[0].phrase) and guesses[0].fact == NAMING.get(named)
-
-
-def _unit_of_sizes(labels: Sequence[str]) -> str:
-    """The unit that a table's labels give for its sizes, where they give one only (``1K-blocks``, ``Size (MB)``)."""
-    units = {unit for label in labels if (unit := split_unit(label)[1]) and unit[-1:] in "Bb"}
-    return units.pop() if len(units) == 1 else ""

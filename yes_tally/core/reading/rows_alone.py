@@ -8,14 +8,12 @@ from collections.abc import Iterator, Sequence
 from dataclasses import replace
 from typing import TYPE_CHECKING
 
-from yes_tally.core.catalogue import FACTS, FIELDS, FactKind
+from yes_tally.core.catalogue import FACTS, FactKind
 from yes_tally.core.quantity import Value, exactly
-from yes_tally.core.reading.decide import ITEM_GROUPS, Guess
+from yes_tally.core.reading.decide import ITEM_GROUPS
 from yes_tally.core.reading.decode import Line
 from yes_tally.core.reading.drafts import Draft, Item
-from yes_tally.core.reading.labels import words_of
-from yes_tally.core.reading.listings import CALLED, INDEXED, ITEM_HEADING, LETTERED
-from yes_tally.core.reading.phrases import SUBJECTS, names_item
+from yes_tally.core.reading.listings import CALLED
 from yes_tally.core.reading.said_in_words import (
     is_which_one,
     kinds_over_clauses,
@@ -29,7 +27,7 @@ from yes_tally.core.reading.said_in_words import (
     rows_of_words,
 )
 from yes_tally.core.reading.shapes.layout import MAX_LABEL, MAX_LINE, RULE, Entry, cells_by_gap, indent_of
-from yes_tally.core.reading.told_in_parts import told_bare, told_in_words
+from yes_tally.core.reading.told_in_parts import told_bare
 from yes_tally.core.reading.values import MAX_TEXT, understand
 from yes_tally.core.words import plain
 
@@ -56,146 +54,7 @@ _MANY_ROWS = 2000
 _MOST_CELLS = 40
 
 
-def numbered_rows(interpreter: Interpreter, lines: Sequence[Line]) -> set[int]:
-    """``Drive 0  Basalt SX240   health: OK   34 C``: rows that each begin with which item they tell of. Returns the
-    lines that were read."""
-    read: set[int] = set()
-    for line in lines[:_MANY_ROWS]:
-        cells = _cells_of_numbered(line.text) if len(line.text) <= MAX_LINE else []
-        match = INDEXED.match(cells[0][0]) if len(cells) >= 3 and _names_one(cells[0][0]) else None
-        group = SUBJECTS.get(words_of(match["noun"])) if match else None
-        naming = CALLED.get(group or "")
-        letter = LETTERED.fullmatch(cells[0][0]) if match else None
-        which = (match["rest"] if match else None) or (letter["rest"] if letter else None)
-        if which is None or group is None or naming is None:
-            continue
-        at = cells[1][1]
-        entry = Entry(cells[0][0], ", ".join(text for text, _ in cells[1:]), line.number, at + 1)
-        item = Item(group)
-        if not told_bare(interpreter, entry, group, item, "rows", naming, line.text):
-            continue
-        interpreter.take(item)
-        read.add(line.number)
-        owner = interpreter.numbered
-        if owner and owner.group != group:
-            interpreter.stands_under(item, owner, entry, "rows")
-        number = ITEM_HEADING.get(group)
-        if number:
-            place = Entry(cells[0][0], which, line.number, cells[0][1] + 1)
-            interpreter.place(place, "rows", (Guess(number, 0.85, f"the row begins with the {group}"),), item)
-    return read
-
-
-_ONE_AND_WORDS = re.compile(r"\s*(?P<one>[^\W\d_]+(?: [^\W\d_]+)? #?\d{1,2}):?\s+(?P<told>[^\W\d_][^,]*,\s.*)$")
-
-
-def _cells_of_numbered(text: str) -> Sequence[tuple[str, int]]:
-    """The cells of a row; of ``screen 1 Veldt V27, serial VR27-009112`` which one it is, and what commas part."""
-    cells = cells_by_gap(text)
-    if len(cells) > 2 and _OF_ALL.fullmatch(cells[1][0]):
-        told = cells[2:] if len(cells) > 3 else _parts_of(*cells[2])
-        return [(f"{cells[0][0]} {cells[1][0]}", cells[0][1]), *told]
-    match = _ONE_AND_WORDS.match(text) if len(cells) < 3 else None
-    if match is None or not names_item(match["one"]):
-        return cells
-    return [(match["one"], match.start("one")), *_parts_of(match["told"], match.start("told"))]
-
-
-def _parts_of(text: str, at: int) -> list[tuple[str, int]]:
-    return [(part.group().strip(), at + part.start()) for part in _WORDS.finditer(text)]
-
-
-_OF_ALL = re.compile(r"\d{1,2} ?(?:of|von|sur|de|di|van|z|/) ?\d{1,2}")
-
-
 _WORDS = re.compile(r"[^\s,](?:[^,]|,(?!\s))*")
-
-
-def cells_of_opened(interpreter: Interpreter, lines: Sequence[Line]) -> set[int]:
-    """``=== Disk 0 ===`` over ``Basalt SX500   s/n 4711   465.76 GiB``: right under a heading that names an item by its
-    number stands what it is called, and more of it. Returns the lines that were read."""
-    read: set[int] = set()
-    for line in lines:
-        item = interpreter.opened.get(line.number - 1)
-        cells = cells_by_gap(line.text) if item and len(line.text) <= MAX_LINE else []
-        if item is None or len(cells) < 2 or item.group not in CALLED:
-            continue
-        entry = Entry("", ", ".join(text for text, _ in cells), line.number, cells[0][1] + 1)
-        if told_bare(interpreter, entry, item.group, item, "rows", CALLED[item.group], line.text):
-            read.add(line.number)
-    return read
-
-
-def clauses_below(interpreter: Interpreter, lines: Sequence[Line]) -> set[int]:
-    """``disk 0  Basalt NV1000  s/n 4711`` over an indented ``931.5 GiB, NVMe, healthy``: what stands deeper right below
-    what is told of an item goes on with it. Returns the lines that were read."""
-    told: dict[int, Item] = {}
-    for draft in interpreter.drafts[interpreter.section_from :]:
-        if draft.item and draft.item.group in CALLED:
-            told.setdefault(draft.entry.line, draft.item)
-    read: set[int] = set()
-    for line in lines:
-        item, text = told.get(line.number - 1), line.text[:MAX_LINE]
-        if item is None or indent_of(text) < _DEEPER or ", " not in text:
-            continue
-        known = {draft.fact for draft in interpreter.drafts[interpreter.section_from :] if draft.item is item}
-        left = [fact for fact in FIELDS[item.group] if fact.name not in known]
-        before = len(interpreter.drafts)
-        words = told_in_words(interpreter, text, line.number, 0, item.group, item, left)
-        if words * 2 < text.count(", ") + 1:
-            del interpreter.drafts[before:]
-            continue
-        read.add(line.number)
-        told[line.number] = item
-    return read
-
-
-_DEEPER = 3
-
-
-def rows_below_count(interpreter: Interpreter, lines: Sequence[Line]) -> set[int]:
-    """``Disks  2`` over ``0  Shale 4T   SH4T-0001   3.64 TB  good``: what was counted is listed right below, a row each.
-    Returns the lines that were read."""
-    read: set[int] = set()
-    group, above = None, Line(0, "", 0, 0)
-    for line in lines:
-        follows = line.number == above.number + 1
-        group = interpreter.counted.get(line.number - 1) or (group if follows else None) or _headed(line, above)
-        above = line
-        cells = cells_by_gap(line.text) if group in CALLED and len(line.text) <= MAX_LINE else []
-        numbered = bool(cells) and cells[0][0].rstrip(".):").isdigit()
-        # A number, a kind and a size are all that a partition has.
-        if group is None or len(cells) < (3 if group == "partition" else 3 + numbered):
-            continue
-        item = Item(group)
-        told = cells[1:] if numbered else cells
-        entry = Entry("", ", ".join(text for text, _ in told), line.number, told[0][1] + 1)
-        if not told_bare(interpreter, entry, group, item, "rows", CALLED[group], line.text):
-            continue
-        interpreter.take(item)
-        read.add(line.number)
-        owner = interpreter.numbered
-        if owner and f"{group}.{owner.group}" in FACTS:
-            interpreter.stands_under(item, owner, entry, "rows")
-        if numbered and group in ITEM_HEADING:
-            place = Entry("", cells[0][0].rstrip(".):"), line.number, cells[0][1] + 1)
-            interpreter.place(place, "rows", (Guess(ITEM_HEADING[group], 0.8, "the row begins with it"),), item)
-    return read
-
-
-def _headed(line: Line, above: Line) -> str | None:
-    """What a numbered row is one of, where the line above it says nothing else (``Partitions``)."""
-    if above.number != line.number - 1 or indent_of(line.text) <= indent_of(above.text) or len(above.text) > MAX_LABEL:
-        return None
-    group = SUBJECTS.get(words_of(above.text.rstrip(" :")))
-    first = (line.text.split(None, 1) or [""])[0]
-    return group if group in CALLED and first.rstrip(".):").isdigit() else None
-
-
-def _names_one(cell: str) -> bool:
-    """``disk 0``, ``volume C:``: which item a row tells of."""
-    letter = LETTERED.fullmatch(cell.removesuffix(":"))
-    return names_item(cell) or bool(letter and SUBJECTS.get(words_of(letter["noun"])) == "volume")
 
 
 def rows_without_head(interpreter: Interpreter, lines: Sequence[Line], around: tuple[str, ...]) -> None:

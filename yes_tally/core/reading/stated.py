@@ -15,7 +15,7 @@ from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.phrases import SUBJECTS, subjects_in
 from yes_tally.core.reading.phrases.taught import in_use
 from yes_tally.core.reading.reachability import echo_test, look_ups, state, traced_way
-from yes_tally.core.reading.rows_alone import cells_of_opened, clauses_below, numbered_rows, rows_below_count
+from yes_tally.core.reading.rows_of_items import cells_of_opened, clauses_below, numbered_rows, rows_below_count
 from yes_tally.core.reading.sentences import (
     CHECK_KINDS,
     CHECK_SAYS,

@@ -31,7 +31,6 @@ _AND_HAS = re.compile(
 _SIZE_ASIDE = re.compile(r"(?P<name>\S.*?) \((?P<size>[\d.,]+ ?[KMGT]i?[BO])\)", re.I)
 _MADE_BY = re.compile(r"(?P<name>\S.*?) (?:made )?by (?P<maker>[A-Z][\w&' -]{1,40})")
 _SIZE_WITHIN = re.compile(r"(?P<name>[^\W\d]\S*(?: \S+)*?) (?P<size>\d[\d.,]* ?[GT]i?B)(?P<rest>(?: \S+){0,4})")
-_WORD = re.compile(r"\S+")
 _LABEL_ALONE = re.compile(r"[^\W\d_A-Z][^\W\d_]+")
 _LEAST_PARTS = 2
 # ``Siskin SK08-D4-2666``: who made it, and the number of the part.

@@ -1,0 +1,174 @@
+"""What the columns of a table mean, and what they speak of: by their labels, and by what their cells can be."""
+
+from __future__ import annotations
+
+from collections.abc import Sequence
+from typing import TYPE_CHECKING
+
+from yes_tally.core.catalogue import FACTS, KEYS
+from yes_tally.core.reading.decide import NAMING, Context, Guess, decide
+from yes_tally.core.reading.labels import split_unit, words_of
+from yes_tally.core.reading.phrases import SUBJECTS
+from yes_tally.core.reading.shapes.layout import Group
+from yes_tally.core.reading.values import understand
+from yes_tally.core.words import is_placeholder
+
+if TYPE_CHECKING:
+    from yes_tally.core.reading.interpret import Interpreter
+
+
+# Kinds that only some texts can be.
+_STRICT = frozenset({"flag", "choice", "mac", "ip"})
+NAMES_ADAPTER = frozenset({"adapter.name", "adapter.connection", "adapter.mask", "adapter.gateway", "adapter.speed"})
+
+
+def told_by_columns(interpreter: Interpreter, rows: Sequence[Group], group: str) -> set[str]:
+    """The facts of a group that columns mean, and that most of their cells can be."""
+    told = set()
+    for label, printed in cells_of_columns(rows).items():
+        cells = printed[:_SAMPLE]
+        for guess in decide(label, Context(group))[:2] if label else ():
+            can = sum(_can_be(interpreter, guess.fact, cell) for cell in cells)
+            if can * 2 >= len(cells):
+                told.add(guess.fact)
+    return told
+
+
+FEW = 2
+_SAMPLE = 6
+
+
+# A moment and a source alone are not an event's.
+_TOLD_BY = {"event": frozenset({"event.level", "event.id", "event.text"})}
+
+
+def tells_items(interpreter: Interpreter, rows: Sequence[Group], group: str, labels: Sequence[str]) -> bool:
+    """Whether columns tell items of a group that nothing names: more than two fields, one
+    that tells them apart, or one that is more than a text."""
+    if any(map(interpreter.is_taught, labels)):
+        return True
+    meant = told_by_columns(interpreter, rows, group)
+    keys = _TOLD_BY.get(group) or {key.name for key in KEYS.get(group, ())} | {NAMING.get(group, "")}
+    telling = len(meant) > FEW or any(FACTS[fact].kind != "text" for fact in meant)
+    return bool(keys & meant) or (group not in _TOLD_BY and telling)
+
+
+def borne_out(interpreter: Interpreter, groups: Sequence[str], rows: Sequence[Group]) -> str | None:
+    """The likeliest group that no column speaks against, by flags, choices or addresses that none of its cells
+    can be; else the likeliest."""
+    columns = cells_of_columns(rows)
+    groups = [group for group in groups if not _lacks_key(interpreter, group, columns)]
+    if len(groups) < 2:
+        return groups[0] if groups else None
+    return next((g for g in groups[:4] if not _speak_against(interpreter, g, columns)), groups[0])
+
+
+# What every such item has, in a form that little else has.
+_HAVE_KEYS = frozenset({"update.id", "process.pid", "partition.id"})
+_KEYED = frozenset(fact.partition(".")[0] for fact in _HAVE_KEYS)
+
+
+def _lacks_key(interpreter: Interpreter, group: str, columns: dict[str, list[str]]) -> bool:
+    """Whether columns would name the group's items, and none of them holds anything that names one."""
+    if group not in _KEYED:
+        return False
+    context = interpreter.context(group)
+    keys = [
+        (cells, g.fact) for label, cells in columns.items() for g in decide(label, context)[:1] if g.fact in _HAVE_KEYS
+    ]
+    return bool(keys) and not any(_can_be(interpreter, fact, cell) for cells, fact in keys for cell in cells)
+
+
+def _can_be(interpreter: Interpreter, fact: str, cell: str) -> bool:
+    return understand(FACTS[fact], cell, interpreter.locale) is not None
+
+
+def cells_of_columns(rows: Sequence[Group]) -> dict[str, list[str]]:
+    """What the first rows print in each column."""
+    columns: dict[str, list[str]] = {}
+    for row in rows[:20]:
+        for entry in row.entries:
+            if not is_placeholder(entry.printed):
+                columns.setdefault(entry.label, []).append(entry.printed)
+    return columns
+
+
+_COUNTING = 2
+
+
+def numbers_only(cells: Sequence[str]) -> int:
+    """Whether a column holds numbers only (1), and those of its rows (2: ``1``, ``2``, ``3``)."""
+    if not all(map(str.isdigit, cells)):
+        return 0
+    numbers = [int(cell[:9]) for cell in cells]
+    counting = len(numbers) > _COUNTING and numbers == list(range(numbers[0], numbers[0] + len(numbers)))
+    return _COUNTING if counting else 1
+
+
+def borne_by(interpreter: Interpreter, guesses: tuple[Guess, ...], cells: Sequence[str]) -> tuple[Guess, ...]:
+    """What a column may mean without flags, choices and addresses that none of its cells can be, or that another
+    meaning as likely explains better."""
+    if not cells:
+        return guesses
+    guesses = tuple(
+        g for g in guesses if g.fact not in _HAVE_KEYS or any(_can_be(interpreter, g.fact, c) for c in cells)
+    )
+    if len(guesses) < 2:
+        return guesses
+
+    def borne(guess: Guess) -> bool:
+        if FACTS[guess.fact].kind not in _STRICT:
+            return True
+        can = sum(_can_be(interpreter, guess.fact, cell) for cell in cells)
+        rivals = [g for g in guesses if g is not guess and g.confidence >= guess.confidence - 0.02]
+        return can == len(cells) or (can > 0 and not rivals)
+
+    return tuple(filter(borne, guesses))
+
+
+def _speak_against(interpreter: Interpreter, group: str, columns: dict[str, list[str]]) -> bool:
+    """Whether columns would tell flags, choices or addresses of a group that none of their cells can be."""
+    context = interpreter.context(group)
+    told: dict[str, list[str]] = {}
+    for label, cells in columns.items():
+        guesses = [g for g in decide(label, context) if g.fact.startswith(f"{group}.")]
+        if guesses and all(FACTS[guess.fact].kind in _STRICT for guess in guesses):
+            told.setdefault(guesses[0].fact, []).extend(cells)
+    return any(len(told[f]) > 1 and not any(_can_be(interpreter, f, cell) for cell in told[f]) for f in told)
+
+
+def each_meant_once(guesses: dict[str, tuple[Guess, ...]], numbers: dict[str, int]) -> dict[str, tuple[Guess, ...]]:
+    """What each column of a table means: no two columns tell the same fact; the one with fewer choices goes first.
+    ``numbers``: whether a column holds nothing else, and only counts the rows."""
+    taken: dict[str, str] = {}
+
+    def choices(label: str) -> int:
+        return sum(guess.confidence > guesses[label][0].confidence - 0.02 for guess in guesses[label])
+
+    # What the things themselves are called by (``Driver`` of drivers) is their name before any other column; what only
+    # counts them (``Module`` beside ``Slot``) is it after all others.
+    def turn(label: str) -> int:
+        number = numbers.get(label, 0)
+        return 3 if number == _COUNTING else 1 if not _names_itself(label, guesses[label]) else 2 if number else 0
+
+    # ``Available`` before ``Free``
+    def in_other_words(label: str) -> bool:
+        return not guesses[label] or label.casefold() != guesses[label][0].fact.partition(".")[2]
+
+    for label in sorted(guesses, key=lambda label: (turn(label), choices(label), in_other_words(label))):
+        for guess in guesses[label]:
+            if guess.fact not in taken:
+                taken[guess.fact] = label
+                break
+    return {label: tuple(g for g in found if taken.get(g.fact, label) == label) for label, found in guesses.items()}
+
+
+def _names_itself(label: str, guesses: Sequence[Guess]) -> bool:
+    named = SUBJECTS.get(words_of(label))
+    return named is not None and bool(guesses) and bool(guesses[0].phrase) and guesses[0].fact == NAMING.get(named)
+
+
+def unit_of_sizes(labels: Sequence[str]) -> str:
+    """The unit that a table's labels give for its sizes, where they give one only (``1K-blocks``, ``Size (MB)``)."""
+    units = {unit for label in labels if (unit := split_unit(label)[1]) and unit[-1:] in "Bb"}
+    return units.pop() if len(units) == 1 else ""

@@ -1,0 +1,182 @@
+"""Headings and first lines that name the item that what stands below them tells of."""
+
+from __future__ import annotations
+
+import re
+from typing import TYPE_CHECKING
+
+from yes_tally.core.catalogue import FACTS, FIELDS
+from yes_tally.core.reading.decide import NAMING, Guess, decide
+from yes_tally.core.reading.drafts import Item
+from yes_tally.core.reading.labels import words_of
+from yes_tally.core.reading.listings import CALLED, INDEXED, ITEM_HEADING, by_gaps
+from yes_tally.core.reading.phrases import SUBJECTS, is_known, subjects_in
+from yes_tally.core.reading.shapes.layout import Entry, Heading, cells_by_gap, commas_for_gaps
+from yes_tally.core.reading.told_in_parts import SERIAL_ASIDE, told_bare, told_in_words
+from yes_tally.core.reading.values import MAX_TEXT
+from yes_tally.core.words import plain
+
+if TYPE_CHECKING:
+    from yes_tally.core.reading.interpret import Interpreter
+
+
+_LISTED = re.compile(r"\s*(?:\[\d{1,3}\]:?|\d{1,3}[.)]|#\d{1,3})\s+(?P<rest>\S.*?)\s*$")
+_CALLED_SO = re.compile(
+    r"(?P<noun>[^\W\d_]+(?: [^\W\d_]+){0,2})(?: ?#?(?P<number>\d{1,3})\s*[:.–-]\s*| ?#\d{1,3}\s+| ?\d{1,3}\s{2,}|\.)(?P<rest>[^\s(:][^(:]*?)\s*(?:\((?P<aside>[^)]{2,40})\))?\s*$"
+)
+_CELLS_OF_ROW = 3
+_WHICH_OF_ALL = re.compile(r"\b\d{1,3} ?(?:of|von|sur|de|di|van|z|/) ?\d{1,3}\b")
+_LETTER = re.compile(r"[A-Z]")
+_ROW_NUMBER = re.compile(r"(?:#\d{1,3}[:.]?\s+|\d{1,3}\s{2,})(?=\S)")
+_WORD = re.compile(r"\S+")
+_HEADS_VALUE = re.compile(r"[\d:/\\\"]")
+_QUOTED_NAME = re.compile(
+    r"(?P<noun>[^\W\d_][^\"'“„«]*?)\s*[\"'“„«](?P<rest>[^\"'”“»]+)[\"'”“»]\s*(?:\((?P<aside>[^)]{2,80})\))?\s*:?$"
+)
+
+
+# What is called by one word, however that is written: ``Account mrolf``, ``Profil domaine``.
+_CALLED_BY_A_WORD = frozenset({"account", "firewall"})
+
+
+def named_by(interpreter: Interpreter, heading: Heading, group: str, shape: str, item: Item) -> bool:
+    """``Connection Landing air`` over an adapter's pairs: the heading's first words are a label, the rest its value.
+    Whether the heading named it."""
+    listed = _LISTED.match(heading.text[:MAX_TEXT])
+    cells = cells_by_gap(listed["rest"]) if listed else ()
+    if listed and group in CALLED and len(cells) >= _CELLS_OF_ROW:
+        # ``1. Palefire FX 40   maker Palefire   memory 8 GB`` over more of it: a row.
+        row = Entry("", commas_for_gaps(listed["rest"]), heading.line, heading.column + listed.start("rest"))
+        if told_bare(interpreter, row, group, item, shape, CALLED[group], heading.text):
+            interpreter.frame.add(heading.line)
+            return True
+    if listed and SUBJECTS.get(words_of(listed["rest"])):
+        return False  # ``4. Processor``: a chapter, not a thing's name
+    if listed and group in NAMING and not listed["rest"].endswith(":"):
+        entry = Entry("", listed["rest"], heading.line, heading.column + listed.start("rest"))
+        interpreter.place(entry, shape, (Guess(NAMING[group], 0.85, f"it is listed under {group}"),), item)
+        interpreter.frame.add(heading.line)
+        return True
+    called = _CALLED_SO.match(heading.text[:MAX_TEXT])
+    if called and SUBJECTS.get(words_of(called["noun"])) == group and group in NAMING:
+        plainly = NAMING[group].endswith(".name") or "  " in called["rest"]
+        fact = NAMING[group] if plainly else CALLED.get(group, NAMING[group])
+        which = called["rest"].rstrip(":")
+        if not called["number"] and (which.isdigit() or _LETTER.fullmatch(which)):
+            # ``[disk.0]``, ``[volume.C]``: which one it is, not what it is called.
+            fact = ITEM_HEADING.get(group, fact)
+            called_so = f"{which}:" if group == "volume" else which
+            if which.isdigit() and fact.endswith(".name"):
+                return True
+        else:
+            called_so = called["rest"]
+        entry = Entry(called["noun"], called_so, heading.line, heading.column + called.start("rest"))
+        interpreter.place(entry, shape, (Guess(fact, 0.88, f"the heading names {group}"),), item)
+        number = ITEM_HEADING.get(group)
+        if called["number"] and number and number != fact:
+            at = Entry(called["noun"], called["number"], heading.line, heading.column + called.start("number"))
+            interpreter.place(at, shape, (Guess(number, 0.85, f"the heading names {group}"),), item)
+        if called["aside"] and group != "adapter":
+            left, start = [f for f in FIELDS[group] if f.name != fact], heading.column - 1 + called.start("aside")
+            told_in_words(interpreter, called["aside"], heading.line, start, group, item, left)
+        if called["aside"] and group == "adapter":
+            aside = Entry("", called["aside"], heading.line, heading.column + called.start("aside"))
+            interpreter.place(
+                aside, shape, (Guess("adapter.connection", 0.8, "it stands in brackets after its name"),), item
+            )
+        interpreter.frame.add(heading.line)
+        return True
+    text = heading.text[:MAX_TEXT].rstrip()
+    starts = [word.start() for word in _WORD.finditer(text)]
+    quoted = _QUOTED_NAME.match(text)
+    names = quoted and next((g.fact for g in decide(quoted["noun"], interpreter.context(group))), "")
+    of = {at.group for at in subjects_in(words_of(quoted["noun"]))} if quoted else set()
+    if quoted and (group in of or names == NAMING.get(group)):
+        fact = "adapter.connection" if group == "adapter" else CALLED.get(group, NAMING[group])
+        entry = Entry(quoted["noun"], quoted["rest"], heading.line, heading.column + quoted.start("rest"))
+        interpreter.place(entry, shape, (Guess(fact, 0.85, "the heading calls it so"),), item)
+        if quoted["aside"]:
+            left, start = [f for f in FIELDS[group] if f.name != fact], heading.column - 1 + quoted.start("aside")
+            told_in_words(interpreter, quoted["aside"], heading.line, start, group, item, left)
+        interpreter.frame.add(heading.line)
+        return True
+    if group == "firewall" and (name := _profile_in(text)):
+        entry = Entry("", name, heading.line, heading.column + text.index(name))
+        interpreter.place(entry, shape, (Guess("firewall.profile", 0.85, "the heading names it"),), item)
+        interpreter.frame.add(heading.line)
+        return True
+    if _WHICH_OF_ALL.search(text):
+        return False  # ``Chip 1 of 2``
+    for start in reversed(starts[1:4]):
+        index = _ROW_NUMBER.match(text, start)
+        label, start = text[:start].rstrip(), index.end() if index else start
+        rest = text[start:]
+        own = " " not in rest and group in _CALLED_BY_A_WORD and SUBJECTS.get(words_of(label)) == group
+        if rest[:1].islower() and not own and not _HEADS_VALUE.search(rest):
+            continue  # "installed programs": a title, not a label and its value
+        guesses = [
+            g
+            for g in decide(label, interpreter.context(group))
+            if g.confidence > 0.9 and g.fact.startswith(f"{group}.")
+        ]
+        if guesses and rest.isdigit() and guesses[0].fact.endswith((".name", "event.id")):
+            return True  # ``Card 1``: which one, and not what it is called
+        if guesses and FACTS[guesses[0].fact].kind == "text":
+            column = heading.column + start
+            if guesses[0].fact == "module.slot":
+                rest = rest.partition(" (")[0]  # ``Socket A1 (channel A)``
+            interpreter.place(Entry(label, rest.strip("\"'"), heading.line, column), shape, guesses[:1], item)
+            interpreter.frame.add(heading.line)
+            return True
+    return False
+
+
+# What headings call what is set.
+_SETTINGS = frozenset(
+    "settings setting einstellungen parametres reglages configuracion ajustes configuracoes definicoes impostazioni instellingen ustawienia state stan zustand etat estado stato staat".split()
+)
+
+
+def _profile_in(text: str) -> str:
+    """The one word of a heading (``Domain profile settings``) that says which profile of a firewall; else nothing."""
+    words = text.strip(" :").split()
+    left = [w for w in words if plain(w) not in _SETTINGS and SUBJECTS.get(words_of(w)) != "firewall"]
+    return left[0] if len(left) == 1 < len(words) and left[0].isalpha() else ""
+
+
+def begins_by_name(interpreter: Interpreter, entry: Entry, item: Item, shape: str) -> bool:
+    """``Adapter 1: Wickerlink GbE 210`` as the first pair of an adapter's record: its name, not one of its fields."""
+    match = INDEXED.match(entry.label)
+    if match is None or not (match["rest"] or "").isdigit():
+        return False
+    of = SUBJECTS.get(words_of(match["noun"]))
+    if of != item.group and (of or is_known(entry.label)):
+        return False
+    fact = CALLED.get(item.group) or NAMING.get(item.group)
+    entry = by_gaps(entry)
+    if fact and told_bare(interpreter, entry, item.group, item, shape, fact):
+        return True
+    if fact is None or FACTS[fact].kind != "text" or not fact.endswith((".name", ".model")):
+        return False
+    number = ITEM_HEADING.get(item.group)
+    if number and number != fact and number not in item.keys:
+        place = Entry(entry.label, match["rest"], entry.line, max(1, entry.column - len(entry.label)))
+        interpreter.place(place, shape, (Guess(number, 0.85, f"the label names {item.group}"),), item)
+    name, _, aside = entry.printed.partition(" (")
+    interpreter.place(
+        Entry(entry.label, name.split(",")[0], entry.line, entry.column),
+        shape,
+        (Guess(fact, 0.88, f"the label names {item.group}"),),
+        item,
+    )
+    serial = FACTS.get(f"{item.group}.serial")
+    if serial and SERIAL_ASIDE.search(entry.printed):
+        place = Entry("", aside[:-1], entry.line, entry.column + len(name) + 2)
+        interpreter.place(place, shape, (Guess(serial.name, 0.8, "it stands in brackets after its name"),), item)
+    if aside.endswith(")") and item.group == "adapter":
+        quoted = aside[:1] in "\"'“„«"
+        place = Entry("", aside[:-1].strip("\"'“”„«»"), entry.line, entry.column + len(name) + 2 + quoted)
+        interpreter.place(
+            place, shape, (Guess("adapter.connection", 0.8, "it stands in brackets after its name"),), item
+        )
+    return True

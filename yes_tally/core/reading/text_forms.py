@@ -1,0 +1,68 @@
+"""What a text fact may look like, as data: ``keep`` is the part of it that is the value."""
+
+from __future__ import annotations
+
+import re
+
+# What a text fact may look like; a print that does not is not taken for it.
+TEXT_FORMS: dict[str, re.Pattern[str]] = {
+    "host.name": re.compile(r"(?P<keep>[A-Za-z0-9][\w.-]{0,62})(?: \([^\d\W]+ [\w.-]+\))?$"),
+    "host.domain": re.compile(r"[\w.-]{2,80}$"),
+    "licence.key_tail": re.compile(r"[A-Za-z0-9*?X-]*?(?P<keep>[A-Za-z0-9]{5})$"),
+    "account.full_name": re.compile(r"[«„“\"]?\s*(?P<keep>[^«»„“”\"]+?)\s*[»“”\"]?$"),
+    "host.user": re.compile(r"(?P<keep>[^(]*[^\W\d_][^(]*)"),
+    "host.owner": re.compile(r".*[^\W\d_].*$"),
+    # A host's name is not its system's.
+    "os.name": re.compile(r"(?!\S+-\S*\d\S*$)(?P<keep>(?:(?!\s\((?:build|\d\d[ -]?bit))[^,])+)", re.I),
+    "os.edition": re.compile(r"(?!0x)(?P<keep>[^(;]*[^\W\d_][^(;]*)", re.I),
+    # A host's name is no model.
+    "machine.model": re.compile(r"(?![A-Za-z]{2,4}-[A-Za-z]{2,4}-?\d{1,3}(?:\.[\w-]+)*$)(?!.*\s{3,})(?P<keep>.+)$"),
+    "board.model": re.compile(
+        r"(?:[A-Z][a-z]+ (?=[A-Z]{1,4}-?[A-Z]{0,2}\d))?(?P<keep>.+?)(?i: \((?:rev|v[eé]r|wers|r[eé]v|v\d|ausf)[^()]*\))?$"
+    ),
+    "page_file.path": re.compile(r".*[/\\].*|[A-Za-z][\w-]*:\S*$|[\w-]+\.[a-z]{2,4}$"),
+    # What is free holds nothing.
+    "module.bank": re.compile(r"(?!(?:free|frei|libre|liber[oa]|vrij|woln[yea]|livre|empty)$)(?P<keep>.+)$", re.I),
+    "account.name": re.compile(r"(?!.*\s{3,})(?P<keep>.+)$"),
+    # A single figure numbers things; an id tells them from all others.
+    "partition.id": re.compile(r"\S{4,}.*$"),
+    "printer.port": re.compile(r"(?:(?:on|at|an|auf|sur|en|su|op|na|em) )?(?P<keep>.+)$"),
+    "licence.server": re.compile(r"(?P<keep>[\w.:-]+)(?:[\s,;(].*)?$"),
+    "lookup.server": re.compile(r"(?P<keep>[\w.:-]+)(?:\s+[(\[].*)?$"),
+    "lookup.name": re.compile(r"(?!\d{1,3}(?:\.\d{1,3}){3}$)\S+$"),
+    "search_folder.folder": re.compile(r".*[/\\].*"),
+    "firewall.profile": re.compile(r"(?P<keep>[^,;()]{1,40})$"),
+    "volume.mount": re.compile(r"\(?(?P<keep>[A-Z]|[A-Za-z]:\\?|/.*|[A-Za-z][\w-]{0,30}:|\\\\.+|\[\w+\])\)?$"),
+    "volume.filesystem": re.compile(r"(?P<keep>[A-Za-z][\w.+-]{1,19})$"),
+    "update.id": re.compile(r"(?=.*\d)[\w.{}() -]{4,60}$"),
+    "boot_entry.path": re.compile(r"(?!.*\S\s{2,}\S).+"),
+    "boot_entry.id": re.compile(r"\{?[\w-]{1,40}\}?\*?$"),
+    "process.pid": re.compile(r"\d+$"),
+    "connection.pid": re.compile(
+        r"(?:[^\d()]*\((?=\d+\)))?(?:users:\(\(\"[^\"]*\",pid=)?(?P<keep>\d+)(?:,fd=.*|/.*|\))?$"
+    ),
+    "partition.disk": re.compile(r"(?P<keep>[^:]+)$"),
+    "disk.number": re.compile(r"(?:\D{0,12}\s)?(?P<keep>\d{1,3})$"),
+    "partition.number": re.compile(r"(?:\D{0,12}\s)?(?P<keep>\d{1,3})$"),
+    "os.kernel": re.compile(r".*\d\.\d.*$"),
+    "processor.name": re.compile(
+        r"(?:\d{1,2} ?[x×] ?)?(?P<keep>[^(,]*?[A-Za-z](?:(?! (?:à|at|bei|mit|a|con|met|com|z|op) \d[\d.,]* ?[GM]Hz)[^(,])*(?:\([A-Za-z]+\)[^(,]*)*)"
+    ),
+    "connection.protocol": re.compile(r"(?P<keep>tcp6?|udp6?|raw6?|icmp6?|unix)\b", re.I),
+    # What the kernel calls a disk is not its model.
+    "disk.model": re.compile(r"(?!(?:[svh]d|xvd)[a-z]\d*$|(?:nvme|mmcblk|zram|loop|md|dm-|sr|fd)\d)(?P<keep>.+)$"),
+    "board.version": re.compile(r".*\d.*$"),
+    # An expansion slot holds no memory.
+    "module.slot": re.compile(r"(?!(?:mini )?(?:pci|agp|m\.2))(?P<keep>.+)$", re.I),
+    "adapter.name": re.compile(r"(?!\d{1,3}(?:\.\d{1,3}){3}\b)(?![0-9a-f]{0,4}:[0-9a-f:]*:).*[^\W\d_].*$", re.I),
+    "adapter.connection": re.compile(r"(?!\d{1,3}(?:\.\d{1,3}){3}\b)(?![0-9a-f]{0,4}:[0-9a-f:]*:).+$", re.I),
+    "volume.label": re.compile(r"(?:\[(?P<keep>[^\[\]]{1,40})\](?: \S{3,8})?$)?.*$"),
+    "processor.socket": re.compile(
+        r"(?P<keep>(?:(?:CPU|socket|LGA|AM|proc\w*)\s?)?[\w./#-]{1,16}(?: \d{1,2})?(?: ?/ ?[\w-]{1,16})?)\s*(?:[,(].*)?$",
+        re.I,
+    ),
+    "sound.name": re.compile(r"(?P<keep>[^,]+)"),
+    "machine.serial": re.compile(r"[^:=]{3,60}$"),
+    "disk.serial": re.compile(r"[^:=]{3,60}$"),
+    "module.serial": re.compile(r"[^:=]{3,60}$"),
+}

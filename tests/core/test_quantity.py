@@ -94,6 +94,12 @@ class OtherNumbers(unittest.TestCase):
         self.assertAlmostEqual(value_of("battery.health", "85 %"), 0.85)
         self.assertEqual(value_of("licence.grace", "20 days"), 20 * 86400)
         self.assertEqual(value_of("licence.grace", "1 day 4 hours"), 28 * 3600)
+        for twenty in ("20 Tage", "20 jours", "20 días", "20 dias", "20 giorni", "20 dagen", "20 dni"):
+            self.assertEqual(value_of("licence.grace", twenty), 20 * 86400, twenty)
+
+    def test_what_brackets_say_again_is_not_added(self):
+        self.assertEqual(value_of("licence.grace", "28770 minutes (19 days)"), 28770 * 60)
+        self.assertEqual(value_of("licence.grace", "(20 days)"), 20 * 86400)
 
     def test_versions_compare_part_by_part(self):
         self.assertLess(version_parts("12.0.4390.14"), version_parts("12.0.4417"))
@@ -109,6 +115,10 @@ class Moments(unittest.TestCase):
         ("3 March 2025 at 09:00", "2025-03-03T09:00:00"), ("Feb 11, 2025", "2025-02-11"), ("20250211074431", "2025-02-11T07:44:31"),
         ("11.02.2025 08:15", "2025-02-11T08:15:00"), ("14. Juni 2024", "2024-06-14"), ("3 de marzo de 2025", "2025-03-03"),
         ("2/28/2025", "2025-02-28"), ("never", "never"), ("nunca", "never"),
+        ("14. Juni 2024 um 10:22 Uhr", "2024-06-14T10:22:00"), ("16 października 2024", "2024-10-16"), ("14-Jun-2024 10:22", "2024-06-14T10:22:00"),
+        ("14 giugno 2024 alle ore 10:22", "2024-06-14T10:22:00"), ("14 sierpnia 2025 r., godz. 12:00", "2025-08-14T12:00:00"),
+        ("Fr, 14.06.2024 - 10:22", "2024-06-14T10:22:00"), ("20240614T102251Z", "2024-06-14T10:22:51"), ("14.06.24 10:22", "2024-06-14T10:22:00"),
+        ("14/06/99", "1999-06-14"),
     )  # fmt: skip
 
     def test_are_read_in_every_usual_print(self):
@@ -126,7 +136,16 @@ class Moments(unittest.TestCase):
     def test_a_day_is_a_range_and_no_such_day_is_none(self):
         found = moment("2019-03-02", Locale())
         self.assertEqual((found.low, found.high), ("2019-03-02T00:00:00", "2019-03-02T23:59:59"))
-        for printed in ("2025-02-30", "31/31/2025", "version 12.0.4417", "99:99", "0000-00-00"):
+        for printed in (
+            "2025-02-30",
+            "31/31/2025",
+            "version 12.0.4417",
+            "99:99",
+            "0000-00-00",
+            "1.2.3",
+            "14.06.24.1",
+            "31/31/24",
+        ):
             self.assertIsNone(moment(printed, Locale()), printed)
 
 
@@ -167,6 +186,9 @@ class Words(unittest.TestCase):
         self.assertIsNone(value_of("module.type", "2"))
         self.assertEqual(value_of("os.architecture", "64-bit (x86-64)"), "x86-64")
         self.assertEqual(value_of("os.architecture", "64-bit ARM-based"), "arm64")
+        self.assertEqual(value_of("os.architecture", "64 Bit, ARM"), "arm64")
+        self.assertEqual(value_of("os.architecture", "32-bit ARM"), "other")
+        self.assertEqual(value_of("module.type", "DDR4-3200"), "DDR4")
         self.assertEqual(value_of("licence.state", "not activated"), "inactive")
         self.assertEqual(choice_of("media", FACTS["disk.media"].choices, "spinning, 7200 rpm"), "hdd")
 

@@ -11,7 +11,7 @@ from yes_tally.core.catalogue import FACTS
 from yes_tally.core.reading.decode import decode
 from yes_tally.core.reading.phrases import LANGUAGES
 from yes_tally.core.reading.reader import read
-from yes_tally.core.reading.shapes import key_value_columns
+from yes_tally.core.reading.shapes import key_value_columns, paired_columns
 
 
 class Delimited(unittest.TestCase):
@@ -186,6 +186,107 @@ class Trees(unittest.TestCase):
             '["' + "x" * 200_000,
         ):
             read(text.encode())
+
+
+class PairedColumns(unittest.TestCase):
+    SHEET = """
+Maker          Oakmere            Model          Tern 3
+Serial         OT6-37390-M        Asset tag      LSF-0004
+Processor      Kestrel K5-8420    Cores          6
+Last boot      2025-02-12 07:41   Secure boot    on
+"""
+
+    def test_labels_and_values_in_turn(self):
+        found = told(self.SHEET)
+        self.assertEqual(found["machine.maker"], "Oakmere")
+        self.assertEqual(found["machine.model"], "Tern 3")
+        self.assertEqual((found["machine.serial"], found["machine.tag"]), ("OT6-37390-M", "LSF-0004"))
+        self.assertIs(found["firmware.secure_boot"], True)
+        self.assertEqual(item(found, "processor#1")["processor.cores"], 6)
+
+    def test_a_table_of_things_is_no_sheet(self):
+        rows = "Maker    Model    Serial      Tag\nOakmere  Tern 3   OT6-37390   LSF-0004\nCorrane  Tallow   CRN7K204    LSF-0005\n"
+        lines = decode(rows.encode()).lines
+        self.assertIsNone(paired_columns.lay_out(lines))
+
+    @given(st.text(alphabet="Maker Serial:0\n", max_size=400))
+    @settings(max_examples=60)
+    def test_any_text_breaks_nothing(self, text):
+        paired_columns.lay_out(decode(text.encode()).lines)
+
+
+class ThingsElsewhere(unittest.TestCase):
+    """Rules, services and groups have names, states and accounts too; none of them is read as something else."""
+
+    def test_rules_and_services_are_known_by_their_labels(self):
+        rules = "Name         Direction  Protocol  Port  Action  State\nRemote desk  in         TCP       4100  allow   off\nPrinters     out        TCP       9100  allow   on\n"
+        services = "Name: spool\nDisplay name: Spooler\nState: running\nStart type: auto\nAccount: system\n"
+        for text in (rules, f"pc-1> firewall rules\n{rules}", services, f"{services}\n{services}"):
+            self.assertEqual([r.fact for r in read(text.encode()).readings if r.fact != "host.name"], [], text)
+
+    def test_a_command_that_asks_for_groups_names_no_accounts(self):
+        text = "pc-1> groups\nAdministrators   helper\nUsers            counter, helper\n"
+        self.assertEqual({r.fact for r in read(text.encode()).readings}, {"host.name"})
+
+    def test_a_heading_that_counts_them(self):
+        text = "pc-1> wall\nRules (2 of 212):\n  Nr  Name        State\n   1  Remote desk  off\n   2  Printers     on\n"
+        self.assertEqual({r.fact for r in read(text.encode()).readings}, {"host.name"})
+
+
+class RowsAndWhatGoesOn(unittest.TestCase):
+    def test_a_number_of_the_row_is_no_id_beside_one(self):
+        text = "pc-1# logtail\n#  when                 source  id   text\n1  2025-02-11 22:14:09  power   41   Off.\n2  2025-02-11 22:13:55  diskd   129  Reset.\n3  2025-02-11 22:13:50  diskd   130  Done.\n"
+        self.assertEqual(
+            [r.value.value for r in read(text.encode()).readings if r.fact == "event.id"], ["41", "129", "130"]
+        )
+
+    def test_a_total_is_no_row(self):
+        text = "File             Size      Used\nC:\\pagefile.hos  4096 MB   812 MB\nD:\\pagefile.hos  2048 MB   0 MB\ntotal            6144 MB   812 MB\n"
+        found = [r for r in read(text.encode()).readings if r.fact == "page_file.size"]
+        self.assertEqual([r.line for r in found], [2, 3])
+
+    def test_a_record_goes_on_over_empty_lines_until_something_is_told_again(self):
+        one = "User name      icalloway\nFull name      Ines Calloway\n\nPassword required   Yes\nPassword expires    2025-04-20\n"
+        other = "\nUser name      mrolf\nFull name      Mats Rolf\n"
+        found = read(f"pc-1> who\n\n{one}{other}".encode()).readings
+        names = {r.item: r.value.value for r in found if r.fact == "account.name"}
+        expires = next(r for r in found if r.fact == "account.password_expires_at")
+        self.assertEqual(names[expires.item], "icalloway")
+        self.assertEqual(sorted(names.values()), ["icalloway", "mrolf"])
+
+    def test_clauses_below_an_item_s_line_are_its_own(self):
+        text = "pc-1# disks\ndisk 0  Basalt NV1000  s/n BNV1K0077120\n        931.5 GiB, NVMe, SSD, GPT, healthy\ndisk 1  Shale 2T       s/n SH2T-0044910\n        1863.0 GiB, SATA, HDD, MBR\n"
+        found = told(text)
+        self.assertEqual(item(found, "disk#1")["disk.media"], "ssd")
+        self.assertEqual(item(found, "disk#2")["disk.layout"], "mbr")
+        self.assertEqual(item(found, "disk#2")["disk.serial"], "SH2T-0044910")
+
+    def test_a_day_and_its_time_in_two_columns_are_one_moment(self):
+        text = "Date        Time      Level  Source  Id   Message\n2025-02-11  22:14:09  error  diskd   129  Reset.\n2025-02-11  22:14:11  info   diskd   130  Done.\n"
+        self.assertEqual(
+            [r.value.value for r in read(text.encode()).readings if r.fact == "event.at"],
+            ["2025-02-11T22:14:09", "2025-02-11T22:14:11"],
+        )
+
+    def test_what_a_bracket_names_is_told_of_that_adapter(self):
+        text = "pc-1> cards\nName                Connection  MAC\nWickerlink GbE 210  Quay-LAN    3C-5A-B4-52-90-10\nTernwave AX 20      Air         3C-5A-B4-52-90-11\n\nGateway: 10.20.7.1 (Air)\n"
+        found = read(text.encode()).readings
+        names = {r.item: r.value.value for r in found if r.fact == "adapter.connection"}
+        self.assertEqual(names[next(r.item for r in found if r.fact == "adapter.gateway")], "Air")
+
+    def test_an_object_within_an_item_s_tells_of_the_item(self):
+        card = {
+            "name": "Wickerlink GbE 210",
+            "mac": "3C5AB4601F02",
+            "link": {"up": True, "mbps": 1000},
+            "dhcp": {"enabled": True, "server": "10.20.1.2", "until": "2025-02-14T07:30:00"},
+        }
+        found = read(
+            json.dumps({"adapters": [card, {**card, "name": "Ternwave AX 20", "mac": "3C5AB4601F03"}]}).encode()
+        ).readings
+        self.assertEqual({r.item for r in found}, {"adapter#1", "adapter#2"})
+        self.assertIn("adapter.lease_until", {r.fact for r in found})
+        self.assertNotIn("licence.server", {r.fact for r in found})
 
 
 class Wrapped(unittest.TestCase):

@@ -105,6 +105,7 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
         # Behind a date, ``(170 days left)`` is how long it lasts, and no grace.
         (re.compile(r"(?<!\d \()\b(\d{1,4} (?:days?|hours?|weeks?|minutes?|tage?n?|jours?|d[ií]as?|giorni|dagen|dni)) (?:left|of grace|grace|remain\w*|to go|übrig|verbleib\w*|restants?|restantes|rimanenti|resterend\w*|pozosta\w*)", re.I), "licence.grace"),
         (re.compile(r"\b(?:until|till|through|bis(?: zum)?|jusqu'au|hasta(?: el)?|até|fino al|tot|do) (\d[\w. :/-]+\d)", re.I), "licence.expires_at"),),
+    "task.state": ((re.compile(r", (enabled|disabled)$", re.I), "task.enabled"),),
     "task.last_run_at": (
         (re.compile(r"\((?:result|r[ée]sultat|ergebnis|resultado|risultato|esito|resultaat|wynik):? ([\w-]+)\b[^()]*\)", re.I), "task.last_result"),
     ),

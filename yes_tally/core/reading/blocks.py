@@ -21,7 +21,7 @@ from yes_tally.core.reading.shapes.layout import (
     all_entries,
     cells_by_gap,
 )
-from yes_tally.core.reading.wrapped import led_back, led_back_to, parts_of_rows, put_together, unwrapped
+from yes_tally.core.reading.wrapped import led_back, led_back_to, parts_of_rows, put_together, unfolded, unwrapped
 
 MIN_SCORE = 0.2
 PLAIN_SCORE = 0.9
@@ -104,6 +104,11 @@ def best_layout(lines: Sequence[Line]) -> Layout | None:
         layout = best_layout(whole)
         if layout:
             led_back(layout.groups, width, parts)
+        return layout
+    if folded := unfolded(lines):
+        layout = best_layout(folded[0])
+        if layout:
+            led_back(layout.groups, folded[1], 2)
         return layout
     beside = [layout for half in halves(lines) if (layout := best_layout(half))]
     if len(beside) > 1:

@@ -38,6 +38,8 @@ FORMS = {
     "process.user": re.compile(r"[\w-]+\\[\w.-]+|SYSTEM|root"),
     "driver.file": re.compile(r"\S+\.(?:sys|inf|ko|drv)", re.I),
     "driver.version": re.compile(r"\d+(?:\.\d+){1,4}"),
+    "graphics.driver_version": re.compile(r"\d+(?:\.\d+){2,4}"),
+    "graphics.memory": re.compile(r"[\d.,]+ ?[MG]i?[BO]", re.I),
     "software.version": re.compile(r"\d+(?:\.\d+){1,4}"),
     "volume.label": re.compile(r"[«„“\"][^»“”\"]+[»“”\"]"),
     "volume.state": re.compile(

@@ -110,7 +110,7 @@ _SERVER = re.compile(
 )
 # ``keys.lanternsound.example    10.20.0.40  10.20.0.41``: a name, and its addresses beside it.
 _NAME_AND_ADDRESSES = re.compile(
-    r"\s*(?P<v>[\w-]+(?:\.[\w-]+)+)(?:\s+|\s*(?:->|=>|=|:)\s*)(?P<addresses>(?:(?:\d{1,3}(?:\.\d{1,3}){3}|[0-9a-f]*:[0-9a-f:]+)[,;]?\s*)+)$",
+    r"\s*(?:(?P<v>[\w-]+(?:\.[\w-]+)+)(?:\s+|\s*(?:=|:)\s*)|(?P<w>[A-Za-z][\w-]*(?:\.[\w-]+)*)\s*(?:->|=>)\s*)(?P<addresses>(?:(?:\d{1,3}(?:\.\d{1,3}){3}|[0-9a-f]*:[0-9a-f:]+)[,;]?\s*)+)(?:\([\w.-]+\)\s*)?$",
     re.I,
 )
 _HAS_ADDRESS = re.compile(
@@ -130,7 +130,7 @@ _UNKNOWN_NAME = re.compile(
 )
 _ALONE = re.compile(r"\s+(?P<v>[0-9]{1,3}(?:\.[0-9]{1,3}){3}|[0-9a-f]*:[0-9a-f:]+)\s*$", re.I)
 _NAME_NOT_FOUND = re.compile(
-    r"\s*(?P<v>[A-Za-z][\w-]*(?:\.[\w-]+)*):? (?:no such name|not found|unknown name)\W*$", re.I
+    r"\s*(?P<v>[A-Za-z][\w-]*(?:\.[\w-]+)*)(?::? |\s*(?:->|=>)\s*)(?:no such name|not found|unknown name)\W*$", re.I
 )
 _NOT_FOUND = re.compile(r"(?:can(?:'t|not)|could not|unable to) (?:find|resolve) (?P<v>[\w-]+(?:\.[\w-]+)+)|(?P<w>[\w-]+(?:\.[\w-]+)+)\s*:? (?:was |is )?(?:nie ma takiej nazwy|nie istnieje|es gibt keinen solchen namen|existiert nicht|nom inconnu|n'existe pas|no existe|non esiste|n[ãa]o existe|bestaat niet|onbekend|not found|not known|unknown|no such name|does not exist|nxdomain)|\b(?:knows no|does not know|has no (?:address|record|answer) for|nothing is known of|kennt (?:kein\w*|nicht)|ne conna[iî]t pas|no conoce|non conosce|n[ãa]o conhece|kent geen|nie zna) (?P<x>[\w-]+(?:\.[\w-]+)+?)(?=[.\s]*$)", re.I)  # fmt: skip
 
@@ -149,12 +149,13 @@ def look_ups(interpreter: Interpreter, lines: Sequence[Line]) -> None:
         if server is None:
             continue
         if row := _NAME_AND_ADDRESSES.match(text) or _HAS_ADDRESS.match(text):
-            if name == row["v"]:
+            named_by = "v" if row["v"] else "w"
+            if name == row[named_by]:
                 state(interpreter, _said("lookup.address", row, "addresses", line), item)
                 continue
-            item, name = interpreter.new_item("lookup"), row["v"]
+            item, name = interpreter.new_item("lookup"), row[named_by]
             for stated in (
-                _said("lookup.name", row, "v", line), server, _said("lookup.address", row, "addresses", line),
+                _said("lookup.name", row, named_by, line), server, _said("lookup.address", row, "addresses", line),
             ):  # fmt: skip
                 state(interpreter, stated, item)
             continue

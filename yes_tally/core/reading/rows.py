@@ -211,6 +211,8 @@ def _times_of_hop(
 def _sums_up(interpreter: Interpreter, row: Group, subject: str, columns: dict[str, tuple[Guess, ...]]) -> bool:
     """Whether a row is none of what the table lists: where its number belongs stands what is none (``total``)."""
     for entry in row.entries[:1]:
+        if entry.printed.startswith("* ") and len(row.entries) < len(columns):
+            return True  # ``* active``: what a mark stands for
         if plain(entry.printed).rstrip(":") in _SUMS and subject not in _CALLED_ANYTHING:
             return True
         means = columns.get(entry.label, ())
@@ -247,6 +249,9 @@ def _is_head(row: Group) -> bool:
 def _wraps(row: Group, above: Group, labels: Sequence[str]) -> bool:
     """Whether a row is but the rest of a text of the one right above, wrapped below it."""
     rest = row.entries[0] if len(row.entries) == 1 else None
+    if rest and rest.label == labels[0] and len(above.entries) > _MUCH:
+        first = above.entries[0]
+        return first.label == rest.label and first.line == rest.line - 1 and rest.column > first.column
     return (
         rest is not None
         and rest.label != labels[0]
@@ -255,6 +260,7 @@ def _wraps(row: Group, above: Group, labels: Sequence[str]) -> bool:
 
 
 _WIDE = 6
+_MUCH = 2
 _KNOWN_BY_FIRST = frozenset({"module", "disk", "processor", "account", "driver"})
 _SHORTEST_SUM = 4
 _NUMBERED = frozenset({"disk.number", "partition.number", "process.pid", "hop.number", "update.id"})

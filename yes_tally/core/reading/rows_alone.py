@@ -119,8 +119,13 @@ _HOW_MANY = re.compile(r"\d{1,2} ?[x×] ")
 
 def _rows_by_form(interpreter: Interpreter, lines: Sequence[Line], group: str) -> bool:
     """Rows of a group, each cell the field whose form it has, in the order of ``_ROW_FIELDS``. Whether they were."""
-    rows = [(line, cells) for line, cells in _same_cells(lines) if len(cells) > 1 or not _is_no_row(line.text)]
-    below = {line.number: line for line in lines if indent_of(line.text) >= _DEEP}
+    least_indent = min((indent_of(line.text) for line in lines), default=0)
+    below = {line.number: line for line in lines if indent_of(line.text) > least_indent + _DEEPER}
+    rows = [
+        (line, cells)
+        for line, cells in _same_cells(lines)
+        if len(cells) > 1 or not (line.number in below or _COUNTS_ROWS.match(line.text))
+    ]
     least = min(3, len(_ROW_FIELDS[group]))
     if group == "update" and all(_UPDATE_ID.match(cells[0][0]) for _, cells in rows):
         least = 2  # nothing else is called so
@@ -147,7 +152,19 @@ def _rows_by_form(interpreter: Interpreter, lines: Sequence[Line], group: str) -
             item = interpreter.new_item(group)
             for fact, entry, value in told:
                 interpreter.add(fact.name, item, entry, value, "rows", 0.7, f"its form and place fit {group}")
-            _go_on(interpreter.drafts[-1], below)
+            last = interpreter.drafts[-1]
+            if (
+                group == "event"
+                and not any(fact.name == "event.text" for fact, _, _ in told)
+                and line.number + 1 in below
+            ):
+                # ``ERROR   diskd (129)`` over the message.
+                said = below[line.number + 1]
+                at = Entry("", said.text.strip(), said.number, indent_of(said.text) + 1)
+                text = exactly("text", said.text.strip()[:MAX_TEXT])
+                interpreter.add("event.text", item, at, text, "rows", 0.7, "it stands below its moment and source")
+                last = interpreter.drafts[-1]
+            _go_on(last, below)
     return len(interpreter.drafts) > before
 
 
@@ -166,12 +183,7 @@ _UPDATE_ID = re.compile(r"(?:\W{1,2}\s+)?[A-Z]{2,6}-?\d{3,8}(?P<title> \([^()]{3
 _COUNTS_ROWS = re.compile(r"\W*\d{1,6} [^\W\d_]")
 
 
-def _is_no_row(text: str) -> bool:
-    """Whether a line of one cell goes on with the row above, or counts the rows."""
-    return indent_of(text) >= _DEEP or _COUNTS_ROWS.match(text) is not None
-
-
-_DEEP = 8
+_DEEPER = 2
 
 
 def _has_form(fact: FactKind, text: str, value: Value) -> bool:
@@ -230,6 +242,8 @@ _LEVELS = frozenset(
 
 def _are_events(lines: Sequence[Line]) -> bool:
     """Whether most lines begin with a moment and have a cell that is a level: a log that nothing names."""
+    least = min((indent_of(line.text) for line in lines), default=0)
+    lines = [line for line in lines if indent_of(line.text) <= least + _DEEPER]  # what stands deeper goes on
     rows = [line for line in lines if _STAMP.match(line.text)]
     levels = [line for line in rows if any(plain(text) in _LEVELS for text, _ in cells_by_gap(line.text))]
     return len(levels) >= _LEAST_EVENTS and len(levels) * 4 >= len(lines) * 3

@@ -67,7 +67,7 @@ def _is_field(cell: str, group: str) -> bool:
 
 
 # What a system calls a device by (``gpu0``, ``HDMI-1``), where devices of the kind have names of their own.
-_HANDLE = re.compile(r"[A-Za-z]{2,8}-?\d{1,2}:?")
+_HANDLE = re.compile(r"[A-Za-z]{2,8}-?\d{1,2}:?|#\d{1,2}:?")
 _HAVE_HANDLES = frozenset({"graphics", "display", "sound"})
 
 

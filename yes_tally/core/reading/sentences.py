@@ -61,11 +61,15 @@ PATTERNS = Patterns(
     _row("memory.slots", r"\b(?:has|have|with|of|in) (?P<v>\d{1,2}) (?:memory|dimm|ram) (?:slots|sockets)\b"),
     _row("memory.usable", rf"\b(?:system|os) (?:sees|can use|can see|may use|uses)\s+(?P<v>{_SIZE})\b"),
     _row("memory.usable", rf"(?P<v>{_SIZE})\s+(?:of (?:it|memory|ram) )?(?:is |are |can be )?(?:usable|used by the system)\b"),
+    _row("memory.installed", rf"\bhas (?P<v>{_SIZE}) of (?:memory|ram)\b"),
+    _row("memory.usable", rf"(?P<v>{_SIZE}) can be used\b"),
     _row("memory.installed", rf"(?P<v>{_SIZE})\s+(?:of )?(?:memory|ram) (?:is |are )?(?:installed|fitted|present)\b"),
     _row("memory.usable", rf"\b(?:sistema ve|syst[èe]me voit|system sieht|sistema v[êe]|sistema vede|systeem ziet|system widzi)\b.{{0,20}}?(?P<v>{_SIZE})"),
     _row("memory.available", rf"(?P<v>{_SIZE})\s+(?:of (?:it|memory|ram) )?(?:est[áa]n?|sont|sind|s[ãa]o|sono|zijn|s[ąa]|are|is|ist|est)\s+(?:libres?|frei|livres?|liber[aioe]|vrij|woln\w+|free|available|disponibles?)\b"),
     _row("memory.running_speed", r"\bmodules run at\b.{0,40}?(?P<v>\d[\d.,]* ?(?:MT/s|MHz))"),
     _row("os.name", r"(?:\d{1,2}[.)] )?(?P<v>(?-i:[A-Z])\w*(?: \w+){0,2} (?:OS|Linux) \d+(?:\.\d+)*(?: (?-i:[A-Z])\w+){0,2})$", alone=True),
+    _row("os.name", r"(?P<v>(?-i:[A-Z])\w*(?: \w+){0,2} (?:OS|Linux) \d+(?:\.\d+)*(?: (?-i:[A-Z])\w*)*) \[version [\d.]+\]", alone=True),
+    _row("os.version", r"(?-i:[A-Z])\w*(?: \w+){0,2} (?:OS|Linux) [\w .]+ \[version (?P<v>[\d.]+)\]", alone=True),
     _row("host.name", r"Linux (?P<v>[\w.-]+) \d+\.\d+\.\S+ #", alone=True),
     _row("os.kernel", r"Linux [\w.-]+ (?P<v>\d+\.\d+\.\S+) #", alone=True),
     _row("os.architecture", r"Linux [\w.-]+ \d+\.\d+\.\S+ #.* (?P<v>x86_64|aarch64|i[3-6]86|armv\w+)\b", alone=True),
@@ -183,6 +187,8 @@ REACH_SAYS = Patterns(
         "reach.received",
         r"\b(?P<v>\d+) (?:\w+ )?(?:received|answered|answers|replies|responses|came back|returned)\b(?! (?:was|were)? ?lost)|\b(?:received|answered|back|replies)\s*[:=]?\s*(?P<w>\d+)\b(?![.\d])",
     ),
+    _row("reach.received", r"\b(?P<v>\d+)/\d+ (?:answered|replied|received|came back|back)\b"),
+    _row("reach.sent", r"\b\d+/(?P<v>\d+) (?:answered|replied|received|came back|back)\b"),
     _row("reach.lost", r"\b(?:none|nothing|no (?:packets?|answers?)) (?:was |were |is )?(?:lost|missing)\b", "0"),
     # ``2 / 2.3 / 3 ms (best / mean / worst)``, ``min/avg/max = 2/2.3/3 ms``
     _row("reach.best", r"(?P<ms>\d+(?:\.\d+)?)\s*/\s*\d+(?:\.\d+)?\s*/\s*\d+(?:\.\d+)?\s?ms \((?:best|min\w*|least)\b"),
@@ -340,7 +346,7 @@ _HOP = re.compile(
     rf"\s*(?P<number>\d{{1,2}})[.:)]?\s+(?P<times>(?:(?:<\s?)?{_TIME}\s+|\*\s+){{1,5}})(?P<address>(?:[\w.-]+ [\[(])?[0-9a-fA-F.:]{{7,45}})[\])]?(?:\s+[\w.-]+)?\s*$"
 )
 _HOP_TURNED = re.compile(
-    rf"\s*(?P<number>\d{{1,2}})[.:)]?\s+(?P<address>(?:\d{{1,3}}(?:\.\d{{1,3}}){{3}}|[0-9a-f]*:[0-9a-f:]+))\s+(?P<times>(?:(?:<\s?)?{_TIME}\s*|\*\s*){{1,5}})(?:\s+[\w.-]+)?\s*$"
+    rf"\s*(?P<number>\d{{1,2}})[.:)]?\s+(?P<address>(?:\d{{1,3}}(?:\.\d{{1,3}}){{3}}|[0-9a-f]*:[0-9a-f:]+))(?:\s+\([\w.-]+\))?\s+(?P<times>(?:(?:<\s?)?{_TIME}\s*|\*\s*){{1,5}})(?:\s+[\w.-]+)?\s*$"
 )
 _HOP_IN_BRACKETS = re.compile(
     rf"\s*(?P<number>\d{{1,2}})[.:)]?\s+(?P<address>(?:[\w.-]+ [\[(])?(?:\d{{1,3}}(?:\.\d{{1,3}}){{3}}|[0-9a-f]*:[0-9a-f:]+))[\])]?:?\s+[(\[](?P<times>(?:(?:<\s?)?{_TIME}[,;/]?\s*|\*\s*){{1,5}})[)\]]\s*$"

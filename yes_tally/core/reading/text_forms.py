@@ -36,7 +36,8 @@ TEXT_FORMS: dict[str, re.Pattern[str]] = {
     "volume.filesystem": re.compile(r"(?P<keep>[A-Za-z][\w.+-]{1,19})$"),
     "update.id": re.compile(r"(?=.*\d)[\w.{}() -]{4,60}$"),
     "boot_entry.path": re.compile(r"(?!.*\S\s{2,}\S).+"),
-    "boot_entry.id": re.compile(r"\{?[\w-]{1,40}\}?\*?$"),
+    "task.last_result": re.compile(r"(?P<keep>[^\s(]+(?: [^\s(]+)*)(?: \(.*\))?$"),
+    "boot_entry.id": re.compile(r"(?P<keep>\{?[\w-]{1,40}\}?)\*?$"),
     "process.pid": re.compile(r"\d+$"),
     "connection.pid": re.compile(
         r"(?:[^\d()]*\((?=\d+\)))?(?:users:\(\(\"[^\"]*\",pid=)?(?P<keep>\d+)(?:,fd=.*|/.*|\))?$"

@@ -10,7 +10,7 @@ from collections.abc import Sequence
 from dataclasses import replace
 
 from yes_tally.core.reading.decode import Line
-from yes_tally.core.reading.shapes.layout import MAX_LABEL, RULE, Entry, Group, cells_by_gap
+from yes_tally.core.reading.shapes.layout import MAX_LABEL, RULE, Entry, Group, cells_by_gap, indent_of
 
 _MOST_PARTS = 6
 
@@ -38,6 +38,39 @@ def put_together(lines: Sequence[Line], parts: int) -> tuple[list[Line], int]:
         for start in range(0, len(lines) - len(lines) % parts, parts)
     ]
     return whole, width
+
+
+_DEEP = 3
+_RULE_AT = 2
+
+
+def unfolded(lines: Sequence[Line]) -> tuple[list[Line], int] | None:
+    """A table whose head and rows go on on a second line that stands deeper, under one rule: the head, the rule and the
+    rows whole, and the width of a part; ``None`` where it is none."""
+    if len(lines) < _RULE_AT + 3 or not _is_rule(lines[_RULE_AT].text) or _is_rule(lines[1].text):
+        return None
+    deep = indent_of(lines[1].text)
+    if deep < indent_of(lines[0].text) + _DEEP or len(cells_by_gap(lines[0].text)) < _DEEP:
+        return None
+    rows: list[tuple[Line, Line]] = []
+    for first, second in zip(lines[_RULE_AT + 1 :: 2], lines[_RULE_AT + 2 :: 2], strict=False):
+        if indent_of(first.text) >= deep or indent_of(second.text) < deep:
+            break
+        rows.append((first, second))
+    if not rows:
+        return None
+    width = max(len(line.text) for line in lines) + 2
+    starts = [at for _, at in cells_by_gap(lines[1].text)]
+    ends = [*(at - 2 for at in starts[1:]), width]
+    rule = "".join(
+        " " * (start - before) + "-" * (end - start)
+        for before, start, end in zip([0, *ends], starts, ends, strict=False)
+    )
+    head, ruled = (
+        replace(lines[n], text=lines[n].text.ljust(width) + text) for n, text in ((0, lines[1].text), (_RULE_AT, rule))
+    )
+    joined = [replace(first, text=(first.text.ljust(width) + second.text).rstrip()) for first, second in rows]
+    return [head, ruled, *joined], width
 
 
 def led_back(groups: Sequence[Group], width: int, parts: int) -> None:

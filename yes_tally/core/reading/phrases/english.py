@@ -63,7 +63,7 @@ LABELS: dict[str, str] = {
     "firmware.maker": "supplier|supplied by|maker|manufacturer|vendor",
     "firmware.version": "version|revision|smbios bios version|!bios version|bios release|release|!uefi version",
     "firmware.dated": "date|release date|dated|!bios date|built|released|build date|!firmware released|!bios release date",
-    "firmware.mode": "kind|mode|!boot mode|!start mode|!firmware mode|!boot firmware|!firmware type|!boot type|!start type|?boot|boots by|!started as|!starts as",
+    "firmware.mode": "!started by|kind|mode|!boot mode|!start mode|!firmware mode|!boot firmware|!firmware type|!boot type|!start type|?boot|boots by|!started as|!starts as",
     "firmware.secure_boot": "secure|!secure boot|!secure boot state|!secure start|!secureboot enabled|!verified boot|!trusted boot|!secureboot|!secure startup",
     "security.tpm": "!tpm|!tpm version|!trusted platform module|!security chip version|!tpm spec version|!trust chip|!security chip|!tpm spec|!tpm specification|!security processor|!tpm chip|!tpm module",
     "security.virtualisation": "!virtualisation enabled|!virtualisation on|!virtualisation active|!virtualisation technology|!virtualisation|!virtualization|!virtualisation support|!virtualization firmware enabled|!hardware virtualisation|!cpu virtualisation|!virtual machine support|!vt",

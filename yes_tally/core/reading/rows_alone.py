@@ -160,9 +160,11 @@ def _rows_by_form(interpreter: Interpreter, lines: Sequence[Line], group: str) -
             ):
                 # ``ERROR   diskd (129)`` over the message.
                 said = below[line.number + 1]
-                at = Entry("", said.text.strip(), said.number, indent_of(said.text) + 1)
-                text = exactly("text", said.text.strip()[:MAX_TEXT])
-                interpreter.add("event.text", item, at, text, "rows", 0.7, "it stands below its moment and source")
+                message = Entry("", said.text.strip(), said.number, indent_of(said.text) + 1)
+                whole_text = exactly("text", message.printed[:MAX_TEXT])
+                interpreter.add(
+                    "event.text", item, message, whole_text, "rows", 0.7, "it stands below its moment and source"
+                )
                 last = interpreter.drafts[-1]
             _go_on(last, below)
     return len(interpreter.drafts) > before

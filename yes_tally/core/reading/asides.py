@@ -20,12 +20,13 @@ _IN_USE = r"(?:used|in use|belegt|benutzt|genutzt|utilisés?|usados?|en uso|em u
 ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
     "processor.cores": (
         (re.compile(r"\b(?:logical|threads?|logisch\w*|logiques?|l[óo]gicos?|logici|logiczn\w+|hilos|f[äa]den|w[ąa]tk\w+):? (\d{1,3})\b", re.I), "processor.threads"),
-        (re.compile(r"\b(\d{1,3}) (?:logical|threads?|logisch\w*|logiques?|l[óo]gicos?|logici|logiczn\w+|virtual)\b", re.I), "processor.threads"),
+        (re.compile(r"\b(\d{1,3}) (?:logical|threads?|logisch\w*|logiques?|l[óo]gicos?|logici|logiczn\w+|virtual|hilos|fils|fili|f[äa]den|w[ąa]tk\w+)\b", re.I), "processor.threads"),
     ),
     "processor.clock": (
         (re.compile(r"([\d.,]+ ?[GM]Hz) (?:at (?:best|most|the most)|highest|boost|turbo|max\w*|peak|top|h[öo]chstens|au (?:plus|maximum)|(?:como )?m[áa]xim[oa]|al massimo|no m[áa]ximo|ten hoogste|najwy[żz]ej)", re.I), "processor.max_clock"),
         (re.compile(r"([\d.,]+ ?[GM]Hz) (?:right now|just now|now|current\w*|at present|at the moment|jetzt|aktuell|actuel\w*|ahora|agora|adesso|nu|teraz)", re.I), "processor.current_clock"),
         (re.compile(r"(?:right now|currently|now|gerade|derzeit|zurzeit|actuellement|ahora|agora|adesso|attualmente|nu|teraz|obecnie)[: ]\s*([\d.,]+ ?[GM]Hz)", re.I), "processor.current_clock"),
+        (re.compile(r", m[áa]x\w*\.?:? ([\d.,]+ ?[GM]Hz)", re.I), "processor.max_clock"),
         (re.compile(r"\((?:m[áa]x\w*|up to|höchstens|bis(?: zu)?|jusqu\S*|hasta|até|fino a|tot|do|maks\w*)\.?:?\s*([\d.,]+\s*[GM]Hz)", re.I), "processor.max_clock"),
     ),
     "firmware.mode": (

@@ -143,7 +143,7 @@ def by_form(interpreter: Interpreter, text: str, left: Sequence[FactKind]) -> tu
     if lead and size:
         return _understood(interpreter, size, lead.group())
     flags = [fact for fact in left if fact.kind == "flag"]
-    if len(flags) == 1 and flag_of(text) is not None:
+    if len(flags) == 1 and flag_of(text) is not None and (flags[0].field == "encrypted" or not _ENCRYPTED.search(text)):
         return _understood(interpreter, flags[0], text)
     return None
 
@@ -164,6 +164,8 @@ _DONE_BY = re.compile(r"(?P<what>[^\W\d_]+) (?:by|von|par|por|da|door|przez) \S.
 _DATE_ALONE = re.compile(r"\d{4}-\d\d-\d\d|\d{1,2}[./]\d{1,2}[./]\d{4}|\d{1,2}\.? [^\W\d_]{3,13}\.? \d{4}")
 # ``no expiry``; what is installed was so at some time.
 _MAY_NEVER_BE = re.compile(r"expires|last|next|set_at")
+# Said of volumes alone.
+_ENCRYPTED = re.compile(r"crypt|chiffr|cifrad|cifrat|schl[üu]sselt|versleuteld|zaszyfr", re.I)
 _ON_OR_OFF = frozenset({"enabled", "on", "connected"})
 
 

@@ -193,7 +193,7 @@ class Interpreter:
                 return
             if told.printed != entry.printed:
                 entry = replace(entry, printed=told.printed)
-            if told.fact.endswith(".name") and entry.printed.endswith(")") and item:
+            if told.fact.endswith(".name") and entry.printed.endswith((")", "]")) and item:
                 entry, told = without_mark(self, entry, told, shape, item)
             self.add(told.fact, item, entry, told.value, shape, told.confidence, told.why, told.also)
             if told.fact in ASIDES:

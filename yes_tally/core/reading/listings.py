@@ -68,6 +68,8 @@ _TOLD_ASIDE = re.compile(r"(?P<label>[^()]{3,40}?)\s*\((?P<told>[^()]{1,120})\)"
 _WHICH = re.compile(r"\d{1,4}|[A-Z]+\d{1,2}")
 
 
+# What a system calls a disk by.
+_DEVICE = re.compile(r"/dev/[a-z]+\d*")
 _FIRST_PART = re.compile(r",|\s{2,}")
 
 
@@ -90,6 +92,12 @@ def numbered(
         both = entry.printed if named else f"{aside['told']}, {entry.printed}"
         which = aside["told"] if named else ""
         entry = Entry(aside["label"], both, entry.line, max(1, entry.column - len(aside["told"]) - 3))
+    if _DEVICE.fullmatch(entry.label):
+        item = Item("disk")
+        if told_bare(interpreter, by_gaps(entry), "disk", item, shape, "disk.model"):
+            interpreter.take(item)
+            interpreter.numbered, interpreter.numbered_line = item, entry.line
+            return True
     match = INDEXED.match(entry.label) if _NUMBERED.search(entry.label) else None
     if match is None:
         letter = LETTERED.fullmatch(entry.label)
@@ -135,8 +143,8 @@ def numbered(
 
 
 def by_gaps(entry: Entry) -> Entry:
-    """A value whose parts stand apart by wide gaps and by no comma, with commas there and every column kept."""
-    if ", " in entry.printed or "  " not in entry.printed:
+    """A value whose parts stand apart by wide gaps, with commas there and every column kept."""
+    if "  " not in entry.printed:
         return entry
     return replace(entry, printed=commas_for_gaps(entry.printed))
 

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import re
+from collections.abc import Sequence
 from typing import TYPE_CHECKING
 
 from yes_tally.core.catalogue import FACTS, FIELDS
@@ -144,8 +145,9 @@ def _profile_in(text: str) -> str:
     return left[0] if len(left) == 1 < len(words) and left[0].isalpha() else ""
 
 
-def begins_by_name(interpreter: Interpreter, entry: Entry, item: Item, shape: str) -> bool:
+def begins_by_name(interpreter: Interpreter, entries: Sequence[Entry], item: Item, shape: str) -> bool:
     """``Adapter 1: Wickerlink GbE 210`` as the first pair of an adapter's record: its name, not one of its fields."""
+    entry = entries[0]
     match = INDEXED.match(entry.label)
     if match is None or not (match["rest"] or "").isdigit():
         return False
@@ -159,7 +161,9 @@ def begins_by_name(interpreter: Interpreter, entry: Entry, item: Item, shape: st
     if fact is None or FACTS[fact].kind != "text" or not fact.endswith((".name", ".model")):
         return False
     number = ITEM_HEADING.get(item.group)
-    if number and number != fact and number not in item.keys:
+    context = interpreter.context(item.group)
+    told = {guess.fact for other in entries[1:] for guess in decide(other.label, context)[:1]}
+    if number and number != fact and number not in item.keys and number not in told:
         place = Entry(entry.label, match["rest"], entry.line, max(1, entry.column - len(entry.label)))
         interpreter.place(place, shape, (Guess(number, 0.85, f"the label names {item.group}"),), item)
     name, _, aside = entry.printed.partition(" (")

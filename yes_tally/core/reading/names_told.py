@@ -21,7 +21,7 @@ from yes_tally.core.reading.told_in_parts import told_bare
 if TYPE_CHECKING:
     from yes_tally.core.reading.interpret import Interpreter
 
-_MARKED_NAME = re.compile(r"(?P<name>\S.*?) \((?P<mark>[^\W\d_][\w ]{1,24})\)")
+_MARKED_NAME = re.compile(r"(?P<name>\S.*?)\s+[(\[](?P<mark>[^\W\d_][\w ]{1,24})[)\]]")
 # What the kernel calls a card or a disk is its name too.
 _KERNEL_NAME = re.compile(r"[a-z]{2,10}\d{1,2}")
 # What describes a thing tells what it is called, whatever else a record says first.

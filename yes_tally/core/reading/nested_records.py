@@ -106,7 +106,7 @@ def _read(
     if item is None and subject in ITEM_GROUPS and group.entries:
         item = _item_of(interpreter, group, subject or "", own, shape, around)
     entries = group.entries
-    if item and entries and begins_by_name(interpreter, entries[0], item, shape):
+    if item and entries and begins_by_name(interpreter, entries, item, shape):
         entries = entries[1:]
     start = len(interpreter.drafts)
     interpreter.entries(entries, shape, interpreter.context(subject, inner), item)

@@ -23,7 +23,9 @@ from yes_tally.core.reading.columns import (
 )
 from yes_tally.core.reading.decide import ITEM_GROUPS, Context, Guess, infer_groups
 from yes_tally.core.reading.drafts import Draft, Item
+from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.pairs_within import joint
+from yes_tally.core.reading.phrases import SUBJECTS
 from yes_tally.core.reading.phrases.elsewhere import is_elsewhere, tell_elsewhere
 from yes_tally.core.reading.shapes.layout import Entry, Group
 from yes_tally.core.reading.values import understand
@@ -211,6 +213,9 @@ def _times_of_hop(
 def _sums_up(interpreter: Interpreter, row: Group, subject: str, columns: dict[str, tuple[Guess, ...]]) -> bool:
     """Whether a row is none of what the table lists: where its number belongs stands what is none (``total``)."""
     for entry in row.entries[:1]:
+        counts = _COUNTS.fullmatch(entry.printed) if len(row.entries) == 1 else None
+        if counts and SUBJECTS.get(words_of(counts["what"])) == subject:
+            return True  # ``3 accounts``
         if entry.printed.startswith("* ") and len(row.entries) < len(columns):
             return True  # ``* active``: what a mark stands for
         if plain(entry.printed).rstrip(":") in _SUMS and subject not in _CALLED_ANYTHING:
@@ -224,6 +229,7 @@ def _sums_up(interpreter: Interpreter, row: Group, subject: str, columns: dict[s
     return False
 
 
+_COUNTS = re.compile(r"\d{1,6} (?P<what>[^\W\d_]+(?: [^\W\d_]+)?)")
 _SUMS = frozenset(
     "total totals sum all altogether together gesamt summe insgesamt zusammen totale total total suma razem totaal ensemble".split()
 )

@@ -134,6 +134,8 @@ def _rows_by_form(interpreter: Interpreter, lines: Sequence[Line], group: str) -
         return False
     before = len(interpreter.drafts)
     for line, cells in whole:
+        if group == "update" and any(plain(text) in _FAILED for text, _ in cells):
+            continue  # what failed is not installed
         left = [FACTS[f"{group}.{name}"] for name in _ROW_FIELDS[group]]
         told: list[tuple[FactKind, Entry, Value]] = []
         for place, (text, at) in enumerate(cells):
@@ -201,6 +203,9 @@ _OUTCOMES = frozenset(
     "correcto correcta exito fallido fallida riuscito riuscita fallito fallita installato sucesso falhou instalado instalada geslaagd mislukt voltooid "
     "powodzenie niepowodzenie zainstalowano sukces".split()
 ) | {"non riuscito", "non riuscita", "nicht erfolgreich", "en attente", "restart needed"}
+_FAILED = frozenset(
+    "failed failure fehlgeschlagen echoue echouee fallido fallida fallito fallita falhou mislukt niepowodzenie".split()
+) | {"non riuscito", "non riuscita", "nicht erfolgreich"}
 _EVENT_ID = re.compile(r"[^\W\d_]{0,8}[ #:-]?\d{1,10}")
 # ``[2025-03-13 22:14:07] ERROR   disk   (id 153) Write to disk 1 was tried again.``
 _LEADS = (

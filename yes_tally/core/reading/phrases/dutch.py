@@ -199,7 +199,7 @@ LABELS: dict[str, str] = {
     "driver.file": "bestand",
     "account.name": "account|naam|gebruikersnaam|gebruiker",
     "account.full_name": "volledige naam",
-    "account.enabled": "ingeschakeld|actief|account actief",
+    "account.enabled": "status|staat|ingeschakeld|actief|account actief",
     "account.admin": "beheerder|administrator|admin|beheert|beheerrechten|is beheerder|beheerdersrechten|bevoegdheden",
     "account.password_required": "wachtwoord vereist|wachtwoord verplicht|wachtwoord nodig|wachtwoord gevraagd|heeft wachtwoord nodig|vraagt wachtwoord",
     "account.password_set_at": "wachtwoord gewijzigd|wachtwoord ingesteld|wachtwoord ingesteld op|wachtwoord gezet",

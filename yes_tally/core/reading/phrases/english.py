@@ -214,7 +214,7 @@ LABELS: dict[str, str] = {
     "driver.file": "file|file name|path|inf|inf name|filename|image|binary|original file|original name",
     "account.name": "name|account|user|account name|user name|login|login name|sign in name|username",
     "account.full_name": "full name|real name|person|display name|belongs to",
-    "account.enabled": "enabled|active|account active|account enabled|usable|switched on|in use|on|can sign in|may sign in",
+    "account.enabled": "state|status|enabled|active|account active|account enabled|usable|switched on|in use|on|can sign in|may sign in",
     "account.admin": "adm|admin|administrator|is admin|is administrator|admin rights|administrator rights|local admin|elevated|has admin rights|rights|role|manages|may administer|administers|is an admin|runs this pc|manages this pc|privileges|privileged|administrative rights",
     "account.password_required": "password required|password needed|needs password|must have password|password must be set|password asked|password mandatory|password obligatory|requires password|wants password|asks for password",
     "account.password_set_at": "password set|password last set|password changed|last password change|password set on|password changed on|password since|password last changed|password dates from|password renewed",

@@ -199,7 +199,7 @@ LABELS: dict[str, str] = {
     "driver.file": "fichier",
     "account.name": "compte|nom|nom utilisateur|utilisateur|identifiant",
     "account.full_name": "nom complet",
-    "account.enabled": "actif|active|activee|compte actif",
+    "account.enabled": "etat|statut|actif|active|activee|compte actif",
     "account.admin": "administrateur|admin|droits|rôle|gere poste|droits administrateur|est administrateur|administre|privileges",
     "account.password_required": "mot passe requis|mot passe obligatoire|mot de passe requis|mot passe exige|mot passe demande|mot passe necessaire|exige mot passe|besoin mot passe",
     "account.password_set_at": "mot passe change|mot passe modifie|dernier changement mot passe|mot passe defini|mot passe change le|mot de passe changé|mot de passe changé le|mot de passe change|mot passe pose",

@@ -199,7 +199,7 @@ LABELS: dict[str, str] = {
     "driver.file": "datei|treiberdatei",
     "account.name": "konto|name|benutzername|kontoname|benutzer|anmeldename",
     "account.full_name": "vollstandiger name|voller name",
-    "account.enabled": "aktiv|aktiviert|eingeschaltet|konto aktiv",
+    "account.enabled": "zustand|status|aktiv|aktiviert|eingeschaltet|konto aktiv",
     "account.admin": "administrator|verwalter|admin|rechte|rolle|verwaltet pc|verwaltet|verwaltungsrechte|adminrechte|verwalterrechte|darf verwalten|privilegien|sonderrechte",
     "account.password_required": "kennwort erforderlich|kennwort notig|passwort erforderlich|kennwort verlangt|kennwort notwendig|kennwort gefordert|kennwort pflicht|passwort notig|passwort verlangt|passwort notwendig|passwort gefordert|passwort pflicht|braucht kennwort|benotigt kennwort",
     "account.password_set_at": "kennwort gesetzt|letzte kennwortanderung|kennwort geandert|kennwort gesetzt am|passwort geandert|kennwort zuletzt geandert|kennwort zuletzt gesetzt|passwort zuletzt gesetzt|kennwort vergeben|kennwort festgelegt|kennwort gewechselt|passwort gesetzt|passwort vergeben|passwort festgelegt|passwort gewechselt",

@@ -199,7 +199,7 @@ LABELS: dict[str, str] = {
     "driver.file": "file",
     "account.name": "account|nome|nome utente|utente",
     "account.full_name": "nome completo",
-    "account.enabled": "abilitato|attivo|attiva|account attivo",
+    "account.enabled": "stato|abilitato|attivo|attiva|account attivo",
     "account.admin": "amm|amministratore|admin|amministra|diritti amministratore|e amministratore|privilegi",
     "account.password_required": "password richiesta|password obbligatoria|password necessaria|richiede password|serve password",
     "account.password_set_at": "password cambiata|password modificata|ultima modifica password|password impostata|ultimo cambio password",

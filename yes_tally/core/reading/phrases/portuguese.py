@@ -199,7 +199,7 @@ LABELS: dict[str, str] = {
     "driver.file": "ficheiro|arquivo",
     "account.name": "conta|nome|utilizador|usuario|nome utilizador",
     "account.full_name": "nome completo",
-    "account.enabled": "ativa|ativada|habilitada|ativo|conta ativa",
+    "account.enabled": "estado|ativa|ativada|habilitada|ativo|conta ativa",
     "account.admin": "administrador|admin|administra|direitos administrador|e administrador|privilegios",
     "account.password_required": "palavra passe obrigatoria|senha obrigatoria|senha exigida|senha necessaria|exige senha|senha requerida|palavra passe exigida|palavra passe necessaria|palavra passe requerida|precisa senha|requer senha|exige palavra passe",
     "account.password_set_at": "palavra passe alterada|senha alterada|senha definida|ultima alteracao senha|senha mudada|palavra passe definida|palavra passe mudada",

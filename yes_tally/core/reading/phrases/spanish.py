@@ -199,7 +199,7 @@ LABELS: dict[str, str] = {
     "driver.file": "archivo|fichero",
     "account.name": "cuenta|nombre|usuario|nombre usuario",
     "account.full_name": "nombre completo",
-    "account.enabled": "habilitada|activa|activada|habilitado|activo|cuenta activa",
+    "account.enabled": "estado|habilitada|activa|activada|habilitado|activo|cuenta activa",
     "account.admin": "administrador|administradora|admin|permisos|rol|administra|derechos administrador|es administrador|privilegios",
     "account.password_required": "contrasena obligatoria|contrasena requerida|requiere contrasena|contrasena exigida|contrasena necesaria|clave obligatoria|clave requerida|clave exigida|clave necesaria|necesita contrasena|usa contrasena",
     "account.password_set_at": "contrasena cambiada|contrasena establecida|ultimo cambio contrasena|cambio contrasena|contrasena puesta|contrasena definida|clave cambiada|clave establecida|clave puesta|clave definida",

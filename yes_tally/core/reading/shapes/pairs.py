@@ -166,6 +166,8 @@ def _going_on(lines: Sequence[Line], pairs: Sequence[_Pair | None]) -> int:
 
 
 _ORDINAL = re.compile(r"\(?\d{1,3}[.)]\s+(?=[^\W\d_])")
+_DASH = frozenset("-–—")
+_DASHES = re.compile(r"[-–—]{2,3}\s+(?=\S)|[–—]\s+(?=\S)")
 _MARK_ALONE = frozenset({"= ", ": "})
 _MARKED = frozenset({"dots", "colon", "equals"})
 _DIGITS = frozenset("(0123456789")
@@ -197,6 +199,8 @@ def _pairs_in(text: str, tabbed: str | None) -> Mapping[str, _Pair]:
         if style == "gap" and value[:2] in _MARK_ALONE:
             continue  # ``TEMP    = C:\\Temp``: the mark parts them, and no gap
         column = start + (match.start("value") if value else len(body))
+        if value[:1] in _DASH and (dashes := _DASHES.match(value)):
+            value, column = value[dashes.end() :], column + dashes.end()  # ``Disk 0  -- Basalt NV1000``
         quoted = _QUOTED.match(value) if value[:1] in _QUOTES else None
         if quoted:
             value, column = quoted[2], column + 1

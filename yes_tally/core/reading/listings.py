@@ -70,6 +70,7 @@ _WHICH = re.compile(r"\d{1,4}|[A-Z]+\d{1,2}")
 
 # What a system calls a disk by.
 _DEVICE = re.compile(r"/dev/[a-z]+\d*")
+_FEW_CELLS = 2
 _FIRST_PART = re.compile(r",|\s{2,}")
 
 
@@ -143,8 +144,10 @@ def numbered(
 
 
 def by_gaps(entry: Entry) -> Entry:
-    """A value whose parts stand apart by wide gaps, with commas there and every column kept."""
-    if "  " not in entry.printed:
+    """A value whose parts stand apart by wide gaps (and by no comma, or by several gaps before the first), with commas
+    there and every column kept."""
+    first, comma, _ = entry.printed.partition(", ")
+    if "  " not in entry.printed or (comma and len(cells_by_gap(first)) <= _FEW_CELLS):
         return entry
     return replace(entry, printed=commas_for_gaps(entry.printed))
 

@@ -98,7 +98,7 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
         (re.compile(r"[,;] (\w[^,;]*)", re.I), "adapter.connected"),
         (re.compile(r"([\d.,]+ ?[GMk]bit/s|[\d.,]+ ?[GMk]bps)", re.I), "adapter.speed"),
     ),
-    "adapter.connected": ((re.compile(r"([\d.,]+ ?[GMk]bit/s|[\d.,]+ ?[GMk]bps)", re.I), "adapter.speed"),),
+    "adapter.connected": ((re.compile(r"([\d.,]+ ?[GMk]b(?:it)?/s|[\d.,]+ ?[GMk]bps)", re.I), "adapter.speed"),),
     "adapter.lease_from": (
         (re.compile(r"(?:\b(?:to|until|till|bis|au|hasta|fino al?|tot|do)| [-–→]|->)\s+(\d[\d./-]+(?:[ T]\d\d:\d\d(?::\d\d)?)?)", re.I), "adapter.lease_until"),
     ),

@@ -4,11 +4,14 @@ from __future__ import annotations
 
 import re
 from collections.abc import Sequence
+from functools import lru_cache
 from typing import TYPE_CHECKING
 
 from yes_tally.core.catalogue import FACTS
 from yes_tally.core.quantity import Value, exactly
 from yes_tally.core.reading.decode import Line
+from yes_tally.core.reading.labels import words_of
+from yes_tally.core.reading.phrases import SUBJECTS
 from yes_tally.core.reading.sentences import CHECK_KINDS, CHECK_SAYS, statements
 from yes_tally.core.reading.shapes.layout import MAX_LABEL, Entry
 from yes_tally.core.reading.values import understand
@@ -27,12 +30,25 @@ _WAYS = ("{}", "check of {}", "{} check")
 _CLAUSE = re.compile(r"[^\s,;()][^,;()]*")
 
 
+# What is checked of a thing that a label only names, in any language.
+_KIND_OF_SUBJECT = {"disk": "disk", "volume": "disk", "memory": "memory", "module": "memory"}
+_ENERGY = re.compile(r"(?:[ée]nerg\w+|power)", re.I)
 _LETTER = re.compile(r" ([A-Z])$")
 
 
-def are_checks(labels: Sequence[str]) -> bool:
-    """Whether the labels of a record under checks of health say what was checked (``system files``, ``disk C``)."""
-    return sum(_kind_of(label, marked=True) is not None for label in labels) >= _LEAST
+_MOST_CHECKS = 8
+
+
+def are_checks(labels: Sequence[str], *, spoken_of: bool) -> bool:
+    """Whether the labels of a record say what was checked (``system files``, ``disk C``): two of them where checks of
+    health are ``spoken_of``, else all but one, the system's files among them."""
+    if not spoken_of and not _LEAST < len(labels) <= _MOST_CHECKS:
+        return False
+    kinds = [_kind_of(label, marked=True) for label in labels]
+    found = [kind for kind in kinds if kind]
+    if spoken_of:
+        return len(found) >= _LEAST
+    return "system-files" in found and len(found) > max(_LEAST, len(labels) - 2)
 
 
 def listed_checks(interpreter: Interpreter, lines: Sequence[Line]) -> set[int]:
@@ -67,6 +83,7 @@ def listed_checks(interpreter: Interpreter, lines: Sequence[Line]) -> set[int]:
     return {line.number for line, *_ in rows}
 
 
+@lru_cache(maxsize=4096)
 def _kind_of(what: str, *, marked: bool) -> str | None:
     """What kind of check is one of ``what``; before a colon a sentence says itself that it is one."""
     if not marked and any(row.pattern.search(what) for row in CHECK_KINDS.passing(what)):
@@ -76,7 +93,12 @@ def _kind_of(what: str, *, marked: bool) -> str | None:
         for row in CHECK_KINDS.passing(text):
             if row.pattern.search(text):
                 return row.word
-    return None
+    if not marked:
+        return None
+    if _ENERGY.fullmatch(what.strip()):
+        return "energy"
+    bare = _LETTER.sub("", what.rstrip(" :"))
+    return _KIND_OF_SUBJECT.get(SUBJECTS.get(words_of(bare)) or "")
 
 
 def _told(interpreter: Interpreter, line: Line, match: re.Match[str]) -> list[tuple[str, Entry, Value]]:

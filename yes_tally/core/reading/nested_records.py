@@ -130,7 +130,7 @@ def _is_list(
     interpreter: Interpreter, group: Group, shape: str, inner: tuple[str, ...], labels: tuple[str, ...]
 ) -> bool:
     """Whether a record's pairs are a list of things that the labels name, each told by its value; such a list is read."""
-    if "health_check" in inner[:2] and are_checks(labels):
+    if are_checks(labels, spoken_of="health_check" in inner[:2]):
         return True  # read line by line later, with what came of each
     if group.entries and (("variable" in inner[:3] and are_variables(labels)) or is_environment(labels, shape)):
         variable_list(interpreter, group.entries, shape)

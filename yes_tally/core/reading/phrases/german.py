@@ -190,7 +190,7 @@ LABELS: dict[str, str] = {
     "software.name": "name|programm|bezeichnung|anwendung",
     "software.version": "version",
     "software.maker": "hersteller|herausgeber|anbieter",
-    "software.installed_at": "installiert|installiert am|installationsdatum|datum|eingespielt am|aufgespielt am|seit",
+    "software.installed_at": "eingerichtet|eingerichtet am|installiert|installiert am|installationsdatum|datum|eingespielt am|aufgespielt am|seit",
     "driver.name": "name|treiber|bezeichnung|gerät|geratename|gerat",
     "driver.version": "version|treiberversion",
     "driver.provider": "anbieter|hersteller|herausgeber|geliefert von|von",

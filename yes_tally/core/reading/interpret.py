@@ -80,6 +80,8 @@ class Interpreter:
         """The unit that a record around gives for its bare sizes."""
         self._items: list[Item] = []
         self._loose: dict[str, Item] = {}
+        self._named: dict[str, Item] = {}
+        """The adapters of this section, by what they and their connections are called."""
         self.listed: str | None = None
         self.before: tuple[str, str] | None = None
         self.last: Item | None = None
@@ -90,6 +92,7 @@ class Interpreter:
         """Loose items (a processor told among the PC's own facts) are one a section."""
         self.section_from = len(self.drafts)
         self._loose = {}
+        self._named = {}
         self.listed = None
         self.before = None
         self.last = None
@@ -243,6 +246,8 @@ class Interpreter:
                 or self._loose.get(kind.group)
                 or self._loose.setdefault(kind.group, self.new_item(kind.group))
             )
+        if item and fact in _NAMES:
+            self._named.setdefault(str(value.value), item)
         if item and kind.key:
             item.keys.setdefault(fact, str(value.value))
         if kind.kind == "list":
@@ -265,8 +270,7 @@ class Interpreter:
     def named_aside(self, group: str, entry: Entry) -> Item | None:
         """``Gateway: 10.20.1.1 (Quayside LAN)``: the item of this section that brackets behind the value name."""
         aside = _ASIDE.search(entry.printed) if group == "adapter" else None
-        named = (d for d in self.drafts[self.section_from :] if aside and d.fact in _NAMES and d.item)
-        return next((d.item for d in named if aside and d.value.value == aside["name"]), None)
+        return self._named.get(aside["name"]) if aside else None
 
     def _extend_list(self, fact: str, item: Item | None, entry: Entry, value: Value) -> None:
         """A list that goes on on the next line is one list: the first reading holds all of it."""

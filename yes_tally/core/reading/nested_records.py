@@ -42,6 +42,8 @@ _UNIT_LABELS = frozenset({"unit", "units", "Unit", "Units", "unite", "einheit", 
 _WHOLE_PHRASE = 0.9
 # A doubt: it is said twice, and otherwise.
 _SAID_TWICE = 0.45
+# A thing has not more fields than these, nor as many readings behind its first.
+_MOST_FIELDS = 60
 # No PC nests what it prints as deep as this; what does is read side by side.
 MAX_DEPTH = 40
 
@@ -169,7 +171,8 @@ def _what_goes_on(
     ):
         return None
     context = interpreter.context(subject)
-    told = {draft.fact for draft in interpreter.drafts[interpreter.section_from :] if draft.item is last}
+    recent = interpreter.drafts[max(interpreter.section_from, len(interpreter.drafts) - _MOST_FIELDS) :]
+    told = {draft.fact for draft in recent if draft.item is last}
     own = {guess.fact for label in labels for guess in decide(label, context)[:1]}
     names = {key.name for key in KEYS.get(subject, ())} | {NAMING.get(subject, "")}
     return last if told & names and not own & (told | names) else None

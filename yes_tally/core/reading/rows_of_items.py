@@ -96,15 +96,17 @@ def clauses_below(interpreter: Interpreter, lines: Sequence[Line]) -> set[int]:
     """``disk 0  Basalt NV1000  s/n 4711`` over an indented ``931.5 GiB, NVMe, healthy``: what stands deeper right below
     what is told of an item goes on with it. Returns the lines that were read."""
     told: dict[int, Item] = {}
+    facts: dict[int, set[str]] = {}
     for draft in interpreter.drafts[interpreter.section_from :]:
         if draft.item and draft.item.group in CALLED:
             told.setdefault(draft.entry.line, draft.item)
+            facts.setdefault(id(draft.item), set()).add(draft.fact)
     read: set[int] = set()
     for line in lines:
         item, text = told.get(line.number - 1), line.text[:MAX_LINE]
         if item is None or indent_of(text) < _DEEPER or ", " not in text:
             continue
-        known = {draft.fact for draft in interpreter.drafts[interpreter.section_from :] if draft.item is item}
+        known = facts[id(item)]
         left = [fact for fact in FIELDS[item.group] if fact.name not in known]
         before = len(interpreter.drafts)
         words = told_in_words(interpreter, text, line.number, 0, item.group, item, left)
@@ -112,6 +114,7 @@ def clauses_below(interpreter: Interpreter, lines: Sequence[Line]) -> set[int]:
             del interpreter.drafts[before:]
             continue
         read.add(line.number)
+        known |= {draft.fact for draft in interpreter.drafts[before:]}
         told[line.number] = item
     return read
 

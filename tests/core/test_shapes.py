@@ -359,6 +359,34 @@ gp-1 > way quay
         self.assertEqual((found[("hop.address", "hop#2")], found[("hop.number", "hop#2")]), ("10.20.0.12", 2))
         self.assertAlmostEqual(found[("hop.worst", "hop#2")], 0.013)
 
+    def test_pairs_beside_an_item_are_its_own(self):
+        found = told("DIMM_A1: 16 GB DDR5   S/N: A1F3\nDIMM_A2: empty\nDIMM_B1: 8 GB DDR5   S/N: A1F4\n")
+        first, third = item(found, "module#1"), item(found, "module#3")
+        self.assertEqual((first["module.slot"], first["module.serial"]), ("A1", "A1F3"))
+        self.assertEqual((third["module.slot"], third["module.size"], third["module.serial"]), ("B1", 8 * GIB, "A1F4"))
+        self.assertNotIn("machine.serial", found)
+
+    def test_clauses_of_a_socket_tell_of_one_module(self):
+        text = "Memory modules\n  - slot 1: 8 GB, DDR4, 3200 MHz, maker: Ostrava\n  - slot 3: 4 GB, DDR4, 2666 MHz, maker: Ibel\n"
+        found = told(text)
+        self.assertEqual(item(found, "module#1")["module.maker"], "Ostrava")
+        self.assertEqual(item(found, "module#2")["module.speed"], 2666)
+
+    def test_a_day_beside_a_version_is_no_version(self):
+        for said in ("F12 of 2024-09-30", "F12, 2024-09-30", "F12, released 2024-09-30", "F12 vom 30.09.2024"):
+            found = told(f"BIOS version: {said}\n")
+            self.assertEqual((found["firmware.version"], found["firmware.dated"]), ("F12", "2024-09-30"), said)
+            self.assertNotIn("firmware.maker", found)
+
+    def test_arrows_lead_commands_where_answers_follow_and_items_where_none_do(self):
+        found = told(">>> os\nEdition  Pro\n>>> machine\nModel  Fjell 14\n")
+        self.assertEqual((found["os.edition"], found["machine.model"]), ("Pro", "Fjell 14"))
+        listed = read(b"Machine\n>>> Model: Fjell 14\n>>> Serial number: HW-551\n")
+        self.assertFalse([section for section in listed.sections if section.command])
+
+    def test_a_state_for_some_and_another_for_others_is_neither(self):
+        self.assertNotIn("firewall.on", told(">>> a\nb\n>>> protection\nFirewall: on for domain, OFF for public\n"))
+
 
 class NearMisses(unittest.TestCase):
     def test_a_misspelt_label_is_read_in_doubt_where_its_subject_is_spoken_of(self):

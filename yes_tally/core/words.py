@@ -171,7 +171,7 @@ def is_placeholder(text: str) -> bool:
 
 CHOICE_WORDS: dict[str, dict[str, str]] = {
     "form": {
-        "desktop": "desktop|kleingehause|kleines gehause|small case|mini|mini pc|small form factor|thin client|small desktop|low profile desktop|tischrechner|bureau|sobremesa|escritorio|de bureau|da tavolo|fisso|stacjonarny", "tower": "tower|toren|mini toren|mini-toren|minitoren|torre mini|minitorre|wieza|mini wieza|mini tower|turm|tour|torre|gran torre|mini tour|midi tower|minitower",
+        "desktop": "desktop|kleingehause|kleines gehause|small case|mini|mini pc|small form factor|thin client|small desktop|low profile desktop|tischrechner|bureau|sobremesa|escritorio|de bureau|da tavolo|fisso|stacjonarny", "tower": "tower|mini-tower|midi-tower|toren|mini toren|mini-toren|minitoren|torre mini|minitorre|wieza|mini wieza|mini tower|turm|tour|torre|gran torre|mini tour|midi tower|minitower",
         "laptop": "laptop|notebook|portable|sub notebook|convertible|ordinateur portable|portatil|portatile|przenosny|klapprechner|draagbaar", "tablet": "tablet|detachable",
         "all-in-one": "all in one|all-in-one", "server": "server|rack mount chassis|main server chassis",
         "virtual": "virtual|virtual machine|vm",
@@ -287,6 +287,9 @@ _POSSIBLE = frozenset(
 _IS_POSSIBLE = ("prise en charge,", "pris en charge,", "wird unterstutzt,", "ist moglich,", "is supported,")
 _GOES_ON = frozenset("in by for since with until as im in dem seit par depuis por desde".split())
 
+# Words that say no, but of what follows them; shorter ones (``an``, ``on``) say other things too.
+_NEGATING = frozenset({"no", "non", "nie", "nao"})
+
 
 def flag_of(text: str) -> bool | None:
     """Yes or no from a word in any of the languages, also when more is said after it (``yes, from 10.0.0.2``)."""
@@ -300,6 +303,9 @@ def flag_of(text: str) -> bool | None:
         re.split(r"[,;(]| (?:in|by|im|durch|dans|en|nel|no) ", word)[0].strip(),
         first if rest and rest[0] in _GOES_ON else "",
     ):
+        contrary = NO if candidate in YES else YES
+        if candidate == first and any(len(said) > 2 and said.strip(",;:") in contrary - _NEGATING for said in rest):
+            return None  # ``on for the domain, off for public``
         if candidate in YES:
             return True
         if candidate in NO:

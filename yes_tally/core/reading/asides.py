@@ -5,7 +5,7 @@ from __future__ import annotations
 import re
 
 _DATED = re.compile(
-    r"(?:\b(?:of|from|dated|vom|von|du|del|de|dal|van|z|da)|,|\()\s*(\d{1,4}[-./]\d{1,2}[-./]\d{2,4}|\d{1,2}\.? [^\W\d_]{3,13}\.? \d{4})",
+    r"(?:\b(?:of|from|dated|vom|von|du|del|de|dal|van|z|da|z dnia)|, (?!\w{0,3}inst)[^\W\d_]{4,14}(?: (?:le|am|el|il|em|op|on|dnia))?|,|\()\s*(\d{1,4}[-./]\d{1,2}[-./]\d{2,4}|\d{1,2}\.? [^\W\d_]{3,13}\.? \d{4})",
     re.I,
 )
 
@@ -78,7 +78,7 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
     ),
     "firmware.version": (
         (_DATED, "firmware.dated"),
-        (re.compile(r"^((?!UEFI|BIOS|EFI)[A-Z][\w&-]*(?: (?!UEFI|BIOS|EFI)[A-Z][\w&-]*)?),? (?:(?:version|v|build|rev|uefi|bios|efi)\.? ?)?[A-Z]{0,2}\d", re.I), "firmware.maker"),
+        (re.compile(r"^((?!UEFI|BIOS|EFI|\S*\d)[A-Z][\w&-]*(?: (?!UEFI|BIOS|EFI)[A-Z][\w&-]*)?),? (?:(?:version|v|build|rev|uefi|bios|efi)\.? ?)?[A-Z]{0,2}\d", re.I), "firmware.maker"),
     ),
     "display.width": ((re.compile(r"\d\s?[x×]\s?(\d+)", re.I), "display.height"),),
     "adapter.ipv4": (
@@ -121,7 +121,7 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
         (re.compile(r"\b((?:SO-?|U|R)?DIMM|soldered|on board)\b", re.I), "module.form"),
     ),
     "module.size": (
-        (re.compile(r"\b(\d{3,5}) ?MT/s", re.I), "module.speed"),
+        (re.compile(r"\b(\d{3,5}) ?(?:MT/s|MHz)", re.I), "module.speed"),
         (re.compile(r"\b((?:LP)?DDR\d?)(?![\w.])"), "module.type"),
         (re.compile(r"\bDDR\d?-(\d{3,5})\b"), "module.speed"),
         (re.compile(r"\b((?:SO-?|U|R)?DIMM|soldered|on board)\b", re.I), "module.form"),

@@ -33,7 +33,7 @@ FORMS = {
     "adapter.ipv4": re.compile(r"\d{1,3}(?:\.\d{1,3}){3}(?:/\d{1,2})?"),
     "adapter.dhcp": re.compile(r"(?:by|via|per|par|por|da|door|przez) dhcp", re.I),
     "adapter.connected": re.compile(r"(?:up|down|connected|disconnected|not connected)(?: at .*)?", re.I),
-    "module.speed": re.compile(r"\d{4,5} ?MT/s", re.I),
+    "module.speed": re.compile(r"\d{3,5} ?(?:MT/s|MHz)", re.I),
     "disk.serial": re.compile(r"(?=[A-Z-]*\d)(?=[\d-]*[A-Z])[A-Z0-9-]{8,24}"),
     "process.user": re.compile(r"[\w-]+\\[\w.-]+|SYSTEM|root"),
     "driver.file": re.compile(r"\S+\.(?:sys|inf|ko|drv)", re.I),

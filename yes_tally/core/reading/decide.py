@@ -90,8 +90,8 @@ def decide(label: str, context: Context) -> tuple[Guess, ...]:
         if guess and (guess.fact not in guesses or guesses[guess.fact].confidence < guess.confidence):
             guesses[guess.fact] = guess
     for guess in _by_naming(label, context):
-        if guess.fact == "machine.model" and guesses:
-            continue  # ``Chassis`` says which form, not which model
+        if (guess.fact == "machine.model" and guesses) or (guess.fact == "host.name" and "machine.form" in guesses):
+            continue  # ``Chassis`` says which form, not which model, nor what the PC is called
         guesses.setdefault(guess.fact, guess)
     bare, _ = split_unit(label)
     if not guesses and bare != label:

@@ -11,7 +11,7 @@ from typing import TYPE_CHECKING
 from yes_tally.core.catalogue import FACTS
 from yes_tally.core.reading.by_itself import choice_by_flag, said_the_other_way, told_by_itself
 from yes_tally.core.reading.compounds import compound, counted_list, profile_alone
-from yes_tally.core.reading.decide import Context, Guess, decide
+from yes_tally.core.reading.decide import ITEM_GROUPS, Context, Guess, decide
 from yes_tally.core.reading.drafts import Item
 from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.listings import BULLET, counted_lines, empty_socket, listed_item, numbered
@@ -36,8 +36,15 @@ def read_entries(
     interpreter: Interpreter, entries: Sequence[Entry], shape: str, context: Context, item: Item | None
 ) -> None:
     """Read pairs that stand together, with what is spoken of there and the item they tell of."""
-    counted = counted_lines(entries)
+    counted, around_it = counted_lines(entries), item
     for entry, said_of in in_parts(entries, context):
+        item = around_it
+        if item is None and said_of.group in ITEM_GROUPS and said_of.group != context.group:
+            # Said beside an item of the one that the line names.
+            owner = interpreter.numbered if interpreter.numbered_line == entry.line else None
+            if owner is None or owner.group != said_of.group:
+                continue
+            item = owner
         if entry.label[:1].isdigit() and (counted_so := _COUNTED_LABEL.match(entry.label)):
             bare = entry.label[counted_so.end() :]
             entry = replace(entry, label=bare) if SUBJECTS.get(words_of(bare)) else entry

@@ -102,23 +102,32 @@ def in_parts(entries: Sequence[Entry], context: Context) -> Iterator[tuple[Entry
     """Entries and the pairs within them, each with what is spoken of: what stands beside a pair whose label names a
     thing is said of that thing (``Mainboard: VB-71   S/N MB0F33``)."""
     for whole in entries:
-        is_one = not whole.label or is_elsewhere(whole.label) or _tells_of_one(whole)
+        is_one = not whole.label or is_elsewhere(whole.label) or _tells_of_one(whole, context)
         parts = [whole] if is_one else pairs_in(whole)
         if len(parts) > 1 and _begins_their_labels(whole.label, parts[1].label, context):
             parts = [whole]
         yield parts[0], context
         named = _subject_of(whole.label, context) if len(parts) > 1 else None
         beside = Context(named, context.around, context.language) if named and named not in ITEM_GROUPS else context
+        item = subjects_in(words_of(whole.label))[0].group if len(parts) > 1 and names_item(whole.label) else None
         for part in parts[1:]:
+            if item and context.group != item and _is_field(part.label, Context(item)):
+                # ``DIMM A1: 16 GB   S/N 4711``: no serial of the PC
+                yield part, Context(item, context.around, context.language)
+                continue
             own = decide(part.label, beside)[:1]
             yield part, beside if own and own[0].fact.startswith(f"{named}.") else context
+
+
+def _is_field(label: str, context: Context) -> bool:
+    return any(guess.fact.startswith(f"{context.group}.") for guess in decide(label, context)[:1])
 
 
 # ``gfx0``, ``screen1``
 _NUMBERED_SO = re.compile(r"[a-z]{2,10}\d{1,2}")
 
 
-def _tells_of_one(entry: Entry) -> bool:
+def _tells_of_one(entry: Entry, context: Context) -> bool:
     """Whether a label names one thing, by its number, and the value tells of it between commas."""
     return (
         ", " in entry.printed
@@ -128,8 +137,17 @@ def _tells_of_one(entry: Entry) -> bool:
             or _NUMBERED_SO.fullmatch(entry.label) is not None
             or SUBJECTS.get(words_of(entry.label)) in _OF_THE_PC
             or "tpm" in words_of(entry.label)
+            or _names_socket(entry.label, context)
         )
     )
+
+
+def _names_socket(label: str, context: Context) -> bool:
+    """Whether a label among what is told of memory names a module's socket: ``slot 1``."""
+    noun, _, number = label.rpartition(" ")
+    if not number.isdigit() or not {"memory", "module"} & {context.group, *context.around}:
+        return False
+    return [guess.fact for guess in decide(noun, context._replace(group="module"))[:1]] == ["module.slot"]
 
 
 _OF_THE_PC = frozenset({"machine", "board", "firmware", "memory"})

@@ -16,11 +16,11 @@ from yes_tally.core.reading.drawn import unframed
 
 _PROMPT = re.compile(
     r"(?P<prompt>(?:\[?\d{1,2}:\d{2}(?::\d{2})?\]? )?(?:\([\w.-]+\) )?(?:PS )?"
-    r"(?P<where>\[[^\]\s]{2,40}(?: [^\]\s]{1,40})?\]|[\w.-]+@[\w.-]+|[A-Za-z][\w.-]{1,40}|[A-Za-z]:\\[^>\s]{0,80}|(?=[$#%>] ))"
+    r"(?P<where>\[[^\]\s]{2,40}(?: [^\]\s]{1,40})?\]|[\w.-]+@[\w.-]+|[A-Za-z][\w.-]{1,40}|[A-Za-z]:\\[^>\s]{0,80}|(?=(?:[$#%>]|>>>?) ))"
     r"(?P<host> [A-Za-z]\w*(?:-\w+)+(?= ?[>$#%]))?"
     r"(?P<inside> \[[\w.~/-]{1,40}\])?"
     r"(?::?[~/\\][\w./\\~-]{0,80}| [A-Za-z]:[\\/][^\s>]{0,80}| [~/][\w./~-]{0,80})?"
-    r"(?::(?= ~ ))? ?(?P<mark>>>|::|[>$#%»❯]|[~/|](?= |$)|(?<=\])(?= )))(?P<command>[ ]+\S.*|[A-Za-z/.]\S*.*|[ ]*)$"
+    r"(?::(?= ~ ))? ?(?P<mark>>>>?|::|[>$#%»❯]|[~/|](?= |$)|(?<=\])(?= )))(?P<command>[ ]+\S.*|[A-Za-z/.]\S*.*|[ ]*)$"
 )
 _MARKS = re.compile(r"[>$#%»❯~/|\]]|::")
 # A prompt that says which shell it is of.
@@ -82,7 +82,7 @@ def _prompts(lines: Sequence[Line]) -> list[_Prompt]:
     return [
         prompt
         for prompt, mark in found
-        if (seen[(prompt.where, mark)] > 1 and (mark or _lead_to_answers(lines, found, prompt.where)))
+        if (seen[(prompt.where, mark)] > 1 and (_parts(prompt, mark) or _lead_to_answers(lines, found, prompt)))
         or (prompt.command and prompt.index == first and not prompt.where)
         or (not mark and prompt.index == first and _host(prompt.where) and seen[(prompt.where, mark)] == 1)
         or (prompt.command and prompt.index == first and _POWER.match(lines[prompt.index].text))
@@ -95,11 +95,16 @@ def _prompts(lines: Sequence[Line]) -> list[_Prompt]:
     ]
 
 
-def _lead_to_answers(lines: Sequence[Line], found: Sequence[tuple[_Prompt, str]], where: str) -> bool:
-    """Whether prompts without a mark (``nq-drw-01 [tools] shelf``) are none: lines of a log follow each other."""
-    indexes = {prompt.index for prompt, mark in found if prompt.where == where and not mark}
+def _parts(prompt: _Prompt, mark: str) -> bool:
+    """Whether the mark is a prompt's wherever it is seen twice; an arrow that says no place may lead a list's items."""
+    return bool(mark) and (bool(prompt.where) or not mark.startswith(">>"))
+
+
+def _lead_to_answers(lines: Sequence[Line], found: Sequence[tuple[_Prompt, str]], asked: _Prompt) -> bool:
+    """Whether lines like ``nq-drw-01 [tools] shelf`` and ``>>> os`` have answers; those of a log or a list follow each other."""
+    indexes = {prompt.index for prompt, mark in found if prompt.where == asked.where and not _parts(prompt, mark)}
     alone = [i for i in indexes if i + 1 not in indexes and i + 1 < len(lines)]
-    return _host(where) is not None and len(alone) * 2 > len(indexes)
+    return (not asked.where or _host(asked.where) is not None) and len(alone) * 2 > len(indexes)
 
 
 def _answered(lines: Sequence[Line], prompt: _Prompt) -> bool:

@@ -36,7 +36,7 @@ TEXT_FORMS: dict[str, re.Pattern[str]] = {
     "firewall.profile": re.compile(r"(?P<keep>[^,;()]{1,40})$"),
     "volume.mount": re.compile(r"\(?(?P<keep>[A-Z]|[A-Za-z]:\\?|/.*|[A-Za-z][\w-]{0,30}:|\\\\.+|\[\w+\])\)?$"),
     "volume.filesystem": re.compile(r"(?P<keep>[A-Za-z][\w.+-]{1,19})$"),
-    "update.id": re.compile(r"(?=.*\d)[\w.{}() -]{4,60}$"),
+    "update.id": re.compile(r"(?=.*\d)(?!\S+(?: \S+){3})[\w.{}() -]{4,60}$"),
     "boot_entry.path": re.compile(r"(?!.*\S\s{2,}\S).+"),
     "task.last_result": re.compile(r"(?P<keep>[^\s(]+(?: [^\s(]+)*)(?: \(.*\))?$"),
     "boot_entry.id": re.compile(r"(?P<keep>\{?[\w-]{1,40}\}?)\*?$"),

@@ -173,7 +173,10 @@ def _share(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None
 # Makers of firmware begin their versions with letters: ``Loamgate M3.0.9 of 07/03/2022``.
 _PREFIXED = re.compile(r"(?<![\w.-])[A-Z]{1,4}-?\d+(?:\.\w+)+")
 # ``M3.0.9 (07-03-2022)``: of when it is, not which.
-_DAY_ASIDE = re.compile(r"\s*\([^()]*(?:19|20)\d\d[^()]*\).*")
+_DAY_ASIDE = re.compile(
+    r"\s*\([^()]*(?:19|20)\d\d[^()]*\).*|"
+    r"(?:,|,? (?:of|from|dated|released|vom|von|du|del|de|dal|di|van|z dnia|z|da|op|em|le)(?: [^\W\d_]+)?) (?=\d{1,4}[-./]\d{1,2}[-./]\d{2,4}).*"
+)
 
 
 def _version(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:

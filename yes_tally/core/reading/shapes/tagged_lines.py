@@ -28,6 +28,7 @@ _INDEX = re.compile(r"\d{1,4}[:.)] ")
 _ANGLE = re.compile(r"<([^<>]{1,300})>|(?<=\s)\(([^()]{1,200},[^()]{1,200})\)\s*$")
 _WORD = re.compile(r"\S+")
 _MAX = 2000
+_COUNT = re.compile(r"\d{1,6} [^\W\d_]{3}")
 NAME = "name"
 BARE = ""
 
@@ -48,7 +49,7 @@ def lay_out(lines: Sequence[Line]) -> Layout | None:
     entries = [entry for entry in all_entries(groups) if entry.label not in (NAME, BARE)]
     if len(entries) < (1 if _INDEX.match(lines[0].text) else 2) or len(lines) < 2 * len(groups):
         return None
-    if _are_rows(lines):
+    if _are_rows(lines) or _are_pairs(lines, len(groups)):
         return None
     share = known_share(entries)
     root = Group(children=groups)
@@ -62,11 +63,22 @@ def _are_rows(lines: Sequence[Line]) -> bool:
     return cells >= 3 and many * 2 > len(lines)
 
 
+# ``Producent: Morvan``, ``- slot 1: 8 GB, DDR4``: one label, one mark, one value.
+_PAIR = re.compile(r"\s+(?:[-*•] )?[^\W\d_][^:,]{1,40}:(?: \S[^:]*(?:, [^:,]*: .*)?)?$")
+
+
+def _are_pairs(lines: Sequence[Line], heads: int) -> bool:
+    """Whether most of what stands below the heads are pairs, a line each."""
+    return sum(bool(_PAIR.match(line.text[:_MAX])) for line in lines) * 2 > len(lines) - heads
+
+
 def _head(line: Line) -> Group | None:
     text = line.text[:_MAX]
     match = _HEAD.match(text)
     if match and match["mark"].startswith(":") and (names_item(match["name"]) or _names_drive(match["name"])):
         return None  # ``Disk 0: …``, ``Volume C: …`` are pairs
+    if match and _COUNT.match(match["name"]) and subjects_in(words_of(match["name"])):
+        return None  # ``2 updates pending:`` counts them
     if match is None or not (match["mark"].strip() or "<" in text or _INDEX.match(text) or _KERNEL_NAME.match(text)):
         return None
     group = Group(entries=[Entry(NAME, match["name"].strip(), line.number, match.start("name") + 1)])
@@ -116,7 +128,7 @@ def _detail(group: Group, line: Line) -> None:
     if last and last.label not in (NAME, BARE) and indent_of(text) + 1 >= last.column - MAX_LABEL // 4:
         first, _, tail = text.strip().partition(" ")
         stem = last.label.split()[0]
-        if tail and is_known(f"{stem} {first}") and not is_known(first):
+        if tail and words_of(first) and is_known(f"{stem} {first}") and not is_known(first):
             column = text.index(tail.strip(), indent_of(text) + len(first)) + 1
             group.entries.append(Entry(f"{stem} {first}", tail.strip(), line.number, column))
             return
@@ -131,6 +143,9 @@ def _words(group: Group, line: Line, text: str, start: int) -> None:
     words = [(match.group(), match.start()) for match in _WORD.finditer(text, start)]
     index = 0
     while index + 1 < len(words):
+        if not words[index][0].lstrip("(")[:1].isalnum():
+            index += 1
+            continue
         counted = words[index + 1][0].rstrip(",;.")
         if words[index][0].isdigit() and is_known(counted) and not counted.replace(".", "").isdigit():
             # ``8 cores``: the count stands before what it counts.

@@ -287,8 +287,11 @@ _POSSIBLE = frozenset(
 _IS_POSSIBLE = ("prise en charge,", "pris en charge,", "wird unterstutzt,", "ist moglich,", "is supported,")
 _GOES_ON = frozenset("in by for since with until as im in dem seit par depuis por desde".split())
 
-# Words that say no, but of what follows them; shorter ones (``an``, ``on``) say other things too.
-_NEGATING = frozenset({"no", "non", "nie", "nao"})
+# What takes a yes back, and a no: shorter words (``an``, ``on``) say other things too, and these deny what follows them.
+_NEGATING = frozenset({"non", "nie", "nao"})
+_CONTRARY = {
+    yes: frozenset(word for word in words - _NEGATING if len(word) > 2) for yes, words in ((True, NO), (False, YES))
+}
 
 
 def flag_of(text: str) -> bool | None:
@@ -303,8 +306,7 @@ def flag_of(text: str) -> bool | None:
         re.split(r"[,;(]| (?:in|by|im|durch|dans|en|nel|no) ", word)[0].strip(),
         first if rest and rest[0] in _GOES_ON else "",
     ):
-        contrary = NO if candidate in YES else YES
-        if candidate == first and any(len(said) > 2 and said.strip(",;:") in contrary - _NEGATING for said in rest):
+        if candidate == first and any(said.strip(",;:") in _CONTRARY[candidate in YES] for said in rest):
             return None  # ``on for the domain, off for public``
         if candidate in YES:
             return True

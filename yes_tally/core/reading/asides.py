@@ -4,8 +4,10 @@ from __future__ import annotations
 
 import re
 
+# What leads from a thing to its day: ``F12 of 2024-09-30``.
+DATED_BY = "of|from|dated|released|vom|von|du|del|de|dal|di|van|z dnia|z|da|op|em|le"
 _DATED = re.compile(
-    r"(?:\b(?:of|from|dated|vom|von|du|del|de|dal|van|z|da|z dnia)|, (?!\w{0,3}inst)[^\W\d_]{4,14}(?: (?:le|am|el|il|em|op|on|dnia))?|,|\()\s*(\d{1,4}[-./]\d{1,2}[-./]\d{2,4}|\d{1,2}\.? [^\W\d_]{3,13}\.? \d{4})",
+    rf"(?:\b(?:{DATED_BY})|, (?!\w{{0,3}}inst)[^\W\d_]{{4,14}}(?: (?:le|am|el|il|em|op|on|dnia))?|,|\()\s*(\d{{1,4}}[-./]\d{{1,2}}[-./]\d{{2,4}}|\d{{1,2}}\.? [^\W\d_]{{3,13}}\.? \d{{4}})",
     re.I,
 )
 

@@ -36,15 +36,13 @@ def read_entries(
     interpreter: Interpreter, entries: Sequence[Entry], shape: str, context: Context, item: Item | None
 ) -> None:
     """Read pairs that stand together, with what is spoken of there and the item they tell of."""
-    counted, around_it = counted_lines(entries), item
+    counted, stands_in = counted_lines(entries), item
     for entry, said_of in in_parts(entries, context):
-        item = around_it
+        item = stands_in
         if item is None and said_of.group in ITEM_GROUPS and said_of.group != context.group:
-            # Said beside an item of the one that the line names.
-            owner = interpreter.numbered if interpreter.numbered_line == entry.line else None
-            if owner is None or owner.group != said_of.group:
+            item = _named_on_line(interpreter, entry, said_of.group)
+            if item is None:
                 continue
-            item = owner
         if entry.label[:1].isdigit() and (counted_so := _COUNTED_LABEL.match(entry.label)):
             bare = entry.label[counted_so.end() :]
             entry = replace(entry, label=bare) if SUBJECTS.get(words_of(bare)) else entry
@@ -86,6 +84,12 @@ def read_entries(
                 interpreter.place(entry, shape, guesses, item)
         else:
             told_by_itself(interpreter, entry, shape, said_of, item)
+
+
+def _named_on_line(interpreter: Interpreter, entry: Entry, group: str) -> Item | None:
+    """The item of a group that an entry's line begins with (``DIMM A1: 16 GB   S/N: 4711``), if it does."""
+    item = interpreter.numbered if interpreter.numbered_line == entry.line else None
+    return item if item and item.group == group else None
 
 
 def _of_number(interpreter: Interpreter, entry: Entry, shape: str) -> bool:

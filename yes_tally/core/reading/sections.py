@@ -82,7 +82,7 @@ def _prompts(lines: Sequence[Line]) -> list[_Prompt]:
     return [
         prompt
         for prompt, mark in found
-        if (seen[(prompt.where, mark)] > 1 and (_parts(prompt, mark) or _lead_to_answers(lines, found, prompt)))
+        if (seen[(prompt.where, mark)] > 1 and (_tells_by_mark(prompt, mark) or _lead_to_answers(lines, found, prompt)))
         or (prompt.command and prompt.index == first and not prompt.where)
         or (not mark and prompt.index == first and _host(prompt.where) and seen[(prompt.where, mark)] == 1)
         or (prompt.command and prompt.index == first and _POWER.match(lines[prompt.index].text))
@@ -95,14 +95,16 @@ def _prompts(lines: Sequence[Line]) -> list[_Prompt]:
     ]
 
 
-def _parts(prompt: _Prompt, mark: str) -> bool:
+def _tells_by_mark(prompt: _Prompt, mark: str) -> bool:
     """Whether the mark is a prompt's wherever it is seen twice; an arrow that says no place may lead a list's items."""
     return bool(mark) and (bool(prompt.where) or not mark.startswith(">>"))
 
 
 def _lead_to_answers(lines: Sequence[Line], found: Sequence[tuple[_Prompt, str]], asked: _Prompt) -> bool:
     """Whether lines like ``nq-drw-01 [tools] shelf`` and ``>>> os`` have answers; those of a log or a list follow each other."""
-    indexes = {prompt.index for prompt, mark in found if prompt.where == asked.where and not _parts(prompt, mark)}
+    indexes = {
+        prompt.index for prompt, mark in found if prompt.where == asked.where and not _tells_by_mark(prompt, mark)
+    }
     alone = [i for i in indexes if i + 1 not in indexes and i + 1 < len(lines)]
     return (not asked.where or _host(asked.where) is not None) and len(alone) * 2 > len(indexes)
 

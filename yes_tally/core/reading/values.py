@@ -11,6 +11,7 @@ from yes_tally.core import quantity
 from yes_tally.core.catalogue import BINARY_SIZES, CHOICE_CODES, FACTS, NOMINAL_SIZES, SOLD_SIZES, FactKind
 from yes_tally.core.moment import date_order, moment
 from yes_tally.core.quantity import Locale, Value, exactly
+from yes_tally.core.reading.asides import DATED_BY
 from yes_tally.core.reading.text_forms import TEXT_FORMS
 from yes_tally.core.words import choice_named, choice_of, flag_of, is_placeholder
 
@@ -175,7 +176,7 @@ _PREFIXED = re.compile(r"(?<![\w.-])[A-Z]{1,4}-?\d+(?:\.\w+)+")
 # ``M3.0.9 (07-03-2022)``: of when it is, not which.
 _DAY_ASIDE = re.compile(
     r"\s*\([^()]*(?:19|20)\d\d[^()]*\).*|"
-    r"(?:,|,? (?:of|from|dated|released|vom|von|du|del|de|dal|di|van|z dnia|z|da|op|em|le)(?: [^\W\d_]+)?) (?=\d{1,4}[-./]\d{1,2}[-./]\d{2,4}).*"
+    rf"(?:,|,? (?:{DATED_BY})(?: [^\W\d_]+)?) (?=\d{{1,4}}[-./]\d{{1,2}}[-./]\d{{2,4}}).*"
 )
 
 

@@ -7,12 +7,30 @@ from __future__ import annotations
 
 import calendar
 import re
-from datetime import datetime, timedelta
+from datetime import UTC, datetime, timedelta
 
 from yes_tally.core.quantity import Locale, Value
 from yes_tally.core.words import plain
 
-NEVER_WORDS = frozenset({"never", "nie", "niemals", "jamais", "nunca", "mai", "nooit", "nigdy"})
+NEVER_WORDS = frozenset(
+    {
+        "never",
+        "nie",
+        "niemals",
+        "jamais",
+        "nunca",
+        "mai",
+        "nooit",
+        "nigdy",
+        "unbegrenzt",
+        "unlimited",
+        "illimité",
+        "ilimitado",
+        "illimitato",
+        "onbeperkt",
+        "bezterminowo",
+    }
+)
 
 _MONTHS = (
     "january|januar|janvier|enero|janeiro|gennaio|januari|styczen|stycznia",
@@ -61,10 +79,19 @@ _LAST_OF_CENTURY = 68
 _BEFORE_MORE = re.compile(r"\s*[,;(]")
 
 
+# Seconds since 1970 (POSIX.1-2017, 4.16), of this century up to 2038.
+_EPOCH = re.compile(r"\s*(?:9[5-9]\d{7}|1\d{9}|20\d{8})\s*")
+
+
 def moment(text: str, locale: Locale) -> Value | None:
     """The first date in ``text``, as a range of ISO 8601 texts, or the word ``never``."""
     if _BEFORE_MORE.split(text.strip(), maxsplit=1)[0].casefold() in NEVER_WORDS:
         return Value("moment", "never", "never", "never")
+    if _EPOCH.fullmatch(text.strip()):
+        # In universal time; the PC's own clock is at most so far behind or before it (ISO 8601 offsets in use).
+        at = datetime.fromtimestamp(int(text), UTC)
+        said, low, high = (f"{at + timedelta(hours=hours):%Y-%m-%dT%H:%M:%S}" for hours in (0, -12, 14))
+        return Value("moment", said, low, high)
     for pattern in (_ISO, _NUMERIC, _NAMED, _NAMED_FIRST, _COMPACT, _SHORT_YEAR):
         match = pattern.match(text) if pattern is _SHORT_YEAR else pattern.search(text)
         if match:

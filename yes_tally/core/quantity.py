@@ -167,6 +167,13 @@ def size(text: str, locale: Locale, *, binary: bool, nominal: bool = False, unit
     return best
 
 
+def times(value: Value, count: int) -> Value:
+    """So many of a size together, in bytes: ``2 x 8 GiB``."""
+    many = (float(part) * count for part in (value.value, value.low, value.high))  # type: ignore[arg-type]
+    said, low, high = (int(part) if part.is_integer() else part for part in many)
+    return Value(value.kind, said, low, high, tuple(times(other, count) for other in value.others))
+
+
 def _size(number: PrintedNumber, unit: re.Match[str], binary: bool, nominal: bool) -> Value | None:
     if unit["bytes"]:
         return _spread("size", number, 1, exact=True)

@@ -4,6 +4,8 @@ from __future__ import annotations
 
 import re
 
+from yes_tally.core.reading.text_forms import SERIAL
+
 # What leads from a thing to its day: ``F12 of 2024-09-30``.
 DATED_BY = "of|from|dated|released|vom|von|du|del|de|dal|di|van|z dnia|z|da|op|em|le"
 _DATED = re.compile(
@@ -36,6 +38,7 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
     ),
     "machine.model": (
         (re.compile(r"\((laptop|notebook|desktop|tower|mini(?: ?pc)?|all-in-one|server|tablet|portable|portátil|portatile|przenośny)\)$", re.I), "machine.form"),
+        (re.compile(rf"\((?:{SERIAL}):? ([A-Z0-9][\w-]{{3,}})\)$", re.I), "machine.serial"),
     ),
     "board.model": (
         (re.compile(r"^([A-Z][a-z]+) (?=[A-Z]{1,4}-?[A-Z]{0,2}\d)"), "board.maker"),
@@ -43,7 +46,14 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
         (re.compile(r"\b(?:s/?n|serial(?: (?:number|no\.?))?|seriennummer):? ([A-Z0-9][\w-]{3,})", re.I), "board.serial"),
     ),
     "processor.socket": ((re.compile(r"stepping:? (\w+)", re.I), "processor.stepping"),),
+    "disk.model": (
+        # ``Basalt NV500 465.76 GB NVMe SSD``
+        (re.compile(r"^(?:(?!\s\s)[^,;:])*\S (\d+[.,]\d+ ?[GT]i?B|\d+ [GT]i?B(?= \S))\b(?: \S+){0,3}$"), "disk.size"),
+        (re.compile(r"^[^,;:]*\d ?[GT]i?B (?:\S+ )?(NVMe|SATA|SAS|SCSI|USB|PCIe|IDE|eMMC)\b", re.I), "disk.bus"),
+        (re.compile(r"^[^,;:]*\d ?[GT]i?B (?:\S+ ){0,2}(SSD|HDD)\b", re.I), "disk.media"),
+    ),
     "battery.full": ((re.compile(r"\(([\d.,]+ ?%) (?:of|von|du|de|di|del|do|da|van|z)\b", re.I), "battery.health"),),
+    "graphics.name": ((re.compile(r" \(?([\d.,]+ ?[MG]i?[BO])\)?$", re.I), "graphics.memory"),),
     "sound.name": ((re.compile(r", ([^,]+)$"), "sound.state"),),
     "os.name": (
         (re.compile(r"\((\d\d[ -]?bit[^()]*)\)", re.I), "os.architecture"),
@@ -84,7 +94,9 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
     ),
     "display.width": ((re.compile(r"\d\s?[x×]\s?(\d+)", re.I), "display.height"),),
     "adapter.ipv4": (
+        (re.compile(r"(?<![\w:.])((?:[0-9a-f]{1,4}:){1,6}:?[0-9a-f:]*[0-9a-f][^;]*)$", re.I), "adapter.ipv6"),
         (re.compile(r"(?:^|[\s(,])((?:by|via|per|par|por|da|door|przez)? ?DHCP)[)\s]*$", re.I), "adapter.dhcp"),
+        (re.compile(r"\(((?:by|via|per|par|por|da|door|przez) DHCP)\b", re.I), "adapter.dhcp"),
         (re.compile(r"(/\d{1,2})\b"), "adapter.mask"),
         (re.compile(r"/\s*(255(?:\.\d{1,3}){3})"), "adapter.mask"),
         (re.compile(r"(?:netmask|mask) (\S+)", re.I), "adapter.mask"),
@@ -102,9 +114,11 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
     ),
     "adapter.connected": ((re.compile(r"([\d.,]+ ?[GMk]b(?:it)?/s|[\d.,]+ ?[GMk]bps)", re.I), "adapter.speed"),),
     "adapter.lease_from": (
-        (re.compile(r"(?:\b(?:to|until|till|bis|au|hasta|fino al?|tot|do)| [-–→]|->)\s+(\d[\d./-]+(?:[ T]\d\d:\d\d(?::\d\d)?)?)", re.I), "adapter.lease_until"),
+        (re.compile(r"(?:\b(?:to|until|till|bis|au|al|hasta|fino al?|tot|do)| [-–→]|->)\s+(\d[\d./-]+(?:[ T]\d\d:\d\d(?::\d\d)?)?)", re.I), "adapter.lease_until"),
     ),
     "licence.state": (
+        (re.compile(r"[,;] ((?:volume|volumen|retail|oem|subscription)[ -]?(?:licen[cs]e|lizenz|licentie)|(?:licence|licencia|licenza|licença) (?:en |por |per |a |de )?volum\w+)", re.I), "licence.channel"),
+        (re.compile(r"\b(?:l[äa]uft(?: am)?|expires(?: on)?|expire(?: le)?|caduca(?: el)?|expira(?: em)?|scade(?: il)?|verloopt(?: op)?|wygasa) (\d[\w./-]*\d)", re.I), "licence.expires_at"),
         # Behind a date, ``(170 days left)`` is how long it lasts, and no grace.
         (re.compile(r"(?<!\d \()\b(\d{1,4} (?:days?|hours?|weeks?|minutes?|tage?n?|jours?|d[ií]as?|giorni|dagen|dni)) (?:left|of grace|grace|remain\w*|to go|übrig|verbleib\w*|restants?|restantes|rimanenti|resterend\w*|pozosta\w*)", re.I), "licence.grace"),
         (re.compile(r"\b(?:until|till|through|bis(?: zum)?|jusqu'au|hasta(?: el)?|até|fino al|tot|do) (\d[\w. :/-]+\d)", re.I), "licence.expires_at"),),
@@ -112,7 +126,10 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
     "task.last_run_at": (
         (re.compile(r"\((?:result|r[ée]sultat|ergebnis|resultado|risultato|esito|resultaat|wynik):? ([\w-]+)\b[^()]*\)", re.I), "task.last_result"),
     ),
-    "page_file.path": ((re.compile(rf"{_AMOUNT} (?:are |is )?{_IN_USE}\b", re.I), "page_file.used"),),
+    "page_file.path": (
+        (re.compile(rf"{_AMOUNT} (?:are |is )?{_IN_USE}\b", re.I), "page_file.used"),
+        (re.compile(rf"{_AMOUNT} (?:now|large|big|allocated|in size|groß|aktuell|actuellement|ahora|agora|adesso|groot|teraz)\b", re.I), "page_file.size"),
+    ),
     "volume.label": ((re.compile(r"^\[[^\[\]]{1,40}\] ([A-Z][A-Z0-9]{2,7})$"), "volume.filesystem"),),
     "volume.free": ((re.compile(r"\b(?:of|von|sur|de|di|van|z)\s+([\d.,]+ ?[KMGT]i?[BO]?)\s*$", re.I), "volume.size"),),
     "module.speed": (
@@ -126,6 +143,7 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
         (re.compile(r"\b(\d{3,5}) ?(?:MT/s|MHz)", re.I), "module.speed"),
         (re.compile(r"\b((?:LP)?DDR\d?)(?![\w.])"), "module.type"),
         (re.compile(r"\bDDR\d?-(\d{3,5})\b"), "module.speed"),
+        (re.compile(r"\bDDR\d (\d{4})(?![\w.])"), "module.speed"),
         (re.compile(r"\b((?:SO-?|U|R)?DIMM|soldered|on board)\b", re.I), "module.form"),
         (re.compile(r"\b((?!GiB|MiB)[A-Z][a-z]\w+) (?!LP|DDR)(?=\S*\d)[A-Z0-9]{2,}-[A-Z0-9-]+\b"), "module.maker"),
         (re.compile(r"\b(?!GiB|MiB)[A-Z][a-z]\w+ ((?!LP|DDR)(?=\S*\d)[A-Z0-9]{2,}-[A-Z0-9-]+)\b"), "module.part"),

@@ -5,6 +5,7 @@ from __future__ import annotations
 import re
 from collections.abc import Iterator, Sequence
 from dataclasses import dataclass
+from itertools import pairwise
 
 from yes_tally.core.reading.beside import halves
 from yes_tally.core.reading.decode import Line
@@ -20,6 +21,7 @@ from yes_tally.core.reading.shapes.layout import (
     Layout,
     all_entries,
     cells_by_gap,
+    indent_of,
 )
 from yes_tally.core.reading.wrapped import led_back, led_back_to, parts_of_rows, put_together, unfolded, unwrapped
 
@@ -27,7 +29,7 @@ MIN_SCORE = 0.2
 PLAIN_SCORE = 0.9
 MAX_BLOCK = 2000
 _DECORATED = re.compile(
-    r"(?=.*\w)\s*(?:[=#*~-]{2,}\s*(?P<a>[^\s=#*~-].{0,78}?)\s*[=#*~-]{2,}|\[(?P<b>[^\]]{2,60})\]|(?:#+|--+) (?P<c>[^\s].{1,80}))\s*$"
+    r"(?=.*\w)\s*(?:[=#*~-]{2,}\s*(?P<a>[^\s=#*~-].{0,78}?)\s*[=#*~-]{2,}|\[{1,2}(?P<b>[^\]\[]{2,60})\]{1,2}|(?:#+|--+) (?P<c>[^\s].{1,80}))\s*$"
 )
 
 
@@ -54,7 +56,7 @@ def blocks_of(lines: Sequence[Line]) -> Iterator[Block]:
         return
     headings: tuple[Heading, ...] = ()
     pending: list[Block] = []
-    for chunk in (part for whole in _chunks(lines) for part in _parted(whole)):
+    for chunk in (kind for whole in _chunks(lines) for part in _parted(whole) for kind in _by_kinds(part)):
         chunk, above = _peel_heading(chunk)
         if above:
             headings = (above,)
@@ -81,6 +83,24 @@ def blocks_of(lines: Sequence[Line]) -> Iterator[Block]:
             yield from _after_table(chunk, headings)
     if pending:
         yield _merged(pending)
+
+
+_LEAST_KINDS = 3
+
+
+def _by_kinds(lines: Sequence[Line]) -> list[list[Line]]:
+    """``Processor``, ``Memory``, ``Disks``, each over what is said of it, deeper: a chunk for each."""
+    if len(lines) < 2 * _LEAST_KINDS or words_of(lines[0].text[:MAX_LABEL]) not in SUBJECTS:
+        return [list(lines)]
+    own = indent_of(lines[0].text)
+    heads = [index for index, line in enumerate(lines) if indent_of(line.text) <= own]
+    if (
+        len(heads) < _LEAST_KINDS
+        or any(b - a < 2 for a, b in pairwise([*heads, len(lines)]))
+        or any(words_of(lines[index].text[:MAX_LABEL]) not in SUBJECTS for index in heads)
+    ):
+        return [list(lines)]
+    return [list(lines[a:b]) for a, b in pairwise([*heads, len(lines)])]
 
 
 _MOST_BEFORE = 6

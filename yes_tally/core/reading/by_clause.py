@@ -10,7 +10,7 @@ from yes_tally.core.catalogue import FACTS, FactKind
 from yes_tally.core.quantity import Value, exactly
 from yes_tally.core.reading.decide import Guess, decide
 from yes_tally.core.reading.values import FILE_SYSTEM, understand
-from yes_tally.core.words import choice_of, flag_of
+from yes_tally.core.words import choice_of, flag_of, is_placeholder
 
 if TYPE_CHECKING:
     from yes_tally.core.reading.interpret import Interpreter
@@ -32,7 +32,11 @@ FORMS = {
     "adapter.mac": re.compile(r"[0-9a-f]{2}(?:[:-][0-9a-f]{2}){5}", re.I),
     "adapter.ipv4": re.compile(r"\d{1,3}(?:\.\d{1,3}){3}(?:/\d{1,2})?"),
     "adapter.dhcp": re.compile(r"(?:by|via|per|par|por|da|door|przez) dhcp", re.I),
-    "adapter.connected": re.compile(r"(?:up|down|connected|disconnected|not connected)(?: at .*)?", re.I),
+    "adapter.connected": re.compile(
+        r"(?:up|down|(?:not )?connected|disconnected|(?:nicht )?verbunden|getrennt|connecté|déconnecté|conectad[oa]|desconectad[oa]|connesso|disconnesso|scollegato|"
+        r"collegato|(?:niet )?verbonden|ligad[oa]|desligad[oa]|(?:nie)?połączon[yae]|podłączon[yae])(?: (?:at|mit|à|a|com|con|met|z|op|na) \d.*)?",
+        re.I,
+    ),
     "module.speed": re.compile(r"\d{3,5} ?(?:MT/s|MHz)", re.I),
     "disk.serial": re.compile(r"(?=[A-Z-]*\d)(?=[\d-]*[A-Z])[A-Z0-9-]{8,24}"),
     "process.user": re.compile(r"[\w-]+\\[\w.-]+|SYSTEM|root"),
@@ -49,11 +53,15 @@ FORMS = {
 }
 _BUSES = frozenset("sata nvme usb sas scsi pcie ata ide mmc sd thunderbolt fibre iscsi virtio".split())
 _UNTIL = re.compile(r" (?:until|till|through|bis|jusqu'au|hasta|até|fino al|tot|do) .*\d.*$", re.I)
+# ``HDD 7200 rpm``
+_TURNS = re.compile(r" \d{4,5} ?(?:rpm|u/min|tr/min|t/min|g/min|giri/min|obr\.?/min|tpm)$", re.I)
 _BUS_RATE = re.compile(r" (?:\d(?:\.\d)?|i{1,3}|v)$| [\d.]+ ?g(?:b(?:it)?/s|bps)$")
 # What bare words may tell, by the unit or the words that only such a value has.
 _COUNTED = re.compile(r"(?P<number>\d{1,5}) (?P<label>[^\W\d_]+(?:[ '’][^\W\d_]+){0,2})")
+# ``mot de passe changé le``
+_MOST_LABEL = 6
 _MEASURES = frozenset({"size", "clock", "rate"})
-_MEASURE = re.compile(r"\d[\d.,\s]*[^\W\d_]+(?:/s)?")
+_MEASURE = re.compile(r"\d[\d.,'’\s]*[^\W\d_]+(?:/s)?")
 _IN_BRACKETS = re.compile(r" \([^()]*\)$")
 # ``8 GB DDR4 DIMM``: what the size is of stands behind it.
 LEADING_SIZE = re.compile(r"[\d.,]+ ?[KMGT]i?[BOo](?= (?:LP)?DDR| (?:SO-?|U|R)?DIMM)")
@@ -69,6 +77,10 @@ def by_label(
     if leading := _OF_WHICH.match(text):
         found = by_label(interpreter, text[leading.end() :], group, left)
         return found and (found[0], found[1], found[2] + leading.end())
+    part_of = _USED_OF.fullmatch(text)
+    size = next((fact for fact in left if part_of and fact.field == "size"), None)
+    if part_of and size and (value := understand(size, part_of["all"], interpreter.locale)):
+        return size, value, part_of.start("all")
     of_group = interpreter.context(group, (group,))
     counted = _COUNTED.fullmatch(text)
     for fact in _surely(decide(counted["label"], of_group)[:1], left, "count") if counted else ():
@@ -87,12 +99,21 @@ def by_label(
         if value := understand(fact, " ".join(words), interpreter.locale):
             return fact, value, 0
     starts = [word.start() for word in _WORD.finditer(text)]
-    for at in reversed(starts[1:4]):
+    for at in reversed(starts[1:_MOST_LABEL]):
         label, rest = _COPULA.sub("", text[:at].rstrip(": =")), text[at:]
         for fact in _surely(decide(label, of_group)[:1], left):
             if value := understand(fact, rest, interpreter.locale):
                 return fact, value, at
     return None
+
+
+def says_nothing(interpreter: Interpreter, text: str, group: str) -> bool:
+    """``serial none``: whether a label of the group stands before what says that nobody filled it in."""
+    label, _, rest = text.rpartition(" ")
+    return is_placeholder(rest) and any(
+        guess.confidence > SURE and FACTS[guess.fact].kind not in ("flag", "choice", "count")
+        for guess in decide(label, interpreter.context(group, (group,)))[:1]
+    )
 
 
 def _surely(guesses: Iterable[Guess], left: Sequence[FactKind], *kinds: str) -> Iterator[FactKind]:
@@ -105,6 +126,12 @@ def _surely(guesses: Iterable[Guess], left: Sequence[FactKind], *kinds: str) -> 
 
 _OF_WHICH = re.compile(
     r"(?:of which|waarvan|davon|dont|di cui|de (?:los|las) (?:cuales|que)|dos quais|z czego|w tym)\s+", re.I
+)
+# ``376.4 of 465.1 GB used``
+_USED_OF = re.compile(
+    r"[\d.,]+(?: ?[KMGT]i?[BO])? (?:of|out of|von|sur|de|di|van|z)\s+(?P<all>[\d.,]+ ?[KMGT]i?[BO]) "
+    r"(?:(?:is |are )?(?:used|in use|taken|full)|belegt|benutzt|genutzt|utilisés?|occupés?|usad[oa]s?|ocupad[oa]s?|en uso|em uso|usat[oi]|in uso|occupat[oi]|gebruikt|in gebruik|zaj[eę]t[eya]|u[zż]ywan[ey])",
+    re.I,
 )
 # ``61.7 GB free of 389.2 GB``, ``311 MB used``: the label stands behind its size.
 _TRAILED = re.compile(r"[\d.,]+ ?(?:[KMGT]i?[BO]?|[GM]Hz) (?P<label>[^\W\d_]+\d?)(?:\s|$)", re.I)
@@ -132,8 +159,8 @@ def by_form(interpreter: Interpreter, text: str, left: Sequence[FactKind]) -> tu
     for fact in left:
         if (
             fact.kind == "choice"
-            and choice_of(fact.field, fact.choices, text)
-            and len(_UNTIL.sub("", text).split()) <= 2
+            and choice_of(fact.field, fact.choices, _TURNS.sub("", text))
+            and len(_TURNS.sub("", _UNTIL.sub("", text)).split()) <= 2
         ) or (fact.kind in _MEASURES and _MEASURE.fullmatch(_IN_BRACKETS.sub("", text))):
             told = _understood(interpreter, fact, text)
             if told:
@@ -149,7 +176,7 @@ def by_form(interpreter: Interpreter, text: str, left: Sequence[FactKind]) -> tu
 
 
 NOT = re.compile(
-    r"(?:no|not|without|kein(?:e[rn]?)?|nicht|ohne|sans|pas|non|sin|sem|senza|geen|niet|bez|nie|brak)\s+(?P<rest>.+)",
+    r"(?:no|not|without|kein(?:e[rn]?)?|nicht|ohne|sans|aucune?|pas|non|ning[úu]na?|nessuna?|nenhuma?|sin|sem|senza|geen|niet|bez|nie|brak)\s+(?P<rest>.+)",
     re.I,
 )
 _NOT_WITHIN = re.compile(
@@ -159,6 +186,8 @@ _NOT_WITHIN = re.compile(
 _NEVER = re.compile(
     r"(?:(?P<before>.*\S)\s+)?(?:never|nie|niemals|jamais|nunca|mai|nooit|nigdy)\b\s*(?P<after>.*)", re.I
 )
+# ``n'expire jamais``, ``nie wygasa nigdy``
+_NE = re.compile(r"^(?:n['’]|ne |no |non |n[ãa]o |nie )", re.I)
 # ``signed by Harbour Driver Signing``: what somebody did is done.
 _DONE_BY = re.compile(r"(?P<what>[^\W\d_]+) (?:by|von|par|por|da|door|przez) \S.*")
 _DATE_ALONE = re.compile(r"\d{4}-\d\d-\d\d|\d{1,2}[./]\d{1,2}[./]\d{4}|\d{1,2}\.? [^\W\d_]{3,13}\.? \d{4}")
@@ -196,7 +225,7 @@ def by_assertion(
     for fact in _surely(decide(done_by["what"], context)[:1] if done_by else (), left, "flag"):
         return fact, exactly("flag", True), 0
     never = _NEVER.fullmatch(text)
-    said = " ".join(filter(None, [never["before"], never["after"]])) if never else ""
+    said = _NE.sub("", " ".join(filter(None, [never["before"], never["after"]]))) if never else ""
     for fact in _surely(decide(said, context)[:2] if said else (), left, "moment"):
         return fact, exactly("moment", "never"), 0
     return None

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import re
 from functools import lru_cache
 from typing import TYPE_CHECKING
 
@@ -58,10 +59,15 @@ def told_by_itself(interpreter: Interpreter, entry: Entry, shape: str, context: 
                 interpreter.add(measure, item, entry, known, shape, 0.85, "its unit says what it is")
 
 
+# ``connected at 1 Gbit/s``
+_AT_SPEED = re.compile(r"(?P<state>[^\W\d_]+(?: [^\W\d_]+)?) (?:at|mit|à|a|com|con|met|z|op|na) (?=\d)")
+
+
 def _adapters_word(interpreter: Interpreter, entry: Entry, shape: str, item: Item | None) -> None:
     """``kabelgebunden``, ``niepołączona``: an adapter's kind, or whether it is connected, in any language."""
     kind = choice_named("kind", FACTS["adapter.kind"].choices, entry.printed)
-    connected = flag_of(entry.printed) if not entry.printed[:1].isdigit() else None
+    at_speed = _AT_SPEED.match(entry.printed)
+    connected = flag_of(at_speed["state"] if at_speed else entry.printed) if not entry.printed[:1].isdigit() else None
     said = f"“{entry.printed}” says it by itself"
     if kind:
         interpreter.add("adapter.kind", item, entry, exactly("choice", kind), shape, 0.8, said)

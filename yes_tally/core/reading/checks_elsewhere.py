@@ -10,7 +10,7 @@ KINDS: tuple[tuple[str, str], ...] = (
     (r"\b(?:speicher|ram-?)(?:test|pr(?:[üu]|ue)fung|diagnose)\b", "memory"),
     (r"\b(?:datentr[äa]ger|platten?|laufwerks?|volumen?|dateisystem)-?(?:pr(?:[üu]|ue)fung|test)\b|\bpr(?:[üu]|ue)fung (?:des |der )?(?:volumes?|datentr[äa]gers?|laufwerks?|platte)\b", "disk"),
     # Whatever is checked, when it has a letter: in all of them.
-    (r"\b(?:pr(?:[üu]|ue)fung|[üu]berpr(?:[üu]|ue)fung|v[ée]rification|contr[ôo]le|comprobaci[óo]n|verificaci[óo]n|controllo|verifica|verifica[çc][ãa]o|controle|sprawdzanie|kontrola)"
+    (r"\b(?:pr(?:[üu]|ue)fung|[üu]berpr(?:[üu]|ue)fung|v[ée]rification|contr[ôo]le|comprobaci[óo]n|verificaci[óo]n|controllo|verifica|verifica[çc][ãa]o|controle|sprawdzanie|kontrola|comprobando|revisando|verificando|pr[üu]fe|sprawdzam|controllando)"
      r"(?: (?:von|des|du|de|del|di|da|do|d[oa]|van|dysku|volume|volumen|laufwerk|schijf|disco|disque))* [A-Z]:(?!\w)", "disk"),
     (r"\b(?:revisi[óo]n|comprobaci[óo]n|verifica\w*|contr[ôo]le|controllo|kontrola|controle|pr(?:[üu]|ue)fung|rapport\w*|bericht|informe|raport)"
      r" (?:de |del |d['’]|des |dell[a'’] ?|van |der |da )?(?:la |l['’])?(?:[ée]?energ\w+|[ée]nergie|poboru energii)", "energy"),
@@ -47,6 +47,25 @@ KINDS: tuple[tuple[str, str], ...] = (
     (r"\b(?:test|kontrola|diagnostyka) pami[ęe]ci\b", "memory"),
     (r"\b(?:sprawdzanie|kontrola|test) (?:dysku|woluminu|systemu plik[óo]w)\b", "disk"),
 )  # fmt: skip
+
+# What commands are told to check, by a verb and an object in any order: ``sprawdz dysk D:``, ``image verify``.
+_VERB = (
+    r"(?:check|test|verify|scan|sprawd[zź]\w*|testuj|pr(?:[üu]|ue)f\w*|v[ée]rifi\w*|contr[ôo]l\w*|comprueb\w*|comprobar|revisa\w*|verific\w*|"
+    r"controleer\w*|kontroluj\w*)"
+)
+_OBJECTS = (
+    (r"energia|energi[eęi]|[ée]nergie|energ[íi]a|energy|power|str[øo]m|zasilanie", "energy"),
+    (r"pami[ęe][ćc]|speicher|ram|m[ée]moire|memoria|mem[óo]ria|geheugen|memory", "memory"),
+    (r"dysk|platte|laufwerk|datentr[äa]ger|disque|disco|schijf|volume|volumen|wolumin|disk|drive", "disk"),
+    (
+        r"pliki|dateien|systemdateien|fichiers|archivos|ficheiros|arquivos|bestanden|systembild|bild|abbild|obraz|imagen|imagem|immagine|image|files",
+        "system-files",
+    ),
+)
+ASKED: tuple[tuple[str, str], ...] = tuple(
+    (rf"(?:^|\s|[-/]){_VERB}[ -](?:\w+ )?(?:{objects})\b|\b(?:{objects})[ -]{_VERB}\b", kind)
+    for objects, kind in _OBJECTS
+)
 
 _PROBLEM = (
     r"(?:\w*fehler|probleme?|\w*verletzung(?:en)?|besch[äa]digung(?:en)?|besch[äa]digte[nr]?|endommag[ée]e?s|da[ñn]ad[oa]s|danneggiat[ie]|danificad[oa]s|beschadigde|uszkodzon(?:e|ych)|erreurs?|probl[èe]mes?|violations?|errore?s?|errori|problemas?|"
@@ -91,7 +110,7 @@ COUNTS: tuple[tuple[str, str], ...] = (
     ("health_check.errors", r"\b(?P<v>\d+) (?:fehler|erreurs?|errores|errori|errore|erros?|fouten|fout|b[łl][ęe]d[óo]w|b[łl][ąa]d|b[łl][ęe]dy)\b"),
     ("health_check.warnings", r"\b(?P<v>\d+) (?:warnung(?:en)?|avertissements?|advertencias?|avvis[oi]|avisos?|waarschuwing(?:en)?|ostrze[żz]e[ńn]|ostrze[żz]eni[ae])\b"),
     ("health_check.notes", r"\b(?P<v>\d+) (?:hinweise?|remarques?|informations?|informaci(?:ón|ones)|notas?|informazion[ei]|not[ae]|informa[çc](?:ão|ões)|opmerking(?:en)?|informacj[ai]e?|uwag[ai]?)\b"),
-    ("health_check.errors", r"\b(?:fehler|erreurs?|errores|errori|erros|fouten|b[łl][ęe]dy)\s*:\s*(?P<v>\d+)"),
-    ("health_check.warnings", r"\b(?:warnungen|avertissements|advertencias|avisos|avvisi|waarschuwingen|ostrze[żz]enia)\s*:\s*(?P<v>\d+)"),
-    ("health_check.notes", r"\b(?:hinweise|remarques|notas|note|opmerkingen|uwagi)\s*:\s*(?P<v>\d+)"),
+    ("health_check.errors", r"\b(?:fehler|erreurs?|errores|errori|erros|fouten|b[łl][ęe]d(?:y|[óo]w))\s*:\s*(?P<v>\d+)"),
+    ("health_check.warnings", r"\b(?:warnungen|avertissements|advertencias|avisos|avvisi|waarschuwingen|ostrze[żz]e(?:nia|ń|n))\s*:\s*(?P<v>\d+)"),
+    ("health_check.notes", r"\b(?:hinweise|remarques|notas|note|opmerkingen|uwagi|uwag|informacj[ie]|informations|informazioni|informa[çc][õo]es|informaciones)\s*:\s*(?P<v>\d+)"),
 )  # fmt: skip

@@ -7,7 +7,7 @@ from typing import TYPE_CHECKING
 
 from yes_tally.core.catalogue import FACTS, KEYS
 from yes_tally.core.reading.decide import NAMING, Context, Guess, decide
-from yes_tally.core.reading.labels import split_unit, words_of
+from yes_tally.core.reading.labels import MERELY_NAME, split_unit, words_of
 from yes_tally.core.reading.phrases import SUBJECTS
 from yes_tally.core.reading.shapes.layout import Group
 from yes_tally.core.reading.values import understand
@@ -121,7 +121,7 @@ def borne_by(interpreter: Interpreter, guesses: tuple[Guess, ...], cells: Sequen
             return True
         can = sum(_can_be(interpreter, guess.fact, cell) for cell in cells)
         rivals = [g for g in guesses if g is not guess and g.confidence >= guess.confidence - 0.02]
-        return can == len(cells) or (can > 0 and not rivals)
+        return can * 3 >= len(cells) * 2 if rivals else can > 0
 
     return tuple(filter(borne, guesses))
 
@@ -141,6 +141,7 @@ def each_meant_once(guesses: dict[str, tuple[Guess, ...]], numbers: dict[str, in
     """What each column of a table means: no two columns tell the same fact; the one with fewer choices goes first.
     ``numbers``: whether a column holds nothing else, and only counts the rows."""
     taken: dict[str, str] = {}
+    guesses = _with_who_it_is(guesses)
 
     def choices(label: str) -> int:
         return sum(guess.confidence > guesses[label][0].confidence - 0.02 for guess in guesses[label])
@@ -161,6 +162,16 @@ def each_meant_once(guesses: dict[str, tuple[Guess, ...]], numbers: dict[str, in
                 taken[guess.fact] = label
                 break
     return {label: tuple(g for g in found if taken.get(g.fact, label) == label) for label, found in guesses.items()}
+
+
+def _with_who_it_is(guesses: dict[str, tuple[Guess, ...]]) -> dict[str, tuple[Guess, ...]]:
+    """Beside a column of logins, a column ``Name`` says who they are."""
+    named = [label for label, found in guesses.items() if found and found[0].fact == "account.name"]
+    plainly = [label for label in named if words_of(label) in MERELY_NAME]
+    if len(named) < 2 or len(plainly) != 1:
+        return guesses
+    who = Guess("account.full_name", guesses[plainly[0]][0].confidence, "it stands beside what they sign in with")
+    return {**guesses, plainly[0]: (who,)}
 
 
 def _names_itself(label: str, guesses: Sequence[Guess]) -> bool:

@@ -14,7 +14,7 @@ from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.listings import CALLED
 from yes_tally.core.reading.phrases import SUBJECTS, SubjectAt, subjects_in
 from yes_tally.core.reading.shapes.layout import Entry, commas_for_gaps
-from yes_tally.core.reading.told_in_parts import told_bare, told_in_words
+from yes_tally.core.reading.told_in_parts import LISTED_ASIDE, told_bare, told_in_words
 from yes_tally.core.reading.values import understand
 from yes_tally.core.words import choice_named, flag_of
 
@@ -115,8 +115,11 @@ _CODE = re.compile(r", (?P<code>[A-Z]{0,3}\d[\w-]*(?:\.\w+)+)(?=,|$)")
 
 def _one_and_more(interpreter: Interpreter, entry: Entry, group: str, shape: str) -> bool:
     """``Firmware: Oakmere 2.07 of 2023-03-14, UEFI, secure boot on``: first what the label says, then more of it."""
-    first, mark, rest = entry.printed.partition(", ")
-    left, before = [fact for fact in FIELDS[group] if fact.name != NAMING[group]], len(interpreter.drafts)
+    # ``NQ-ACC-03 (Corrane Tallow 520, serial 4711)``
+    printed = LISTED_ASIDE.sub(lambda match: f", {match[1]} ", entry.printed)
+    first, mark, rest = printed.partition(", ")
+    left = [fact for fact in FIELDS[group] if fact.name != NAMING[group] or group == "firmware"]
+    before = len(interpreter.drafts)
     start = entry.column - 1 + len(first) + len(mark)
     if not rest or not told_in_words(interpreter, rest, entry.line, start, group, None, left):
         del interpreter.drafts[before:]
@@ -126,6 +129,10 @@ def _one_and_more(interpreter: Interpreter, entry: Entry, group: str, shape: str
         # ``Loamgate Systems Firmware, L52.1.18``: who made it stands first.
         interpreter.place(own, shape, (Guess("firmware.maker", 0.82, "it stands before its version"),), None)
         own = Entry(entry.label, version["code"], entry.line, entry.column + version.start("code"))
+    elif any(draft.fact == "firmware.version" for draft in interpreter.drafts[before:]):
+        # ``Tavelin Systems, version F12``
+        interpreter.place(own, shape, (Guess("firmware.maker", 0.82, "it stands before its version"),), None)
+        return True
     interpreter.place(own, shape, interpreter.means(entry.label, interpreter.context(group)), None)
     return True
 
@@ -165,6 +172,8 @@ def _in_words(interpreter: Interpreter, entry: Entry, at: SubjectAt, shape: str)
             interpreter.place(name, shape, (Guess(naming, 0.85, "the label names it"),), item)
     if done:
         interpreter.take(item)
+        if not rest and at.group == "processor":
+            interpreter.goes_on_loosely(item)
     return done
 
 

@@ -97,6 +97,9 @@ def decide(label: str, context: Context) -> tuple[Guess, ...]:
     if not guesses and bare != label:
         aside = _NAMED_ASIDE.search(label)
         return decide(bare, context) or (decide(aside[1], context) if aside else ())
+    if not guesses and context.group in _SIZED and _SIZE_ALONE.fullmatch(label):
+        # ``"gb": 16`` of a module
+        return (Guess(f"{context.group}.size", 0.82, "its unit says what it is"),)
     if not guesses:
         guesses = {guess.fact: guess for guess in _coupled(label, context)}
     if not guesses:
@@ -105,6 +108,8 @@ def decide(label: str, context: Context) -> tuple[Guess, ...]:
     return tuple(sorted(guesses.values(), key=lambda g: (-g.confidence, FACTS[g.fact].kind == "text")))
 
 
+_SIZED = frozenset({"module", "disk", "partition", "volume"})
+_SIZE_ALONE = re.compile(r"[mgt]i?b", re.I)
 _COUPLED = re.compile(
     r"(?P<maker>[^\W\d_]{3,20})(?:\s*[/&+]\s*| and | und | et | y | e | en | i )(?P<model>[^\W\d_]{3,20})"
 )
@@ -266,6 +271,8 @@ def infer_groups(labels: tuple[str, ...], around: tuple[str, ...], table: bool) 
     headed = (
         around[0] if around[:1] and around[0] in SINGLE_GROUPS and hits.get(around[0], 0) * 2 >= max(known, 2) else ""
     )
+    if headed == "os" and hits.get("machine", 0) > hits["os"]:
+        headed = "machine"  # a *system* with a maker, a model and a serial number is no software
     for group in sorted(explained, key=lambda g: (g != headed, -explained[g], order[g])):
         share = hits[group] / known if hits[group] * 5 >= len(labels) or hits[group] >= _MANY else 0.0
         near = group in around[:2]

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import re
 from collections.abc import Iterable, Iterator
 from dataclasses import dataclass, field
 
@@ -17,6 +18,8 @@ class Item:
     group: str
     keys: dict[str, str] = field(default_factory=dict)
     name: str = ""
+    section: int = 0
+    """Which section of the report tells of it, counted from 1."""
 
 
 @dataclass(slots=True)
@@ -83,7 +86,7 @@ def name_items(items: Iterable[Item], drafts: Iterable[Draft]) -> None:
     for draft in drafts:
         if draft.item:
             told.setdefault(id(draft.item), []).append(draft)
-    known: dict[tuple[str, tuple[tuple[str, str], ...]], Item] = {}
+    known: dict[tuple[str, tuple[tuple[str, str], ...]], list[list[Item]]] = {}
     numbers: dict[str, int] = {}
     for item in items:
         own = told.get(id(item))
@@ -92,14 +95,35 @@ def name_items(items: Iterable[Item], drafts: Iterable[Draft]) -> None:
         if len(own) == 1 and item.group in _TOLD_BY_SEVERAL:
             own[0].confidence = min(own[0].confidence, _TOLD_ALONE)
         key = (item.group, tuple(identity_of(item)))
-        same = known.get(key) if key[1] else None
-        if same and not _differ(same, item):
-            item.name = same.name
+        of_key = known.setdefault(key, []) if key[1] else []
+        # Of one section the last told of is enough, and of more of one key than these no list tells.
+        near = (
+            one for one in of_key[-_MOST_OF_KEY:] if not any(_are_two(told, other, item) for other in (one[0], one[-1]))
+        )
+        same = next(near, None)
+        if same:
+            item.name = same[0].name
+            same.append(item)
             continue
         numbers[item.group] = numbers.get(item.group, 0) + 1
         item.name = f"{item.group}#{numbers[item.group]}"
-        known.setdefault(key, item)
+        of_key.append([item])
 
 
-def _differ(one: Item, other: Item) -> bool:
-    return any(one.keys[key] != other.keys[key] for key in _APART if key in one.keys and key in other.keys)
+_MOST_OF_KEY = 64
+# ``CPU 0``, ``1``: which one it is, not of what kind.
+_WHICH_SOCKET = re.compile(r"(?:cpu|proc\w*|socket|sockel|package|p)?[ #_-]?\d{1,2}", re.I)
+# So many facts told of both, side by side, are of two things.
+_SHARED_FACTS = 3
+
+
+def _are_two(told: dict[int, list[Draft]], one: Item, other: Item) -> bool:
+    """Whether items of the same keys are several: they differ in what no thing has two of; or they are processors, which
+    lists may call by nothing but their kind of socket, and one section tells the same facts of both."""
+    if any(one.keys[key] != other.keys[key] for key in _APART if key in one.keys and key in other.keys):
+        return True
+    socket = one.keys.get("processor.socket", "")
+    if one.group != "processor" or one.section != other.section or _WHICH_SOCKET.fullmatch(socket):
+        return False
+    facts = [{draft.fact for draft in told.get(id(item), ())} for item in (one, other)]
+    return len(facts[0] & facts[1]) >= _SHARED_FACTS

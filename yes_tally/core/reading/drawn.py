@@ -6,6 +6,7 @@ from __future__ import annotations
 import re
 from collections.abc import Sequence
 from dataclasses import replace
+from itertools import pairwise
 
 from yes_tally.core.reading.decode import Line
 from yes_tally.core.reading.phrases import is_known
@@ -20,7 +21,7 @@ _FRAMED = re.compile(r"\s*[|│║](?P<inside>[^|│║]*)[|│║]\s*$")
 
 def unframed(lines: Sequence[Line]) -> list[Line]:
     """A dialog's frame is taken off its text; what stands in the upper border is its heading. Columns stay."""
-    lines = [_without_marks(line) for line in lines]
+    lines = _without_chapters(_without_verdicts([_without_marks(line) for line in lines]))
     if not any(_DRAWN.search(line.text, 0, _MAX_FRAME) for line in lines):
         return lines
     found = _forms(_without_branches(lines))
@@ -51,6 +52,9 @@ _CORNER = re.compile(r"[+┌╔└╚┐╗┘╝]")
 _MAX_FRAME = 400
 # ``**Maker:**``, ``[######------]``: what is bold, and how full something is, drawn.
 _BOLD = re.compile(r"\*\*(?=[^\W\d_])([^*]{1,80}?)(?<=\S)\*\*")
+_BOXES = re.compile(r"\[[xX*✓]\] \w+\s+\[ ?\] \w+|\[ ?\] \w+\s+\[[xX*✓]\] \w+")
+_UNTICKED = re.compile(r"\[ ?\] [^\[\]]+?(?=\s*(?:\[|$|\s{2,}))")
+_TICKED = re.compile(r"\[[xX*✓]\] ")
 _GAUGE = re.compile(r"\[[#=*|>.█▓░-]{4,60}[ .-]*\]")
 
 
@@ -59,13 +63,56 @@ def _without_marks(line: Line) -> Line:
     text = line.text
     if len(text) > _MAX_FRAME or not ("**" in text or "[" in text):
         return line
+    if _BOXES.search(text):
+        # ``[x] on  [ ] off``: of what may be ticked, what is.
+        text = _UNTICKED.sub(lambda box: " " * len(box.group()), text)
+        text = _TICKED.sub(lambda box: " " * len(box.group()), text)
     plain = _BOLD.sub(r"  \1  ", text)
     plain = _GAUGE.sub(lambda gauge: " " * len(gauge.group()), plain)
-    return line if plain == text else replace(line, text=plain.rstrip())
+    return line if plain == line.text else replace(line, text=plain.rstrip())
 
 
-_KNOT = re.compile(r"\+ (?=[^\W\d_])")
-_KNOT_OR_TRUNK = re.compile(r"^(?:\+(?= [^\W\d_])|[|│](?= ))")
+# ``[ok]``, ``[!!]``: what somebody thinks of a line, at its end.
+_VERDICT = re.compile(r"\s{2,}\[\s?(?:ok|[!?x+✓✔✗-]{1,3}|pass|fail|warn|warning|good|bad|info|note)\s?\]\s*$", re.I)
+_LEAST_VERDICTS = 3
+
+
+def _without_verdicts(lines: list[Line]) -> list[Line]:
+    """The lines without the verdicts that most of them end with."""
+    found = [(index, match) for index, line in enumerate(lines) if (match := _VERDICT.search(line.text[:_MAX_FRAME]))]
+    if len(found) < _LEAST_VERDICTS or len(found) * 2 < sum(bool(line.text.strip()) for line in lines):
+        return lines
+    for index, match in found:
+        lines[index] = replace(lines[index], text=lines[index].text[: match.start()])
+    return lines
+
+
+# ``2.1 Cores``, under ``2  Processor``: a number of a chapter, dotted where it is one of another's.
+_CHAPTER = re.compile(r"\s*(?P<number>\d{1,2}(?:\.\d{1,2}){0,2})(?![\d.]*\.\d)\.?\s+(?=[^\W\d_])")
+_LEAST_CHAPTERS = 3
+
+
+def _without_chapters(lines: list[Line]) -> list[Line]:
+    """The lines without the numbers of chapters that count most of them, one after the other; columns stay."""
+    found = [(index, match) for index, line in enumerate(lines) if (match := _CHAPTER.match(line.text[:_MAX_FRAME]))]
+    numbers = [tuple(map(int, match["number"].split("."))) for _, match in found]
+    dotted = sum(len(number) > 1 for number in numbers)
+    written = sum(bool(line.text.strip()) for line in lines)
+    if dotted < _LEAST_CHAPTERS or len(found) * 3 < written * 2 or any(a >= b for a, b in pairwise(numbers)):
+        return lines
+    for index, match in found:
+        line = lines[index]
+        lines[index] = replace(line, text=" " * match.end() + line.text[match.end() :])
+    for (index, match), number, below in zip(found, numbers, numbers[1:], strict=False):
+        if below[:-1] == number:
+            # A chapter heads what its parts tell: it stands less deep than they do.
+            text = lines[index].text.strip()
+            lines[index] = replace(lines[index], text=" " * match.start("number") + text)
+    return lines
+
+
+_KNOT = re.compile(r"\s*[+o] (?=[^\W\d_])")
+_KNOT_OR_TRUNK = re.compile(r"^(?P<before>\s*)(?:[+o](?= [^\W\d_])|[|│](?= |$))")
 _BRANCH = re.compile(r"(?P<tree>[\s│|]*(?:[├└]─*|[|`\\+]--+)\s?)(?=\S)")
 _TRUNK = re.compile(r"\s*[│|][\s│|]*(?=\S)")
 
@@ -73,8 +120,8 @@ _TRUNK = re.compile(r"\s*[│|][\s│|]*(?=\S)")
 def _without_branches(lines: Sequence[Line]) -> list[Line]:
     """A tree that is drawn with branches, by its indents alone."""
     if sum(bool(_KNOT.match(line.text)) for line in lines) > 1 and any(_TRUNK.match(line.text) for line in lines):
-        # ``+ memory`` over ``|   16 GB, …``
-        return [replace(line, text=_KNOT_OR_TRUNK.sub(" ", line.text, count=1)) for line in lines]
+        # ``+ memory``, ``o Palefire FX 40`` over ``|   16 GB, …``
+        return [replace(line, text=_KNOT_OR_TRUNK.sub(r"\g<before> ", line.text, count=1).rstrip()) for line in lines]
     if sum(bool(_BRANCH.match(line.text)) for line in lines) < 2 or not any(
         "├" in line.text or "└" in line.text for line in lines
     ):

@@ -13,7 +13,7 @@ from yes_tally.core.reading.by_itself import choice_by_flag, said_the_other_way,
 from yes_tally.core.reading.compounds import compound, counted_list, profile_alone
 from yes_tally.core.reading.decide import ITEM_GROUPS, Context, Guess, decide
 from yes_tally.core.reading.drafts import Item
-from yes_tally.core.reading.labels import words_of
+from yes_tally.core.reading.labels import MERELY_NAME, words_of
 from yes_tally.core.reading.listings import BULLET, counted_lines, empty_socket, listed_item, numbered
 from yes_tally.core.reading.names_told import is_named_below, names_and_tells
 from yes_tally.core.reading.pairs_within import in_parts
@@ -36,9 +36,12 @@ def read_entries(
     interpreter: Interpreter, entries: Sequence[Entry], shape: str, context: Context, item: Item | None
 ) -> None:
     """Read pairs that stand together, with what is spoken of there and the item they tell of."""
-    counted, stands_in = counted_lines(entries), item
+    counted, stands_in, by_login = counted_lines(entries), item, False
+    opened: Item | None = None
     for entry, said_of in in_parts(entries, context):
         item = stands_in
+        if interpreter.numbered and interpreter.numbered_line == entry.line - 1:
+            opened = interpreter.numbered  # ``Disk 0   Basalt NV500`` over ``Size   465.8 GB``
         if item is None and said_of.group in ITEM_GROUPS and said_of.group != context.group:
             item = _named_on_line(interpreter, entry, said_of.group)
             if item is None:
@@ -63,27 +66,45 @@ def read_entries(
                 and (compound(interpreter, entry, shape) or counted_list(interpreter, entry, shape))
             )
             or (entry.label and item is None and profile_alone(interpreter, entry, shape))
-            or (entry.label and empty_socket(interpreter, entry, shape))
+            or (entry.label and empty_socket(interpreter, entry, shape, around))
             or (item and ", " in entry.printed and names_and_tells(interpreter, entry, item, shape))
         ) or (entry.label and interpreter.by_number and _of_number(interpreter, entry, shape)):
             continue
         elif entry.label:
             guesses = interpreter.means(entry.label, said_of)
+            if not guesses and item is None and (more := _of_what_is_open(interpreter, entry, opened)):
+                interpreter.place(entry, shape, more, opened)
+                continue
             if not guesses and item and " " in entry.printed and told_under(interpreter, entry, item.group, item):
                 continue
             if said_the_other_way(interpreter, entry, shape, said_of, item):
                 continue
             if guesses and item and is_named_below(interpreter, entry, entries, guesses[0], said_of):
                 # Of an adapter it is what people call it.
-                guesses = (Guess("adapter.connection", 0.82, "it heads what is said of the adapter"),)
-                if item.group != "adapter":
+                if item.group == "account":
+                    by_login = True
+                elif item.group == "adapter":
+                    guesses = (Guess("adapter.connection", 0.82, "it heads what is said of the adapter"),)
+                else:
                     interpreter.frame.add(entry.line)
                     continue
+            elif by_login and words_of(entry.label) in MERELY_NAME:
+                guesses = (Guess("account.full_name", 0.85, "it stands below what they sign in with"),)
             named = not guesses or FACTS[guesses[0].fact].kind == "choice"
             if not (named and choice_by_flag(interpreter, entry, shape, said_of, item)):
                 interpreter.place(entry, shape, guesses, item)
         else:
             told_by_itself(interpreter, entry, shape, said_of, item)
+
+
+def _of_what_is_open(interpreter: Interpreter, entry: Entry, opened: Item | None) -> Sequence[Guess]:
+    """What a label that means nothing of the PC surely means of the thing that a line above it opened."""
+    guesses = decide(entry.label, interpreter.context(opened.group))[:1] if opened else ()
+    sure = guesses and guesses[0].confidence > _SURE and opened and guesses[0].fact.startswith(f"{opened.group}.")
+    return guesses if sure else ()
+
+
+_SURE = 0.9
 
 
 def _named_on_line(interpreter: Interpreter, entry: Entry, group: str) -> Item | None:

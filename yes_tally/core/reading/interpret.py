@@ -6,6 +6,7 @@ import re
 from collections.abc import Iterator, Sequence
 from contextlib import contextmanager
 from dataclasses import replace
+from itertools import islice
 
 from yes_tally.core.catalogue import FACTS
 from yes_tally.core.quantity import Locale, Value, exactly
@@ -30,6 +31,8 @@ from yes_tally.core.reading.phrases import (
     subjects_in,
     taught_everywhere,
 )
+from yes_tally.core.reading.phrases.commands import COMMAND_WORDS
+from yes_tally.core.reading.phrases.elsewhere import says_elsewhere
 from yes_tally.core.reading.phrases.taught import in_use
 from yes_tally.core.reading.shapes.layout import Entry, Heading, Layout
 from yes_tally.core.reading.values import MAX_TEXT, mask_of, understand
@@ -41,6 +44,8 @@ _WHOLE_PHRASE = 0.9
 # An item has not more fields than these.
 _MOST_FIELDS = 16
 
+# No list goes on over more readings than these.
+_LONGEST_LIST = 256
 _SAID_TWICE = 0.45
 # Names of things that have but one.
 _ONE_NAME = frozenset(f"{group}.name" for group in ("driver", "software", "task", "account", "printer", "battery"))
@@ -57,6 +62,7 @@ class Interpreter:
         self.frame: set[int] = set()
         self.hosts: set[str] = set()
         self.section_from = 0
+        self._section = 0
         self.under: tuple[str, ...] = ()
         """The command and the headings above, the nearest last."""
         self.met: list[Met] = []
@@ -91,6 +97,7 @@ class Interpreter:
     def section_starts(self) -> None:
         """Loose items (a processor told among the PC's own facts) are one a section."""
         self.section_from = len(self.drafts)
+        self._section += 1
         self._loose = {}
         self._named = {}
         self.listed = None
@@ -108,7 +115,11 @@ class Interpreter:
         taught = self._book.under(label, self.under) if self._book.taught else None
         if taught:
             return as_taught(taught)
+        if says_elsewhere(label):
+            return ()
         guesses = decide(label, context)
+        if context.group == "process":
+            guesses = tuple(g for g in guesses if g.fact != "host.booted_at")  # it started, and not the PC
         sure = bool(guesses) and guesses[0].confidence >= _WHOLE_PHRASE
         if not sure and self.under and len(self.under[-1]) <= _SHORT_HEADING and not _UNIT_ALONE.fullmatch(label):
             # ``"tpm": {"specVersion": …}``: what the heading begins the label ends.
@@ -142,6 +153,8 @@ class Interpreter:
         found = subjects_in(words)
         # ``memory sockets`` are no sockets of a network.
         named = tuple(dict.fromkeys(at.group for at in found if at.group != "connection" or not _is_part(at, found)))
+        if line is None and named and COMMAND_WORDS.get(text.split(None, 1)[0].casefold()) == "variable":
+            named = ("variable", *named)  # ``vars --user`` are the user's
         if not named and line is None:
             named = tuple(
                 dict.fromkeys(group for word in text.casefold().split()[:3] if (group := subject_of_command(word)))
@@ -267,6 +280,10 @@ class Interpreter:
             confidence = min(confidence, _SAID_TWICE)  # it has its name already
         self.drafts.append(Draft(fact, item, entry, value, shape, round(confidence, 3), why, also))
 
+    def goes_on_loosely(self, item: Item) -> None:
+        """What is told without an item of its group further down in the section is told of this one, if it is the first."""
+        self._loose.setdefault(item.group, item)
+
     def named_aside(self, group: str, entry: Entry) -> Item | None:
         """``Gateway: 10.20.1.1 (Quayside LAN)``: the item of this section that brackets behind the value name."""
         aside = _ASIDE.search(entry.printed) if group == "adapter" else None
@@ -275,7 +292,7 @@ class Interpreter:
     def _extend_list(self, fact: str, item: Item | None, entry: Entry, value: Value) -> None:
         """A list that goes on on the next line is one list: the first reading holds all of it."""
         lines = entry.line - 1
-        for draft in reversed(self.drafts):
+        for draft in islice(reversed(self.drafts), _LONGEST_LIST):
             if draft.fact != fact or draft.item is not item or draft.entry.column != entry.column:
                 if draft.entry.line < lines:
                     return
@@ -289,12 +306,13 @@ class Interpreter:
 
     def take(self, item: Item) -> None:
         """Keep an item that was made before it was sure that anything is told of it."""
+        item.section = self._section
         self._items.append(item)
 
     def new_item(self, group: str) -> Item:
         """A new item of a group; it gets its name when the report is read."""
         item = Item(group)
-        self._items.append(item)
+        self.take(item)
         return item
 
     def name_items(self) -> None:

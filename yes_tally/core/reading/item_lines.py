@@ -1,12 +1,14 @@
 """Lines that each state one thing whole, without a head over them: patterns kept as data.
 
-A pattern's named groups are fields of its group's facts (``addresses`` stands for all lists of addresses). A thing is
-read only where at least two of its fields can be understood.
+A pattern's named groups are fields of its group's facts (``addresses`` stands for all lists of addresses; ``column`` for
+the connection that neighbours are seen on, where several of them say the same). A thing is read only where at least two
+of its fields can be understood.
 """
 
 from __future__ import annotations
 
 import re
+from collections import Counter
 from collections.abc import Sequence
 from dataclasses import dataclass
 from functools import lru_cache
@@ -14,7 +16,7 @@ from typing import TYPE_CHECKING
 
 from yes_tally.core.catalogue import FACTS
 from yes_tally.core.reading.decode import Line
-from yes_tally.core.reading.shapes.layout import Entry
+from yes_tally.core.reading.shapes.layout import Entry, indent_of
 from yes_tally.core.reading.sieve import Sieve
 from yes_tally.core.reading.values import understand
 
@@ -54,15 +56,17 @@ ITEM_LINES: tuple[ItemLine, ...] = (
     _line("neighbour", rf"(?P<address>{_IP}) dev \"?(?P<interface>(?<=\")[^\"]+|[^\s\"]+)\"? lladdr (?P<mac>{_MAC})\b.*?(?P<kind>permanent|reachable|stale|delay|probe)?"),
     _line("route", rf"(?P<destination>default|{_IP}(?:/\d+)?) (?:via|by|through|->) (?P<gateway>{_IP}) (?:dev|on|over|out of|by|through) (?P<interface>\S+)(?:.*? (?:metric|cost|distance|weight) (?P<metric>\d+))?.*"),
     _line("route", rf"(?P<destination>default|{_IP}(?:/\d+)?) (?:dev|on|over) (?P<interface>\S+)(?= (?:proto|scope|src|metric|cost|distance|weight|table|pref|onlink|linkdown)\b|\s*$)(?:.*? (?:metric|cost|distance|weight) (?P<metric>\d+))?.*"),
+    _line("route", rf"(?P<destination>default|{_IP}(?:/\d+)?)\s+(?:(?:via|by|through|über|par|por|da|door|przez) (?P<gateway>{_IP})|on[ -]?link|direct\w*|direkt\w*|locale?|lokal\w*)\s{{2,}}(?P<interface>[^\W\d_]\S*(?: \S+)*?)(?:\s{{2,}}(?:(?:cost|metric|weight|distance|kosten|metrik|co[uû]t|m[eé]trique|coste|m[eé]trica|custo|costo|metrica|koszt|metryka|kosten)[ :=]+)?(?P<metric>\d+))?(?:\s+\(.*\))?"),
     _line("connection", r"(?:#?\d{1,4}[.)]?\s+)?(?P<protocol>tcp6?|udp6?)\s+(?P<local>\S+:\S+)\s+(?:->|<-+>|→|to)?\s*(?P<remote>\*|\S+:\S+)(?:\s+(?P<state>[^\W\d_][^\W\d]{3,14}(?: [^\W\d]{3,14})?))?(?:\s{2,}\D{0,40}?(?P<pid>\d{1,7})\)?)?"),
     _line("connection", r"(?:#?\d{1,4}[.)]?\s+)?(?P<protocol>tcp6?|udp6?)\s+(?P<local>\S+:\d+)\s{2,}(?:-\s+)?[^\d(]{1,40}\((?P<pid>\d{1,7})\)"),
     _line("connection", r"(?P<state>[a-z][a-z_-]{2,14})\s+(?P<protocol>tcp6?|udp6?)\s+(?P<local>\S+:[\d*]+)(?:\s+(?:->|<-+>|→|to)\s*(?P<remote>\*|\S+:[\d*]+))?(?:\s+.*?\bpid[ =:](?P<pid>\d{1,7})\b.*|\s+\D{0,40})?"),
-    _line("neighbour", rf"(?P<address>{_IP})\s{{2,}}(?P<mac>{_MAC})(?:\s+\(?(?P<kind>[a-z]+)\)?)?(?:\s{{2,}}\S.*)?"),
+    _line("neighbour", rf"(?P<address>{_IP})\s{{2,}}(?P<mac>{_MAC})(?:\s+\(?(?P<kind>[^\W\d_]+)\)?)?(?:\s{{2,}}(?P<column>[^\W\d_]\S*(?: \S+)*))?(?:\s{{2,}}\S.*)?"),
     _line("event", rf"(?P<at>{_DAY}[ T]\d\d:\d\d:\d\d\S*) \[(?P<source>[\w .-]{{2,40}})\] (?P<level>{_LEVEL})\b[:\]]? +(?P<text>\S.*)"),
     _line("event", rf"(?P<at>{_DAY}[ T]\d\d:\d\d:\d\d\S*) [\[<]?(?P<level>{_LEVEL})[\]>]? +(?:\[(?P<source>[\w .-]{{2,40}})\]|(?P<source2>[\w.-]{{2,40}}):) +(?P<text>\S.*)"),
     _line("event", rf"(?P<at>{_DAY}[ T]\d\d:\d\d(?::\d\d\S*)?)\s+[\[<]?(?P<level>{_LEVEL})[\]>]?\s+(?P<source>[\w .-]{{2,30}}?)[\[(#](?P<id>\d{{1,6}})[\])]?:\s+(?P<text>\S.*)"),
+    _line("event", rf"(?:(?:le|am|on|el|il|em|op|dnia) )?(?P<at>{_DAY}[ T,]+(?:(?:à|um|at|a las|às|alle|om|o) )?\d\d?:\d\d(?::\d\d)?)\s*(?:--|[–—:|-])?\s*[\[<]?(?P<level>[^\W\d_]{{4,14}})[\]>]?:?\s+\((?P<source>[^,()\d]{{2,40}}?), (?:[^\W\d_]{{1,8}}[.°º]?|#) ?(?P<id>\d{{1,6}})\)(?:[:\s]+(?P<text>\S.*))?"),
     _line("volume", rf"(?P<mount>[A-Z]:)\s+(?:is |drive |volume )?(?:[^,;]{{1,60}}[,;] )?(?:is )?(?:fully |currently |now |vollständig |entièrement )?(?P<encrypted>{_ENCRYPTED})\b[^.]{{0,80}}\.?"),
-    _line("lookup", rf"(?P<name>[a-z][\w-]*(?:\.[\w-]+)+)\s+(?P<address>{_IP})\s+\(?(?:from|by|asked|says|von|de|da|van|od) (?P<server>[\w.:-]+?)\)?"),
+    _line("lookup", rf"(?P<name>[a-z][\w-]*(?:\.[\w-]+)+)\s+(?:(?:→|->|=>|=|is|is at)\s+)?(?P<address>{_IP})\s+\(?(?:from|by|asked|says|von|de|da|van|od) (?P<server>[\w.:-]+?)\)?"),
     _line("update", rf"(?:[-*•]\s+|\[?\d{{1,3}}[\].)]:?\s+)?(?P<id>[A-Z]{{1,4}}-?\d{{4,8}})\s+[(\[](?P<installed_at>{_DAY})[)\]]\s*[:–-]?\s+(?P<title>\S.*)"),
     _line("update", rf"(?:[-*•]\s+|\[?\d{{1,3}}[\].)]:?\s+)?(?P<id>[A-Z]{{1,4}}-?\d{{4,8}})\s*[:–-]\s+(?P<title>[^,;(]\S.*?)\s*[,(]\s*(?:\w+ )?(?P<installed_at>{_DAY})\)?"),
     _line("boot_entry", r"(?P<id>boot[ -]?\d{2,4}|entry[ -]?\d{1,4})\*?:?\s+(?P<name>[^\W_].*?)(?:\s{2,}(?P<path>\S.*))?"),
@@ -70,6 +74,7 @@ ITEM_LINES: tuple[ItemLine, ...] = (
     _line("update", rf"(?:[-*•]\s+)?(?P<id>[A-Z]{{1,4}}-?\d{{4,8}})\s+(?:am|on|vom|le|du|el|il|del|op|em|de|dnia|z)?\s*(?P<installed_at>{_DAY})\s{{2,}}(?P<title>[^\W\d_].*)"),
     _line("lookup", rf"asked (?P<server>{_IP}):? (?P<name>[a-z][\w-]*(?:\.[\w-]+)+) (?:is|has|->|=) (?P<address>{_IP})"),
     _line("software", rf"(?:[-*•]\s+)?(?P<name>[^\W\d][^(),]*?) v?(?P<version>\d+(?:\.\d+)+)(?: \((?P<maker>[^()]+)\))?(?:,| [-–]) (?:installed|fitted|added|put in|put on|set up|since|from|installiert|install[ée]e?|instalad[oa]|installat[oa]|ge[iï]nstalleerd|zainstalowan[oya]) (?:on |am |le |el |em |il |op )?(?P<installed_at>{_DAY})(?:,.*)?"),
+    _line("software", rf"(?:[-*•]\s+|\d{{1,4}}[.)]\s+)?(?P<name>[^\W\d][^(),]*?) v?(?P<version>\d+(?:\.\d+)+) [-–—] (?P<maker>[^\W\d_][^,]*?)(?:,| [-–—]) (?:(?:installed|fitted|added|since|installiert|install[ée]e?|instalad[oa]|installat[oa]|ge[iï]nstalleerd|zainstalowan[oya]) )?(?:on |am |le |el |em |il |op |dnia )?(?P<installed_at>{_DAY})"),
     _line("lookup", rf"(?P<name>[a-z][\w-]*(?:\.[\w-]+)+)\.?\s+(?:has (?:the )?(?:ipv[46] )?address|is at|is|resolves to|answers to|->|=>|=)\s*:?\s+(?P<address>{_IP})"),
     _line("adapter", rf"(?P<name>[a-z][\w.@-]{{0,30}}) +(?P<connected>up|down|unknown) +(?P<mac>{_MAC})(?: <.*>)?"),
     _line("adapter", rf"(?P<name>[a-z][\w.@-]{{0,30}}) +(?P<connected>up|down|unknown)(?: +(?P<addresses>{_IP}/\d+(?: {_IP}/\d+)*))?"),
@@ -86,18 +91,63 @@ def read_item_lines(interpreter: Interpreter, lines: Sequence[Line]) -> set[int]
     read: set[int] = set()
     rows = [ITEM_LINES[place] for place in _sieve().passing("\n".join(line.text[:MAX_LENGTH] for line in lines))]
     known: dict[tuple[str, str], Item] = {}
+    columns: list[tuple[Item, Entry]] = []
     for line in lines:
-        if 8 < len(line.text) <= MAX_LENGTH and any(_states(interpreter, line, row, known) for row in rows):
+        if 8 < len(line.text) <= MAX_LENGTH and any(_states(interpreter, line, row, known, columns) for row in rows):
             read.add(line.number)
+    _connections_of_neighbours(interpreter, columns)
+    if any(row.group == "event" for row in rows):
+        _texts_below(interpreter, lines, read)
     return read
 
 
-def _states(interpreter: Interpreter, line: Line, row: ItemLine, known: dict[tuple[str, str], Item]) -> bool:
+def _texts_below(interpreter: Interpreter, lines: Sequence[Line], read: set[int]) -> None:
+    """An event whose line does not say what happened says it on the line below, which stands deeper."""
+    by_number = {line.number: line for line in lines}
+    told: dict[int, Item] = {}
+    for draft in interpreter.drafts[interpreter.section_from :]:
+        if draft.item and draft.item.group == "event" and draft.entry.line in read:
+            told.setdefault(draft.entry.line, draft.item)
+    said = {id(draft.item) for draft in interpreter.drafts if draft.fact == "event.text"}
+    for number, item in told.items():
+        below = by_number.get(number + 1)
+        deeper = (
+            below is not None and below.number not in read and indent_of(below.text) > indent_of(by_number[number].text)
+        )
+        if below and deeper and id(item) not in said:
+            text = below.text.strip()
+            value = understand(FACTS["event.text"], text, interpreter.locale)
+            if value:
+                entry = Entry("", text, below.number, indent_of(below.text) + 1)
+                interpreter.add(
+                    "event.text", item, entry, value, "sentences", 0.85, "it stands below what happened when"
+                )
+                read.add(below.number)
+
+
+def _connections_of_neighbours(interpreter: Interpreter, columns: Sequence[tuple[Item, Entry]]) -> None:
+    """What stands in a last column behind several neighbours is where they are seen; a name of each stands there once."""
+    often = Counter(entry.printed for _, entry in columns)
+    for item, entry in columns:
+        value = understand(FACTS["neighbour.interface"], entry.printed, interpreter.locale)
+        if value and often[entry.printed] > 1:
+            interpreter.add("neighbour.interface", item, entry, value, "sentences", 0.75, "several are seen on it")
+
+
+def _states(
+    interpreter: Interpreter,
+    line: Line,
+    row: ItemLine,
+    known: dict[tuple[str, str], Item],
+    columns: list[tuple[Item, Entry]],
+) -> bool:
     match = row.pattern.fullmatch(line.text)
     if match is None:
         return False
     told = []
     for name, text in match.groupdict().items():
+        if name == "column":
+            continue
         for field in _ADDRESSES if name == "addresses" else (name.rstrip("2"),):
             fact = FACTS[f"{row.group}.{field}"]
             value = understand(fact, text, interpreter.locale) if text else None
@@ -108,6 +158,8 @@ def _states(interpreter: Interpreter, line: Line, row: ItemLine, known: dict[tup
     # A name that several lines tell addresses of is one look-up.
     key = (row.group, match["name"].casefold() if row.group == "lookup" else str(line.number))
     item = known.get(key) or known.setdefault(key, interpreter.new_item(row.group))
+    if match.groupdict().get("column"):
+        columns.append((item, Entry("", match["column"], line.number, match.start("column") + 1)))
     for fact_name, entry, value in told:
         if entry.printed.casefold() == key[1] and fact_name in item.keys:
             continue

@@ -62,6 +62,8 @@ def told_by(
         if _cannot_be(label, printed, guess, shape):
             continue
         fact = guess.fact
+        if fact == "adapter.lease_from" and _UNTIL.match(printed):
+            fact = "adapter.lease_until"  # ``Lease: until 2025-02-12``
         value = understood(fact)
         if value is None and fact == "adapter.ipv4":
             fact = "adapter.ipv6"  # an address is an address, whichever its label expected
@@ -72,6 +74,9 @@ def told_by(
         sure = guess.confidence - (_LATER if place else 0.0) - (_RIVALLED if also else 0.0)
         return Told(memory_told(fact, guess.phrase, value), value, printed, sure, guess.why, also[:_MOST_RIVALS])
     return None
+
+
+_UNTIL = re.compile(r"(?:until|till|through|to|bis|jusqu\S*|hasta|até|fino|tot|do)\b", re.I)
 
 
 def _rivals(fact: str, guess: Guess, guesses: tuple[Guess, ...]) -> list[str]:
@@ -114,8 +119,17 @@ _COUNTING = re.compile(
 )
 
 
+# ``4, of which 2 are administrators``, ``1 card``
+_OF_WHICH = re.compile(
+    r"\d{1,3}, (?:of which|of them|davon|dont|de ell[oa]s|de los cuales|di cui|waarvan|z czego|dos quais)\b", re.I
+)
+_COUNT_OF = re.compile(r"\d{1,3} [^\W\d_A-Z]{3,20}")
+
+
 def _only_counts(label: str, printed: str, fact: str) -> bool:
     """``Boot entries: 2``: how many there are is the name of none."""
+    if fact.partition(".")[0] in ITEM_GROUPS and (_OF_WHICH.match(printed) or _COUNT_OF.fullmatch(printed)):
+        return True
     first = _COUNTS_FIRST.match(printed) if fact.partition(".")[0] in ITEM_GROUPS else None
     if first is None:
         return False

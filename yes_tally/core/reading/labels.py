@@ -17,8 +17,8 @@ _UNIT = re.compile(
     re.I,
 )
 _PREFIXES = frozenset("KMGT")
-# A label that is nothing but the unit of a clock or a rate (``MHz``, ``mbps``) says what is told.
-_RATE_ALONE = re.compile(r"[kmg]?hz|[kmg]bit/s|[kmg]bps", re.I)
+# A label that is nothing but the unit of a clock, a rate or a size (``MHz``, ``mbps``, ``gb``) says what is told.
+_RATE_ALONE = re.compile(r"[kmg]?hz|[kmg]bit/s|[kmg]bps|[kmgt]i?b", re.I)
 # ``1K-blocks``: sizes are counted in blocks of that size (POSIX ``df``, and others after it).
 _BLOCKS = re.compile(r"1(?P<prefix>[BKMG])i?B?[- ]blocks", re.I)
 _COUNTED_IN = re.compile(
@@ -35,12 +35,26 @@ _STOP = frozenset(
 )
 
 
+# The words of labels that say *name*, and not of what.
+MERELY_NAME = frozenset((word,) for word in ("name", "nom", "nombre", "nome", "naam", "nazwa", "imie"))
+
+
 @lru_cache(maxsize=16384)
 def words_of(label: str) -> tuple[str, ...]:
     """The words of a label in order: split at camel case and marks, plain, singular, without small words."""
+    if label.endswith("?"):
+        label = _ASKS.sub("", label[:-1].rstrip())
     printed = _WORD.findall(plain(_apart(_ordinal(label.replace("(s)", "s")))))
     telling = [word for word in printed if word not in _STOP] or printed
     return tuple(_spelt(_singular(word)) for word in telling) or (("#",) if label.strip() == "#" else ())
+
+
+# ``Which model?``, ``How much memory?``, ``Welches Modell?``: what is asked for.
+_ASKS = re.compile(
+    r"^(?:which|what kind of|what|how many|how much|who|whose|is the|is it|is|are|has it|was|welche[rns]?|was|wie ?viele?|wer|wann|ist|quel(?:le)?s?|combien de|combien|"
+    r"qui|est-ce que|est|qu[ée]|cu[áa]l|cu[áa]nt[oa]s?|qui[ée]n|qual|quant[oiae]s?|chi|quem|welke?|hoeveel|wie|jaki[e]?|jaka|ile|kto|czy) (?=\S+)",
+    re.I,
+)
 
 
 def _ordinal(label: str) -> str:

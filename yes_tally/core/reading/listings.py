@@ -14,7 +14,7 @@ from yes_tally.core.reading.by_clause import LEADING_SIZE
 from yes_tally.core.reading.decide import ITEM_GROUPS, NAMING, Context, Guess, decide
 from yes_tally.core.reading.drafts import Item
 from yes_tally.core.reading.labels import words_of
-from yes_tally.core.reading.phrases import SUBJECTS, is_known, names_item
+from yes_tally.core.reading.phrases import SUBJECTS, is_known, subjects_in
 from yes_tally.core.reading.shapes.layout import Entry, Group, cells_by_gap, commas_for_gaps
 from yes_tally.core.reading.told_in_parts import told_bare, told_in_words
 from yes_tally.core.reading.values import understand
@@ -26,9 +26,9 @@ if TYPE_CHECKING:
 # Not ``14. Juni 2024``.
 BULLET = re.compile(r"(?:\[\d{1,4}\]:?|\d{1,4}[.):]|[*•-])\s+(?=\S)(?![^\W\d_]{3,13}\.? \d{4}\b)")
 INDEXED = re.compile(
-    r"\W*(?P<noun>[^\W\d_]+(?:[ _-][^\W\d_]+){0,3}?)[\s_-]*(?:#|no\.|nr\.|n[°º]|:)?\s*"
+    r"\W*+(?P<noun>[^\W\d_]+(?:[ _-][^\W\d_]+){0,3}?)[\s_-]{0,4}(?:#|no\.|nr\.|n[°º]|:)?\s{0,4}"
     r"(?P<rest>\d{1,4}|[A-Za-z]:\\?|/\S*|\"[^\"]+\"|'[^']+'|[A-Z]+\d+|[a-z]{2,5}\d{1,2})?"
-    r"(?:\s?(?:of|von|sur|de|di|van|z|/)\s?\d{1,3})?\W*$"
+    r"(?:\s?(?:of|von|sur|de|di|van|z|/)\s?\d{1,3})?\W*+$"
 )
 ITEM_HEADING = {
     "processor": "processor.socket",
@@ -65,7 +65,7 @@ def _lettered(interpreter: Interpreter, entry: Entry, match: re.Match[str], shap
 
 
 _TOLD_ASIDE = re.compile(r"(?P<label>[^()]{3,40}?)\s*\((?P<told>[^()]{1,120})\)")
-_WHICH = re.compile(r"\d{1,4}|[A-Z]+\d{1,2}")
+_WHICH = re.compile(r"\d{1,4}|[A-Z]+\d{1,2}|[A-Z]")
 
 
 # What a system calls a disk by.
@@ -90,9 +90,11 @@ def numbered(
     if aside:
         # ``disk 0 (Basalt NV500, serial B4-2211-QX): healthy``: what stands in the brackets is said of it too.
         named = _WHICH.fullmatch(aside["told"])
-        both = entry.printed if named else f"{aside['told']}, {entry.printed}"
+        parts = (entry.printed, aside["told"]) if aside["told"][0].islower() else (aside["told"], entry.printed)
+        both = entry.printed if named else ", ".join(parts)
         which = aside["told"] if named else ""
-        entry = Entry(aside["label"], both, entry.line, max(1, entry.column - len(aside["told"]) - 3))
+        before = 0 if aside["told"][0].islower() else len(aside["told"]) + 3
+        entry = Entry(aside["label"], both, entry.line, max(1, entry.column - before))
     if _DEVICE.fullmatch(entry.label):
         item = Item("disk")
         if told_bare(interpreter, by_gaps(entry), "disk", item, shape, "disk.model"):
@@ -104,7 +106,9 @@ def numbered(
         letter = LETTERED.fullmatch(entry.label)
         if letter and SUBJECTS.get(words_of(letter["noun"])) in ("volume", "disk"):
             return _lettered(interpreter, entry, letter, shape, parent)
-        return False
+        if letter is None or _by_key(letter["noun"], around) != "module":
+            return False
+        match = letter  # ``Socket A``
     if not match["rest"] or not _WHICH.fullmatch(match["rest"]):
         return False
     spoken = SUBJECTS.get(words_of(match["noun"]))
@@ -161,12 +165,13 @@ _EMPTY = frozenset(
 )
 
 
-def empty_socket(interpreter: Interpreter, entry: Entry, shape: str) -> bool:
+def empty_socket(interpreter: Interpreter, entry: Entry, shape: str, around: tuple[str, ...]) -> bool:
     """``Socket A2 .... free``: a memory socket that holds nothing is told of too. Whether it is one."""
-    if not names_item(entry.label) or plain(entry.printed) not in _EMPTY:
+    label = entry.label if plain(entry.printed.strip("()[]<>- ")) in _EMPTY else ""
+    match = LETTERED.fullmatch(label) or INDEXED.match(label) if label else None
+    if match is None or not match["rest"]:
         return False
-    match = INDEXED.match(entry.label)
-    if match is None or SUBJECTS.get(words_of(match["noun"])) != "module" or not match["rest"]:
+    if "module" not in (SUBJECTS.get(words_of(match["noun"])), _by_key(match["noun"], around)):
         return False
     place = Entry(entry.label, match["rest"], entry.line, max(1, entry.column - len(entry.printed)))
     interpreter.place(
@@ -255,12 +260,13 @@ def listed_by_label(interpreter: Interpreter, group: Group, of: str, shape: str)
     fields = [fact for fact in FIELDS[of] if fact.name != NAMING[of]]
     own = {fact.name for fact in FIELDS[of]} if of != "firewall" else {fact.name for fact in fields}
     told = [entry for entry in group.entries if entry.label]
+    # One account may be called as what it is (``Administrator: off``).
     if (
         not told
         or any(_COUNTED_SO.fullmatch(entry.label) for entry in told)
         or (len(told) < 2 and (group.heading is None or is_known(told[0].label)))
         or group.children
-        or any(g.fact in own for entry in told for g in decide(entry.label, Context(of))[:1])
+        or sum(g.fact in own for entry in told for g in decide(entry.label, Context(of))[:1]) > (of == "account")
     ):
         return False
     items, before = [Item(of) for _ in told], len(interpreter.drafts)
@@ -279,12 +285,41 @@ def listed_by_label(interpreter: Interpreter, group: Group, of: str, shape: str)
         return False
     for entry, item in zip(told, items, strict=True):
         interpreter.take(item)
-        name = Entry(entry.label, entry.label, entry.line, 1)
+        by = _NAME_AND_MAKER.fullmatch(entry.label) if f"{of}.maker" in FACTS else None
+        alone = [word for word in entry.label.split() if SUBJECTS.get(words_of(word)) != of]
+        called = by["name"] if by else alone[0] if of == "firewall" and len(alone) == 1 else entry.label
+        name = Entry(entry.label, called, entry.line, 1)
         interpreter.place(name, shape, (Guess(NAMING[of], 0.82, f"it is listed under {of}"),), item)
+        if by:
+            maker = Entry("", by["maker"], entry.line, by.start("maker") + 1)
+            interpreter.place(maker, shape, (Guess(f"{of}.maker", 0.78, "it stands in brackets after its name"),), item)
     return True
 
 
-LISTED_BY_LABEL = frozenset({"firewall", "sound", "printer", "graphics", "display"})
+def rows_under_label(interpreter: Interpreter, group: Group, shape: str) -> bool:
+    """``2 drivers without a signature:`` over ``Gullwing printer 4, version 4.0.2, file gw4.sys``: rows that the one label
+    above them lists. Whether they were read."""
+    first, *rows = group.entries or [Entry("", "", 0, 0)]
+    if first.printed or len(rows) < _LEAST_ROWS or group.children or {row.label for row in rows} != {first.label}:
+        return False
+    of = next((at.group for at in subjects_in(words_of(first.label)) if at.group in ITEM_GROUPS), "")
+    naming = CALLED.get(of) or NAMING.get(of, "")
+    if not naming.endswith((".name", ".model")) or any(BULLET.match(row.printed) for row in rows):
+        return False
+    before = len(interpreter.drafts)
+    for row in rows:
+        item = Item(of)
+        if not told_bare(interpreter, by_gaps(replace(row, label="")), of, item, shape, naming, least=1):
+            del interpreter.drafts[before:]
+            return False
+        interpreter.take(item)
+    return True
+
+
+_LEAST_ROWS = 2
+# ``Chime Analog (Chime)``
+_NAME_AND_MAKER = re.compile(r"(?P<name>[^()]+?) \((?P<maker>[A-Z][^()\d]{1,40})\)")
+LISTED_BY_LABEL = frozenset({"firewall", "sound", "printer", "graphics", "display", "account"})
 
 
 def policies(interpreter: Interpreter, group: Group, shape: str) -> bool:

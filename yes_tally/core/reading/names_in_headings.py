@@ -10,7 +10,7 @@ from yes_tally.core.catalogue import FACTS, FIELDS
 from yes_tally.core.reading.decide import NAMING, Guess, decide
 from yes_tally.core.reading.drafts import Item
 from yes_tally.core.reading.labels import words_of
-from yes_tally.core.reading.listings import CALLED, INDEXED, ITEM_HEADING, by_gaps
+from yes_tally.core.reading.listings import CALLED, INDEXED, ITEM_HEADING, LETTERED, by_gaps
 from yes_tally.core.reading.phrases import SUBJECTS, is_known, subjects_in
 from yes_tally.core.reading.shapes.layout import Entry, Heading, cells_by_gap, commas_for_gaps
 from yes_tally.core.reading.told_in_parts import SERIAL_ASIDE, told_bare, told_in_words
@@ -21,7 +21,11 @@ if TYPE_CHECKING:
     from yes_tally.core.reading.interpret import Interpreter
 
 
-_LISTED = re.compile(r"\s*(?:\[\d{1,3}\]:?|\d{1,3}[.)]|#\d{1,3})\s+(?P<rest>\S.*?)\s*$")
+_LISTED = re.compile(r"\s*(?:\[\d{1,3}\]:?|\(?\d{1,3}[.)]|#\d{1,3})\s+(?P<rest>\S.*?)\s*$")
+# ``"Landing air" -- Ternwave AX 20, wireless``
+_DASHED = re.compile(
+    r"(?P<quote>[\"'“„«])?\s*(?P<name>[^\"'“„«»”]{2,60}?)\s*[\"'”“»]?\s+(?:--|[–—-])\s+(?P<told>\S.*?):?$"
+)
 _CALLED_SO = re.compile(
     r"(?P<noun>[^\W\d_]+(?: [^\W\d_]+){0,2})(?: ?#?(?P<number>\d{1,3})\s*[:.–-]\s*| ?#\d{1,3}\s+| ?\d{1,3}\s{2,}|\.)(?P<rest>[^\s(:][^(:]*?)\s*(?:\((?P<aside>[^)]{2,40})\))?\s*$"
 )
@@ -32,7 +36,7 @@ _ROW_NUMBER = re.compile(r"(?:#\d{1,3}[:.]?\s+|\d{1,3}\s{2,})(?=\S)")
 _WORD = re.compile(r"\S+")
 _HEADS_VALUE = re.compile(r"[\d:/\\\"]")
 _QUOTED_NAME = re.compile(
-    r"(?P<noun>[^\W\d_][^\"'“„«]*?)\s*[\"'“„«](?P<rest>[^\"'”“»]+)[\"'”“»]\s*(?:\((?P<aside>[^)]{2,80})\))?\s*:?$"
+    r"(?P<noun>[^\W\d_][^\"'“„«]*?)\s*[\"'“„«](?P<rest>[^\"'”“»]+)[\"'”“»]\s*(?:[(\[](?P<aside>[^)\]]{2,80})[)\]])?\s*:?$"
 )
 
 
@@ -53,6 +57,8 @@ def named_by(interpreter: Interpreter, heading: Heading, group: str, shape: str,
             return True
     if listed and SUBJECTS.get(words_of(listed["rest"])):
         return False  # ``4. Processor``: a chapter, not a thing's name
+    if listed and group in CALLED and _named_before_dash(interpreter, heading, listed, group, shape, item):
+        return True
     if listed and group in NAMING and not listed["rest"].endswith(":"):
         entry = Entry("", listed["rest"], heading.line, heading.column + listed.start("rest"))
         interpreter.place(entry, shape, (Guess(NAMING[group], 0.85, f"it is listed under {group}"),), item)
@@ -98,7 +104,11 @@ def named_by(interpreter: Interpreter, heading: Heading, group: str, shape: str,
         interpreter.place(entry, shape, (Guess(fact, 0.85, "the heading calls it so"),), item)
         if quoted["aside"]:
             left, start = [f for f in FIELDS[group] if f.name != fact], heading.column - 1 + quoted.start("aside")
-            told_in_words(interpreter, quoted["aside"], heading.line, start, group, item, left)
+            words = told_in_words(interpreter, quoted["aside"], heading.line, start, group, item, left)
+            if not words and group == "adapter":
+                aside = Entry("", quoted["aside"], heading.line, start + 1)
+                behind = Guess("adapter.name", 0.8, "it stands in brackets after what people call it")
+                interpreter.place(aside, shape, (behind,), item)
         interpreter.frame.add(heading.line)
         return True
     if group == "firewall" and (name := _profile_in(text)):
@@ -132,15 +142,43 @@ def named_by(interpreter: Interpreter, heading: Heading, group: str, shape: str,
     return False
 
 
+def _named_before_dash(
+    interpreter: Interpreter, heading: Heading, listed: re.Match[str], group: str, shape: str, item: Item
+) -> bool:
+    """``(2) "Landing air" -- Ternwave AX 20, wireless``: what it is called, and behind the dash more of it."""
+    match = _DASHED.match(listed["rest"])
+    if match is None:
+        return False
+    start = heading.column + listed.start("rest")
+    fact = CALLED[group]
+    told = Entry("", match["told"], heading.line, start + match.start("told"))
+    by_people = group == "adapter" and match["quote"] is not None
+    left = [kind for kind in FIELDS[group] if kind.name != fact]
+    if not by_people:
+        told_in_words(interpreter, told.printed, told.line, told.column - 1, group, item, left)
+    elif not told_bare(interpreter, told, group, item, shape, fact):
+        interpreter.place(told, shape, (Guess(fact, 0.8, "it stands behind what people call it"),), item)
+    name = Entry("", match["name"], heading.line, start + match.start("name"))
+    called = Guess("adapter.connection" if by_people else fact, 0.85, "the heading calls it so")
+    interpreter.place(name, shape, (called,), item)
+    interpreter.frame.add(heading.line)
+    return True
+
+
 # What headings call what is set.
 _SETTINGS = frozenset(
     "settings setting einstellungen parametres reglages configuracion ajustes configuracoes definicoes impostazioni instellingen ustawienia state stan zustand etat estado stato staat".split()
 )
 
 
+_ONE_PROFILE = re.compile(r"\w{3,}prof(?:il|iel)")
+
+
 def _profile_in(text: str) -> str:
     """The one word of a heading (``Domain profile settings``) that says which profile of a firewall; else nothing."""
     words = text.strip(" :").split()
+    if len(words) == 1 and _ONE_PROFILE.fullmatch(plain(words[0])):
+        return words[0]  # ``Domänenprofil``
     left = [w for w in words if plain(w) not in _SETTINGS and SUBJECTS.get(words_of(w)) != "firewall"]
     return left[0] if len(left) == 1 < len(words) and left[0].isalpha() else ""
 
@@ -148,6 +186,13 @@ def _profile_in(text: str) -> str:
 def begins_by_name(interpreter: Interpreter, entries: Sequence[Entry], item: Item, shape: str) -> bool:
     """``Adapter 1: Wickerlink GbE 210`` as the first pair of an adapter's record: its name, not one of its fields."""
     entry = entries[0]
+    if entry.printed[:1] in "([" and _QUOTED_NAME.match(entry.label):
+        # ``Card "Landing air"  (Ternwave AX 20)``
+        whole = f"{entry.label}  {entry.printed}"
+        start = max(1, entry.column - len(entry.label) - 2)
+        return named_by(interpreter, Heading(whole, entry.line, start), item.group, shape, item)
+    if _name_and_aside(interpreter, entry, item, shape) or _drive_and_label(interpreter, entries, item, shape):
+        return True
     match = INDEXED.match(entry.label)
     if match is None or not (match["rest"] or "").isdigit():
         return False
@@ -184,3 +229,40 @@ def begins_by_name(interpreter: Interpreter, entries: Sequence[Entry], item: Ite
             place, shape, (Guess("adapter.connection", 0.8, "it stands in brackets after its name"),), item
         )
     return True
+
+
+_ASIDE = re.compile(r"\((?P<told>[^()]{3,60})\)$")
+
+
+def _name_and_aside(interpreter: Interpreter, entry: Entry, item: Item, shape: str) -> bool:
+    """``Hall printer            (this PC's default)`` over a printer's pairs: what it is called, and what is said of it."""
+    naming = NAMING.get(item.group, "")
+    aside = _ASIDE.match(entry.printed)
+    if aside is None or not naming.endswith(".name") or is_known(entry.label):
+        return False
+    name = Entry("", entry.label, entry.line, max(1, entry.column - len(entry.label) - 2))
+    interpreter.place(name, shape, (Guess(naming, 0.85, "it stands over what is told of it"),), item)
+    left = [fact for fact in FIELDS[item.group] if fact.name != naming]
+    if told_in_words(interpreter, aside["told"], entry.line, entry.column, item.group, item, left):
+        return True
+    start = aside["told"].rfind(" ") + 1
+    told_in_words(interpreter, aside["told"][start:], entry.line, entry.column + start, item.group, item, left)
+    return True
+
+
+def _drive_and_label(interpreter: Interpreter, entries: Sequence[Entry], item: Item, shape: str) -> bool:
+    """``Drive C: "SYSTEM"`` over a volume's pairs: its letter, and its label."""
+    entry = entries[0]
+    letter = LETTERED.fullmatch(entry.label)
+    if letter is None or item.group != "volume" or SUBJECTS.get(words_of(letter["noun"])) not in ("volume", "disk"):
+        return False
+    if len(entries) < _LEAST_FIELDS or _MORE_THAN_A_NAME.search(entry.printed):
+        return False
+    at = Entry(entry.label, f"{letter['rest']}:", entry.line, max(1, entry.column - len(letter["rest"]) - 2))
+    interpreter.place(at, shape, (Guess("volume.mount", 0.85, "the label names a volume"),), item)
+    interpreter.place(entry, shape, (Guess("volume.label", 0.8, "it stands beside the volume's letter"),), item)
+    return True
+
+
+_LEAST_FIELDS = 3
+_MORE_THAN_A_NAME = re.compile(r"[,;()]|\s{2,}|\d[\d.,]* ?[KMGT]i?B", re.I)

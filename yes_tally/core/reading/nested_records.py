@@ -17,10 +17,11 @@ from yes_tally.core.reading.listings import (
     LISTED_BY_LABEL,
     listed_by_label,
     policies,
+    rows_under_label,
 )
 from yes_tally.core.reading.names_in_headings import begins_by_name, named_by
 from yes_tally.core.reading.opening import opened_by
-from yes_tally.core.reading.phrases import is_known
+from yes_tally.core.reading.phrases import is_known, names_item
 from yes_tally.core.reading.phrases.elsewhere import is_elsewhere, tell_elsewhere
 from yes_tally.core.reading.record_subject import (
     each_an_item,
@@ -85,6 +86,10 @@ def _read(
     if any(map(is_elsewhere, names)):
         _told_of_nothing(interpreter, group)
         return
+    if parent is None and not group.children and _each_numbered(group):
+        for entry in group.entries:
+            interpreter.entries([entry], shape, interpreter.context(None, around), None)
+        return
     if each_an_item(group):
         told = [compound(interpreter, entry, shape) for entry in group.entries if entry.printed]
         if all(told):
@@ -128,6 +133,14 @@ def _read(
         _doubt_what_is_said_twice(interpreter, start)
 
 
+def _each_numbered(group: Group) -> bool:
+    """Whether each line tells of a thing of its own, in several parts, by a label that numbers it (``Screen 1   Veldt P14
+    1920 x 1080``)."""
+    labels = [entry.label for entry in group.entries]
+    several = any("  " in entry.printed or ", " in entry.printed for entry in group.entries)
+    return several and len(labels) > 1 and len(set(labels)) == len(labels) and all(map(names_item, labels))
+
+
 def _is_list(
     interpreter: Interpreter, group: Group, shape: str, inner: tuple[str, ...], labels: tuple[str, ...]
 ) -> bool:
@@ -137,7 +150,7 @@ def _is_list(
     if group.entries and (("variable" in inner[:3] and are_variables(labels)) or is_environment(labels, shape)):
         variable_list(interpreter, group.entries, shape)
         return True
-    if "policy" in inner and policies(interpreter, group, shape):
+    if rows_under_label(interpreter, group, shape) or ("policy" in inner and policies(interpreter, group, shape)):
         return True
     return inner[:1] != () and inner[0] in LISTED_BY_LABEL and listed_by_label(interpreter, group, inner[0], shape)
 

@@ -27,16 +27,20 @@ _ASIDE = re.compile(r"\s*[(\[]([^)\]]{2,80})[)\]]\s*$")
 
 # ``Cell 1 "BAT-CRW-7"``: what it is called stands beside its number.
 _INDEXED_AND_CALLED = re.compile(
-    r"\W*(?P<noun>[^\W\d_]+(?: [^\W\d_]+)?) #?\d{1,3}:? (?P<rest>[\"'“„«][^\"'“”„«»]{2,60}[\"'“”»])\W*$"
+    r"\W*(?P<noun>[^\W\d_]+(?: [^\W\d_]+)?) #?(?P<number>\d{1,3}(?:/\d{1,3})*):?\s+(?P<rest>[\"'“„«][^\"'“”„«»]{2,60}[\"'“”»])\W*$"
 )
 
 
+# What is told by a number, of things that are called something too.
+_NUMBERS = frozenset({"disk.number", "partition.number"})
 # ``Volume C: "System"``
 _DRIVE_AND_CALLED = re.compile(
     r"\W*(?P<noun>[^\W\d_]+(?: [^\W\d_]+)?) (?P<rest>[A-Z]:)\\?:?\s+(?:[\"'“„«](?P<called>[^\"'“”„«»]{1,60})[\"'“”»]|\\\\\S+)\W*$"
 )
 
 
+# What a card is called by who made it: words that begin with a capital or hold a digit, two at least.
+_MODEL = re.compile(r"[A-Z]\S*(?: (?:[A-Z]|\S*\d)\S*)+")
 _DRIVE = re.compile(r"[A-Za-z]:\\?")
 
 
@@ -60,8 +64,13 @@ def opened_by(
     aside = _ASIDE.search(text)
     bare = text[: aside.start()] if aside else text
     drive = _DRIVE_AND_CALLED.match(bare)
-    match = drive or _INDEXED_AND_CALLED.match(text) or INDEXED.match(bare)
+    indexed = None if drive else _INDEXED_AND_CALLED.match(text)
+    match = drive or indexed or INDEXED.match(bare)
     group = SUBJECTS.get(words_of(match["noun"])) if match else None
+    if indexed and group is None:
+        group = infer_group(
+            tuple(dict.fromkeys(entry.label for entry in group_of.entries if entry.label)), around, False
+        )
     if match is None or group not in ITEM_GROUPS or not match["rest"]:
         # Words in a row of a list (``1. Palefire FX 40   memory 8 GB``) say what it has, not what is listed.
         is_row = BULLET.match(text) and around and around[0] in ITEM_GROUPS and len(cells_by_gap(text)) > 1
@@ -79,8 +88,20 @@ def opened_by(
         return None, named  # an empty socket holds no processor
     item = interpreter.new_item(group or "")
     fact = ITEM_HEADING.get(item.group) or NAMING.get(item.group)
+    if indexed and fact in _NUMBERS:
+        # ``Disk 0  "Basalt NV1000"``
+        number = Entry(indexed["noun"], indexed["number"], heading.line, heading.column + indexed.start("number"))
+        interpreter.place(number, shape, (Guess(fact or "", 0.9, f"the heading names {group}"),), item)
+        fact = CALLED[item.group]
+    elif indexed and fact == "adapter.name":
+        fact = "adapter.connection"
     # A bare number tells items apart; it is the name of none.
     own = {g.fact for e in group_of.entries for g in decide(e.label, interpreter.context(item.group))[:1] if e.printed}
+    if aside and fact == "adapter.name" and match["rest"][0] in "\"'" and _MODEL.fullmatch(aside[1]):
+        # ``Adapter "Landing air" (Ternwave AX 20)``
+        at = Entry("", aside[1], heading.line, heading.column + aside.start(1))
+        interpreter.place(at, shape, (Guess(fact, 0.8, "it stands in brackets after what people call it"),), item)
+        own.add(fact)
     if fact and fact not in own and not (match["rest"].isdigit() and fact.endswith(".name")):
         entry = Entry(match["noun"], match["rest"].strip("\"'"), heading.line, heading.column + match.start("rest"))
         labelled = by_label(interpreter, aside[1], item.group, (FACTS[fact],)) if aside else None

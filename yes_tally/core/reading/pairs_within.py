@@ -32,7 +32,7 @@ _MAY_HOLD = re.compile(r"[,;/{}:=]|  ")
 def pairs_in(entry: Entry) -> list[Entry]:
     """The pairs that one pair holds; itself alone when it holds no other."""
     if not _MAY_HOLD.search(entry.printed) and "{" not in entry.label:
-        return joint(entry) if "/" in entry.label else [entry]
+        return joint(entry) if "/" in entry.label or _JOINED.search(entry.label) else [entry]
     braced = _BRACED.fullmatch(entry.label)
     if braced and entry.printed.rstrip().endswith("}") and (told := _in_braces(entry, braced)):
         return told
@@ -74,8 +74,24 @@ _FLOW = re.compile(r"\{\s*(?P<inside>[^{}]+?)\s*\}")
 _FIRST_PAIR = re.compile(r"(?P<label>[^\W\d][\w ]{0,30}):\s+")
 
 
+_IN_BRACKETS = re.compile(r"(?P<label>[^()/]{2,30}?) \((?P<parts>[^()/]+ ?/ ?[^()/]+)\)")
+_BETWEEN_VALUES = re.compile(r"\s+/\s+|(?<=\d)/(?=\d)")
+_UNIT_BEHIND = re.compile(r" ?[^\W\d_]+(?:/s)?$")
+
+
 def joint(entry: Entry) -> list[Entry]:
     """``Cores / threads: 6 / 12``, ``Maker and model: Oakmere, Tern 3``: two labels in one, and a value for each."""
+    if two := _IN_BRACKETS.fullmatch(entry.label):
+        # ``Speed (set / rated)``: each word in the brackets is said of what stands before them.
+        parts = [f"{two['label']} {part}" for part in _SLASHED.split(two["parts"])]
+        values = _BETWEEN_VALUES.split(entry.printed)
+        if len(values) == len(parts) and all(map(is_known, parts)):
+            unit = _UNIT_BEHIND.search(values[-1])
+            values = [value if unit is None or _UNIT_BEHIND.search(value) else f"{value}{unit[0]}" for value in values]
+            return [
+                Entry(part, value, entry.line, entry.column + max(entry.printed.find(value.split()[0]), 0))
+                for part, value in zip(parts, values, strict=True)
+            ]
     for between, mark in ((_SLASHED, _SLASHED), (_JOINED, _COMMAS), (_COMMAS, _COMMAS)):
         labels, values = between.split(entry.label), mark.split(entry.printed)
         known = sum(map(is_known, labels))
@@ -103,6 +119,7 @@ def in_parts(entries: Sequence[Entry], context: Context) -> Iterator[tuple[Entry
     thing is said of that thing (``Mainboard: VB-71   S/N MB0F33``)."""
     for whole in entries:
         is_one = not whole.label or is_elsewhere(whole.label) or _tells_of_one(whole, context)
+        is_one = is_one or _is_one_label(whole.label, context)
         parts = [whole] if is_one else pairs_in(whole)
         if len(parts) > 1 and _begins_their_labels(whole.label, parts[1].label, context):
             parts = [whole]
@@ -117,6 +134,17 @@ def in_parts(entries: Sequence[Entry], context: Context) -> Iterator[tuple[Entry
                 continue
             own = decide(part.label, beside)[:1]
             yield part, beside if own and own[0].fact.startswith(f"{named}.") else context
+
+
+def _is_one_label(label: str, context: Context) -> bool:
+    """``Maker and model`` of a disk is what it is called, and no two things."""
+    if context.group not in ITEM_GROUPS or not _JOINED.search(label):
+        return False
+    own = decide(label, context)[:1]
+    return bool(own) and own[0].confidence > _SURE and own[0].fact.startswith(f"{context.group}.")
+
+
+_SURE = 0.9
 
 
 def _is_field(label: str, context: Context) -> bool:
@@ -142,10 +170,13 @@ def _tells_of_one(entry: Entry, context: Context) -> bool:
     )
 
 
+_WHICH_SOCKET = re.compile(r"\d{1,2}|[A-Z]\d?")
+
+
 def _names_socket(label: str, context: Context) -> bool:
     """Whether a label among what is told of memory names a module's socket: ``slot 1``."""
     noun, _, number = label.rpartition(" ")
-    if not number.isdigit() or not {"memory", "module"} & {context.group, *context.around}:
+    if not _WHICH_SOCKET.fullmatch(number) or not {"memory", "module"} & {context.group, *context.around}:
         return False
     return [guess.fact for guess in decide(noun, context._replace(group="module"))[:1]] == ["module.slot"]
 

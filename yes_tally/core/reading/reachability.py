@@ -35,10 +35,11 @@ def echo_test(interpreter: Interpreter, lines: Sequence[Line]) -> None:
     if len(parts) > 1:
         return
     said = list({s.fact: s for s in _as_counted(lines)}.values())
-    target = _TARGET_ROW.match(lines[0].text) if len(lines) == 1 else None
+    written = [line for line in lines if line.text.strip()]
+    target = _TARGET_ROW.match(written[0].text) if len(written) == 1 else None
     if target:
         told = ("reach.target", "reach.address") if addresses(target["v"]) else ("reach.target",)
-        said += [_said(fact, target, "v", lines[0]) for fact in told]
+        said += [_said(fact, target, "v", written[0]) for fact in told]
     if len([s for s in said if s.fact in ("reach.sent", "reach.received", "reach.lost")]) < 2:
         return
     item = interpreter.new_item("reach")
@@ -51,7 +52,7 @@ _TARGET_LINE = re.compile(r"[\w-]+(?:\.[\w-]+)*(?: ?[(\[][0-9a-f.:]+[)\]])?:?\s*
 
 # ``10.20.0.1    sent 4  back 4``
 _TARGET_ROW = re.compile(
-    r"\s*(?P<v>(?:\d{1,3}(?:\.\d{1,3}){3}|[0-9a-f]+:[0-9a-f:]+|[A-Za-z][\w-]*(?:\.[\w-]+)+|[A-Za-z]+-[\w-]*\d)):?\s{1,12}(?=[^\d]{0,12}\d.*\d)(?=.*\b(?:sent|asked|back|lost|answer))",
+    r"\s*(?P<v>(?:\d{1,3}(?:\.\d{1,3}){3}|[0-9a-f]+:[0-9a-f:]+|[A-Za-z][\w-]*(?:\.[\w-]+)+|[A-Za-z]+-[\w-]*\d)):?\s{1,12}(?=[^\d]{0,12}\d.*\d)(?=.*\b(?:sent|asked|back|lost|answer|gesendet|envoy|enviad|inviati|trasmessi|verzonden|wys[łl]an))",
     re.I,
 )
 
@@ -105,7 +106,7 @@ def traced_way(interpreter: Interpreter, lines: Sequence[Line]) -> None:
 
 
 _SERVER = re.compile(
-    r"\s*(?:[;#]+\s*)?(?:(?:name )?server|serwer|zapytano|gefragt|gevraagd|interrog[ée]|serveur|servidor|resolver|asked|nameserver|answered by|asking)(?: [^\W\d_]+)?(?:\s*:|\s)\s*(?P<v>[\w-]*[.:]\S+)(?:\s+[(\[][\w.:-]+[)\]])?\s*$",
+    r"\s*(?:[;#]+\s*)?(?:(?:name )?server|serwer|zapytano|gefragt|gevraagd|interrog[ée]|serveur|servidor|resolver|asked|nameserver|answered by|asking)(?: [^\W\d_]+)?(?:\s*:|\s)\s*(?P<v>[\w-]*[.:]\S*\w)(?:\s+[(\[][\w.:-]+[)\]])?[\s.…]*$",
     re.I,
 )
 # ``keys.lanternsound.example    10.20.0.40  10.20.0.41``: a name, and its addresses beside it.
@@ -140,7 +141,7 @@ def look_ups(interpreter: Interpreter, lines: Sequence[Line]) -> None:
     there is no such name."""
     server: Stated | None = None
     item: Item | None = None
-    name = ""
+    name, before = "", len(interpreter.drafts)
     for line in lines:
         text = line.text[:MAX_STATEMENT]
         if asked := _SERVER.match(text):
@@ -178,6 +179,11 @@ def look_ups(interpreter: Interpreter, lines: Sequence[Line]) -> None:
             interpreter.add("lookup.address", item, at, exactly("list", ()), "sentences", 0.8, "no such name is said")
         elif item and (found := _ADDRESS.match(text) or _ALONE.match(text)):
             state(interpreter, _said("lookup.address", found, "v", line), item)
+    if server and len(interpreter.drafts) == before:
+        # Who was asked is said apart from rows that tell the names whole.
+        told = interpreter.drafts[interpreter.section_from :]
+        for one in {id(draft.item): draft.item for draft in told if draft.fact == "lookup.name"}.values():
+            state(interpreter, server, one)
 
 
 def _said(fact: str, match: re.Match[str], group: str, line: Line) -> Stated:

@@ -17,6 +17,7 @@ from yes_tally.core.reading.language import language_of
 from yes_tally.core.reading.leftovers import read_leftovers, read_single_leftovers
 from yes_tally.core.reading.margins import without_margin
 from yes_tally.core.reading.opening import opened_by
+from yes_tally.core.reading.outlines import read_adapters, read_kind, read_outline
 from yes_tally.core.reading.phrases.elsewhere import asks_elsewhere, is_elsewhere
 from yes_tally.core.reading.phrases.taught import NOTHING_TAUGHT, Phrasebook, using
 from yes_tally.core.reading.rows_alone import rows_without_head
@@ -25,7 +26,7 @@ from yes_tally.core.reading.shapes.layout import MAX_LABEL, MAX_LINE, RULE, Entr
 from yes_tally.core.reading.stated import read_statements, taught_statements, title_names_host
 from yes_tally.core.reading.values import locale_of
 
-READER_VERSION = 8
+READER_VERSION = 9
 DOUBTFUL = 0.8
 _CLOSING = re.compile(r"\s*(?:</[\w:.-]+>|[\]})][,;]?|<\?[^>]*\?>)+\s*$")
 _LOCALE_SAMPLE = 200_000
@@ -111,7 +112,8 @@ def _interpreted(decoded: Decoded, command: str, *, keep_known: bool) -> tuple[l
         interpreter.language = language_of(own, language)
         interpreter.locale = _own_locale(own, _as_written_in(interpreter.language, whole))
         _read_section(interpreter, section)
-        if at := _spoke_of_itself(section) if len(interpreter.drafts) == interpreter.section_from else None:
+        told = any(draft.shape != "prompt" for draft in interpreter.drafts[interpreter.section_from :])
+        if at := None if told else _spoke_of_itself(section):
             sections[place] = replace(section, failure=NOTHING_BUT_AN_ERROR, failure_line=at)
         ends.append(len(interpreter.drafts))
     interpreter.name_items()
@@ -145,7 +147,8 @@ def _read_section(interpreter: Interpreter, section: Section) -> None:
         return
     command = interpreter.heading(section.command) if section.command else ()
     lines = [line for line in section.lines if len(line.text) <= MAX_LINE]
-    elsewhere = section.command is not None and asks_elsewhere(section.command)
+    # ``rules --audited`` asks for what is recorded.
+    elsewhere = section.command is not None and "policy" not in command and asks_elsewhere(section.command)
     with interpreter.below(Heading(section.command, 0, 0) if section.command else None):
         for block in () if elsewhere else blocks_of(lines):
             _read_block(interpreter, block, command)
@@ -181,6 +184,8 @@ def _read_block(interpreter: Interpreter, block: Block, command: tuple[str, ...]
         return
     if block.layout is None and above and block.lines[0].number == above.line + 1:
         opened_by(interpreter, above, Group(), "rows", command, None)
+    if read_kind(interpreter, block.lines) or read_adapters(interpreter, block.lines, command):
+        return
     if block.layout is None:
         subjects = [s for h in block.headings for s in interpreter.heading(h.text)]
         lines = block.lines
@@ -193,6 +198,8 @@ def _read_block(interpreter: Interpreter, block: Block, command: tuple[str, ...]
             # ``-- icalloway ---`` over what is said of it: the heading is the name of what it heads.
             lines = (Line(above.line, above.text, 0, 0), *lines)
         rows_without_head(interpreter, lines, (*subjects, *command))
+        return
+    if read_outline(interpreter, block.lines):
         return
     _adopt(block)
     named = [subject for heading in block.headings for subject in interpreter.heading(heading.text, heading.line)]
@@ -244,8 +251,13 @@ def _report(
     )
 
 
+_LETTER = re.compile(r"[^\W_]")
+
+
 def _says_something(text: str) -> bool:
-    return bool(text.strip()) and not RULE.match(text[:MAX_LABEL]) and not _CLOSING.match(text[:MAX_LABEL])
+    return (
+        _LETTER.search(text) is not None and not RULE.match(text[:MAX_LABEL]) and not _CLOSING.match(text[:MAX_LABEL])
+    )
 
 
 def _reading(draft: Draft, section: int, lines: Sequence[Line]) -> Reading:

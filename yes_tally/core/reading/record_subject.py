@@ -16,7 +16,7 @@ from yes_tally.core.reading.shapes.layout import Entry, Group, cells_by_gap
 _ONE_ONLY = frozenset({"machine", "board", "firmware", "memory", "host", "security"})
 _LEAST_CELLS = 3
 # What a counted heading counts.
-_NOUN = re.compile(r"[^\W\d_]{3,20} #?(?=\d{1,3}\b)")
+_NOUN = re.compile(r"(?P<noun>[^\W\d_]{3,20} #?(?=\d{1,3}\b)|[(\[#]?(?=\d{1,3}[)\].:]\s))")
 
 
 def labels_of(group: Group) -> tuple[str, ...]:
@@ -51,7 +51,7 @@ def shared_labels(children: Sequence[Group]) -> tuple[str, ...]:
     if len(children) < 2:
         return ()
     counted = {
-        match and match[0] for child in children if child.heading for match in (_NOUN.match(child.heading.text),)
+        match and match["noun"] for child in children if child.heading for match in (_NOUN.match(child.heading.text),)
     }
     if counted and (None in counted or len(counted) > 1 or not all(child.heading for child in children)):
         return ()

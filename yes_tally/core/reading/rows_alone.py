@@ -6,14 +6,18 @@ import re
 from collections import Counter
 from collections.abc import Iterator, Sequence
 from dataclasses import replace
+from itertools import pairwise
 from typing import TYPE_CHECKING
 
-from yes_tally.core.catalogue import FACTS, FactKind
+from yes_tally.core.catalogue import FACTS, FIELDS, FactKind
 from yes_tally.core.quantity import Value, exactly
 from yes_tally.core.reading.decide import ITEM_GROUPS
 from yes_tally.core.reading.decode import Line
 from yes_tally.core.reading.drafts import Draft, Item
+from yes_tally.core.reading.drives import rows_of_drives
+from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.listings import CALLED
+from yes_tally.core.reading.phrases import SUBJECTS, subjects_in
 from yes_tally.core.reading.said_in_words import (
     is_which_one,
     kinds_over_clauses,
@@ -21,13 +25,21 @@ from yes_tally.core.reading.said_in_words import (
     records_of_numbered,
     records_of_words,
     rows_of_adapters,
-    rows_of_drives,
     rows_of_known_beginning,
     rows_of_labels,
     rows_of_words,
 )
-from yes_tally.core.reading.shapes.layout import MAX_LABEL, MAX_LINE, RULE, Entry, cells_by_gap, indent_of
-from yes_tally.core.reading.told_in_parts import told_bare
+from yes_tally.core.reading.shapes.layout import (
+    MAX_LABEL,
+    MAX_LINE,
+    RULE,
+    Entry,
+    cells_by_comma,
+    cells_by_gap,
+    dots_as_commas,
+    indent_of,
+)
+from yes_tally.core.reading.told_in_parts import told_bare, told_in_words
 from yes_tally.core.reading.values import MAX_TEXT, understand
 from yes_tally.core.words import plain
 
@@ -54,9 +66,6 @@ _MANY_ROWS = 2000
 _MOST_CELLS = 40
 
 
-_WORDS = re.compile(r"[^\s,](?:[^,]|,(?!\s))*")
-
-
 def rows_without_head(interpreter: Interpreter, lines: Sequence[Line], around: tuple[str, ...]) -> None:
     """Rows whose columns nothing names, of a thing that a heading or the command names: each cell is the field
     whose form it has, in the catalogue's order."""
@@ -68,10 +77,10 @@ def rows_without_head(interpreter: Interpreter, lines: Sequence[Line], around: t
         # ``17/03/2025 07:33 | Error | netlogin (5719)``: bars part the cells, as wide gaps do.
         lines = [replace(line, text=line.text.replace(_BAR, "   ")) for line in lines]
     if any(_DOT in line.text for line in lines):
-        lines = [replace(line, text=line.text.replace(_DOT, " , ")) for line in lines]
+        lines = [replace(line, text=dots_as_commas(line.text)) for line in lines]
     near = next((g for g in around if g in ITEM_GROUPS), None)
     group = next((g for g in around if g in _ROW_FIELDS and (g == near or g not in _NAMED_NEAR)), None)
-    group = group or ("event" if _are_events(lines) else None)
+    group = group or ("event" if _are_events(lines) else "update" if _are_updates(lines, interpreter) else None)
     if group and _rows_by_form(interpreter, lines, group):
         return
     if not any(
@@ -96,11 +105,14 @@ def said_at_once(interpreter: Interpreter, lines: Sequence[Line], around: tuple[
     prints. Whether it was read."""
     group = around[0] if around else ""
     text = lines[0].text.strip() if len(lines) == 1 else ""
-    if ", " not in text or text.endswith(".") or group not in ("memory", "processor"):
+    if not _LISTS.search(text) or text.endswith(".") or group not in _SAID_AT_ONCE:
         return False
     before = len(interpreter.drafts)
     at = indent_of(lines[0].text) + 1
-    if group == "memory":
+    if group == "licence":
+        left = list(FIELDS[group])
+        told_in_words(interpreter, text, lines[0].number, at - 1, group, None, left)
+    elif group != "processor":
         entry = Entry(group, text, lines[0].number, at)
         interpreter.entries([entry], "words", interpreter.context(group), None)
     else:
@@ -113,6 +125,8 @@ def said_at_once(interpreter: Interpreter, lines: Sequence[Line], around: tuple[
     return len(interpreter.drafts) > before
 
 
+_SAID_AT_ONCE = frozenset({"memory", "processor", "licence", "firmware"})
+_LISTS = re.compile(r"[,;] ")
 # ``1 x Kestrel K5-8420``
 _HOW_MANY = re.compile(r"\d{1,2} ?[x×] ")
 
@@ -149,11 +163,15 @@ def _rows_by_form(interpreter: Interpreter, lines: Sequence[Line], group: str) -
                     passed = left[: left.index(fact)] if fact.kind == "text" else []
                     left = [f for f in left if f is not fact and not (f in passed and f.kind == "text")]
                     break
-        telling = any(fact.kind != "text" or entry.printed[0] == "{" for fact, entry, _ in told)
+        telling = any(
+            fact.kind != "text" or entry.printed[0] == "{" or (fact.name == "boot_entry.path" and "\\" in entry.printed)
+            for fact, entry, _ in told
+        )
         if len(told) >= least and (telling or group in _TEXTS_ALONE):
             item = interpreter.new_item(group)
             for fact, entry, value in told:
                 interpreter.add(fact.name, item, entry, value, "rows", 0.7, f"its form and place fit {group}")
+            _marked(interpreter, line, group, item)
             last = interpreter.drafts[-1]
             if (
                 group == "event"
@@ -170,6 +188,28 @@ def _rows_by_form(interpreter: Interpreter, lines: Sequence[Line], group: str) -
                 last = interpreter.drafts[-1]
             _go_on(last, below)
     return len(interpreter.drafts) > before
+
+
+# ``* 0001  Harbour OS 12``, ``(default, started now)``
+_MARK = re.compile(r"\s*(?:[*>]\s|.*\((?P<aside>[^()]{3,60})\)\s*$)")
+
+
+def _marked(interpreter: Interpreter, line: Line, group: str, item: Item) -> None:
+    """A row that a mark before it or words in brackets behind it make the one that is used by itself."""
+    default, mark = FACTS.get(f"{group}.default"), _MARK.match(line.text)
+    last = cells_by_gap(line.text)[-1][0]
+    if default is None or (mark is None and plain(last) not in _DEFAULT):
+        return
+    aside = mark["aside"] if mark else last
+    said = next((part for part in (aside or "").split(",") if plain(part) in _DEFAULT), "")
+    if said or (mark and aside is None):
+        at = Entry("", said.strip() or (mark.group().strip() if mark else ""), line.number, 1)
+        interpreter.add(
+            default.name, item, at, exactly("flag", True), "rows", 0.75, "it is marked among what is listed"
+        )
+
+
+_DEFAULT = frozenset("default standard vorgabe defaut predeterminado predeterminada padrao predefinito predefinita standaard domyslny domyslna".split()) | {"par defaut"}  # fmt: skip
 
 
 def _go_on(draft: Draft, below: dict[int, Line]) -> None:
@@ -206,7 +246,7 @@ _OUTCOMES = frozenset(
 _FAILED = frozenset(
     "failed failure fehlgeschlagen echoue echouee fallido fallida fallito fallita falhou mislukt niepowodzenie".split()
 ) | {"non riuscito", "non riuscita", "nicht erfolgreich"}
-_EVENT_ID = re.compile(r"[^\W\d_]{0,8}[ #:-]?\d{1,10}")
+_EVENT_ID = re.compile(r"[(\[]?[^\W\d_]{0,8}[ #:-]?\d{1,10}[)\]]?")
 # ``[2025-03-13 22:14:07] ERROR   disk   (id 153) Write to disk 1 was tried again.``
 _LEADS = (
     re.compile(
@@ -259,24 +299,49 @@ def _are_events(lines: Sequence[Line]) -> bool:
 _LEAST_EVENTS = 2
 
 
+def _are_updates(lines: Sequence[Line], interpreter: Interpreter) -> bool:
+    """Whether every line begins with what updates are called by, has a day in its next cell and words in its last: a list
+    that nothing names."""
+    rows = [cells for line in lines if len(cells := cells_by_gap(line.text)) > 2]
+    return len(rows) >= _LEAST_UPDATES and all(
+        _UPDATE_ID.match(cells[0][0])
+        and understand(FACTS["update.installed_at"], cells[1][0], interpreter.locale)
+        and " " in cells[-1][0]
+        for cells in rows
+    )
+
+
+_LEAST_UPDATES = 2
+
+
 def _titled(
     interpreter: Interpreter, lines: Sequence[Line], around: tuple[str, ...]
 ) -> tuple[list[Line], tuple[str, ...]]:
     """Rows without the line above them that says what they list, and what it names."""
     cells = [len(cells_by_gap(line.text)) for line in lines[:2]]
-    if len(lines) < 2 or cells[0] != 1 or cells[1] < 2 or _heads_one_of_several(lines):
+    if len(lines) < 2 or cells[0] != 1 or _heads_one_of_several(lines):
+        return list(lines), around
+    # ``Local accounts:``, ``» Processor``
+    title = lines[0].text[:MAX_LABEL].strip(_MARKS)
+    names = subjects_in(words_of(title)) if lines[0].text.endswith(":") else words_of(title) in SUBJECTS
+    deeper = indent_of(lines[1].text) > indent_of(lines[0].text)
+    if cells[1] < 2 and not (names and (lines[0].text.endswith(":") or title != lines[0].text.strip() or deeper)):
         return list(lines), around
     named = interpreter.heading(lines[0].text, lines[0].number)
     return list(lines[1:]), (*named, *around)
 
 
+# What a title may stand between.
+_MARKS = " :»«>■●▪§#=*~·-–—[]"
+
+
 def _heads_one_of_several(lines: Sequence[Line]) -> bool:
     """Whether the first line is the name of one thing over what is said of it, and others follow."""
     indents = [indent_of(line.text) for line in lines]
-    return indents[1] > indents[0] and indents.count(indents[0]) > 1
+    return sum(own == indents[0] < below for own, below in pairwise(indents)) > 1
 
 
-_ROW_NUMBER = re.compile(r"[>*]? ?\d{1,4}[.)*]?|[>*]")
+_ROW_NUMBER = re.compile(r"[>*]? ?#?\d{1,4}[.)*]?|[>*]")
 _BY_WHOM = re.compile(r"(?:made |supplied )?(?:by|from|von|par|por|da|door|od) (?=[A-Z])")
 _ROW_INDEX = re.compile(r"(?:\[\d{1,4}\]|\d{1,4}[.)]|#\d{1,4}|[*•-])\s+(?=\S)")
 
@@ -305,7 +370,7 @@ def _same_cells(lines: Sequence[Line]) -> list[tuple[Line, Sequence[tuple[str, i
     cut: list[tuple[Line, Sequence[tuple[str, int]]]] = [(line, cells_by_gap(line.text)) for line in lines]
     listed = [line for line, cells in cut if len(cells) == 1 and line.text.count(", ") > 1]
     if len(listed) * 2 > len(cut):
-        cut = [(line, [(m.group().strip(), m.start()) for m in _WORDS.finditer(line.text)]) for line in listed]
+        cut = [(line, cells_by_comma(line.text)) for line in listed]
     if any(len(cells) > _MOST_CELLS for _, cells in cut):
         return cut
     begins = Counter(at for _, cells in cut for _, at in cells)

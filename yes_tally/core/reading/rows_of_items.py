@@ -14,7 +14,7 @@ from yes_tally.core.reading.drafts import Item
 from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.listings import CALLED, INDEXED, ITEM_HEADING, LETTERED
 from yes_tally.core.reading.phrases import SUBJECTS, names_item
-from yes_tally.core.reading.shapes.layout import MAX_LABEL, MAX_LINE, Entry, cells_by_gap, indent_of
+from yes_tally.core.reading.shapes.layout import MAX_LABEL, MAX_LINE, Entry, cells_by_comma, cells_by_gap, indent_of
 from yes_tally.core.reading.told_in_parts import told_bare, told_in_words
 
 if TYPE_CHECKING:
@@ -22,7 +22,6 @@ if TYPE_CHECKING:
 
 
 _MANY_ROWS = 2000
-_WORDS = re.compile(r"[^\s,](?:[^,]|,(?!\s))*")
 
 
 def numbered_rows(interpreter: Interpreter, lines: Sequence[Line]) -> set[int]:
@@ -41,7 +40,7 @@ def numbered_rows(interpreter: Interpreter, lines: Sequence[Line]) -> set[int]:
         at = cells[1][1]
         entry = Entry(cells[0][0], ", ".join(text for text, _ in cells[1:]), line.number, at + 1)
         item = Item(group)
-        if not told_bare(interpreter, entry, group, item, "rows", naming, line.text):
+        if not told_bare(interpreter, entry, group, item, "rows", naming, line.text, least=1):
             continue
         interpreter.take(item)
         read.add(line.number)
@@ -62,16 +61,12 @@ def _cells_of_numbered(text: str) -> Sequence[tuple[str, int]]:
     """The cells of a row; of ``screen 1 Veldt V27, serial VR27-009112`` which one it is, and what commas part."""
     cells = cells_by_gap(text)
     if len(cells) > 2 and _OF_ALL.fullmatch(cells[1][0]):
-        told = cells[2:] if len(cells) > 3 else _parts_of(*cells[2])
+        told = cells[2:] if len(cells) > 3 else cells_by_comma(*cells[2])
         return [(f"{cells[0][0]} {cells[1][0]}", cells[0][1]), *told]
     match = _ONE_AND_WORDS.match(text) if len(cells) < 3 else None
     if match is None or not names_item(match["one"]):
         return cells
-    return [(match["one"], match.start("one")), *_parts_of(match["told"], match.start("told"))]
-
-
-def _parts_of(text: str, at: int) -> list[tuple[str, int]]:
-    return [(part.group().strip(), at + part.start()) for part in _WORDS.finditer(text)]
+    return [(match["one"], match.start("one")), *cells_by_comma(match["told"], match.start("told"))]
 
 
 _OF_ALL = re.compile(r"\d{1,2} ?(?:of|von|sur|de|di|van|z|/) ?\d{1,2}")

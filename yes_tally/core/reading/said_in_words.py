@@ -7,14 +7,14 @@ from collections.abc import Sequence
 from typing import TYPE_CHECKING
 
 from yes_tally.core.catalogue import FACTS, FIELDS
-from yes_tally.core.reading.by_clause import FORMS, by_label
+from yes_tally.core.reading.by_clause import FORMS, by_form, by_label
 from yes_tally.core.reading.decide import ITEM_GROUPS, NAMING, Context, Guess, decide
 from yes_tally.core.reading.decode import Line
 from yes_tally.core.reading.drafts import Item
 from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.listings import CALLED, INDEXED
 from yes_tally.core.reading.phrases import SUBJECTS, is_known, subjects_in
-from yes_tally.core.reading.shapes.layout import Entry, Group, cells_by_gap, commas_for_gaps, indent_of
+from yes_tally.core.reading.shapes.layout import Entry, Group, cells_by_comma, cells_by_gap, commas_for_gaps, indent_of
 from yes_tally.core.reading.told_in_parts import told_bare, told_in_words
 from yes_tally.core.reading.values import MAX_TEXT
 from yes_tally.core.words import plain
@@ -28,18 +28,22 @@ _BULLETED = re.compile(r"\s*(?:(?:[*•-]|\[\d{1,3}\]|\d{1,3}[.):])\s+|\d{1,2}\s
 def rows_of_words(interpreter: Interpreter, lines: Sequence[Line], around: tuple[str, ...]) -> None:
     """``* Hall printer   port 10.20.1.90   driver Gullwing 4``: rows of a thing that a heading names, each cell but the
     first with its own label."""
-    group = next(
-        (g for g in around[:2] if g in ITEM_GROUPS and NAMING.get(g, "").endswith((".name", ".profile"))), None
-    )
-    if group is None:
+    groups = [g for g in around[:2] if g in ITEM_GROUPS and NAMING.get(g, "").endswith((".name", ".profile"))]
+    if not groups:
         return
+    # ``gfx screens``: of what the command names, what most of the cells tell of.
+    cells_of = [cells_by_gap(line.text) for line in lines[:_SAMPLE]] if len(groups) > 1 else []
+    group = max(groups, key=lambda g: sum(_tells(cells, g) for cells in cells_of if len(cells) > 1))
     rows: list[tuple[Line, Sequence[tuple[str, int]]]] = []
     if _names_with_words(interpreter, lines, group):
         return
+    by_commas = group == "sound" or any(_tells_between_commas(interpreter, line.text, group) for line in lines)
     for line in lines:
         bullet = _BULLETED.match(line.text)
         start = bullet.end() if bullet else 0
         cells: Sequence[tuple[str, int]] = cells_by_gap(" " * start + line.text[start:])
+        if len(cells) == 1 and by_commas:
+            cells = cells_by_comma(*cells[0])
         numbered = len(cells) >= 2 and is_which_one(cells[0][0], group)
         cells = cells[1:] if numbered else cells  # ``Card 1   Kestrel built-in``: what it is called comes after
         if (len(cells) >= 2 or numbered) and not _is_field(cells[0][0], group):
@@ -54,6 +58,22 @@ def rows_of_words(interpreter: Interpreter, lines: Sequence[Line], around: tuple
             told_bare(interpreter, entry, group, interpreter.new_item(group), "rows", NAMING[group], line.text, least=1)
 
 
+def _tells_between_commas(interpreter: Interpreter, text: str, group: str) -> bool:
+    """Whether a line tells of a thing between commas: its name, not which one it is, and two fields at least."""
+    if ", " not in text or "  " in text.strip() or _NUMBERED_ONE.match(text):
+        return False
+    left = FIELDS[group]
+    told = [
+        by_label(interpreter, part, group, left) or by_form(interpreter, part, left)
+        for part, _ in cells_by_comma(text)[1:]
+    ]
+    return sum(found is not None for found in told) >= _LEAST_LABELLED
+
+
+# ``screen 1 Veldt V27``
+_NUMBERED_ONE = re.compile(r"\s*[^\W\d_]+ #?\d{1,2} ")
+_SAMPLE = 20
+_LEAST_LABELLED = 2
 _WHICH_ONE = re.compile(
     r"(?:card|karte|carte|tarjeta|placa|scheda|kaart|karta|screen|schirm|device|gerat|unit) #?\d{1,2}:?"
 )
@@ -77,19 +97,22 @@ def is_which_one(cell: str, group: str) -> bool:
 
 
 _NAME_AND_WORDS = re.compile(
-    r"\s*(?:[-*•]\s+)?[`\"']?(?P<name>[^\s`\"'(:][^`\"'(:]{0,60}?)[`\"']?\s+\((?P<words>[^()]{2,200})\)\s*$"
+    r"\s*(?:[-*•]\s+)?[`\"']?(?P<name>[^\s`\"'(:][^`\"'(:]{0,60}?)[`\"']?"
+    r"(?:\s+\((?P<words>[^()]{2,200})\)|\s+[-–—]\s+(?P<behind>\S.{1,200}))\s*$"
 )
 
 
 def _names_with_words(interpreter: Interpreter, lines: Sequence[Line], group: str) -> bool:
-    """``- guest (disabled, last sign-in never)``: a name a line, and in brackets what is said of it."""
+    """``- guest (disabled, last sign-in never)``, ``guest - disabled``: a name a line, and in brackets or behind a dash what
+    is said of it."""
     matches = [(line, _NAME_AND_WORDS.match(line.text)) for line in lines]
     before, told, items = len(interpreter.drafts), 0, []
     for line, match in matches:
         if match is None:
             break
         item, left = Item(group), [fact for fact in FIELDS[group] if fact.name != NAMING[group]]
-        words = told_in_words(interpreter, match["words"], line.number, match.start("words"), group, item, left)
+        which = "words" if match["words"] else "behind"
+        words = told_in_words(interpreter, match[which], line.number, match.start(which), group, item, left)
         name = Entry("", match["name"], line.number, match.start("name") + 1)
         interpreter.place(name, "words", (Guess(NAMING[group], 0.8, f"it is listed under {group}"),), item)
         told += words > 0
@@ -100,37 +123,6 @@ def _names_with_words(interpreter: Interpreter, lines: Sequence[Line], group: st
     for item in items:
         interpreter.take(item)
     return bool(items)
-
-
-_DRIVE = re.compile(r"\s*(?:[-*•] )?(?P<mount>[A-Z]:)\\?:?\s+(?P<told>\S.*)")
-_SEVERAL = re.compile(r"\s{2,}|, ")
-
-
-def rows_of_drives(interpreter: Interpreter, lines: Sequence[Line], around: tuple[str, ...]) -> bool:
-    """``C:  "SYSTEM"   fixed disk   HFX2   476,839 MB   31,220 MB free``: rows that begin with a drive's letter.
-    Whether they were read."""
-    drives = [(line, match) for line in lines if (match := _DRIVE.match(line.text)) and _SEVERAL.search(match["told"])]
-    least = 1 if "volume" in around[:2] else 2
-    if len(drives) < least or len(drives) * 3 < len(lines) * 2:
-        return False
-    for line, match in drives:
-        item, left = interpreter.new_item("volume"), [f for f in FIELDS["volume"] if f.name != "volume.mount"]
-        mount = Entry("", match["mount"], line.number, match.start("mount") + 1)
-        interpreter.place(mount, "rows", (Guess("volume.mount", 0.85, "the row begins with its letter"),), item)
-        text = commas_for_gaps(match["told"])
-        words = list(_CAPITALS.finditer(text))
-        if len(words) > 1 and (label := next((f for f in left if f.name == "volume.label"), None)):
-            # ``C:  SYSTEM  HFX2``: what it is called, then what it is formatted as.
-            at = Entry("", words[0][1], line.number, match.start("told") + words[0].start(1) + 1)
-            interpreter.place(at, "rows", (Guess(label.name, 0.8, "it stands before the file system"),), item)
-            left.remove(label)
-            text = text[: words[0].start(1)] + " " * len(words[0][1]) + text[words[0].end(1) :]
-        told_in_words(interpreter, text, line.number, match.start("told"), "volume", item, left)
-    return True
-
-
-# A word in capitals that is a cell of its own.
-_CAPITALS = re.compile(r"(?:^|,)\s*([A-Z][A-Z0-9_-]{1,15})\s*(?=,|$)")
 
 
 # What a row begins with, the group it then tells of, and the fact that the beginning is (or none).
@@ -253,6 +245,8 @@ def lines_of_one(interpreter: Interpreter, lines: Sequence[Line], around: tuple[
     group = next((g for g in around[:1] if CALLED.get(g, "").endswith((".name", ".model"))), None)
     if group is None or not 2 <= len(lines) <= _MOST_LINES or ":" in lines[0].text:
         return False
+    if sum(_BULLETED.match(line.text) is not None for line in lines) > 1:
+        return False  # several are listed
     item, before = Item(group), len(interpreter.drafts)
     left = [fact for fact in FIELDS[group] if fact.name != CALLED[group]]
     told = [
@@ -263,7 +257,7 @@ def lines_of_one(interpreter: Interpreter, lines: Sequence[Line], around: tuple[
     ]
     first = lines[0].text.strip()
     entry = Entry("", first, lines[0].number, indent_of(lines[0].text) + 1)
-    alone = "," not in first and "  " not in first
+    alone = ", " not in first and "  " not in first
     if not all(told) or (not alone and not told_bare(interpreter, entry, group, item, "words", CALLED[group], least=1)):
         del interpreter.drafts[before:]
         return False
@@ -276,7 +270,17 @@ def lines_of_one(interpreter: Interpreter, lines: Sequence[Line], around: tuple[
 _MOST_LINES = 6
 
 
-_HEAD_OF_RECORD = re.compile(r"(?P<name>[^\s(:,][^(:,]{0,60}?)\s*(?:\((?P<aside>[^)]{1,60})\))?:?$")
+_HEAD_OF_RECORD = re.compile(
+    r"(?P<name>[^\s(:,][^(:,]{0,60}?)\s*(?:\((?P<aside>[^)]{1,60})\)|\s(?:--|[–—-])\s+(?P<dashed>\S[^:]{0,60}?))?:?$"
+)
+_QUOTES = "\"'“”„«» "
+
+
+def _who(match: re.Match[str]) -> tuple[str, int]:
+    """What stands in brackets or behind a dash after a name, and where it begins; nothing where nothing does."""
+    which = "aside" if match["aside"] else "dashed"
+    text = match[which] or ""
+    return text.strip(_QUOTES), match.start(which) + len(text) - len(text.lstrip(_QUOTES))
 
 
 def records_of_words(interpreter: Interpreter, lines: Sequence[Line], around: tuple[str, ...]) -> bool:
@@ -311,9 +315,10 @@ def records_of_words(interpreter: Interpreter, lines: Sequence[Line], around: tu
             entry = Entry("", name, lines[index].number, bullets[place] + 1)
             interpreter.place(entry, "words", (Guess(NAMING[group], 0.82, f"it is said of this {group}"),), item)
             beside = _ASIDE_OF.get(group)
-            if match and match["aside"] and beside:
-                at = Entry("", match["aside"].strip("\"'"), entry.line, entry.column + match.start("aside"))
-                interpreter.place(at, "words", (Guess(beside, 0.78, "it stands in brackets after its name"),), item)
+            who_is, start = _who(match) if match else ("", 0)
+            if who_is and beside:
+                at = Entry("", who_is, entry.line, entry.column + start)
+                interpreter.place(at, "words", (Guess(beside, 0.78, "it stands beside its name"),), item)
     return told > 0
 
 
@@ -392,6 +397,7 @@ def called_by(interpreter: Interpreter, group: Group, of: str, shape: str, item:
     interpreter.place(entry, shape, (Guess(naming, 0.8, f"it is listed under {of}"),), item)
     interpreter.frame.add(heading.line)
     beside = _ASIDE_OF.get(of)
-    if match["aside"] and beside:
-        at = Entry("", match["aside"].strip("\"'"), heading.line, heading.column + match.start("aside"))
-        interpreter.place(at, shape, (Guess(beside, 0.78, "it stands in brackets after its name"),), item)
+    who_is, start = _who(match)
+    if who_is and beside:
+        at = Entry("", who_is, heading.line, heading.column + start)
+        interpreter.place(at, shape, (Guess(beside, 0.78, "it stands beside its name"),), item)

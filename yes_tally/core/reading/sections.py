@@ -18,13 +18,14 @@ _PROMPT = re.compile(
     r"(?P<prompt>(?:\[?\d{1,2}:\d{2}(?::\d{2})?\]? )?(?:\([\w.-]+\) )?(?:PS )?"
     r"(?P<where>\[[^\]\s]{2,40}(?: [^\]\s]{1,40})?\]|[\w.-]+@[\w.-]+|[A-Za-z][\w.-]{1,40}|[A-Za-z]:\\[^>\s]{0,80}|(?=(?:[$#%>]|>>>?) ))"
     r"(?P<host> [A-Za-z]\w*(?:-\w+)+(?= ?[>$#%]))?"
-    r"(?P<inside> \[[\w.~/-]{1,40}\])?"
+    r"(?P<inside> \[[\w.~/-]{1,40}\])?(?: \([\w.-]{1,24}\))?"
     r"(?::?[~/\\][\w./\\~-]{0,80}| [A-Za-z]:[\\/][^\s>]{0,80}| [~/][\w./~-]{0,80})?"
-    r"(?::(?= ~ ))? ?(?P<mark>>>>?|::|[>$#%»❯]|[~/|](?= |$)|(?<=\])(?= )))(?P<command>[ ]+\S.*|[A-Za-z/.]\S*.*|[ ]*)$"
+    r"(?::(?= ~ ))? ?(?P<mark>>>>?|::|(?<=-\d\d):(?= [a-z])|[>$#%»❯]|[~/|](?= |$)|(?<=\])(?= )))(?P<command>[ ]+\S.*|[A-Za-z/.]\S*.*|[ ]*)$"
 )
-_MARKS = re.compile(r"[>$#%»❯~/|\]]|::")
+_MARKS = re.compile(r"[>$#%»❯~/|\]]|::|-\d\d: ")
 # A prompt that says which shell it is of.
 _POWER = re.compile(r"PS \S+> ")
+_NUMBERED_HOST = re.compile(r"@|\\|\d")
 _STRONG_HOST = re.compile(r"@|\\|\d|-|\[|/")
 
 
@@ -89,15 +90,18 @@ def _prompts(lines: Sequence[Line]) -> list[_Prompt]:
         or (
             prompt.command
             and mark
-            and mark not in "/|"
+            and mark not in "/|:"
             and (_STRONG_HOST.search(prompt.where) or _answered(lines, prompt))
         )
     ]
 
 
 def _tells_by_mark(prompt: _Prompt, mark: str) -> bool:
-    """Whether the mark is a prompt's wherever it is seen twice; an arrow that says no place may lead a list's items."""
-    return bool(mark) and (bool(prompt.where) or not mark.startswith(">>"))
+    """Whether the mark is a prompt's wherever it is seen twice; an arrow that says no place may lead a list's items,
+    a colon a pair's value."""
+    if mark in ("/", "|") and not _NUMBERED_HOST.search(prompt.where):
+        return False  # ``Sign-in / Sign-out``
+    return bool(mark) and mark != ":" and (bool(prompt.where) or not mark.startswith(">>"))
 
 
 def _lead_to_answers(lines: Sequence[Line], found: Sequence[tuple[_Prompt, str]], asked: _Prompt) -> bool:

@@ -12,7 +12,7 @@ from dataclasses import dataclass
 from functools import cached_property
 from itertools import accumulate, pairwise
 
-from yes_tally.core.reading.checks_elsewhere import COUNTS, KINDS, RESULTS
+from yes_tally.core.reading.checks_elsewhere import ASKED, COUNTS, KINDS, RESULTS
 from yes_tally.core.reading.decode import Line
 from yes_tally.core.reading.shapes.layout import MAX_LABEL, RULE, indent_of
 from yes_tally.core.reading.sieve import Sieve
@@ -62,6 +62,7 @@ PATTERNS = Patterns(
     _row("memory.usable", rf"\b(?:system|os) (?:sees|can use|can see|may use|uses)\s+(?P<v>{_SIZE})\b"),
     _row("memory.usable", rf"(?P<v>{_SIZE})\s+(?:of (?:it|memory|ram) )?(?:is |are |can be )?(?:usable|used by the system)\b"),
     _row("memory.installed", rf"\bhas (?P<v>{_SIZE}) of (?:memory|ram)\b"),
+    _row("memory.installed", rf"(?<!of )(?<!from )(?P<v>{_SIZE}) RAM\b(?! (?:free|used|available|in use))"),
     _row("memory.usable", rf"(?P<v>{_SIZE}) can be used\b"),
     _row("memory.installed", rf"(?P<v>{_SIZE})\s+(?:of )?(?:memory|ram) (?:is |are )?(?:installed|fitted|present)\b"),
     _row("memory.usable", rf"\b(?:sistema ve|syst[èe]me voit|system sieht|sistema v[êe]|sistema vede|systeem ziet|system widzi)\b.{{0,20}}?(?P<v>{_SIZE})"),
@@ -76,18 +77,27 @@ PATTERNS = Patterns(
     _row("host.name", r"[A-Za-z]\w+ (?P<v>[A-Za-z][\w-]*-[\w-]+) \S*\d\.\d\S* (?:x86_64|aarch64|amd64|arm64|i[3-6]86)$", alone=True),
     _row("os.kernel", r"[A-Za-z]\w+ [A-Za-z][\w-]*-[\w-]+ (?P<v>\S*\d\.\d\S*) (?:x86_64|aarch64|amd64|arm64|i[3-6]86)$", alone=True),
     _row("os.architecture", r"[A-Za-z]\w+ [A-Za-z][\w-]*-[\w-]+ \S*\d\.\d\S* (?P<v>x86_64|aarch64|amd64|arm64|i[3-6]86)$", alone=True),
-    _row("os.build", r"\bbuild (?:number )?(?P<v>\d+(?:\.\d+)+)(?![\w.]*\w:)"),
+    _row("os.name", r"\s*(?P<v>(?-i:[A-Z])\w*(?: (?-i:[A-Z])\w*)? (?:OS|Linux) \d+(?:\.\d+)*(?: (?-i:[A-Z])\w+){0,2})(?:,| ·) (?:\w+ )?[\d.]+(?:[ -]?bits?)?\b.*$", alone=True),
+    _row("os.build", r"\b(?:build|kompilacja|compilation|compilaci[oó]n|compila[cç][aã]o|compilazione) (?:number )?(?P<v>\d+(?:\.\d+)+)(?![\w.]*\w:)"),
     _row("host.booted_at", rf"\b(?:last (?:started|booted|restarted)|was (?:started|booted)|has been up since|up since|running since|started on|booted on|booted at|; started|, started|; booted|, booted)\b.{{0,12}}?(?P<v>{_DATE})"),
     _row("firmware.secure_boot", r"\bsecure boot (?:is )?(?:switched |turned )?(?P<v>on|off|enabled|disabled|active|inactive)\b"),
     _row("firmware.mode", r"\bin (?P<v>uefi|legacy|bios) mode\b"),
     _row("os.name", r"\b(?:runs|running|runs on|has) (?P<v>(?-i:[A-Z])\w*(?: \w+)? (?:OS|Linux) \d+(?:\.\d+)*(?: (?-i:[A-Z])\w+){0,2})"),
-    _row("os.architecture", r"(?<![\w-])(?P<v>(?:32|64)[- ]?bit(?: arm)?)\b"),
+    _row("os.name", r"\b(?:system|sistema|syst[èe]me|systeem) (?P<v>(?-i:[A-Z])\w*(?: (?-i:[A-Z])\w*)? (?:OS|Linux) \d+(?:\.\d+)*(?: (?-i:[A-Z])\w+){0,2})"),
+    _row("os.name", r"\s*(?P<v>(?-i:[A-Z])\w*(?: (?-i:[A-Z])\w*)? (?:OS|Linux) \d+(?:\.\d+)*) [\[(](?-i:[A-Z])[\w ]+[\])](?:,| build| version).*$", alone=True),
+    _row("os.edition", r"\s*(?-i:[A-Z])\w*(?: (?-i:[A-Z])\w*)? (?:OS|Linux) \d+(?:\.\d+)* [\[(](?P<v>(?-i:[A-Z])[\w ]+)[\])](?:,| build| version).*$", alone=True),
+    _row("os.version", r"\bversion (?P<v>\d+(?:\.\d+)+) \(build \d"),
+    _row("machine.serial", r"\bis an? (?-i:[A-Z])[^()]{3,60} \((?:serial|s/n)(?: (?:number|no\.?))?:? (?P<v>(?=\w*\d)[\w-]{5,})"),
+    _row("host.user", r"\b[A-Za-z]+(?:-\w+)*-\d+ \((?P<v>(?-i:[A-Z][A-Z0-9-]+)\\[\w.-]+)\)"),
+    _row("os.architecture", r"\bbuild [\d.]+,? (?P<v>x86[-_]64|amd64|arm64|aarch64)\b"),
+    _row("host.domain", r"\b(?:pc|computer|machine) is part of (?:the domain )?(?P<v>[a-z][\w-]*(?:\.[\w-]+)+)"),
+    _row("os.architecture", r"(?<![\w-])(?P<v>(?:32|64)[- ]?bits?(?: arm)?)\b"),
     _row("os.installed_at", rf"\b(?:was |been )?(?:installed|set up)(?: on| at)? (?P<v>{_DATE})"),
     _row("os.language", r"\blanguage (?:is )?(?P<v>[a-z]{2}-(?-i:[A-Z]{2}))\b"),
     _row("host.time_zone", r"\btime ?zone (?:is )?(?P<v>(?-i:[A-Z(+])[^,.;]{2,40})"),
     _row("os.kernel", r"\bkernel is (?P<v>[\w.-]*\d\.\d[\w.-]*\w)"),
     _row("os.kernel", r"\bkernel (?:version )?(?P<v>\d+\.\d+[\w.-]*)"),
-    _row("firmware.version", r"\b(?:firmware|bios) (?:version )?(?:(?-i:[A-Z])\w+ )?(?P<v>[A-Z]?\d+(?:\.\w+)+) (?:\(|of|from|dated)"),
+    _row("firmware.version", r"\b(?:firmware|bios) (?:version )?(?:(?-i:[A-Z])\w+ )?(?P<v>[A-Z]?\d+(?:\.\w+)+) (?:\(|of|from|dated|\d{4}-\d\d-\d\d)"),
     _row("security.virtualisation", r"\bvirtuali[sz]ation (?:is )?(?:switched |turned )?(?P<v>on|off|enabled|disabled)\b"),
     _row("security.tpm", r"\btpm (?:is |has )?(?:of )?(?:version )?(?P<v>\d\.\d)\b"),
     _row("os.edition", r"\b(?P<v>(?-i:[A-Z])\w*(?: (?-i:[A-Z])\w*){0,2}) edition\b"),
@@ -97,6 +107,7 @@ PATTERNS = Patterns(
     _row("licence.state", r"\b(?:n'est pas activ[ée]e?|ist nicht aktiviert|no est[áa] activad[oa]|n[ãa]o est[áa] ativad[oa]|non (?:è|e') attivat[oa]|is niet geactiveerd|nie jest aktywowan[yae])\b", "inactive"),
     _row("licence.state", r"\b(?:est activ[ée]e?|ist aktiviert|est[áa] activad[oa]|est[áa] ativad[oa]|(?:è|e') attivat[oa]|is geactiveerd|jest aktywowan[yae])\b", "active"),
     _row("licence.grace", r"\b(?:reste|restent|noch|quedan?|restam?|restano|nog|pozosta\w+|zosta\w+)\s+(?P<v>\d{1,3} (?:jours?|tage?|d[ií]as?|giorn[io]|dag(?:en)?|dni))\b"),
+    _row("licence.state", r"\b(?:licen[cçz]\w*|lizenz|licencj\w+)\b[^.;:]{0,30}?, (?P<v>activated|aktiviert|activ[ée]e|activada|attivata|ativada|geactiveerd|aktywna)\b"),
     _row("licence.grace", r"\b(?P<v>\d{1,3} days?) (?:of grace|of the grace period|left|remain)"),
     _row("licence.channel", r"\b(?:licen[cçz][ei]?\w*|lizenz|licencj\w+)\b.{0,20}?\b(?P<v>au d[ée]tail|al detalle|al dettaglio|a retalho|im einzelhandel|detailhandel|detaliczna)\b"),
     _row("os.name", r"(?:(?:^|[:.] )|\b(?:this is|dit is|dies ist|das ist|voici|c'est|es|questo è|è|este é|to jest) )(?P<v>(?-i:[A-Z])\w*(?: (?-i:[A-Z])\w*)? (?:OS|Linux) \d+(?:\.\d+)*)(?=, (?:[ée]dition|ausgabe|edici[óo]n|edi[çc][ãa]o|edizione|editie|edycja|wydanie)\b)"),
@@ -110,18 +121,20 @@ PATTERNS = Patterns(
     _row("licence.permanent", r"(?:\bnon (?:è|e')|\bno es|\bn'est pas|\bn[ãa]o é|\bis niet|\bist nicht|\bnie jest) (?:permanent\w*|dauerhaft|unbefristet|definitiv\w*|blijvend|sta[łl]a|bezterminowa)\b", "no"),
     _row("licence.permanent", rf"\bpermanently activated\b|\b{_LICENCE} never (?:expires|runs out|ends)\b", "yes"),
     _row("licence.expires_at", rf"\b(?:runs out|expires|will expire|ends|is valid until|valid until|läuft ab)(?: on| at| am)? (?P<v>{_DATE})"),
-    _row("licence.channel", r"\b(?:licen[cçz][ei]?\w*|licencj\w+|lizenz)\b[^.;]{0,30}?\b(?P<v>(?:en |por |per |de |na )?(?:volumen?s?|abonnement|suscripci[óo]n|assinatura|abbonamento|subskrypcj\w|abo|oem|valutazione|evaluaci[óo]n|avalia[çc][ãa]o|[ée]valuation))\b"),
+    _row("licence.channel", r"\b(?:licen[cçz][ei]?\w*|licencj\w+|lizenz)\b[^.;]{0,30}?\b(?P<v>(?:en |por |per |de |na )?(?:volumen?s?|abonnement|suscripci[óo]n|assinatura|abbonamento|subskrypcj\w|zbiorcz\w+|wolumenow\w+|detaliczn\w+|abo|oem|valutazione|evaluaci[óo]n|avalia[çc][ãa]o|[ée]valuation))\b"),
     _row("licence.channel", r"\b(?P<v>volumen|einzelhandels|abonnement|test|probe|oem|volume)-?(?:lizenz|licentie)\b"),
     _row("licence.permanent", r"\b(?:lizenz|licence|licencia|licen[çc]a|licenza|licentie|licencja)\b.{0,30}\b(?:nicht unbefristet|befristet|temporaire|temporal|tempor[áa]ria|temporanea|tijdelijk|czasowa|nie jest bezterminowa)\b", "no"),
     _row("licence.permanent", r"\b(?:lizenz|licence|licencia|licen[çc]a|licenza|licentie|licencja)\b(?:(?!\b(?:no|not|non|n[ãa]o|pas|nicht|niet|nie)\b).){0,30}\b(?:unbefristet|illimit[ée]e|ilimitada|perp[ée]tu\w+|perpetua|onbeperkt|bezterminowa|permanente|dauerhaft)\b", "yes"),
     _row("licence.expires_at", rf"\b(?:valable|valide|valid[ao]|g[üu]ltig|geldig|wa[żz]n[ay]|fino|expire|caduca|vence|expira|scade|verloopt|vervalt|wygasa|endet|termina)\b.{{0,25}}?(?P<v>{_DATE})"),
     _row("memory.limit", rf"\b(?:nimmt|fasst|unterst[üu]tzt|accepte|prend en charge|admite|soporta|suporta|aceita|supporta|accetta|ondersteunt|obs[łl]uguje|mie[śs]ci|przyjm(?:ie|uje)|regge|aguanta|aguenta|draagt|tr[äa]gt)\b.{{0,40}}?(?P<v>{_SIZE})"),
     _row("memory.usable", rf"\b(?:nutzbar|verwendbar|utilisable|utilizable|utiliz[áa]vel|utilizzabil[ei]|bruikbaar|u[żz]yteczn\w+)\s*:?\s*(?P<v>{_SIZE})"),
+    _row("memory.usable", rf"(?P<v>{_SIZE}) (?:nutzbar|verwendbar|utilisables?|utilizables?|utiliz[áa]ve(?:l|is)|utilizzabil[ei]|bruikbaar|u[żz]yteczn\w+)\b"),
+    _row("memory.installed", rf"\b(?:total|totaal|gesamt|insgesamt|razem|[łl][ąa]cznie|totale|en tout|in tutto),?:? (?P<v>{_SIZE})(?=, (?:of which|waarvan|davon|dont|de (?:los|las) cuales|di cui|dos quais|z czego|w tym)\b)"),
     _row("memory.installed", rf"\b(?:eingebaut|install[ée]e?s?|instalad[ao]s?|installat[ao]|ge[ïi]nstalleerd|zainstalowan\w+)\b(?: [^\W\d]+)?\s*:?\s*(?P<v>{_SIZE})"),
     _row("licence.state", r"\b(?:licen[cs]e|lizenz|licence|licencia|licen[çc]a|licenza|licentie|licencja)\b[^.;]{0,12}\b(?:is|ist|est|est[áa]|[èée]|jest)\s+(?P<v>(?:not |nicht |pas |no |non |n[ãa]o |niet |nie(?:jest )?)?(?:active|activated|aktiv\w*|activ[ée]e?|activa|attiva|ativa|actief|geactiveerd|aktywna))\b"),
     _row("licence.key_tail", r"\b(?:sleutel|schl[üu]ssel\w*|cl[ée]|clave|chiave|chave|klucz\w*)\b.{0,30}?\b(?-i:(?P<v>[A-Z0-9]{5}))\b"),
     _row("licence.resets_left", r"\b(?:nog|noch|encore|a[úu]n|todav[íi]a|ancora|ainda|jeszcze|quedan|restam|restano) (?P<v>\d{1,4})(?: \w+)?(?: keer| mal| fois| veces| volte| vezes| razy)\b"),
-    _row("firmware.secure_boot", r"\b(?:secure boot|sicherer start|d[ée]marrage s[ée]curis[ée]|(?:arranque|inicio) seguro|avvio sicuro|veilig (?:opstarten|starten)|bezpieczny rozruch) (?:is|ist|est|est[áa]|[èe]|jest) (?P<v>on|off|enabled|disabled|eingeschaltet|ausgeschaltet|aktiviert|deaktiviert|aktiv|inaktiv|activ[ée]|d[ée]sactiv[ée]|activado|desactivado|attivo|disattivato|ligado|desligado|aan|uit|ingeschakeld|uitgeschakeld|w[łl][ąa]czony|wy[łl][ąa]czony)\b"),
+    _row("firmware.secure_boot", r"\b(?:secure boot|sicherer start|d[ée]marrage s[ée]curis[ée]|(?:arranque|inicio) seguro|avvio sicuro|veilig (?:opstarten|starten)|bezpieczny rozruch)(?: (?:is|ist|est|est[áa]|[èe]|jest)|:) (?P<v>on|off|enabled|disabled|eingeschaltet|ausgeschaltet|aktiviert|deaktiviert|aktiv|inaktiv|activ[ée]|d[ée]sactiv[ée]|activado|desactivado|attivo|disattivato|ligado|desligado|aan|uit|ingeschakeld|uitgeschakeld|w[łl][ąa]czony|wy[łl][ąa]czony)\b"),
     _row("memory.slots", r"\b(?:has|hat|a|tiene|ha|tem|heeft|ma) (?P<v>\d{1,2}) (?:memory (?:sockets|slots)|speicherpl[äa]tze|steckpl[äa]tze|emplacements (?:de )?m[ée]moire|(?:ranuras|z[óo]calos) de memoria|(?:alloggiamenti|slot) (?:di )?memoria|(?:ranhuras|encaixes) de mem[óo]ria|geheugensleuven|gniazd\w* pami[ęe]ci)\b"),
     _row("memory.limit", rf"\b(?:h[öo]chstausbau|maximalausbau|vollausbau)\b[ :]{{1,3}}(?P<v>{_SIZE})"),
     _row("host.name", r"\b(?:this|the) (?:pc|computer|machine) is (?:called|named|known as) (?P<v>[A-Za-z]\w*(?:-\w+)*\d)\b"),
@@ -187,6 +200,8 @@ REACH_SAYS = Patterns(
         "reach.received",
         r"\b(?P<v>\d+) (?:\w+ )?(?:received|answered|answers|replies|responses|came back|returned)\b(?! (?:was|were)? ?lost)|\b(?:received|answered|back|replies)\s*[:=]?\s*(?P<w>\d+)\b(?![.\d])",
     ),
+    _row("reach.sent", r"(?<![\d.,/])\b(?P<v>\d+) (?:hailed|pinged|knocked|called|asked|tried|probed|echoed)\b"),
+    _row("reach.received", r"\b(?P<v>\d+) (?:back|home|returned)\b"),
     _row("reach.received", r"\b(?P<v>\d+)/\d+ (?:answered|replied|received|came back|back)\b"),
     _row("reach.sent", r"\b\d+/(?P<v>\d+) (?:answered|replied|received|came back|back)\b"),
     _row("reach.lost", r"\b(?:none|nothing|no (?:packets?|answers?)) (?:was |were |is )?(?:lost|missing)\b", "0"),
@@ -230,7 +245,7 @@ REACH_TARGET = Patterns(
     ),
     _row(
         "reach.target",
-        r"\b(?:asking|pinging|ping(?:ed)?|reach(?:ing)?|echo(?:ing)?(?: to)?|calling|knock(?:ing)?(?: (?:on|at))?|prob(?:e|ing)|testing|answers? (?:\d+ )?from|reply from|antwort von|r[ée]ponse de|respuesta desde?|risposta da|resposta de|antwoord van|odpowied[źz] od)\s+(?P<v>[A-Za-z0-9][\w.-]*[\w])",
+        r"\b(?:asking|pinging|ping(?:ed)?|reach(?:ing)?|echo(?:ing)?(?: to)?|calling|hail(?:ing|ed)?|knock(?:ing)?(?: (?:on|at))?|prob(?:e|ing)|testing|answers? (?:\d+ )?from|reply from|antwort von|r[ée]ponse de|respuesta desde?|risposta da|resposta de|antwoord van|odpowied[źz] od)\s+(?P<v>[A-Za-z0-9][\w.-]*[\w])",
     ),
     _row("reach.target", r"(?P<v>[A-Za-z0-9][\w-]*(?:\.[\w-]+)+)$", alone=True),
     _row("reach.address", r"[\[(](?P<v>\d{1,3}(?:\.\d{1,3}){3}|[0-9a-f:]*:[0-9a-f:]+)[\])]"),
@@ -258,6 +273,8 @@ _CHECK_KINDS = (
     _row("health_check.kind", r"\b\w{0,6}(?:check|scan|test) (?:of|on) (?:[A-Z]:(?!\w)|/\w)|\b(?:disk|vol|volume|drive|disc|file ?system) ?(?:check|scan|test|verif)|\bcheck(?:ing)? (?:of )?(?:the )?(?:disk|volume|drive|file system)\b", "disk"),
 )  # fmt: skip
 CHECK_KINDS = Patterns(*_CHECK_KINDS, *(_row("health_check.kind", pattern, kind) for pattern, kind in KINDS))
+CHECKS_ASKED = Patterns(*CHECK_KINDS.rows, *(_row("health_check.kind", pattern, kind) for pattern, kind in ASKED))
+"""What a command that checks is called and asked, with the kinds that texts name."""
 _CHECKED = (
     r"\b(?:(?:check|scan|test|verif|v[ée]rif|contr[ôo]l|comprob|sprawdz|kontrol|pr[üu]f)\w*|\w+(?:pr[üu]fung|test|controle|kontrolle))"
     r"(?: (?:of|on|for|run on|von|des|de|du|del|di|van|dla|do|da))?"

@@ -10,6 +10,8 @@ from yes_tally.core.catalogue import FACTS, ITEMS, SINGLE_GROUPS
 from yes_tally.core.reading.checks_listed import listed_checks
 from yes_tally.core.reading.decide import Guess
 from yes_tally.core.reading.decode import Line
+from yes_tally.core.reading.drafts import Item
+from yes_tally.core.reading.drives import drives_told
 from yes_tally.core.reading.item_lines import read_item_lines
 from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.phrases import SUBJECTS, subjects_in
@@ -19,17 +21,18 @@ from yes_tally.core.reading.rows_of_items import cells_of_opened, clauses_below,
 from yes_tally.core.reading.sentences import (
     CHECK_KINDS,
     CHECK_SAYS,
+    CHECKS_ASKED,
     MAX_STATEMENT,
     PATTERNS,
     Stated,
     spoken_of,
     statements,
 )
-from yes_tally.core.reading.shapes.layout import MAX_LABEL, Entry
+from yes_tally.core.reading.shapes.layout import MAX_LABEL, Entry, dots_as_commas
+from yes_tally.core.reading.told_in_parts import told_bare
 from yes_tally.core.reading.values import understand
 
 if TYPE_CHECKING:
-    from yes_tally.core.reading.drafts import Item
     from yes_tally.core.reading.interpret import Interpreter
 
 
@@ -47,14 +50,18 @@ def read_statements(interpreter: Interpreter, lines: Sequence[Line], command: st
         cells_of_opened,
         rows_below_count,
         clauses_below,
+        drives_told,
     ):
         whole = rows(interpreter, left)
         left = [line for line in left if line.number not in whole]
     left = [line for line in left if not _pair_in_prose(interpreter, line)]
     before = len(interpreter.drafts)
+    begun = kinds_before_words(interpreter, left)
+    begun |= processors_told(interpreter, [line for line in left if line.number not in begun])
     if not any(group in ITEMS for group in interpreter.heading(command)):
         for line in left:
-            _clauses(interpreter, line)
+            if line.number not in begun:
+                _clauses(interpreter, line)
     told = {(draft.fact, draft.entry.line) for draft in interpreter.drafts[before:]}
     spoken = {draft.fact.partition(".")[0] for draft in interpreter.drafts[interpreter.section_from :]}
     facts, reach, checks = spoken_of(_as_one(left))
@@ -65,9 +72,9 @@ def read_statements(interpreter: Interpreter, lines: Sequence[Line], command: st
         echo_test(interpreter, left)
     traced_way(interpreter, left)
     look_ups(interpreter, left)
-    named = any(row.pattern.search(command) for row in CHECK_KINDS.passing(command))
-    if checks or named:
-        _checks(interpreter, left, named)
+    asked = next((row.word for row in CHECKS_ASKED.passing(command) if row.pattern.search(command)), "")
+    if checks or asked:
+        _checks(interpreter, left, asked)
 
 
 _TICKED = re.compile(
@@ -94,9 +101,56 @@ def ticked(interpreter: Interpreter, lines: Sequence[Line]) -> set[int]:
     return read
 
 
+_TOLD_IN_PROSE = frozenset({"memory", "processor", "firmware", "os", "graphics"})
+_CORES = re.compile(r"\b\d{1,3} (?:cores?|kerne?|kernen|c(?:oe|œ)urs|n[uú]cleos|nuclei|rdzeni\w*)\b", re.I)
+_CALLED_FIRST = re.compile(r"\s*(?:[-*•] )?(?P<told>[A-Z]\S*(?: \S+){0,3} ?\S*\d\S*? ?, .*\S)\s*$")
+
+
+def processors_told(interpreter: Interpreter, lines: Sequence[Line]) -> set[int]:
+    """``Kestrel K5-8420, 6 cores / 12 threads, 3.20 GHz``: only a processor has cores. Returns the lines that were read."""
+    read: set[int] = set()
+    if any(draft.fact == "processor.name" for draft in interpreter.drafts[interpreter.section_from :]):
+        return read
+    for line in lines:
+        text = dots_as_commas(line.text[:MAX_STATEMENT])
+        match = _CALLED_FIRST.match(text) if _CORES.search(text) and len(text) <= 2 * MAX_LABEL else None
+        if match is None or match["told"].endswith("."):
+            continue
+        item = Item("processor")
+        entry = Entry("", match["told"], line.number, match.start("told") + 1)
+        if told_bare(interpreter, entry, "processor", item, "words", "processor.name", least=1):
+            interpreter.take(item)
+            read.add(line.number)
+    return read
+
+
+_KIND_AND_WORDS = re.compile(
+    r"\s*(?:[-*•] )?(?P<label>[^\W\d_]+(?: [^\W\d_]+){0,2}?) (?P<told>[A-Z\d](?:[^:;]|:(?=\S))*?,\s(?:[^:]|:(?=\S))+?)\.?\s*$"
+)
+_TOLD_IN_WORDS = _TOLD_IN_PROSE | {"disk", "display", "board", "machine", "battery", "sound", "adapter", "printer"}
+_LEAST_TOLD = 2
+
+
+def kinds_before_words(interpreter: Interpreter, lines: Sequence[Line]) -> set[int]:
+    """``Processor Kestrel K5-8250U, 4 cores / 8 threads``: a line that begins with a kind of thing and goes on with what
+    it is called and what is told of it, as a pair would without its mark. Returns the lines that were read."""
+    read: set[int] = set()
+    for line in lines:
+        match = _KIND_AND_WORDS.match(line.text) if ", " in line.text and len(line.text) <= MAX_STATEMENT else None
+        if match is None or SUBJECTS.get(words_of(match["label"])) not in _TOLD_IN_WORDS:
+            continue
+        before = len(interpreter.drafts)
+        entry = Entry(match["label"], match["told"], line.number, match.start("told") + 1)
+        interpreter.entries([entry], "words", interpreter.context(None), None)
+        if len(interpreter.drafts) - before >= _LEAST_TOLD:
+            read.add(line.number)
+        else:
+            del interpreter.drafts[before:]
+    return read
+
+
 _PAIR = re.compile(r"\s*(?P<label>[^\W\d_][^:.,;]{2,40}?)\s*: (?P<v>\S.*?)\s*$")
 _PLAIN = 0.85
-_TOLD_IN_PROSE = frozenset({"memory", "processor", "firmware", "os", "graphics"})
 
 
 def _pair_in_prose(interpreter: Interpreter, line: Line) -> bool:
@@ -158,15 +212,15 @@ _NAMED_SO = re.compile(r"[A-Z\"'(]|\S*[\d\\./@-]")
 _WORD = re.compile(r"\S+")
 
 
-def _checks(interpreter: Interpreter, lines: Sequence[Line], named: bool) -> None:
-    """Checks of health: each paragraph that names a kind begins one, and what follows belongs to it; ``named``: the
-    command names a kind."""
+def _checks(interpreter: Interpreter, lines: Sequence[Line], asked: str) -> None:
+    """Checks of health: each paragraph that names a kind begins one, and what follows belongs to it; ``asked`` is the
+    kind that the command names, or empty."""
     item: Item | None = None
     told: set[str] = set()
     pending: Stated | None = None
     for paragraph in _paragraphs(lines):
         kind = next(statements(paragraph, CHECK_KINDS), None)
-        if kind is None and item is None and not pending and not named:
+        if kind is None and item is None and not pending and not asked:
             continue
         said = list({s.fact: s for s in reversed(list(statements(paragraph, CHECK_SAYS)))}.values())
         if kind:
@@ -175,6 +229,9 @@ def _checks(interpreter: Interpreter, lines: Sequence[Line], named: bool) -> Non
             continue
         if item is None:
             item, told = _begun(interpreter, paragraph) or (interpreter.new_item("health_check"), set())
+            if asked and not pending and "health_check.kind" not in told:
+                # It follows from the command, and is printed nowhere below it.
+                pending = Stated("health_check.kind", "", asked, said[0].line, 1)
         for stated in ([pending] if pending else []) + said:
             if stated.fact not in told:
                 told.add(stated.fact)

@@ -4,11 +4,16 @@ from __future__ import annotations
 
 import re
 
+# What stands before a serial number.
+SERIAL = r"s/?n|ser(?:ial|ie|\.)(?: (?:number|no\.?|nr\.?))?|seriennummer|serienummer|n[uú]mero de s[eé]ri?e|numer seryjny|matricola"
+# ``no battery here``, ``kein Akku vorhanden``: nothing is called so.
+_NONE = r"(?!(?:no|none|not|keine?r?|aucune?|pas de|ning[uú]na?|nessuna?|nenhuma?|geen|brak|sin|sans|ohne)\s)"
+
 # What a text fact may look like; a print that does not is not taken for it.
 TEXT_FORMS: dict[str, re.Pattern[str]] = {
-    "host.name": re.compile(r"(?P<keep>[A-Za-z0-9][\w.-]{0,62})(?: \([^\d\W]+ [\w.-]+\))?$"),
+    "host.name": re.compile(r"(?P<keep>[A-Za-z0-9][\w.-]{0,62})(?: \([^\d\W]+ [^()]+\))?$"),
     "host.domain": re.compile(r"[\w.-]{2,80}$"),
-    "licence.key_tail": re.compile(r"[A-Za-z0-9*?X-]*?(?P<keep>[A-Za-z0-9]{5})$"),
+    "licence.key_tail": re.compile(r"[A-Za-z0-9*?X.…-]*?(?P<keep>[A-Za-z0-9]{5})$"),
     "account.full_name": re.compile(r"[«„“\"]?\s*(?P<keep>[^«»„“”\"]+?)\s*[»“”\"]?$"),
     "host.user": re.compile(
         r"(?P<keep>[^(]*?[^\W\d_][^(]*?)(?: (?:since|seit|depuis|desde|dalle|sinds|od) \d.*|\s*\(.*)?$"
@@ -17,12 +22,19 @@ TEXT_FORMS: dict[str, re.Pattern[str]] = {
     # A host's name is not its system's.
     "os.name": re.compile(r"(?!\S+-\S*\d\S*$)(?P<keep>(?:(?!\s\((?:build|\d\d[ -]?bit))[^,])+)", re.I),
     "os.edition": re.compile(r"(?!0x)(?P<keep>[^(;]*[^\W\d_][^(;]*)", re.I),
+    # A program and its version made no PC.
+    "machine.maker": re.compile(r"(?!.*\s\d+\.\d+)(?P<keep>.+)$"),
     # A host's name is no model.
-    "machine.model": re.compile(r"(?![A-Za-z]{2,4}-[A-Za-z]{2,4}-?\d{1,3}(?:\.[\w-]+)*$)(?!.*\s{3,})(?P<keep>.+)$"),
-    "board.model": re.compile(
-        r"(?:[A-Z][a-z]+ (?=[A-Z]{1,4}-?[A-Z]{0,2}\d))?(?P<keep>.+?)(?i: \((?:rev|v[eé]r|wers|r[eé]v|v\d|ausf)[^()]*\))?$"
+    "machine.model": re.compile(
+        r"(?!(?:[A-Za-z]{2,4}-[A-Za-z]{2,4}-?|[a-z]{2,12}-)\d{1,3}(?:\.[\w-]+)*(?:$| \())(?!.*\s{3,})"
+        rf"(?P<keep>.+?)(?i: \((?:{SERIAL})[^()]*\))?$"
     ),
-    "page_file.path": re.compile(r".*[/\\].*|[A-Za-z][\w-]*:\S*$|[\w-]+\.[a-z]{2,4}$"),
+    "board.model": re.compile(
+        r"(?:[A-Z][a-z]+ (?=[A-Z]{1,4}-?[A-Z]{0,2}\d))?(?P<keep>.+?)(?i:,? \(?(?:rev|v[eé]r|wers|r[eé]v|v\d|ausf)[^()]*\)?)?$"
+    ),
+    "page_file.path": re.compile(
+        r"(?P<keep>(?:(?!\s{2,}).)*[/\\](?:(?!\s{2,}).)*)|[A-Za-z][\w-]*:\S*$|[\w-]+\.[a-z]{2,4}$"
+    ),
     # What is free holds nothing.
     "module.bank": re.compile(r"(?!(?:free|frei|libre|liber[oa]|vrij|woln[yea]|livre|empty)$)(?P<keep>.+)$", re.I),
     "account.name": re.compile(r"(?!.*\s{3,})(?P<keep>.+)$"),
@@ -40,6 +52,7 @@ TEXT_FORMS: dict[str, re.Pattern[str]] = {
     "boot_entry.path": re.compile(r"(?!.*\S\s{2,}\S).+"),
     "task.last_result": re.compile(r"(?P<keep>[^\s(]+(?: [^\s(]+)*)(?: \(.*\))?$"),
     "boot_entry.id": re.compile(r"(?P<keep>\{?[\w-]{1,40}\}?)\*?$"),
+    "event.id": re.compile(r"[(\[]?(?P<keep>.+?)[)\]]?$"),
     "process.pid": re.compile(r"\d+$"),
     "connection.pid": re.compile(
         r"(?:[^\d()]*\((?=\d+\)))?(?:users:\(\(\"[^\"]*\",pid=)?(?P<keep>\d+)(?:,fd=.*|/.*|\))?$"
@@ -49,12 +62,15 @@ TEXT_FORMS: dict[str, re.Pattern[str]] = {
     "partition.number": re.compile(r"(?:\D{0,12}\s)?(?P<keep>\d{1,3})$"),
     "os.kernel": re.compile(r".*\d\.\d.*$"),
     "processor.name": re.compile(
-        r"(?:\d{1,2} ?[x×] ?)?(?P<keep>[^(,]*?[A-Za-z](?:(?! (?:à|at|bei|mit|a|con|met|com|z|op) \d[\d.,]* ?[GM]Hz)[^(,])*(?:\([A-Za-z]+\)[^(,]*)*)"
+        r"(?:\d{1,2} ?[x×] ?)?(?P<keep>[^(,]*?[A-Za-z](?:,(?=\d)|(?! (?:à|at|bei|mit|a|con|met|com|z|op) \d[\d.,]* ?[GM]Hz)[^(,])*(?:\([A-Za-z]+\)[^(,]*)*)"
     ),
     "connection.protocol": re.compile(r"(?P<keep>tcp6?|udp6?|raw6?|icmp6?|unix)\b", re.I),
     # What the kernel calls a disk is not its model.
-    "disk.model": re.compile(r"(?!(?:[svh]d|xvd)[a-z]\d*$|(?:nvme|mmcblk|zram|loop|md|dm-|sr|fd)\d)(?P<keep>.+)$"),
-    "board.version": re.compile(r".*\d.*$"),
+    "disk.model": re.compile(
+        r"(?!(?:[svh]d|xvd)[a-z]\d*$|(?:nvme|mmcblk|zram|loop|md|dm-|sr|fd)\d)(?P<keep>.+?)"
+        r"(?: \d+[.,]\d+ ?[GT]i?B\b(?: \S+){0,3}| \d+ [GT]i?B\b(?: \S+){1,3})?$"
+    ),
+    "board.version": re.compile(r".*\d.*$|[A-Z]$"),
     # An expansion slot holds no memory.
     "module.slot": re.compile(r"(?!(?:mini )?(?:pci|agp|m\.2))(?P<keep>.+)$", re.I),
     "adapter.name": re.compile(r"(?!\d{1,3}(?:\.\d{1,3}){3}\b)(?![0-9a-f]{0,4}:[0-9a-f:]*:).*[^\W\d_].*$", re.I),
@@ -64,7 +80,10 @@ TEXT_FORMS: dict[str, re.Pattern[str]] = {
         r"(?P<keep>(?:(?:CPU|socket|LGA|AM|proc\w*)\s?)?[\w./#-]{1,16}(?: \d{1,2})?(?: ?/ ?[\w-]{1,16})?)\s*(?:[,(].*)?$",
         re.I,
     ),
-    "sound.name": re.compile(r"(?P<keep>[^,]+)"),
+    "sound.name": re.compile(rf"{_NONE}(?P<keep>[^,]+)", re.I),
+    **{f"{group}.name": re.compile(rf"{_NONE}(?P<keep>.+)$", re.I) for group in ("battery", "printer", "display")},
+    # ``Palefire FX 40 8 GB``
+    "graphics.name": re.compile(rf"{_NONE}(?P<keep>.+?)(?: \(?[\d.,]+ ?[MG]i?[BO]\)?)?$", re.I),
     "machine.serial": re.compile(r"[^:=]{3,60}$"),
     "disk.serial": re.compile(r"[^:=]{3,60}$"),
     "module.serial": re.compile(r"[^:=]{3,60}$"),

@@ -8,12 +8,13 @@ from collections.abc import Iterator, Sequence
 from dataclasses import replace
 from typing import TYPE_CHECKING
 
-from yes_tally.core.catalogue import FACTS, FIELDS, FactKind
+from yes_tally.core.catalogue import FACTS, FIELDS, NUMBER_KINDS, FactKind
 from yes_tally.core.quantity import Value, exactly
 from yes_tally.core.reading.asides import ASIDES
-from yes_tally.core.reading.by_clause import LEADING_SIZE, NOT, SURE, by_assertion, by_form, by_label
+from yes_tally.core.reading.by_clause import LEADING_SIZE, NOT, SURE, by_assertion, by_form, by_label, says_nothing
 from yes_tally.core.reading.decide import NAMING, decide
 from yes_tally.core.reading.shapes.layout import Entry
+from yes_tally.core.reading.text_forms import SERIAL
 from yes_tally.core.reading.values import understand
 from yes_tally.core.words import choice_named, is_placeholder
 
@@ -61,11 +62,12 @@ def _marked(
 
 
 # ``Halyard HV27 (HV27-00932)``: letters and a long number behind a name.
-SERIAL_ASIDE = re.compile(r" \(((?=[A-Z\d-]*[A-Z])[A-Z\d]+-?[A-Z\d-]*\d{4,})\)$")
+SERIAL_ASIDE = re.compile(rf" \((?:(?i:{SERIAL}):? )?((?=[A-Z\d-]*[A-Z])[A-Z\d]+-?[A-Z\d-]*\d{{4,}})\)$")
+_SAID_ASIDE = re.compile(r" \([^\W\d_A-Z][^()]*\)$")
 # ``Basalt NV512 (NVMe, 512.1 GB), serial …``: what is listed in brackets is told like the rest.
 # ``4 cores / 8 threads``: two parts as well.
 _COUNTS_SLASHED = re.compile(r"(?<=[^\W\d_]) / (?=\d)")
-_LISTED_ASIDE = re.compile(r" \(([^()]*,\s[^()]*)\)")
+LISTED_ASIDE = re.compile(r" \(([^()]*,\s[^()]*)\)")
 
 
 def _is_choice(text: str, group: str) -> bool:
@@ -91,7 +93,7 @@ def told_bare(
         entry = replace(entry, printed=f"{entry.printed[: mark.start()]}{gap.ljust(len(mark.group()))}{rest}")
         sure = True
     entry = replace(entry, printed=_COUNTS_SLASHED.sub(",  ", entry.printed[:400]) + entry.printed[400:])
-    entry = replace(entry, printed=_LISTED_ASIDE.sub(lambda m: f", {m[1]} ", entry.printed[:400]) + entry.printed[400:])
+    entry = replace(entry, printed=LISTED_ASIDE.sub(lambda m: f", {m[1]} ", entry.printed[:400]) + entry.printed[400:])
     parts = [m for m in _PARTS.finditer(entry.printed[:400]) if m.group().strip()]
     if len(parts) < _LEAST_PARTS:
         return False
@@ -109,7 +111,8 @@ def told_bare(
     if naming and len(parts) > _LEAST_PARTS and _is_choice(parts[0].group().strip(), group):
         # ``GPT, 931.51 GB, Basalt NV1000``: what it is called stands last.
         parts.insert(0, parts.pop())
-    drive = _DRIVE_FIRST.match(parts[0].group().strip()) if group == "volume" else None
+    first = parts[0].group().strip()
+    drive = _DRIVE_FIRST.match(first) if group == "volume" else None
     if drive and (mount := next((fact for fact in left if fact.name == "volume.mount"), None)):
         # ``C: 465 GB, 88 GB free``: its letter stands first.
         left.remove(mount)
@@ -126,6 +129,13 @@ def told_bare(
             at = entry.column + parts[0].start() + drive.start("rest")
             told.append((found[0], Entry("", drive["rest"], entry.line, at), found[1]))
         naming = ""
+    measure = by_label(interpreter, first, group, left) if naming and FACTS[naming].kind == "text" else None
+    if measure and measure[0].kind in NUMBER_KINDS:
+        # ``Battery 1: design 57.0 Wh, full 49.6 Wh``: nothing is called so.
+        fact, value, at = measure
+        left.remove(fact)
+        told.append((fact, Entry("", first[at:], entry.line, entry.column + parts[0].start() + at), value))
+        sure, naming = True, ""
     if naming and FACTS[naming].kind == "size" and not parts[0].group().strip()[:1].isdigit():
         left, naming = list(FIELDS[group]), ""  # the size stands further on
     for match in parts[1:]:
@@ -152,6 +162,8 @@ def told_bare(
             left.remove(fact)
             column = line.find(text) + 1 or column
             told.append((fact, Entry("", text[at:], entry.line, column + at), value))
+    if group == "printer":
+        _driver_alone(interpreter, parts[1:], told, left, entry)
     if not told or (len(told) * 2 < len(parts) - 1 and not sure and not 0 < least <= len(told)):
         return False
     reached = _REACHED.search(parts[0].group().rstrip()) if group == "printer" else None
@@ -183,6 +195,8 @@ def told_bare(
         at = entry.column + entry.printed.index(name) + with_size.start("size")
         told.append((size, Entry("", with_size["size"], entry.line, at), held))
         name = with_size["name"]
+    if group == "display":
+        name = _SAID_ASIDE.sub("", name)  # ``Veldt V27 (main)``
     made = _MADE_BY.fullmatch(name)
     maker = next((fact for fact in left if made and fact.field in ("maker", "provider")), None)
     if made and maker is None and not any(fact.field == "maker" for fact in FIELDS[group]):
@@ -215,6 +229,35 @@ def told_bare(
     return True
 
 
+def _driver_alone(
+    interpreter: Interpreter,
+    parts: Sequence[re.Match[str]],
+    told: list[tuple[FactKind, Entry, Value]],
+    left: list[FactKind],
+    entry: Entry,
+) -> None:
+    """``Hall printer   10.20.1.90:9100   Gullwing 4``: the one cell of a printer's row that tells nothing by itself is
+    its driver."""
+    driver = next((fact for fact in left if fact.field == "driver"), None)
+    said = tuple(place.printed for _, place, _ in told)
+    untold = [part for part in parts if not said or not part.group().strip().endswith(said)]
+    if driver is None or len(untold) != 1 or len(parts) < _LEAST_PARTS:
+        return
+    text = untold[0].group().strip()
+    value = understand(driver, text, interpreter.locale) if _DRIVER.fullmatch(text) else None
+    if value:
+        place = Entry("", text, entry.line, entry.column + untold[0].start() + _blanks(untold[0]))
+        told.append((driver, place, value))
+        left.remove(driver)
+
+
+_DRIVER = re.compile(r"[A-Z][\w&-]*(?: (?!on |at )[\w&-]+){1,3}")
+
+
+def _blanks(part: re.Match[str]) -> int:
+    return len(part.group()) - len(part.group().lstrip())
+
+
 def told_in_words(
     interpreter: Interpreter, text: str, line: int, start: int, group: str, item: Item | None, left: list[FactKind]
 ) -> int:
@@ -227,6 +270,8 @@ def told_in_words(
     for match in _CLAUSES.finditer(text):
         part = match.group().strip()
         column = start + match.start() + len(match.group()) - len(match.group().lstrip()) + 1
+        if says_nothing(interpreter, part, group):
+            continue
         labelled = by_label(interpreter, part, group, left) or by_form(interpreter, part, left)
         asserted = None if labelled else by_assertion(interpreter, part, group, left)
         if labelled:

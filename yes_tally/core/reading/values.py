@@ -108,6 +108,10 @@ _PART_OF = re.compile(
 def _size(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
     part = _PART_OF.match(text) if fact.name == "memory.installed" else None
     text = (part["whole"] or part["all"]) if part else text
+    if fact.name == "memory.installed" and (sum_of := _SUM.search(text)):
+        text = sum_of["all"]
+    times = _TIMES.match(text) if fact.name == "memory.installed" else None
+    text = text[times.end() :] if times else text
     binary, nominal = fact.name in BINARY_SIZES, fact.name in NOMINAL_SIZES
     value = quantity.size(text, locale, binary=binary, nominal=nominal, unit=unit)
     if value and fact.name in _PC_MEMORY and 0 < float(value.high) < _LEAST_MEMORY:  # type: ignore[arg-type]
@@ -118,7 +122,14 @@ def _size(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
         value = quantity.memory_by_plausibility(text, locale)
     if value is None and not unit:
         value = quantity.bare_bytes(text, locale)
+    if value and times:
+        value = quantity.times(value, int(times["times"]))
     return quantity.as_sold(value) if value and fact.name in SOLD_SIZES else value
+
+
+# ``2 x 8 GiB``, ``2 x 8 GB = 16 GB``
+_TIMES = re.compile(r"(?P<times>\d{1,2}) ?[x×] ?(?=\d+ ?[GM]i?[BO]\b)", re.I)
+_SUM = re.compile(r"[x×] ?\d.*= ?(?P<all>\d[\d.,]* ?[GM]i?[BO])\b", re.I)
 
 
 def _clock(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
@@ -173,6 +184,10 @@ def _share(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None
 
 # Makers of firmware begin their versions with letters: ``Loamgate M3.0.9 of 07/03/2022``.
 _PREFIXED = re.compile(r"(?<![\w.-])[A-Z]{1,4}-?\d+(?:\.\w+)+")
+# ``Tavelin F12``, ``version F12``
+_BEHIND_MAKER = re.compile(
+    r"(?:(?:[A-Z][\w&-]*[a-z]|version|ver\.?|rev\.?|release),? ){1,4}(?P<code>[A-Z]{1,3}\d{1,4}[A-Za-z]?)$"
+)
 # ``M3.0.9 (07-03-2022)``: of when it is, not which.
 _DAY_ASIDE = re.compile(
     r"\s*\([^()]*(?:19|20)\d\d[^()]*\).*|"
@@ -186,8 +201,12 @@ def _version(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | No
     if fact.name == "os.kernel" and "." not in text:
         return None
     text = _DAY_ASIDE.sub("", text)
-    prefixed = _PREFIXED.search(text) if fact.name == "firmware.version" else None
-    return exactly("version", prefixed.group()) if prefixed else quantity.version(text)
+    if fact.name == "firmware.version":
+        if prefixed := _PREFIXED.search(text):
+            return exactly("version", prefixed.group())
+        if behind := _BEHIND_MAKER.match(text):
+            return exactly("version", behind["code"])
+    return quantity.version(text)
 
 
 def _moment(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
@@ -301,12 +320,20 @@ _MASKED = re.compile(r"\s*/\s*255(?:\.\d{1,3}){3}")
 def _list(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
     if fact.name in _ADDRESS_LISTS:
         version = _ADDRESS_LISTS[fact.name]
-        own = _MASKED.sub("", text.partition(" (")[0]) if version else text
+        own = _MASKED.sub("", _IN_BRACKETS.sub("", text)) if version else text
         parts = [a for a in addresses(own) if not version or (":" in a) == (version == 6)]
     else:
         parts = [part.strip(" *\"'{}[]") for part in re.split(r"[,;|]|\s{2,}", text)]
+        if fact.name == "account.groups" and len(parts) == 1 and _TWO_GROUPS.fullmatch(parts[0]):
+            parts = _AND.split(parts[0])
         parts = [part for part in parts if not is_placeholder(part)]
     return Value("list", tuple(parts), tuple(parts), tuple(parts)) if parts else None
+
+
+_IN_BRACKETS = re.compile(r" ?\([^()]*\)?")
+_AND = re.compile(r" (?:and|und|et|y|e|en|i|&) ")
+# ``Administrators and Users``
+_TWO_GROUPS = re.compile(rf"[A-Z][\w-]*{_AND.pattern}[A-Z][\w-]*")
 
 
 _KINDS: dict[str, Callable[[FactKind, str, Locale, str], Value | None]] = {

@@ -8,7 +8,7 @@ from typing import TYPE_CHECKING
 
 from yes_tally.core.catalogue import FACTS
 from yes_tally.core.quantity import exactly
-from yes_tally.core.reading.decide import infer_group
+from yes_tally.core.reading.decide import Context, decide, infer_group
 from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.shapes.layout import Entry
 from yes_tally.core.reading.values import understand
@@ -37,6 +37,9 @@ def is_environment(labels: Sequence[str], shape: str) -> bool:
 def variable_list(interpreter: Interpreter, entries: Sequence[Entry], shape: str) -> None:
     """In a list of variables the labels are their names, whatever else they might mean."""
     for entry in entries:
+        if entry is entries[0] and _heads(entry):
+            interpreter.frame.add(entry.line)
+            continue
         item = interpreter.new_item("variable")
         text = understand(FACTS["variable.value"], entry.printed, interpreter.locale)
         name = Entry(entry.label, entry.label, entry.line, max(1, entry.column - len(entry.label) - 1))
@@ -44,6 +47,13 @@ def variable_list(interpreter: Interpreter, entries: Sequence[Entry], shape: str
         if text:
             interpreter.add("variable.value", item, entry, text, shape, 0.9, "a list of variables")
         search_path(interpreter, entry, shape)
+
+
+def _heads(entry: Entry) -> bool:
+    """``Variable   Value``: what stands below."""
+    context = Context("variable")
+    meant = [guess.fact for text in (entry.label, entry.printed) for guess in decide(text, context)[:1]]
+    return meant == ["variable.name", "variable.value"]
 
 
 _PATHS = frozenset("path search pfad chemin ruta caminho percorso pad sciezka suchpfad zoekpad".split())

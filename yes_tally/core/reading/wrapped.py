@@ -10,6 +10,7 @@ from collections.abc import Sequence
 from dataclasses import replace
 
 from yes_tally.core.reading.decode import Line
+from yes_tally.core.reading.phrases import is_known
 from yes_tally.core.reading.shapes.layout import MAX_LABEL, RULE, Entry, Group, cells_by_gap, indent_of
 
 _MOST_PARTS = 6
@@ -45,32 +46,37 @@ _RULE_AT = 2
 
 
 def unfolded(lines: Sequence[Line]) -> tuple[list[Line], int] | None:
-    """A table whose head and rows go on on a second line that stands deeper, under one rule: the head, the rule and the
-    rows whole, and the width of a part; ``None`` where it is none."""
-    if len(lines) < _RULE_AT + 3 or not _is_rule(lines[_RULE_AT].text) or _is_rule(lines[1].text):
+    """A table whose head and rows go on on a second line that stands deeper, under a rule or none: the head, the rule and
+    the rows whole, and the width of a part; ``None`` where it is none."""
+    if len(lines) < _RULE_AT + 3 or _is_rule(lines[1].text):
         return None
+    ruled = _is_rule(lines[_RULE_AT].text)
     deep = indent_of(lines[1].text)
     if deep < indent_of(lines[0].text) + _DEEP or len(cells_by_gap(lines[0].text)) < _DEEP:
         return None
+    if not ruled and not all(is_known(label) for label, _ in cells_by_gap(lines[1].text)):
+        return None
+    body = lines[_RULE_AT + ruled :]
     rows: list[tuple[Line, Line]] = []
-    for first, second in zip(lines[_RULE_AT + 1 :: 2], lines[_RULE_AT + 2 :: 2], strict=False):
+    for first, second in zip(body[::2], body[1::2], strict=False):
         if indent_of(first.text) >= deep or indent_of(second.text) < deep:
             break
         rows.append((first, second))
-    if not rows:
-        return None
+    if not rows or (not ruled and len(rows) * 2 < max(len(body) - 1, 4)):
+        return None  # without a rule every row has to
     width = max(len(line.text) for line in lines) + 2
+    joined = [replace(first, text=(first.text.ljust(width) + second.text).rstrip()) for first, second in rows]
+    head = replace(lines[0], text=lines[0].text.ljust(width) + lines[1].text)
+    if not ruled:
+        return [head, *joined], width
     starts = [at for _, at in cells_by_gap(lines[1].text)]
     ends = [*(at - 2 for at in starts[1:]), width]
     rule = "".join(
         " " * (start - before) + "-" * (end - start)
         for before, start, end in zip([0, *ends], starts, ends, strict=False)
     )
-    head, ruled = (
-        replace(lines[n], text=lines[n].text.ljust(width) + text) for n, text in ((0, lines[1].text), (_RULE_AT, rule))
-    )
-    joined = [replace(first, text=(first.text.ljust(width) + second.text).rstrip()) for first, second in rows]
-    return [head, ruled, *joined], width
+    under = replace(lines[_RULE_AT], text=lines[_RULE_AT].text.ljust(width) + rule)
+    return [head, under, *joined], width
 
 
 def led_back(groups: Sequence[Group], width: int, parts: int) -> None:

@@ -132,7 +132,11 @@ _AFFIX = re.compile(
 
 
 # What a command's name may begin with, though no label would.
-_BEGINS = {"boot": "boot_entry", "soft": "software", "prog": "software", "sock": "connection", "guard": "firewall"}
+_BEGINS = {
+    "boot": "boot_entry", "soft": "software", "prog": "software", "sock": "connection", "guard": "firewall",
+    "printer": "printer", "print": "printer", "vol": "volume", "sound": "sound", "screen": "display", "user": "account",
+    "batter": "battery", "update": "update",
+}  # fmt: skip
 
 
 def subject_of_command(word: str) -> str | None:
@@ -142,10 +146,16 @@ def subject_of_command(word: str) -> str | None:
 
 def subject_within(word: str) -> str | None:
     """The subject within a command's name: ``eventlist``, ``showdisks``, ``bootbook``."""
-    begun = next((group for start, group in _BEGINS.items() if word.startswith(start) and word != start), None)
-    if begun and words_of(word) not in SUBJECTS:
-        return begun
     bare = _AFFIX.sub("", word)
+    begun = next((group for start, group in _BEGINS.items() if word.startswith(start) and word != start), None)
+    if (
+        begun
+        and "." not in word
+        and words_of(word) not in SUBJECTS
+        and words_of(bare) not in SUBJECTS
+        and bare not in COMMAND_WORDS
+    ):
+        return begun
     for at in range(3, len(word) - 2):
         if (word[:at], word[at:]) in SUBJECTS:
             return SUBJECTS[(word[:at], word[at:])]

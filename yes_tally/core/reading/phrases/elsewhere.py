@@ -23,7 +23,10 @@ _LISTED = (
 )
 _TOLD = (
     "virtual memory|virtueller speicher|memoire virtuelle|memoria virtual|memoria virtuale|virtueel geheugen|pamiec wirtualna|"
-    "shortcut|verknupfung|raccourci|font|schriftart|scheduled job"
+    "shortcut|verknupfung|raccourci|font|schriftart|scheduled job|"
+    "account expires|account expires on|account expiry|account expiration|account expiration date|konto lauft ab|konto lauft ab am|kontoablauf|compte expire|"
+    "compte expire le|expiration du compte|cuenta caduca|cuenta expira|caducidad de la cuenta|account scade|scadenza account|conta expira|account verloopt|"
+    "konto wygasa|wygasniecie konta"
 )
 # ``Rule 3``, ``Rules (4 of 212):``
 _NUMBERED = re.compile(r"(?:\s*\([^()]*\d[^()]*\)\W*|[\s#.:)\d\[\]]+)$")
@@ -54,6 +57,13 @@ def is_elsewhere(label: str) -> bool:
     return words in _names(_LISTED) or words in _names(_TOLD)
 
 
+@lru_cache(maxsize=4096)
+def says_elsewhere(label: str) -> bool:
+    """Whether a label, wherever it stands, says what the catalogue has no fact of (``Account expires``)."""
+    return words_of(label[:80]) in _names(_TOLD)
+
+
 def asks_elsewhere(command: str) -> bool:
     """Whether a command asks for a list of such things, by its name."""
-    return words_of(command[:80]) in _names(_LISTED)
+    name = command.split(None, 1)[0] if command.strip() else ""
+    return words_of(command[:80]) in _names(_LISTED) or words_of(name[:80]) in _names(_LISTED)

@@ -38,7 +38,7 @@ _SAMPLE = 400
 _BELONGS = "category"
 # A number, or words with a mark of a pair or of a sentence in them, head no column.
 _NO_LABEL = re.compile(
-    r"^[\d.,:]+%?$|^\*|^\d{1,4}[-/.]\d\d?[-/.]\d{2,4}\b|[,;=:]$|(?<!\bno)(?<!nr)(?<!\bser)(?<!\bmax)(?<!\bmin)(?<!\bavg)(?<!\bvers)\.$|: |^[:=]",
+    r"^[\d.,:]+%?$|^\*|^\d{1,4}[-/.]\d\d?[-/.]\d{2,4}\b|[,;=:]$|(?<!\bno)(?<!nr)(?<!\bser)(?<!\bmax)(?<!\bmin)(?<!\bavg)(?<!\bvers)\.$|: |^[:=]|^\{|^[a-z]:\\",
     re.I,
 )
 
@@ -126,6 +126,8 @@ def _under(lines: Sequence[Line], at: int, deep: int = 1) -> Layout | None:
     rows = [row for row in _grouped(listed, [_row(line, labels, cuts) for line in listed]) if row.entries]
     if not rows or any(_repeats(entry) for row in rows for entry in row.entries):
         return None  # what comes again below and means nothing is no head
+    if any(all(e.printed == label for row in rows for e in row.entries if e.label == label) for label in _told(rows)):
+        return None  # a column of one word that says what its head says (``by``)
     title = lines[at - 1] if at else None
     heading = Heading(title.text.strip(), title.number, 1) if title else None
     table = [Group(heading, children=rows, table=True, frame=tuple(line.number for line in lines[at : at + deep]))]
@@ -133,6 +135,10 @@ def _under(lines: Sequence[Line], at: int, deep: int = 1) -> Layout | None:
     return Layout(
         "aligned columns", table, (_KNOWN + _FITTING * known_share(all_entries(table))) * (0.5 + 0.5 * fitting)
     )
+
+
+def _told(rows: Sequence[Group]) -> set[str]:
+    return {entry.label for row in rows for entry in row.entries}
 
 
 def _begins_column(text: str, starts: set[int]) -> bool:
@@ -143,6 +149,8 @@ def _begins_column(text: str, starts: set[int]) -> bool:
 
 def _is_pair(label: str, cell: str) -> bool:
     """Whether two cells are a label and one of the words that it may be told in (``State   ON``), and no head."""
+    if choice_named("records", FACTS["policy.records"].choices, cell):
+        return True  # ``Sign-in / Sign-out   success and failure``
     facts = [FACTS[meaning.phrase.fact] for meaning in meanings(split_unit(label)[0])]
     if any(fact.kind == "flag" for fact in facts) and flag_of(cell) is not None:
         return True
@@ -150,11 +158,11 @@ def _is_pair(label: str, cell: str) -> bool:
 
 
 def _is_short(label: str) -> bool:
-    """Whether a label is one word cut short that means something: ``Prot.``"""
-    return label.endswith(".") and label[:-1].isalpha() and len(label) <= _SHORT and is_known(label)
+    """Whether a label is one word cut short: ``Prot.``"""
+    return label.endswith(".") and label[:-1].isalpha() and len(label) <= _SHORT
 
 
-_SHORT = 7
+_SHORT = 8
 
 
 def _repeats(entry: Entry) -> bool:

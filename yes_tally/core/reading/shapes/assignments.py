@@ -13,8 +13,10 @@ from yes_tally.core.reading.shapes.layout import MAX_LINE, RULE, Entry, Group, L
 _ONE = re.compile(
     r"(?P<label>[^\W\d][\w.%-]{0,40})=(?:\"(?P<quoted>[^\"]*)\"|'(?P<single>[^']*)'|(?P<bare>[^\s,;]*))[,;]?"
 )
-_BEFORE = re.compile(r"\s*(?P<name>[^=\s:](?:[^=\s]| (?! ))*?):?\s+$")
+_BEFORE = re.compile(r"\s*(?:[#\[]?(?P<number>\d{1,3})[\]:.)]?\s+)?(?P<name>[^=\s:](?:[^=\s]| (?! ))*?):?\s+$")
 _LEAST = 2
+# No assignment stands so far from its neighbour.
+_WIDEST = " " * 200
 
 
 def lay_out(lines: Sequence[Line]) -> Layout | None:
@@ -35,7 +37,11 @@ def lay_out(lines: Sequence[Line]) -> Layout | None:
 def _line(line: Line) -> Group | None:
     """The assignments of one line, which leave nothing of it but what it begins with."""
     text = line.text
-    if len(text) > MAX_LINE or max(text.count("="), text.count("|") + 1 if ":" in text else 0) < _LEAST:
+    if (
+        len(text) > MAX_LINE
+        or _WIDEST in text
+        or max(text.count("="), text.count("|") + 1 if ":" in text else 0) < _LEAST
+    ):
         return None
     divided = _divided(line)
     if divided:
@@ -48,6 +54,8 @@ def _line(line: Line) -> Group | None:
     group = Group()
     before = _BEFORE.match(text[: matches[0].start()])
     if before:
+        if before["number"]:
+            group.entries.append(Entry("number", before["number"], line.number, before.start("number") + 1))
         group.entries.append(Entry("name", before["name"], line.number, before.start("name") + 1))
     elif text[: matches[0].start()].strip():
         return None

@@ -17,6 +17,8 @@ _PLAIN_MARKS = (";", ",")
 _BARS = re.compile(r"[|│║┃]")
 _PIPES = re.compile(r"[│║┃]")
 _RULE = re.compile(r"[\s|+:=\-─═┼├┤╪╞╡┬┴┌┐└┘╔╗╚╝╠╣╦╩╬]+$")
+# ``(name|version|maker)``
+_UNDER = re.compile(r"\([^\W\d_][^()]*\)")
 _MAX_COLUMNS = 200
 _MIN_ROWS = 2
 _MAX_LABEL_WORDS = 5
@@ -46,8 +48,11 @@ def _by(mark: str, lines: Sequence[Line]) -> Layout | None:
     if not 2 <= width <= _MAX_COLUMNS or count < _MIN_ROWS or count * 2 < len(texts):
         return None
     fitting = [row for row in rows if len(row[2]) == width]
+    under = _UNDER.fullmatch(fitting[-1][1].strip()) is not None
+    if under:
+        fitting = [fitting[-1], *fitting[:-1]]  # what the columns mean stands under them
     header_line, _, header = fitting[0]
-    labels = [cell.strip() for cell in header]
+    labels = [cell.strip(" ()" if under else None) for cell in header]
     if any((label.endswith(".") and " " in label) or len(label.split()) > _MAX_LABEL_WORDS for label in labels):
         return None
     known = sum(map(is_known, labels))

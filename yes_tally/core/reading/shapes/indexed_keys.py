@@ -4,14 +4,19 @@ are, one of them after the other, as records of those things."""
 from __future__ import annotations
 
 import re
+from collections import Counter
 from collections.abc import Sequence
 
+from yes_tally.core.reading.labels import words_of
+from yes_tally.core.reading.phrases import SUBJECTS
 from yes_tally.core.reading.shapes.layout import Entry, Group, Heading
 
 _KEY = re.compile(
-    r"(?P<head>[^\W\d_][^\W\d]*(?:[._/-][^\W\d_][^\W\d]*)*?)[._/\[-]?(?P<index>\d{1,3}|[a-z]{2,6}\d{1,3}|(?<=\.)[a-z](?=\.))\]?[._/:-](?P<rest>[^\W\d][\w.-]*)"
+    r"(?P<head>[^\W\d_][^\W\d]*(?:[._/-][^\W\d_][^\W\d]*)*?)[._/\[-]?(?P<index>\d{1,3}|[a-z]{2,6}\d{1,3}|(?<=[.\[])[A-Z]\d{0,2}(?=[.\]])|(?<=\.)[a-z](?=\.))\]?[._/:-](?P<rest>[^\W\d][\w.-]*)"
 )
 _LEAST = 2
+# Keys are short; what a heading calls it.
+_IN_FULL = {"part": "partition", "vol": "volume", "proc": "processor"}
 
 
 def by_index(entries: Sequence[Entry]) -> tuple[list[Entry], list[Group]]:
@@ -30,7 +35,31 @@ def by_index(entries: Sequence[Entry]) -> tuple[list[Entry], list[Group]]:
         for entry, key in zip(entries, keys, strict=True)
         if key is None or (key["head"], key["index"]) not in records
     ]
-    return left, [
-        Group(Heading(f"{head.replace('.', ' ').replace('_', ' ')} {index}", found[0].line, 1), found)
-        for (head, index), found in records.items()
-    ]
+    return left, [_record(head, index, found) for (head, index), found in records.items()]
+
+
+def _record(head: str, index: str, entries: Sequence[Entry]) -> Group:
+    """One thing's record, with those of its parts (``disk.0.part.1.bytes``) nested in it."""
+    words = [_IN_FULL.get(word, word) for word in re.split(r"[._]", head)]
+    heading = Heading(f"{' '.join(words)} {index}", entries[0].line, 1)
+    own, parts = by_index(entries)
+    return Group(heading, own, parts)
+
+
+_HEADED = re.compile(r"(?P<head>[^\W\d_]{2,16})[./](?P<rest>[^\W\d][\w./-]*)")
+_LEAST_OF_HEAD = 3
+
+
+def by_head(entries: Sequence[Entry]) -> tuple[list[Entry], list[Group]]:
+    """``system.vendor=…``, ``system.serial=…``: the entries whose labels do not begin with a kind of thing, and a record
+    for each kind that three labels or more begin with."""
+    keys = [_HEADED.fullmatch(entry.label) for entry in entries]
+    often = Counter(key["head"] for key in keys if key and words_of(key["head"]) in SUBJECTS)
+    apart: dict[str, list[Entry]] = {head: [] for head, count in often.items() if count >= _LEAST_OF_HEAD}
+    left: list[Entry] = []
+    for entry, key in zip(entries, keys, strict=True):
+        if key and key["head"] in apart:
+            apart[key["head"]].append(Entry(key["rest"], entry.printed, entry.line, entry.column))
+        else:
+            left.append(entry)
+    return left, [Group(Heading(head, found[0].line, 1), found) for head, found in apart.items()]

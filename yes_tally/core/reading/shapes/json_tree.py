@@ -16,7 +16,8 @@ from yes_tally.core.reading.shapes.layout import Entry, Group, Heading, Layout, 
 # A letter program bends the quotation marks.
 _TOKEN = re.compile(r'"(?:[^"\\]|\\.)*"|[“”„][^“”„]*[“”]|[{}\[\],:]|[^\s{}\[\],:"“”„]+')
 _QUOTES = '"“”„'
-_START = re.compile(r"\s*[\[{]")
+# Not ``[host]``, ``[[disk]]``: the name of a section.
+_START = re.compile(r"(?!\s*\[{1,2}\s*[^\W\d_\"][^\],\"{}]*\]{1,2}\s*$)\s*[\[{]")
 _MAX_TOKENS = 400_000
 
 

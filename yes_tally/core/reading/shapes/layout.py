@@ -86,6 +86,20 @@ def commas_for_gaps(text: str) -> str:
     return _GAP.sub(lambda gap: "," + " " * (len(gap.group()) - 1), text)
 
 
+def dots_as_commas(text: str) -> str:
+    """The text with commas for dots that stand between its parts (``16 GB · 2 of 4 sockets``); columns stay."""
+    return text.replace(" · ", " , ")
+
+
+_BETWEEN_COMMAS = re.compile(r"[^\s,](?:[^,]|,(?!\s))*")
+
+
+def cells_by_comma(text: str, start: int = 0) -> list[tuple[str, int]]:
+    """The parts of a text between commas that a blank follows, each with its column from 0; the text begins at
+    ``start``."""
+    return [(part.group().rstrip(), start + part.start()) for part in _BETWEEN_COMMAS.finditer(text)]
+
+
 def all_entries(groups: Sequence[Group]) -> list[Entry]:
     return [entry for group in groups for part in group.walk() for entry in part.entries]
 

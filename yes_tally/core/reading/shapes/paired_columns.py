@@ -7,8 +7,9 @@ from collections import Counter
 from collections.abc import Sequence
 
 from yes_tally.core.reading.decode import Line
-from yes_tally.core.reading.phrases import is_likely
-from yes_tally.core.reading.shapes.layout import MAX_LINE, RULE, Entry, Group, Layout, cells_by_gap
+from yes_tally.core.reading.labels import words_of
+from yes_tally.core.reading.phrases import SUBJECTS, is_likely, names_item
+from yes_tally.core.reading.shapes.layout import MAX_LINE, RULE, Entry, Group, Heading, Layout, cells_by_gap
 
 _LEAST_LINES = 3
 _LEAST_CELLS = 4
@@ -31,15 +32,59 @@ def lay_out(lines: Sequence[Line]) -> Layout | None:
     rows = [(line, {at: text for text, at in cells}) for line, cells in cut if not RULE.match(line.text)]
     if any(not row.keys() <= set(columns) for _, row in rows):
         return None
+    parts = _parts(cut)
     for place, at in enumerate(columns):
         cells = [row[at].rstrip(" :.") for _, row in rows if at in row]
         known = sum(map(is_likely, cells))
-        if (known * 2 < len(cells) or len(set(cells)) < len(cells)) if place % 2 == 0 else known * 4 > len(cells):
+        again = any(len(set(own)) < len(own) for own in (_column(part, at) for part in parts))
+        if (known * 2 < len(cells) or again) if place % 2 == 0 else known * 4 > len(cells):
             return None
-    entries = [
-        Entry(row[label].rstrip(" :."), row.get(value, ""), line.number, value + 1)
-        for line, row in rows
-        for label, value in zip(columns[::2], columns[1::2], strict=True)
-        if label in row
+    groups = [
+        group
+        for part in parts
+        for group in _about_one(
+            [
+                Entry(row[label].rstrip(" :."), row.get(value, ""), line.number, value + 1)
+                for line, row in part
+                for label, value in zip(columns[::2], columns[1::2], strict=True)
+                if label in row
+            ],
+            apart=len(parts) > 1,
+        )
     ]
-    return Layout("paired columns", [Group(entries=entries)], _SCORE)
+    if len(groups) > 1:
+        return Layout("paired columns", [Group(children=groups)], _SCORE)
+    return Layout("paired columns", groups, _SCORE)
+
+
+_Row = tuple[Line, dict[int, str]]
+
+
+def _parts(cut: Sequence[tuple[Line, Sequence[tuple[str, int]]]]) -> list[list[_Row]]:
+    """The rows, apart at the rules between them."""
+    parts: list[list[_Row]] = [[]]
+    for line, cells in cut:
+        if RULE.match(line.text):
+            parts.append([])
+        else:
+            parts[-1].append((line, {at: text for text, at in cells}))
+    return [part for part in parts if part]
+
+
+def _column(part: Sequence[_Row], at: int) -> list[str]:
+    return [row[at].rstrip(" :.") for _, row in part if at in row]
+
+
+def _about_one(entries: list[Entry], *, apart: bool) -> list[Group]:
+    """Pairs, where rules part a card's ``apart`` at labels that name a thing (``Disk 0``, ``Memory``): what follows is
+    told of it."""
+    groups: list[Group] = [Group()]
+    for entry in entries:
+        if apart and groups[-1].entries and (names_item(entry.label) or words_of(entry.label) in SUBJECTS):
+            groups.append(Group())
+        groups[-1].entries.append(entry)
+    for group in groups if apart else ():
+        first = group.entries[0]
+        if len(group.entries) > 1 and (names_item(first.label) or words_of(first.label) in SUBJECTS):
+            group.heading = Heading(first.label, first.line, 1)
+    return groups

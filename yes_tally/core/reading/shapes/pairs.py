@@ -16,7 +16,7 @@ from yes_tally.core.catalogue import FACTS
 from yes_tally.core.reading.decode import TAB, Line
 from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.phrases import SUBJECTS, is_known, is_likely, names_item
-from yes_tally.core.reading.shapes.indexed_keys import by_index
+from yes_tally.core.reading.shapes.indexed_keys import by_head, by_index
 from yes_tally.core.reading.shapes.layout import (
     LINES_KEPT,
     MAX_LABEL,
@@ -174,6 +174,8 @@ _DIGITS = frozenset("(0123456789")
 # What variables are called.
 _VARIABLE = re.compile(r"[A-Z][A-Z0-9_]+")
 _PAIR_BESIDE = re.compile(r"\S\s{2,}[^\W\d_][^:]{1,30}:\s+\S")
+# ``{current}   Harbour OS 12``: what boot entries are called by begins a row.
+_NAMED_IN_BRACES = re.compile(r"\{[\w-]+\}")
 _LISTED = re.compile(r"(?:\[\d{1,4}\]:?|\d{1,4}[.):]|[*•-])\s+(?=\S)")
 
 
@@ -219,7 +221,7 @@ def _pairs_in(text: str, tabbed: str | None) -> Mapping[str, _Pair]:
         beside = _WIDE.split(label) if style == "colon" and "  " in label else []
         if len(beside) == 2 and is_known(beside[1]) and not names_item(beside[0]) and not is_known(beside[0]):
             label = beside[1]  # ``now at 60 Hz      status: working``: what stands before is no part of the label
-        if any(map(str.isalpha, label)):
+        if any(map(str.isalpha, label)) and "; " not in label and not _NAMED_IN_BRACES.fullmatch(label):
             found[style] = _Pair(label, value, column, style)
     if tabbed and (pair := _at_tab(tabbed)):
         found["gap"] = pair
@@ -377,7 +379,8 @@ def _records(root: Group) -> list[Group]:
     """Split the top level where its first label is repeated; each part is then a record of its own."""
     for group in list(root.walk()):
         group.entries, indexed = by_index(group.entries)
-        group.children += indexed
+        group.entries, headed = by_head(group.entries)
+        group.children += [*headed, *indexed]
     entries = root.entries
     first = entries[0].label if entries else ""
     starts = [i for i, e in enumerate(entries) if e.label == first and e.printed != ""]

@@ -28,8 +28,18 @@ _INDEX = re.compile(r"\d{1,4}[:.)] ")
 _ANGLE = re.compile(r"<([^<>]{1,300})>|(?<=\s)\(([^()]{1,200},[^()]{1,200})\)\s*$")
 _WORD = re.compile(r"\S+")
 _MAX = 2000
+# A value of several words: a moment, or two, and several addresses.
+_MOMENT = r"(?:\d{4}[-./]\d{1,2}[-./]\d{1,2}|\d{1,2}[-./]\d{1,2}[-./]\d{4})(?![\w.])(?:,? \d{1,2}:\d\d(?::\d\d)?)?"
+_GOES_ON = re.compile(
+    rf"{_MOMENT}(?: (?:to|until|bis|au|al|a|hasta el|até|tot|do|[-–→]) {_MOMENT})?|(?:[0-9a-f.:/]*[.:][0-9a-f.:/]+,? )+[0-9a-f]*[.:][0-9a-f.:/]+",
+    re.I,
+)
+# ``Landing air — Ternwave AX 20 — wireless``: what people call it, what it is, and more.
+_DASHED = re.compile(r"\s+(?:—|–|--)\s+")
+_MODEL = re.compile(r"[A-Z]\S*(?: \S+)* (?:[A-Z]|\S*\d)\S*")
 _COUNT = re.compile(r"\d{1,6} [^\W\d_]{3}")
 NAME = "name"
+CONNECTION = "connection name"
 BARE = ""
 
 
@@ -46,7 +56,7 @@ def lay_out(lines: Sequence[Line]) -> Layout | None:
             return None
         else:
             _detail(groups[-1], line)
-    entries = [entry for entry in all_entries(groups) if entry.label not in (NAME, BARE)]
+    entries = [entry for entry in all_entries(groups) if entry.label not in (NAME, BARE, CONNECTION)]
     if len(entries) < (1 if _INDEX.match(lines[0].text) else 2) or len(lines) < 2 * len(groups):
         return None
     if _are_rows(lines) or _are_pairs(lines, len(groups)):
@@ -63,8 +73,8 @@ def _are_rows(lines: Sequence[Line]) -> bool:
     return cells >= 3 and many * 2 > len(lines)
 
 
-# ``Producent: Morvan``, ``- slot 1: 8 GB, DDR4``: one label, one mark, one value.
-_PAIR = re.compile(r"\s+(?:[-*•] )?[^\W\d_][^:,]{1,40}:(?: \S[^:]*(?:, [^:,]*: .*)?)?$")
+# ``Producent: Morvan``, ``- slot 1: 8 GB, DDR4``, ``guest - disabled``: one label, one mark, one value.
+_PAIR = re.compile(r"\s+(?:[-*•] )?[^\W\d_](?:[^:,]{1,40}:(?: \S[^:]*(?:, [^:,]*: .*)?)?|[^:,]{0,40}? [-–—] \S.*)$")
 
 
 def _are_pairs(lines: Sequence[Line], heads: int) -> bool:
@@ -81,7 +91,7 @@ def _head(line: Line) -> Group | None:
         return None  # ``2 updates pending:`` counts them
     if match is None or not (match["mark"].strip() or "<" in text or _INDEX.match(text) or _KERNEL_NAME.match(text)):
         return None
-    group = Group(entries=[Entry(NAME, match["name"].strip(), line.number, match.start("name") + 1)])
+    group = Group(entries=_named(match["name"].rstrip(), line, match.start("name")))
     for angle in _ANGLE.finditer(text, match.end()):
         at = angle.start(angle.lastindex or 1)
         for part in angle[angle.lastindex or 1].split(","):
@@ -100,6 +110,21 @@ def _head(line: Line) -> Group | None:
         # ``2) Main board``, ``Sound:``: what is spoken of, and the name of nothing.
         return Group(heading=Heading(name, line.number, match.start("name") + 1))
     return group
+
+
+def _named(text: str, line: Line, start: int) -> list[Entry]:
+    """What a head is called, and what dashes part from it."""
+    first, *rest = _DASHED.split(text)
+    if not rest:
+        return [Entry(NAME, text, line.number, start + 1)]
+    found, at = [], start
+    for place, part in enumerate((first, *rest)):
+        at = line.text.index(part, at)
+        called = _MODEL.fullmatch(rest[0]) is not None
+        label = (CONNECTION if called else NAME) if place == 0 else NAME if place == 1 and called else BARE
+        found.append(Entry(label, part, line.number, at + 1))
+        at += len(part)
+    return found
 
 
 def _names_drive(name: str) -> bool:
@@ -125,7 +150,7 @@ def _detail(group: Group, line: Line) -> None:
         for cell, column in rest[1:]:
             _words(group, line, " " * column + cell, column)
         return
-    if last and last.label not in (NAME, BARE) and indent_of(text) + 1 >= last.column - MAX_LABEL // 4:
+    if last and last.label not in (NAME, BARE, CONNECTION) and indent_of(text) + 1 >= last.column - MAX_LABEL // 4:
         first, _, tail = text.strip().partition(" ")
         stem = last.label.split()[0]
         if tail and words_of(first) and is_known(f"{stem} {first}") and not is_known(first):
@@ -161,8 +186,10 @@ def _words(group: Group, line: Line, text: str, start: int) -> None:
                 and not label.replace(".", "").isdigit()
             ):
                 value, column = words[index + length]
-                group.entries.append(Entry(label, value.rstrip(","), line.number, column + 1))
-                index += length + 1
+                if more := _GOES_ON.match(text, column):
+                    value = more.group()
+                group.entries.append(Entry(label, value.rstrip(",)"), line.number, column + 1))
+                index += length + len(value.split())
                 break
         else:
             index += 1

@@ -9,7 +9,9 @@
 
 from __future__ import annotations
 
+import re
 from collections.abc import Sequence
+from dataclasses import replace
 
 from yes_tally.core.reading.decode import Line
 from yes_tally.core.reading.labels import words_of
@@ -33,7 +35,10 @@ _AWRY = 3
 
 def lay_out(lines: Sequence[Line]) -> Layout | None:
     """Read a block as a turned table, or ``None`` where its side does not name the fields, or its head does."""
-    rows = [line for line in lines if not RULE.match(line.text[:MAX_LABEL])]
+    printed = [line for line in lines if not RULE.match(line.text[:MAX_LABEL])]
+    rows = list(map(_without_leader, printed))
+    # Behind a mark that leads to them, two cells in every row are no value of one pair.
+    led = all(row is not line for row, line in zip(rows, printed, strict=True))
     if len(rows) <= _LEAST_FIELDS or any(len(line.text) > MAX_LINE for line in rows):
         return None
     head = cells_by_gap(rows[0].text)
@@ -63,7 +68,25 @@ def lay_out(lines: Sequence[Line]) -> Layout | None:
     told = [column for column in columns if column.entries]
     if len(told) < len(columns):
         return None
-    return Layout("turned table", [Group(children=told)], 0.9 * (0.5 + 0.5 * known / len(labels)) * placed / len(body))
+    share = (0.5 + 0.5 * known / len(labels)) * placed / len(body)
+    return Layout("turned table", [Group(children=told)], share if led else 0.9 * share)
+
+
+# Each begins behind a word: a search through a wide indent would begin at each of its blanks.
+_LEADER = re.compile(r"(?<=\S)\s*(?:\.\s?){3,}:?\s*(?=\S)|(?<=\S)\s+:\s+(?=\S)")
+
+
+def _without_leader(line: Line) -> Line:
+    """A row without the dots or the mark that lead from its label to its cells, with every column kept."""
+    leader = _LEADER.search(line.text, 0, MAX_LINE)
+    if leader is None or not _GAP.search(line.text, leader.end()) or _MARKED.search(line.text, leader.end()):
+        return line
+    return replace(line, text=line.text[: leader.start()] + " " * len(leader.group()) + line.text[leader.end() :])
+
+
+# ``Model ..: Tallow 520``: a pair beside the pair.
+_MARKED = re.compile(r"[^\W\d_] ?[.:]*:\s")
+_GAP = re.compile(r"(?<=\S)\s{3,}\S")
 
 
 def _is_label(cell: str) -> bool:

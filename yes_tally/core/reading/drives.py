@@ -1,0 +1,72 @@
+"""What stands behind a drive's letter: rows of drives, single lines of one, and what such a line tells."""
+
+from __future__ import annotations
+
+import re
+from collections.abc import Sequence
+from typing import TYPE_CHECKING
+
+from yes_tally.core.catalogue import FIELDS
+from yes_tally.core.reading.decide import Guess
+from yes_tally.core.reading.decode import Line
+from yes_tally.core.reading.shapes.layout import MAX_LINE, Entry, commas_for_gaps, dots_as_commas
+from yes_tally.core.reading.told_in_parts import told_in_words
+
+if TYPE_CHECKING:
+    from yes_tally.core.reading.interpret import Interpreter
+
+_DRIVE = re.compile(r"\s*(?:[-*•] )?(?P<mount>[A-Z]:)\\?:?\s+(?P<told>\S.*)")
+_SEVERAL = re.compile(r"\s{2,}|, ")
+
+
+def rows_of_drives(interpreter: Interpreter, lines: Sequence[Line], around: tuple[str, ...]) -> bool:
+    """``C:  "SYSTEM"   fixed disk   HFX2   476,839 MB   31,220 MB free``: rows that begin with a drive's letter.
+    Whether they were read."""
+    drives = [(line, match) for line in lines if (match := _DRIVE.match(line.text)) and _SEVERAL.search(match["told"])]
+    least = 1 if "volume" in around[:2] else 2
+    if len(drives) < least or len(drives) * 3 < len(lines) * 2:
+        return False
+    for line, match in drives:
+        told_of_drive(
+            interpreter, line.number, match["mount"], match.start("mount"), match["told"], match.start("told")
+        )
+    return True
+
+
+def told_of_drive(interpreter: Interpreter, line: int, mount: str, at: int, told: str, start: int) -> None:
+    """Read what stands on a line behind a drive's letter; ``at`` and ``start`` are the columns, from 0, of the letter
+    and of what is told."""
+    item, left = interpreter.new_item("volume"), [f for f in FIELDS["volume"] if f.name != "volume.mount"]
+    letter = Entry("", mount, line, at + 1)
+    interpreter.place(letter, "rows", (Guess("volume.mount", 0.85, "the row begins with its letter"),), item)
+    text = commas_for_gaps(told)
+    words = list(_CAPITALS.finditer(text))
+    if len(words) > 1 and (label := next((f for f in left if f.name == "volume.label"), None)):
+        # ``C:  SYSTEM  HFX2``: what it is called, then what it is formatted as.
+        place = Entry("", words[0][1], line, start + words[0].start(1) + 1)
+        interpreter.place(place, "rows", (Guess(label.name, 0.8, "it stands before the file system"),), item)
+        left.remove(label)
+        text = text[: words[0].start(1)] + " " * len(words[0][1]) + text[words[0].end(1) :]
+    told_in_words(interpreter, text, line, start, "volume", item, left)
+
+
+# A word in capitals that is a cell of its own.
+_CAPITALS = re.compile(r"(?:^|,)\s*([A-Z][A-Z0-9_-]{1,15})\s*(?=,|$)")
+
+
+_DRIVE_TOLD = re.compile(r"\s*(?:[-*•] )?(?P<mount>[A-Z]:)\\?:?\s+(?P<told>\d[\d.,]* ?[KMGT]i?[BO]\b.*\S)\s*$")
+
+
+def drives_told(interpreter: Interpreter, lines: Sequence[Line]) -> set[int]:
+    """``C: 465 GB · 88 GB free · encrypted``: a line that begins with a drive's letter and a size. Returns the lines that
+    were read."""
+    read: set[int] = set()
+    for line in lines:
+        text = dots_as_commas(line.text[:MAX_LINE])
+        match = _DRIVE_TOLD.match(text)
+        if match and ", " in match["told"]:
+            told_of_drive(
+                interpreter, line.number, match["mount"], match.start("mount"), match["told"], match.start("told")
+            )
+            read.add(line.number)
+    return read

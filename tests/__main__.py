@@ -1,6 +1,7 @@
 """Every test of the project, after the static checks; ends with ``N passed, N failed``.
 
-Each module of tests runs in one process, as many modules side by side as there are processors.
+Each module of tests runs in one process, as many modules side by side as there are processors; the static checks run
+beside them.
 """
 
 from __future__ import annotations
@@ -9,12 +10,14 @@ import multiprocessing
 import os
 import subprocess
 import sys
+import tempfile
 import time
 from collections.abc import Iterable
 from concurrent.futures import ProcessPoolExecutor, as_completed
 from itertools import zip_longest
 
 from tests.running import ROOT, discovered, run_module
+from tests.stores import SHARED
 
 # The slowest go first, so that no processor waits for one of them at the end.
 SLOW = ("whole_office", "killed", "hostile", "cli", "server", "collecting")
@@ -23,23 +26,26 @@ SLOW = ("whole_office", "killed", "hostile", "cli", "server", "collecting")
 def main() -> int:
     """Run the checks and the tests whose names hold the words given; exit 1 when anything failed."""
     words = sys.argv[1:]
-    checked = words or subprocess.run(["make", "-s", "check"], cwd=ROOT, check=False).returncode == 0
+    started = time.monotonic()
+    checks = None if words else subprocess.Popen(["make", "-s", "check"], cwd=ROOT)
     modules = {test.__class__.__module__ for test in discovered(words)}
     order = in_turn(modules)
-    started = time.monotonic()
     passed, failed = 0, 0
     workers = min(len(order) or 1, os.cpu_count() or 1)
-    with ProcessPoolExecutor(workers, multiprocessing.get_context("spawn")) as pool:
-        for run in as_completed([pool.submit(run_module, module, words) for module in order]):
-            ran = run.result()
-            passed, failed = passed + ran.passed, failed + ran.failed
-            print(f"{ran.seconds:6.1f} s  {ran.module}: {ran.passed} passed, {ran.failed} failed", flush=True)
-            if ran.failed:
-                print(ran.said, flush=True)
-    passed, failed = passed + (checked is True), failed + (not checked)
-    print(
-        f"in {time.monotonic() - started:.0f} s; static checks {'passed' if checked is True else 'left out' if checked else 'FAILED'}"
-    )
+    with tempfile.TemporaryDirectory(prefix="yes-tally-tests-", ignore_cleanup_errors=True) as shared:
+        os.environ[SHARED] = shared
+        with ProcessPoolExecutor(workers, multiprocessing.get_context("spawn")) as pool:
+            for run in as_completed([pool.submit(run_module, module, words) for module in order]):
+                ran = run.result()
+                passed, failed = passed + ran.passed, failed + ran.failed
+                print(f"{ran.seconds:6.1f} s  {ran.module}: {ran.passed} passed, {ran.failed} failed", flush=True)
+                if ran.failed:
+                    print(ran.said, flush=True)
+    if checks:
+        sound = checks.wait() == 0
+        passed, failed = passed + sound, failed + (not sound)
+        print(f"static checks {'passed' if sound else 'FAILED'}")
+    print(f"in {time.monotonic() - started:.0f} s")
     print(f"{passed} passed, {failed} failed")
     return 1 if failed else 0
 

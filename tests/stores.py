@@ -1,8 +1,10 @@
-"""Stores for tests: an empty one, or a copy of the demo office, made once a run."""
+"""Stores for tests: an empty one, or a copy of the demo office, made once a run, whichever process asks for it first."""
 
 from __future__ import annotations
 
 import atexit
+import fcntl
+import os
 import shutil
 import tempfile
 from dataclasses import replace
@@ -23,9 +25,15 @@ PASSWORD = "a-long-password"
 people._hasher = PasswordHasher(time_cost=1, memory_cost=64, parallelism=1)
 
 
+# Where a run of many processes says which folder they share.
+SHARED = "YES_TALLY_TESTS_FOLDER"
+
+
 @lru_cache(maxsize=1)
 def folder() -> Path:
     """One temporary folder for the whole run."""
+    if shared := os.environ.get(SHARED):
+        return Path(shared)
     path = Path(tempfile.mkdtemp(prefix="yes-tally-tests-"))
     atexit.register(shutil.rmtree, path, ignore_errors=True)
     return path
@@ -35,10 +43,15 @@ def folder() -> Path:
 def demo_store() -> Path:
     """The demo office's store; copy it before changing anything."""
     path = folder() / "demo.db"
-    build_demo(path)
-    with using():
-        while waiting := rereading.next_waiting(100):
-            rereading.read_again(waiting)
+    with (folder() / "demo.lock").open("w") as lock:
+        fcntl.flock(lock, fcntl.LOCK_EX)  # the first makes it, the others wait for it
+        if not path.exists():
+            making = fresh_path("making")
+            build_demo(making)
+            with using():
+                while waiting := rereading.next_waiting(100):
+                    rereading.read_again(waiting)
+            making.rename(path)
     return path
 
 

@@ -15,8 +15,9 @@ from tests.stores import copy_of_demo
 from yes_tally.server.app import create_app
 from yes_tally.server.logs import configure_logs
 
-# The other half of the tests keeps the machine busy meanwhile.
-expect.set_options(timeout=15_000)
+# The other half of the tests keeps the machine busy meanwhile: a minute tells "never" from "late", and is no measure.
+PATIENCE = 60_000
+expect.set_options(timeout=PATIENCE)
 
 CHROMIUM = "/usr/bin/chromium"
 FLAGS = (
@@ -48,7 +49,7 @@ class Driven(unittest.TestCase):
             cls.folder.name, executable_path=CHROMIUM, args=FLAGS, viewport={"width": 1280, "height": 800}
         )
         cls.context.grant_permissions(["clipboard-read", "clipboard-write"])
-        cls.context.set_default_timeout(15_000)
+        cls.context.set_default_timeout(PATIENCE)
 
     @classmethod
     def tearDownClass(cls) -> None:

@@ -117,12 +117,14 @@ class AtTheBench(Driven):
         self.paste(printed("nq-srv-01"))
         expect(page.get_by_role("heading", level=1, name="nq-srv-01")).to_be_visible()
         number = page.url.rsplit("/", 1)[1]
-        # Meanwhile a colleague enters it elsewhere; this page still shows the version it was given.
-        other = self.context.request
-        version = other.get(f"{self.base}/api/visits/{number}").json()["version"]
-        answer = other.post(f"{self.base}/api/visits/{number}/enter", data={"version": version, "asset": 1})
+        # Meanwhile a colleague enters it elsewhere; this page goes on showing the version it was given.
+        other, visit = self.context.request, f"{self.base}/api/visits/{number}"
+        given = other.get(visit)
+        page.route(visit, lambda route: route.fulfill(response=given))
+        answer = other.post(f"{visit}/enter", data={"version": given.json()["version"], "asset": 1})
         self.assertEqual(answer.status, 200)
         page.get_by_role("button", name="Enter and seal").click()
+        page.unroute(visit)
         told = page.get_by_role("alert").filter(has_text="Somebody was quicker")
         expect(told).to_contain_text("nothing of it was overwritten")
         expect(page.get_by_role("heading", level=1, name="nq-tkt-01")).to_be_visible()

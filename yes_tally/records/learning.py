@@ -7,7 +7,7 @@ from collections.abc import Iterable
 from yes_tally.core.reading.reader import ReadReport
 from yes_tally.records.models import Asset, CommandOutcome, CommandTold, VisitReport
 from yes_tally.records.reports import read_report
-from yes_tally.records.store import now, writing
+from yes_tally.records.store import insert_rows, now, writing
 
 _SURE = 0.8
 
@@ -22,10 +22,18 @@ def learn(asset: Asset, attached: Iterable[VisitReport]) -> None:
         told |= set(_told(report))
         outcomes += _outcomes(entry, report)
     with writing():
-        for typed, fact in sorted(told):
-            CommandTold.insert(typed=typed, fact=fact, asset=asset, at=at).on_conflict_replace().execute()
-        for typed, took, failure in outcomes:
-            CommandOutcome.create(typed=typed, asset=asset, at=at, took_ms=took, failure=failure)
+        insert_rows(
+            CommandTold,
+            [{"typed": typed, "fact": fact, "asset": asset.id, "at": at} for typed, fact in sorted(told)],
+            replace=True,
+        )
+        insert_rows(
+            CommandOutcome,
+            [
+                {"typed": typed, "asset": asset.id, "at": at, "took_ms": took, "failure": failure}
+                for typed, took, failure in outcomes
+            ],
+        )
 
 
 def _told(report: ReadReport) -> Iterable[tuple[str, str]]:

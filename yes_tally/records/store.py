@@ -19,8 +19,9 @@ from datetime import UTC, datetime
 from importlib import import_module
 from importlib.resources import files
 from pathlib import Path
+from typing import Any
 
-from peewee import DatabaseProxy, SqliteDatabase
+from peewee import DatabaseProxy, Model, SqliteDatabase, chunked
 
 database = DatabaseProxy()
 
@@ -138,3 +139,14 @@ def writing() -> Iterator[None]:
     """One write: all of it or nothing, and nobody else writes meanwhile."""
     with database.atomic("IMMEDIATE"):
         yield
+
+
+# A statement holds at most 32,766 variables (SQLite, "Limits in SQLite", item 9).
+_ROWS_AT_ONCE = 200
+
+
+def insert_rows(table: type[Model], rows: list[dict[str, Any]], replace: bool = False) -> None:
+    """Insert rows, each by the names of its fields; ``replace`` those of the same key."""
+    for some in chunked(rows, _ROWS_AT_ONCE):
+        insert = table.insert_many(some)
+        (insert.on_conflict_replace() if replace else insert).execute()

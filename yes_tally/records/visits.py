@@ -21,7 +21,7 @@ from yes_tally.records.models import Person, Record, Visit, VisitAnswer, VisitFa
 from yes_tally.records.parts import current_parts
 from yes_tally.records.phrasebook import current_book
 from yes_tally.records.reports import keep
-from yes_tally.records.store import AlreadySealed, NotThere, Refused, Stale, now, writing
+from yes_tally.records.store import AlreadySealed, NotThere, Refused, Stale, insert_rows, now, writing
 from yes_tally.records.traces import keep_visit
 from yes_tally.records.understanding import HeldAgainst, Understanding, settled, sources_of, understand
 
@@ -224,17 +224,12 @@ def _answer(answer: Answer) -> dict[str, Any]:
 
 
 def _keep_results(visit: Visit, understood: Understanding) -> None:
-    _insert(VisitFact, [_fact_row(visit, fact) for fact in understood.book])
-    _insert(
+    insert_rows(VisitFact, [_fact_row(visit, fact) for fact in understood.book])
+    insert_rows(
         VisitFinding,
         [{"visit": visit.id, "cross_check": f.check, "weight": f.weight, "says": f.says} for f in understood.findings],
     )
-    _insert(VisitAnswer, [row for held in understood.held for row in _answer_rows(visit, held)])
-
-
-def _insert(table: Any, rows: list[dict[str, Any]]) -> None:
-    for start in range(0, len(rows), 200):
-        table.insert_many(rows[start : start + 200]).execute()
+    insert_rows(VisitAnswer, [row for held in understood.held for row in _answer_rows(visit, held)])
 
 
 def _fact_row(visit: Visit, fact: Fact) -> dict[str, Any]:

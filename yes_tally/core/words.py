@@ -154,6 +154,24 @@ _UNKNOWN_ONE = re.compile(
     r"(?:to be|wird|vom|[aà]|da|do|in|te be)\b.{0,24}\b(?:filled|ausgefullt|auszufullen|remplir|rellenar|completar|compilare|preencher|te vullen|invullen|uzupelnienia|wypelnienia)\b.{0,24}|"
     r"nieznany (?:producent|wydawca)|(?:fabricante|editor) desconhecido"
 )
+# What says that nobody told it: "not reported", "nicht gemeldet", "non communiqué".
+_UNTOLD = re.compile(
+    r"not (?:yet )?(?:reported|returned|supplied|provided|answered|exposed|disclosed|published|found|detected|determined|obtained|retrieved|"
+    r"declared|defined|entered|stored|written|mentioned|noted|listed|legible|advertised|announced|implemented|delivered)|"
+    r"nicht (?:gemeldet|geliefert|mitgeteilt|ausgelesen|auslesbar|lesbar|ermittelt|ermittelbar|gefunden|erkannt|hinterlegt|eingetragen|bekannt|"
+    r"definiert|gespeichert|beantwortet|genannt|vermerkt|ubermittelt|erfasst)|"
+    r"non (?:communique|fourni|rapporte|declare|trouve|detecte|lu|lisible|indique|determine|enregistre|connu|saisi|transmis|precise)e?s?|"
+    r"no (?:comunicad|informad|proporcionad|declarad|encontrad|detectad|leid|indicad|determinad|registrad|conocid|facilitad|notificad)[oa]s?|"
+    r"no (?:consta|legible|se indica|se conoce)|"
+    r"nao (?:comunicad|fornecid|declarad|encontrad|detetad|detectad|lid|indicad|determinad|registad|registrad|conhecid|reportad)[oa]s?|nao (?:legivel|consta)|"
+    r"non (?:comunicat|fornit|dichiarat|trovat|rilevat|lett|indicat|determinat|registrat|not|riportat|pervenut|precisat)[oaie]|non leggibile|"
+    r"niet (?:gemeld|doorgegeven|geleverd|gevonden|herkend|leesbaar|uitgelezen|bepaald|vastgelegd|bekend|vermeld|genoemd|ingevoerd)|"
+    r"nie (?:zgloszono|znaleziono|wykryto|odczytano|ustalono|zapisano|zwrocono|wpisano|przekazano|znan[yae]|odczytan[yae]|zgloszon[yae])|"
+    r"no (?:medium|media|disc)(?: (?:in|inserted|loaded|present)\b.{0,20})?|kein (?:datentrager|medium)(?: eingelegt| vorhanden)?|"
+    r"aucun (?:support|disque)(?: insere)?|sin (?:disco|medio|soporte)|nessun (?:disco|supporto)|sem (?:disco|suporte|midia)|geen (?:schijf|medium)|"
+    r"brak (?:nosnika|dysku|plyty)|"
+    r"unreadable|unlesbar|illisible|ilegible|illeggibile|ilegivel|onleesbaar|nieczytelny"
+)
 _ZERO_ID = re.compile(r"[0f]+(?:[-:][0f]+)+$")
 
 
@@ -161,7 +179,7 @@ _ZERO_ID = re.compile(r"[0f]+(?:[-:][0f]+)+$")
 def is_placeholder(text: str) -> bool:
     """Whether a printed text stands for "nobody filled this in": blank, a factory word, a run of one character."""
     word = plain(text).strip("()[]<>\"' ")
-    if not word or word in _PLACEHOLDERS or _UNKNOWN_ONE.fullmatch(word):
+    if not word or word in _PLACEHOLDERS or _UNKNOWN_ONE.fullmatch(word) or _UNTOLD.fullmatch(word):
         return True
     # A single digit is a value (a count, a number); a run of one character is not.
     if len(word) > 1 and _ONE_CHARACTER.match(word):
@@ -171,7 +189,7 @@ def is_placeholder(text: str) -> bool:
 
 CHOICE_WORDS: dict[str, dict[str, str]] = {
     "form": {
-        "desktop": "desktop|kleingehause|kleines gehause|small case|mini|mini pc|small form factor|thin client|small desktop|low profile desktop|tischrechner|bureau|sobremesa|escritorio|de bureau|da tavolo|fisso|stacjonarny", "tower": "tower|mini-tower|midi-tower|toren|mini toren|mini-toren|minitoren|torre mini|minitorre|wieza|mini wieza|mini tower|turm|tour|torre|gran torre|mini tour|midi tower|minitower",
+        "desktop": "desktop|kleingehause|kleines gehause|small case|mini|mini pc|small form factor|thin client|small desktop|low profile desktop|tischrechner|bureau|sobremesa|escritorio|de bureau|da tavolo|fisso|stacjonarny", "tower": "tower|mini-tower|midi-tower|toren|mini toren|mini-toren|minitoren|torre mini|minitorre|wieza|mini wieza|mini tower|turm|tour|torre|gran torre|mini tour|mini-tour|mini-torre|mini-wieza|grande tour|moyenne tour|midi tower|minitower",
         "laptop": "laptop|notebook|portable|sub notebook|convertible|ordinateur portable|portatil|portatile|przenosny|klapprechner|draagbaar", "tablet": "tablet|detachable",
         "all-in-one": "all in one|all-in-one", "server": "server|rack mount chassis|main server chassis",
         "virtual": "virtual|virtual machine|vm",

@@ -58,6 +58,7 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
     "os.name": (
         (re.compile(r"\((\d\d[ -]?bit[^()]*)\)", re.I), "os.architecture"),
         (re.compile(r"[(,]\s*build:? (\d[\d.]*)", re.I), "os.build"),
+        (re.compile(r", (?:édition|Ausgabe|edici[óo]n|edizione|edi[çc][ãa]o|editie|edycja) ((?-i:[A-Z])\w*(?: (?-i:[A-Z])\w*)?)$", re.I), "os.edition"),
         (re.compile(r", (\w[\w ]*?) (?:edition|ausgabe|[ée]dition|edici[óo]n|edizione|edi[çc][ãa]o|editie|wydanie)$", re.I), "os.edition"),
     ),
     "processor.name": (

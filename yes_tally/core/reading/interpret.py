@@ -250,6 +250,8 @@ class Interpreter:
         self, fact: str, item: Item | None, entry: Entry, value: Value, shape: str, confidence: float, why: str,
         also: tuple[str, ...] = (),
     ) -> None:  # fmt: skip
+        if item is None and fact in _OF_ALL and FACTS[fact].group not in self._loose:
+            fact = _OF_ALL[fact]
         kind = FACTS[fact]
         if not kind.item:
             item = None
@@ -325,6 +327,8 @@ def _of_another(fact: str, context: Context) -> bool:
     return context.group in _ONE_PART and not fact.startswith(f"{context.group}.")
 
 
+# What is told of no item is told of all of them together.
+_OF_ALL = {"module.running_speed": "memory.running_speed"}
 _ONE_PART = frozenset({"machine", "board", "firmware"})
 _ASIDE = re.compile(r"\((?:(?:via|on|over|über|auf|par|sur|por|en|tramite|su|op|przez|na) )?(?P<name>[^()]{2,60})\)")
 _NAMES = frozenset({"adapter.connection", "adapter.name"})

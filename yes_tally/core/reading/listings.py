@@ -113,6 +113,8 @@ def numbered(
         return False
     spoken = SUBJECTS.get(words_of(match["noun"]))
     group = spoken if spoken in around else _by_key(match["noun"], around) or spoken
+    if group == "adapter" and {"display", "graphics"} & set(around):
+        group = "graphics"  # what screens hang on is of no network
     fact = CALLED.get(group or "")
     if group not in ITEM_GROUPS or fact is None:
         return False

@@ -60,8 +60,13 @@ def named_by(interpreter: Interpreter, heading: Heading, group: str, shape: str,
     if listed and group in CALLED and _named_before_dash(interpreter, heading, listed, group, shape, item):
         return True
     if listed and group in NAMING and not listed["rest"].endswith(":"):
-        entry = Entry("", listed["rest"], heading.line, heading.column + listed.start("rest"))
+        begins = heading.column + listed.start("rest")
+        entry = Entry("", cells[0][0], heading.line, begins)
         interpreter.place(entry, shape, (Guess(NAMING[group], 0.85, f"it is listed under {group}"),), item)
+        for text, offset in cells[1:]:
+            # ``[1] Pellucid P24h      main``: a mark behind its name.
+            left = [fact for fact in FIELDS[group] if fact.name != NAMING[group]]
+            told_in_words(interpreter, text, heading.line, begins - 1 + offset, group, item, left)
         interpreter.frame.add(heading.line)
         return True
     called = _CALLED_SO.match(heading.text[:MAX_TEXT])

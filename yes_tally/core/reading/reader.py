@@ -24,6 +24,7 @@ from yes_tally.core.reading.rows_alone import rows_without_head
 from yes_tally.core.reading.sections import Section, cut
 from yes_tally.core.reading.shapes.layout import MAX_LABEL, MAX_LINE, RULE, Entry, Group, Heading
 from yes_tally.core.reading.stated import read_statements, taught_statements, title_names_host
+from yes_tally.core.reading.updates_installed import leave_out_by_state, leave_out_under
 from yes_tally.core.reading.values import locale_of
 
 READER_VERSION = 9
@@ -120,13 +121,17 @@ def _interpreted(decoded: Decoded, command: str, *, keep_known: bool) -> tuple[l
     return sections, interpreter, ends
 
 
-# Languages that write a point or a blank between thousands, and a comma before what is less than one.
+# Languages that write a point or a blank between thousands, a comma before what is less than one, and the day before
+# the month (Unicode CLDR, number symbols and date formats).
 _WITH_COMMA = frozenset({"de", "fr", "es", "pt", "it", "nl", "pl"})
 
 
 def _as_written_in(language: str, locale: Locale) -> Locale:
-    """How numbers are written, with what only the language tells: that a point stands between thousands."""
-    return locale._replace(groups_by_point=language in _WITH_COMMA)
+    """How numbers and dates are written, with what only the language tells: that a point stands between thousands, and
+    the day first where no date of the report says otherwise."""
+    if language not in _WITH_COMMA:
+        return locale._replace(groups_by_point=False)
+    return locale._replace(groups_by_point=True, day_first=locale.day_first is not False)
 
 
 def _own_locale(text: str, whole: Locale) -> Locale:
@@ -151,7 +156,11 @@ def _read_section(interpreter: Interpreter, section: Section) -> None:
     elsewhere = section.command is not None and "policy" not in command and asks_elsewhere(section.command)
     with interpreter.below(Heading(section.command, 0, 0) if section.command else None):
         for block in () if elsewhere else blocks_of(lines):
+            before = len(interpreter.drafts)
             _read_block(interpreter, block, command)
+            if block.headings:
+                leave_out_under(interpreter, block.headings[0].text, before)
+        leave_out_by_state(interpreter)
         read_leftovers(interpreter)
         read_single_leftovers(interpreter)
         read_statements(interpreter, section.lines, section.command or "")

@@ -36,6 +36,8 @@ if TYPE_CHECKING:
     from yes_tally.core.reading.interpret import Interpreter
 
 _RIGHT_UNDER = 4
+# What of all devices only those that draw have.
+_OF_GRAPHICS = frozenset({"graphics.memory", "graphics.width", "graphics.height", "graphics.refresh"})
 
 
 def read_rows(interpreter: Interpreter, rows: Sequence[Group], shape: str, around: tuple[str, ...]) -> None:
@@ -67,6 +69,13 @@ def read_rows(interpreter: Interpreter, rows: Sequence[Group], shape: str, aroun
         and not NAMES_ADAPTER & told_by_columns(interpreter, rows, "adapter")
     ):
         groups = ("neighbour", *groups)  # an address beside a MAC, and nothing that names a card
+    if (
+        groups[:1] == ("graphics",)
+        and "driver" in groups
+        and "graphics" not in around
+        and not _OF_GRAPHICS & told_by_columns(interpreter, rows, "graphics")
+    ):
+        groups = ("driver", *(group for group in groups if group not in ("graphics", "driver")))  # devices of any kind
     if "boot_entry" in groups and any(
         _FIRMWARE_FOLDER.search(entry.printed) for row in rows[:20] for entry in row.entries
     ):
@@ -85,6 +94,8 @@ def read_rows(interpreter: Interpreter, rows: Sequence[Group], shape: str, aroun
             label: tuple(g for g in found if FACTS[g.fact].item or len(set(cells.get(label, ()))) < FEW)
             for label, found in columns.items()
         }
+    if subject == "host":
+        rows, columns = _of_sessions(rows, columns)
     unit = unit_of_sizes(labels)
     category: Draft | None = None
     above: tuple[Group, Item | None] | None = None
@@ -114,6 +125,30 @@ def read_rows(interpreter: Interpreter, rows: Sequence[Group], shape: str, aroun
                 _search_paths(interpreter, row, columns, shape)
             if item and owner and row.entries:
                 interpreter.stands_under(item, owner, row.entries[0], shape)
+
+
+# ``>tquill   console   1   active``: the one who asked.
+_ASKS = re.compile(r"[>*]\s*(?=[\w.-])")
+
+
+def _of_sessions(
+    rows: Sequence[Group], columns: dict[str, tuple[Guess, ...]]
+) -> tuple[Sequence[Group], dict[str, tuple[Guess, ...]]]:
+    """Who is signed in, a row each: of such a table the one user, or the one with a mark, is the PC's; what else stands
+    beside a user (since when, how long) is told of the session and not of the PC."""
+    users = {label for label, found in columns.items() if found and found[0].fact == "host.user"}
+    if not users or any(found and found[0].fact == "host.name" for found in columns.values()):
+        return rows, columns
+    columns = {label: found if label in users else () for label, found in columns.items()}
+    asking = [
+        [replace(entry, printed=entry.printed[mark.end() :], column=entry.column + mark.end())]
+        for row in rows
+        for entry in row.entries
+        if entry.label in users and (mark := _ASKS.match(entry.printed))
+    ]
+    if len(asking) == 1:
+        return [Group(entries=asking[0])], columns
+    return rows if len(rows) == 1 else (), columns
 
 
 _DAY = re.compile(r"\d{4}[-/.]\d\d?[-/.]\d\d?|\d\d?[-/.]\d\d?[-/.]\d{4}")

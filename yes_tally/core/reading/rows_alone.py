@@ -40,6 +40,7 @@ from yes_tally.core.reading.shapes.layout import (
     indent_of,
 )
 from yes_tally.core.reading.told_in_parts import told_bare, told_in_words
+from yes_tally.core.reading.updates_installed import is_not_installed, lines_of_installed
 from yes_tally.core.reading.values import MAX_TEXT, understand
 from yes_tally.core.words import plain
 
@@ -70,6 +71,7 @@ def rows_without_head(interpreter: Interpreter, lines: Sequence[Line], around: t
     """Rows whose columns nothing names, of a thing that a heading or the command names: each cell is the field
     whose form it has, in the catalogue's order."""
     ruled = next((i for i, line in enumerate(lines) if i and RULE.match(line.text[:MAX_LABEL])), len(lines))
+    title = lines[0].text if lines else ""
     lines, around = _titled(
         interpreter, [line for line in lines[: min(ruled, _MANY_ROWS)] if len(line.text) <= MAX_LINE], around
     )
@@ -80,6 +82,10 @@ def rows_without_head(interpreter: Interpreter, lines: Sequence[Line], around: t
         lines = [replace(line, text=dots_as_commas(line.text)) for line in lines]
     near = next((g for g in around if g in ITEM_GROUPS), None)
     group = next((g for g in around if g in _ROW_FIELDS and (g == near or g not in _NAMED_NEAR)), None)
+    if group == "update":
+        lines = lines_of_installed(lines)
+        if is_not_installed(title.strip(" :")) and lines[:1] and lines[0].text is not title:
+            return
     group = group or ("event" if _are_events(lines) else "update" if _are_updates(lines, interpreter) else None)
     if group and _rows_by_form(interpreter, lines, group):
         return
@@ -148,8 +154,8 @@ def _rows_by_form(interpreter: Interpreter, lines: Sequence[Line], group: str) -
         return False
     before = len(interpreter.drafts)
     for line, cells in whole:
-        if group == "update" and any(plain(text) in _FAILED for text, _ in cells):
-            continue  # what failed is not installed
+        if group == "update" and any(is_not_installed(text) for text, _ in cells if plain(text) in _OUTCOMES):
+            continue
         left = [FACTS[f"{group}.{name}"] for name in _ROW_FIELDS[group]]
         told: list[tuple[FactKind, Entry, Value]] = []
         for place, (text, at) in enumerate(cells):
@@ -243,9 +249,6 @@ _OUTCOMES = frozenset(
     "correcto correcta exito fallido fallida riuscito riuscita fallito fallita installato sucesso falhou instalado instalada geslaagd mislukt voltooid "
     "powodzenie niepowodzenie zainstalowano sukces".split()
 ) | {"non riuscito", "non riuscita", "nicht erfolgreich", "en attente", "restart needed"}
-_FAILED = frozenset(
-    "failed failure fehlgeschlagen echoue echouee fallido fallida fallito fallita falhou mislukt niepowodzenie".split()
-) | {"non riuscito", "non riuscita", "nicht erfolgreich"}
 _EVENT_ID = re.compile(r"[(\[]?[^\W\d_]{0,8}[ #:-]?\d{1,10}[)\]]?")
 # ``[2025-03-13 22:14:07] ERROR   disk   (id 153) Write to disk 1 was tried again.``
 _LEADS = (

@@ -13,6 +13,7 @@ from dataclasses import dataclass
 from yes_tally.core.failures import failure_kind
 from yes_tally.core.reading.decode import Line
 from yes_tally.core.reading.drawn import unframed
+from yes_tally.core.reading.shapes.layout import MAX_LINE
 
 _PROMPT = re.compile(
     r"(?P<prompt>(?:\[?\d{1,2}:\d{2}(?::\d{2})?\]? )?(?:\([\w.-]+\) )?(?:PS )?"
@@ -20,7 +21,7 @@ _PROMPT = re.compile(
     r"(?P<host> [A-Za-z]\w*(?:-\w+)+(?= ?[>$#%]))?"
     r"(?P<inside> \[[\w.~/-]{1,40}\])?(?: \([\w.-]{1,24}\))?"
     r"(?::?[~/\\][\w./\\~-]{0,80}| [A-Za-z]:[\\/][^\s>]{0,80}| [~/][\w./~-]{0,80})?"
-    r"(?::(?= ~ ))? ?(?P<mark>>>>?|::|(?<=-\d\d):(?= [a-z])|[>$#%»❯]|[~/|](?= |$)|(?<=\])(?= )))(?P<command>[ ]+\S.*|[A-Za-z/.]\S*.*|[ ]*)$"
+    r"(?::(?= ~ ))? ?(?P<mark>>>>?|::|(?<=-\d\d):(?= [a-z])|(?<=\w\]):(?= [\w/])|[>$#%»❯]|[~/|](?= |$)|(?<=\])(?= )))(?P<command>[ ]+\S.*|[A-Za-z/.]\S*.*|[ ]*)$"
 )
 _MARKS = re.compile(r"[>$#%»❯~/|\]]|::|-\d\d: ")
 # A prompt that says which shell it is of.
@@ -158,6 +159,12 @@ def _failure(body: Sequence[Line]) -> tuple[str | None, int | None]:
         return None, None
     for line in said[:2]:
         kind = failure_kind(line.text)
+        if kind == "timed-out" and any(_COUNTED.search(other.text[:MAX_LINE]) for other in said):
+            return None, None  # an echo test that nobody answered
         if kind:
             return kind, line.number
     return None, None
+
+
+# ``4 sent, 0 came back, 4 lost (100 %)``
+_COUNTED = re.compile(r"\b\d{1,5}\b\D{1,30}\b\d{1,5}\b\D{1,30}\b\d{1,5} ?%")

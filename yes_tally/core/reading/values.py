@@ -94,6 +94,8 @@ def _text(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
         text = text[:2]
     if fact.name not in _AS_PRINTED and (quoted := _QUOTED.fullmatch(text)):
         text = next(filter(None, quoted.groups())).strip()
+    if '""' in text:
+        text = text.replace('""', '"')  # a mark within quotes is written twice (RFC 4180, section 2, 7)
     return exactly("text", text) if text and not is_placeholder(text) else None
 
 

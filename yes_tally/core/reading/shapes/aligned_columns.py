@@ -331,12 +331,24 @@ def _run_over(text: str, labels: Sequence[tuple[str, int]], cuts: Sequence[int])
     return [_between(text, a, b) for a, b in zip([0, *moved], [*moved, len(text)], strict=True)]
 
 
+def _below_heads(cells: Sequence[tuple[str, int]], labels: Sequence[tuple[str, int]]) -> list[tuple[str, int]]:
+    """The cells of a row of which one runs through several columns (``no medium in the drive``): each belongs to the
+    column whose head begins where it does; none where one begins elsewhere."""
+    at = {start: place for place, (label, start) in enumerate(labels) if label}
+    if not all(start in at for _, start in cells):
+        return []
+    found = [("", start) for _, start in labels]
+    for text, start in cells:
+        found[at[start]] = (text, start)
+    return found
+
+
 def _row(line: Line, labels: Sequence[tuple[str, int]], cuts: Sequence[int]) -> Group:
     text = line.text
     if any(at < len(text) and text[at] != " " for at in cuts):
         cells: Sequence[tuple[str, int]] = cells_by_gap(text)
         if len(cells) != len(labels):
-            cells = _run_over(text, labels, cuts)
+            cells = _run_over(text, labels, cuts) or _below_heads(cells, labels)
         if not cells:
             return Group()
     else:

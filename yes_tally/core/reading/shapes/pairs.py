@@ -9,7 +9,7 @@ import itertools
 import re
 from collections import Counter
 from collections.abc import Mapping, Sequence
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 from functools import lru_cache
 
 from yes_tally.core.catalogue import FACTS
@@ -97,7 +97,8 @@ _LEAST_GAPS = 3
 
 
 def _fill_leaders(lines: Sequence[Line], parsed: Sequence[dict[str, _Pair]]) -> None:
-    """Where lines have leader dots, a label so long that one dot is left of them has its value below the others'."""
+    """Where lines have leader dots, a label so long that one dot or none is left of them has its value below the
+    others'."""
     columns = Counter(found["dots"].column for found in parsed if "dots" in found)
     usual, count = columns.most_common(1)[0] if columns else (0, 0)
     if count < _LEAST_LEADERS:
@@ -105,8 +106,11 @@ def _fill_leaders(lines: Sequence[Line], parsed: Sequence[dict[str, _Pair]]) -> 
     for line, found in zip(lines, parsed, strict=True):
         match = None if "dots" in found else _LAST_DOT.match(line.text)
         text = line.text
+        gap = found.get("gap")
         if match and match.start("value") == usual and len(text) <= MAX_LINE:
             found["dots"] = _Pair(match["label"], match["value"].rstrip(), usual, "dots")
+        elif gap and "dots" not in found and gap.column == usual:
+            found["dots"] = replace(gap, style="dots")
         elif (
             "dots" not in found and len(text) > usual > 1 and text[usual - 2 : usual].strip() and text[usual - 1] == " "
         ):
@@ -127,8 +131,10 @@ def _as(family: str, lines: Sequence[Line], parsed: Sequence[dict[str, _Pair]]) 
         if pairs[index] is None and head and head.value and indent_of(below.text) > indent_of(line.text):
             # What names an item heads its record by its colon, whatever marks the pairs below it.
             pairs[index] = head if names_item(head.label) else None
-    if family == "gap" and not _aligned(pairs):
-        return None
+    if family == "gap":
+        pairs = _without_heads(lines, pairs)
+        if not _aligned(pairs):
+            return None
     matched = sum(pair is not None for pair in pairs) + _going_on(lines, pairs)
     if matched * 3 < len([line for line in lines if not RULE.match(line.text)]):
         return None
@@ -151,6 +157,24 @@ def _as(family: str, lines: Sequence[Line], parsed: Sequence[dict[str, _Pair]]) 
         groups,
         rows * _WEIGHT[family] * (0.4 + 0.6 * share) * (0.5 + 0.5 * coverage),
     )
+
+
+def _without_heads(lines: Sequence[Line], pairs: Sequence[_Pair | None]) -> list[_Pair | None]:
+    """``[1] Pellucid P24h        main`` over deeper pairs whose values stand in another column: it names what they are
+    told of, with a mark behind a gap, and is no pair of theirs."""
+    columns = Counter(pair.column for pair in pairs if pair)
+    usual, count = columns.most_common(1)[0] if columns else (0, 0)
+    return [
+        None
+        if pair
+        and count >= _LEAST_GAPS
+        and pair.column != usual
+        and _LISTED.match(line.text.lstrip())
+        and indent_of(below.text) > indent_of(line.text)
+        and not is_known(pair.label)
+        else pair
+        for line, below, pair in zip(lines, [*lines[1:], lines[-1]], pairs, strict=True)
+    ]
 
 
 def _going_on(lines: Sequence[Line], pairs: Sequence[_Pair | None]) -> int:

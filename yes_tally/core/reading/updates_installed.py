@@ -1,0 +1,70 @@
+"""Which of the updates that a report lists are installed: those that no heading and no state says otherwise of."""
+
+from __future__ import annotations
+
+import re
+from collections.abc import Sequence
+from itertools import pairwise
+from typing import TYPE_CHECKING
+
+from yes_tally.core.reading.decode import Line
+from yes_tally.core.reading.shapes.layout import MAX_LABEL, cells_by_gap, indent_of
+from yes_tally.core.words import plain
+
+if TYPE_CHECKING:
+    from yes_tally.core.reading.interpret import Interpreter
+
+# Words of headings and states, without accents.
+_OTHERWISE = re.compile(
+    r"\b(?:waiting|pending|awaiting|offered|available|failed|failures?|not (?:yet )?installed|to be installed|missing|declined|hidden|"
+    r"outstanding|needed|queued|downloaded|scheduled|restart needed|"
+    r"ausstehend\w*|verfugbar\w*|angeboten\w*|fehlgeschlagen\w*|nicht (?:erfolgreich|installiert\w*)|wartend\w*|fehlend\w*|abgelehnt\w*|"
+    r"en attente|disponibles?|proposee?s?|echouee?s?|en echec|non installee?s?|manquante?s?|refusee?s?|"
+    r"pendientes?|ofrecid[oa]s?|fallid[oa]s?|no instalad[oa]s?|faltantes?|rechazad[oa]s?|"
+    r"pendentes?|disponive(?:l|is)|oferecid[oa]s?|falhad[oa]s?|falhou|com falha|nao instalad[oa]s?|em falta|recusad[oa]s?|"
+    r"in attesa|disponibil[ei]|offert[oaie]|fallit[oaie]|non riuscit[oaie]|non installat[oaie]|mancant[ei]|rifiutat[oaie]|"
+    r"wachtend\w*|beschikbare?|aangeboden|mislukte?|niet geinstalleerde?|ontbrekende?|geweigerde?|"
+    r"oczekujac[ey]\w*|dostepn[eya]\w*|oferowan[eya]|nieudan[eya]|niepowodzenie|niezainstalowan[eya]|brakujac[eya]|odrzucon[eya])\b"
+)
+_MOST_WORDS = 5
+
+
+def is_not_installed(said: str) -> bool:
+    """Whether a heading or a state says of updates that they are not, or not yet, installed."""
+    return len(said) <= MAX_LABEL and len(said.split()) <= _MOST_WORDS and bool(_OTHERWISE.search(plain(said)))
+
+
+def lines_of_installed(lines: Sequence[Line]) -> list[Line]:
+    """Rows under headings that stand less deep (``Installed``, ``Offered``, ``Failed``): those of what is installed."""
+    heads = {
+        number
+        for number, (line, below) in enumerate(pairwise(lines))
+        if indent_of(line.text) < indent_of(below.text) and len(cells_by_gap(line.text)) == 1
+    }
+    kept: list[Line] = []
+    installed = True
+    for number, line in enumerate(lines):
+        if number in heads:
+            installed = not is_not_installed(line.text.strip(" :"))
+        elif installed:
+            kept.append(line)
+    return kept
+
+
+def leave_out_under(interpreter: Interpreter, heading: str, before: int) -> None:
+    """Forget the updates of the drafts from ``before`` on, where the heading they stand under says that they are not
+    installed."""
+    if is_not_installed(heading):
+        interpreter.drafts[before:] = [d for d in interpreter.drafts[before:] if not d.fact.startswith("update.")]
+
+
+def leave_out_by_state(interpreter: Interpreter) -> None:
+    """Forget the updates beside which a state, which is none of their facts, says that they are not installed."""
+    out = {
+        id(left.item)
+        for left in interpreter.leftovers
+        if left.item.group == "update" and is_not_installed(left.entry.printed)
+    }
+    if out:
+        start = interpreter.section_from
+        interpreter.drafts[start:] = [d for d in interpreter.drafts[start:] if id(d.item) not in out]

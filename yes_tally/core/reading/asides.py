@@ -49,6 +49,8 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
     "disk.model": (
         # ``Basalt NV500 465.76 GB NVMe SSD``
         (re.compile(r"^(?:(?!\s\s)[^,;:])*\S (\d+[.,]\d+ ?[GT]i?B|\d+ [GT]i?B(?= \S))\b(?: \S+){0,3}$"), "disk.size"),
+        # ``Basalt NV500 466 GB``: behind a name that has a number already
+        (re.compile(r"^(?:(?!\s\s)[^,;:(])*\d\S* (\d+ [GT]i?B)$"), "disk.size"),
         (re.compile(r"^[^,;:]*\d ?[GT]i?B (?:\S+ )?(NVMe|SATA|SAS|SCSI|USB|PCIe|IDE|eMMC)\b", re.I), "disk.bus"),
         (re.compile(r"^[^,;:]*\d ?[GT]i?B (?:\S+ ){0,2}(SSD|HDD)\b", re.I), "disk.media"),
     ),

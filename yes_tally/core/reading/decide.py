@@ -213,6 +213,8 @@ def _by_naming(label: str, context: Context) -> list[Guess]:
     found_facts = [Guess(fact, 0.85 if group != context.group else 0.9, f"the label names {group}")]
     if group == "machine":
         found_facts.append(Guess("host.name", 0.8, "the label names the PC"))
+    if group == "disk":
+        found_facts.append(Guess("disk.model", 0.84, "the label names a disk, and a number it is not"))
     if group == "processor" and label.rstrip("): ").lower().endswith("s"):
         found_facts.append(Guess("processor.threads", 0.84, "the label counts processors"))
     return found_facts

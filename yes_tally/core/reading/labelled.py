@@ -10,7 +10,7 @@ from yes_tally.core.catalogue import FACTS
 from yes_tally.core.quantity import Locale, Value
 from yes_tally.core.reading.decide import ITEM_GROUPS, Guess
 from yes_tally.core.reading.labels import split_unit, words_of
-from yes_tally.core.reading.phrases import SUBJECTS
+from yes_tally.core.reading.phrases import SUBJECTS, meanings
 from yes_tally.core.reading.told_in_parts import MEASURED
 from yes_tally.core.reading.values import memory_told, understand
 from yes_tally.core.words import is_placeholder
@@ -100,11 +100,17 @@ def _cannot_be(label: str, printed: str, guess: Guess, shape: str) -> bool:
         return True
     if is_text and not guess.phrase and _STAMP.match(printed):
         return True
+    if guess.fact == "disk.model" and not guess.phrase and "  " in printed:
+        return True  # a row
+    if is_text and guess.fact.partition(".")[0] in ITEM_GROUPS and _OF_WHICH.match(printed):
+        return True
     names = not guess.phrase or words_of(label) in SUBJECTS
     if is_text and names and _only_counts(label, printed, guess.fact):
         return True
     if is_text and label.endswith("(s)") and printed.isdigit():
         return True
+    if guess.fact == "policy.subcategory" and any(m.phrase.fact == "policy.records" for m in meanings(printed)):
+        return True  # ``Category / subcategory      Recorded``: a head
     headed = label == "name" and not FACTS[guess.fact].item
     return shape == "tagged lines" and (guess.confidence < _TAGGED or headed)
 
@@ -121,14 +127,14 @@ _COUNTING = re.compile(
 
 # ``4, of which 2 are administrators``, ``1 card``
 _OF_WHICH = re.compile(
-    r"\d{1,3}, (?:of which|of them|davon|dont|de ell[oa]s|de los cuales|di cui|waarvan|z czego|dos quais)\b", re.I
+    r"\d{1,3}, (?:of which|of them|davon|dont|de ell[oa]s|de los cuales|di cui|waarvan|z czego|w tym|dos quais)\b", re.I
 )
 _COUNT_OF = re.compile(r"\d{1,3} [^\W\d_A-Z]{3,20}")
 
 
 def _only_counts(label: str, printed: str, fact: str) -> bool:
     """``Boot entries: 2``: how many there are is the name of none."""
-    if fact.partition(".")[0] in ITEM_GROUPS and (_OF_WHICH.match(printed) or _COUNT_OF.fullmatch(printed)):
+    if fact.partition(".")[0] in ITEM_GROUPS and _COUNT_OF.fullmatch(printed):
         return True
     first = _COUNTS_FIRST.match(printed) if fact.partition(".")[0] in ITEM_GROUPS else None
     if first is None:

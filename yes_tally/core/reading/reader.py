@@ -171,7 +171,7 @@ def _read_section(interpreter: Interpreter, section: Section) -> None:
 _MOST_LINES_OF_ERROR = 2
 # ``Error 0x8007232B: …``, ``Fehler: …``
 _CALLS_ITSELF_ERROR = re.compile(
-    r"\W*(?:fatal |internal )?(?:error|fehler|erreur|errore?|fout|b[łl][ąa]d)(?: (?:no|nr|code)?\.? ?[\w-]*\d\w*)?\s*[:.!]",
+    r"\W*(?:fatal |internal )?(?:error|fehler|erreur|errore|erro|fout|b[łl][ąa]d)(?: (?:no|nr|code)?\.? ?[\w-]*\d\w*)?\s*[:.!]",
     re.I,
 )
 

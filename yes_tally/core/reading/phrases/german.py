@@ -221,7 +221,7 @@ LABELS: dict[str, str] = {
     "firewall.outbound": "ausgehend|ausgang|abgehend|ausgehende verbindungen|ausgehender verkehr|standard ausgehend|ausgehend standard|ausgehend standardmäßig|hinaus|hinausgehend",
     "policy.category": "kategorie|bereich",
     "policy.subcategory": "unterkategorie|kategorie unterkategorie|richtlinie|unterpunkt",
-    "policy.records": "einstellung|protokolliert|uberwachung|aufgezeichnet|wird aufgezeichnet|uberwacht|was aufgezeichnet wird|was protokolliert wird|wird protokolliert",
+    "policy.records": "einstellung|protokolliert|uberwachung|aufgezeichnet|wird aufgezeichnet|uberwacht|was aufgezeichnet wird|was protokolliert wird|wird protokolliert|aufzeichnung|protokollierung|aufgezeichnet wird",
     "event.at": "zeit|zeitpunkt|datum|datum und uhrzeit|uhrzeit",
     "event.level": "stufe|ebene|schweregrad|art|schwere|ernst",
     "event.source": "quelle|wer|gemeldet von",

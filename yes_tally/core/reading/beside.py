@@ -54,6 +54,8 @@ def _under_headings(lines: Sequence[Line]) -> list[int]:
     heads = cells_by_gap(lines[0].text)
     if not 2 <= len(heads) <= _MOST or not all(words_of(text) in SUBJECTS for text, _ in heads):
         return []
+    if tables := _tables_under(lines, [at for _, at in heads[1:]]):
+        return tables
     cuts = []
     for _, at in heads[1:]:
         begins = [
@@ -63,6 +65,21 @@ def _under_headings(lines: Sequence[Line]) -> list[int]:
             return []
         cuts.append(min(at, *(start for _, start in begins)))
     return cuts
+
+
+def _tables_under(lines: Sequence[Line], begins: Sequence[int]) -> list[int]:
+    """The columns where the headings of tables stand (``Disks`` beside ``Volumes``), where each table has a head of its
+    own right below and nothing runs from one into the next; none otherwise."""
+    labels = cells_by_gap(lines[1].text)
+    for start, end in itertools.pairwise([0, *begins, len(lines[1].text) + 1]):
+        own = [text for text, at in labels if start <= at < end]
+        if len(own) < _LEAST_COLUMNS or sum(map(is_known, own)) * 2 < len(own):
+            return []
+    apart = all(not line.text[at - 2 : at].strip() for at in begins for line in lines)
+    return list(begins) if apart and len(lines) > _LEAST else []
+
+
+_LEAST_COLUMNS = 2
 
 
 def _headed(lines: list[Line], start: int) -> list[Line]:

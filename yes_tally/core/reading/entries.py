@@ -14,7 +14,15 @@ from yes_tally.core.reading.compounds import compound, counted_list, profile_alo
 from yes_tally.core.reading.decide import ITEM_GROUPS, Context, Guess, decide
 from yes_tally.core.reading.drafts import Item
 from yes_tally.core.reading.labels import MERELY_NAME, words_of
-from yes_tally.core.reading.listings import BULLET, counted_lines, empty_socket, listed_item, numbered
+from yes_tally.core.reading.listings import (
+    BULLET,
+    CALLED,
+    counted_lines,
+    empty_socket,
+    in_socket,
+    listed_item,
+    numbered,
+)
 from yes_tally.core.reading.names_told import is_named_below, names_and_tells
 from yes_tally.core.reading.pairs_within import in_parts
 from yes_tally.core.reading.phrases import SUBJECTS, subjects_in
@@ -30,6 +38,9 @@ _COUNTED_LABEL = re.compile(r"\d{1,2} (?=[^\W\d_])")
 _FOR_NUMBER = re.compile(
     r"(?P<label>.{2,40}?) (?:for|of|on|für|von|de|du|di|da|van|voor|dla|para|pour|per) #?(?P<number>\d{1,2})"
 )
+
+
+_NUMBER_FIRST = re.compile(r"(?P<number>\d{1,2}): (?=[^\W\d_])")
 
 
 def read_entries(
@@ -49,6 +60,14 @@ def read_entries(
         if entry.label[:1].isdigit() and (counted_so := _COUNTED_LABEL.match(entry.label)):
             bare = entry.label[counted_so.end() :]
             entry = replace(entry, label=bare) if SUBJECTS.get(words_of(bare)) else entry
+        if (
+            entry.label
+            and (row := _NUMBER_FIRST.match(entry.printed))
+            and SUBJECTS.get(words_of(entry.label)) in CALLED
+        ):
+            # ``disks`` over ``0: Basalt SX960, 894.25 GB``
+            rest = entry.printed[row.end() :]
+            entry = Entry(f"{entry.label} {row['number']}", rest, entry.line, entry.column + row.end())
         listed = BULLET.match(entry.printed) if entry.label else None
         around = (*filter(None, [context.group]), *context.around)
         if entry.label and entry.printed.isdigit() and (many := SUBJECTS.get(words_of(entry.label))):
@@ -67,6 +86,7 @@ def read_entries(
             )
             or (entry.label and item is None and profile_alone(interpreter, entry, shape))
             or (entry.label and empty_socket(interpreter, entry, shape, around))
+            or in_socket(interpreter, entry, shape, around)
             or (item and ", " in entry.printed and names_and_tells(interpreter, entry, item, shape))
         ) or (entry.label and interpreter.by_number and _of_number(interpreter, entry, shape)):
             continue

@@ -17,6 +17,9 @@ _UNIT = re.compile(
     re.I,
 )
 _PREFIXES = frozenset("KMGT")
+# ``Taille (Go)``, ``Taille en Mo``: octets.
+_OCTETS = re.compile(r"(?:en )?(?P<prefix>[kKMGT]?)i?o(?:ctets?)?")
+_IN_OCTETS = re.compile(r"(?P<label>.*\S) (?:en )(?P<prefix>[kKMGT])o")
 # A label that is nothing but the unit of a clock, a rate or a size (``MHz``, ``mbps``, ``gb``) says what is told.
 _RATE_ALONE = re.compile(r"[kmg]?hz|[kmg]bit/s|[kmg]bps|[kmgt]i?b", re.I)
 # ``1K-blocks``: sizes are counted in blocks of that size (POSIX ``df``, and others after it).
@@ -109,6 +112,10 @@ def split_unit(label: str) -> tuple[str, str]:
             unit = inner.strip()
         elif inner.strip() in _PREFIXES:
             unit = f"{inner.strip()}B"  # ``Memory (K)``
+        elif octets := _OCTETS.fullmatch(inner.strip()):
+            unit = f"{octets['prefix']}B"
+    if not unit and (octets := _IN_OCTETS.fullmatch(label.strip())):
+        return octets["label"], f"{octets['prefix']}B"
     bare = _BRACKETED.sub(" ", label.replace("(s)", "s")).strip()
     last = _apart(bare.replace("_", " ")).rsplit(" ", 1)
     if not unit and len(last) == 2 and _UNIT.fullmatch(last[1]) and last[1] != "%":

@@ -182,6 +182,28 @@ def empty_socket(interpreter: Interpreter, entry: Entry, shape: str, around: tup
     return True
 
 
+_SOCKET = re.compile(
+    r"(?:(?:slots?|sockets?|bank|(?:steck|speicher)?platz|emplacement|ranura|z[óo]calo|alloggiamento|sleuf|gniazdo|encaixe) )?"
+    r"(?P<code>(?:(?:DIMM|CH|BANK)[ _-]?)?(?-i:[A-H])[ _-]?\d{1,2}|DIMM ?\d{1,2})",
+    re.I,
+)
+
+
+def in_socket(interpreter: Interpreter, entry: Entry, shape: str, around: tuple[str, ...]) -> bool:
+    """``memory: 64 GB`` over ``A1: 32 GB DDR4 3200 MT/s``: what a socket holds. Whether it is told."""
+    socket = _SOCKET.fullmatch(entry.label)
+    holds = LEADING_SIZE.match(entry.printed) if socket else None
+    empty = plain(entry.printed.strip("()[]<>- ")) in _EMPTY and {"memory", "module"} & set(around[:2])
+    if socket is None or not (holds or empty):
+        return False
+    item = interpreter.new_item("module")
+    place = Entry("", socket["code"], entry.line, max(1, entry.column - len(entry.label) - 2 + socket.start("code")))
+    interpreter.place(place, shape, (Guess("module.slot", 0.85, "the label names the socket"),), item)
+    if holds:
+        interpreter.place(entry, shape, (Guess("module.size", 0.85, "it is what the socket holds"),), item)
+    return True
+
+
 def counted_lines(entries: Sequence[Entry]) -> set[int]:
     """The lines that only count what is listed below them under the same label: "2 fixes", and then the fixes."""
     return {

@@ -10,6 +10,8 @@ from collections.abc import Sequence
 from dataclasses import replace
 
 from yes_tally.core.reading.decode import Line
+from yes_tally.core.reading.labels import words_of
+from yes_tally.core.reading.phrases import SUBJECTS, is_known
 
 _LEAST_LINES = 4
 # So many of the lines (of ten) have the margin; the rest was written around them.
@@ -20,6 +22,8 @@ _STAMPED = re.compile(
     r"\[?(?:\d{4}-\d\d-\d\d[T ])?\d{1,2}:\d\d(?::\d\d(?:[.,]\d{1,6})?)?\]?\s?[|│>] ?|"
     r"\[(?:\d{4}-\d\d-\d\d[T ])?\d{1,2}:\d\d:\d\d(?:[.,]\d{1,6})?\] (?=[\w.-]*[$#%>]|  )"
 )
+_CLOCKED = re.compile(r"\[(?:\d{4}-\d\d-\d\d[T ])?\d{1,2}:\d\d:\d\d(?:[.,]\d{1,6})?\] +(?=\S)")
+_TOLD = re.compile(r"(?P<label>[^\W\d_][^:=]{1,40}?)(?: \d{1,2})?(?::| =)\s")
 _FENCE = re.compile(r"\s*(?:`{3,}|~{3,})\w*\s*")
 _PREFORMATTED = re.compile(r"</?pre\b[^>]*>", re.I)
 _TAG = re.compile(r"</?[A-Za-z!][^<>]*>")
@@ -32,7 +36,12 @@ _COLUMNS = re.compile(r"\s[|│]\s")
 def without_margin(lines: Sequence[Line]) -> Sequence[Line]:
     """The lines without a margin that all or most of them have, or as they are; numbers and offsets stay theirs."""
     lines = _undented(_closed_up([line for line in _as_shown(lines) if not _FENCE.fullmatch(line.text)]))
-    for margin, is_margin in ((_QUOTED, _is_quoted), (_NUMBERED, _is_numbered), (_STAMPED, _is_stamped)):
+    for margin, is_margin in (
+        (_QUOTED, _is_quoted),
+        (_NUMBERED, _is_numbered),
+        (_STAMPED, _is_stamped),
+        (_CLOCKED, _is_clocked),
+    ):
         written = [line for line in lines if line.text.strip()]
         # A few words may stand before what has the margin.
         first = next((n for n, line in enumerate(written[:_MOST_BEFORE]) if margin.match(line.text)), None)
@@ -103,3 +112,14 @@ def _is_stamped(lines: Sequence[Line]) -> bool:
         return False
     rests = [line.text[match.end() :] for line, match in zip(lines, matches, strict=True) if match]
     return sum(bool(_COLUMNS.search(rest)) for rest in rests) * 2 < len(rests)
+
+
+def _is_clocked(lines: Sequence[Line]) -> bool:
+    """Whether every line has the time at which it was written before it, and most tell something by its label
+    (``[08:31:03] memory: 16 GB installed``), as the lines of no event log do."""
+    matches = [_CLOCKED.match(line.text) for line in lines]
+    if not all(matches):
+        return False
+    told = [_TOLD.match(line.text, match.end()) for line, match in zip(lines, matches, strict=True) if match]
+    labels = [match["label"] for match in told if match]
+    return sum(is_known(label) or words_of(label) in SUBJECTS for label in labels) * 2 >= len(lines)

@@ -25,7 +25,7 @@ from yes_tally.core.reading.decide import ITEM_GROUPS, Context, Guess, infer_gro
 from yes_tally.core.reading.drafts import Draft, Item
 from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.pairs_within import joint
-from yes_tally.core.reading.phrases import SUBJECTS
+from yes_tally.core.reading.phrases import SUBJECTS, is_known
 from yes_tally.core.reading.phrases.elsewhere import is_elsewhere, tell_elsewhere
 from yes_tally.core.reading.shapes.layout import Entry, Group
 from yes_tally.core.reading.values import understand
@@ -46,7 +46,7 @@ def read_rows(interpreter: Interpreter, rows: Sequence[Group], shape: str, aroun
     Rows of things that the catalogue has no facts of are not read.
     """
     labels = tuple(dict.fromkeys(entry.label for row in rows[:200] for entry in row.entries))
-    if labels and (is_elsewhere(labels[0]) or tell_elsewhere(labels)):
+    if labels and (is_elsewhere(labels[0]) or tell_elsewhere(labels) or _is_second_head(rows)):
         return
     if any("/" in label for label in labels):
         rows = [replace(row, entries=[part for entry in row.entries for part in joint(entry)]) for row in rows]
@@ -285,6 +285,11 @@ def _goes_on(row: Group, labels: Sequence[str], subject: str) -> bool:
 def _is_head(row: Group) -> bool:
     """Whether a row is the table's head again, as the next page has it."""
     return len(row.entries) > 1 and all(entry.printed == entry.label for entry in row.entries)
+
+
+def _is_second_head(rows: Sequence[Group]) -> bool:
+    """Whether the one row of a table holds nothing but labels: the head goes on, and the rows are of another form."""
+    return len(rows) == 1 and len(rows[0].entries) > 1 and all(is_known(entry.printed) for entry in rows[0].entries)
 
 
 def _wraps(row: Group, above: Group, labels: Sequence[str]) -> bool:

@@ -35,8 +35,8 @@ def numbered_rows(interpreter: Interpreter, lines: Sequence[Line]) -> set[int]:
         naming = CALLED.get(group or "")
         letter = LETTERED.fullmatch(cells[0][0]) if match else None
         which = (match["rest"] if match else None) or (letter["rest"] if letter else None)
-        if which is None or group is None or naming is None:
-            continue
+        if which is None or group is None or naming is None or all(_names_one(text) for text, _ in cells):
+            continue  # ``Module 1   Module 2   Module 3``: a head
         at = cells[1][1]
         entry = Entry(cells[0][0], ", ".join(text for text, _ in cells[1:]), line.number, at + 1)
         item = Item(group)

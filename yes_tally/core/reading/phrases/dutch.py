@@ -215,7 +215,7 @@ LABELS: dict[str, str] = {
     "task.last_result": "laatste resultaat|resultaat",
     "task.runs": "start|voert uit|opdracht|actie|programma",
     "task.user": "gebruiker|uitvoeren als|account|draait als|namens|uitgevoerd door",
-    "firewall.profile": "profiel|naam",
+    "firewall.profile": "profiel|naam|id",
     "firewall.on": "ingeschakeld|status|actief|aan|toestand|brandmuur",
     "firewall.inbound": "inkomend|binnenkomend|inkomende verbindingen|inkomend verkeer|standaard inkomend|inkomend standaard|wat binnenkomt",
     "firewall.outbound": "uitgaand|uitgaande verbindingen|uitgaand verkeer|standaard uitgaand|uitgaand standaard|wat uitgaat",

@@ -229,7 +229,7 @@ LABELS: dict[str, str] = {
     "task.last_result": "code|exit code|return code|last code|last result|result|exit code|last exit|return code|ended with",
     "task.runs": "runs|command|task to run|action|starts|activates|program|what it runs|does|doing",
     "task.user": "on behalf of|user|run as|run as user|runs as|account|as",
-    "firewall.profile": "profile|name|zone|profile name|network profile",
+    "firewall.profile": "profile|name|zone|profile name|network profile|id",
     "firewall.on": "on|wall|shield|protection|state|is on|enabled|status|active|firewall",
     "firewall.inbound": "inbound|incoming|inbound action|default inbound action|inbound connections|inbound default|default inbound|in|incoming connections|inbound traffic|inbound rule|inbound rule default|default inbound rule|inbound default",
     "firewall.outbound": "outbound|outgoing|outbound action|default outbound action|outbound connections|outbound default|default outbound|out|outgoing connections|outbound traffic|outbound rule|outbound rule default|default outbound rule|outbound default",

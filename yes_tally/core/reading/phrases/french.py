@@ -215,7 +215,7 @@ LABELS: dict[str, str] = {
     "task.last_result": "dernier resultat|resultat",
     "task.runs": "execute|lance|commande|action|programme lancé|ce qu'elle lance",
     "task.user": "utilisateur|executer comme|compte|exécutée par|au nom de|sous",
-    "firewall.profile": "profil|nom",
+    "firewall.profile": "profil|nom|id",
     "firewall.on": "etat|active|actif|statut|pare feu",
     "firewall.inbound": "entrant|entree|connexions entrantes|trafic entrant|entrant par defaut|entrant défaut|par defaut entrant|action entrante|entrantes|flux entrant|ce qui entre",
     "firewall.outbound": "sortant|sortie|connexions sortantes|trafic sortant|sortant par defaut|par defaut sortant|action sortante|sortantes|flux sortant|ce qui sort|sorties",

@@ -215,7 +215,7 @@ LABELS: dict[str, str] = {
     "task.last_result": "letztes ergebnis|ergebnis|letzter ergebniscode",
     "task.runs": "fuhrt aus|startet|befehl|aktion|programm|ruft auf|was es startet",
     "task.user": "benutzer|ausfuhren als|lauft als|konto|im namen von|unter",
-    "firewall.profile": "profil|firewallprofil|name|bezeichnung",
+    "firewall.profile": "profil|firewallprofil|name|bezeichnung|id",
     "firewall.on": "ein|zustand|eingeschaltet|aktiv|aktiviert|status|brandmauer",
     "firewall.inbound": "eingehend|eingang|ankommend|eingehende verbindungen|eingehender verkehr|standard eingehend|eingehend standard|eingehend standardmäßig|herein|hereinkommend",
     "firewall.outbound": "ausgehend|ausgang|abgehend|ausgehende verbindungen|ausgehender verkehr|standard ausgehend|ausgehend standard|ausgehend standardmäßig|hinaus|hinausgehend",

@@ -215,7 +215,7 @@ LABELS: dict[str, str] = {
     "task.last_result": "ultimo risultato|risultato|esito",
     "task.runs": "esegue|avvia|comando|azione|lancia|programma",
     "task.user": "utente|esegui come|account|come utente|esegue come|eseguita da",
-    "firewall.profile": "profilo|nome",
+    "firewall.profile": "profilo|nome|id",
     "firewall.on": "attivo|stato|abilitato|muro",
     "firewall.inbound": "entrante|ingresso|in entrata|in ingresso|connessioni in entrata|traffico in entrata|entrata predefinita|in entrata predefinito|in ingresso predefinito|ciò che entra",
     "firewall.outbound": "uscente|uscita|in uscita|connessioni in uscita|traffico in uscita|uscita predefinita|in uscita predefinito|ciò che esce",

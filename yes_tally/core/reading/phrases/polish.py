@@ -215,7 +215,7 @@ LABELS: dict[str, str] = {
     "task.last_result": "ostatni wynik|wynik",
     "task.runs": "uruchamia|polecenie|akcja|wykonuje|program|uruchamiany program|dzialanie",
     "task.user": "uzytkownik|uruchom jako|konto|uruchamiane przez|w imieniu|konto uzytkownika|uruchamiane jako",
-    "firewall.profile": "profil|nazwa",
+    "firewall.profile": "profil|nazwa|id",
     "firewall.on": "włączona|stan|wlaczona|aktywna|wlaczony|zapora",
     "firewall.inbound": "przychodzace|przychodzacy|wejscie|polaczenia przychodzace|ruch przychodzacy|domyslnie przychodzace|przychodzace domyslnie|wchodzące",
     "firewall.outbound": "wychodzace|wychodzacy|wyjscie|polaczenia wychodzace|ruch wychodzacy|domyslnie wychodzace|wychodzace domyslnie",

@@ -215,7 +215,7 @@ LABELS: dict[str, str] = {
     "task.last_result": "ultimo resultado|resultado",
     "task.runs": "executa|inicia|comando|acao|lança|programa",
     "task.user": "utilizador|usuario|executar como|conta|executada por|em nome de",
-    "firewall.profile": "perfil|nome",
+    "firewall.profile": "perfil|nome|id",
     "firewall.on": "ativo|estado|ativado|ligado|muralha",
     "firewall.inbound": "entrada|entrante|ligacoes de entrada|trafego de entrada|entrada por omissao|entrada padrao|conexoes de entrada|de entrada|o que entra",
     "firewall.outbound": "saida|de saida|ligacoes de saida|trafego de saida|saida por omissao|saida padrao|conexoes de saida|o que sai",

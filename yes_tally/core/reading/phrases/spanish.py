@@ -215,7 +215,7 @@ LABELS: dict[str, str] = {
     "task.last_result": "ultimo resultado|resultado",
     "task.runs": "ejecuta|inicia|comando|accion|lanza|programa",
     "task.user": "usuario|ejecutar como|cuenta|ejecutada por",
-    "firewall.profile": "perfil|nombre",
+    "firewall.profile": "perfil|nombre|id",
     "firewall.on": "estado|activo|activado|habilitado|cortafuegos|muralla",
     "firewall.inbound": "entrante|entrada|entrantes|conexiones entrantes|trafico entrante|entrante por defecto|entrada predeterminada|entrada por defecto|lo que entra",
     "firewall.outbound": "saliente|salida|salientes|conexiones salientes|trafico saliente|saliente por defecto|salida predeterminada|salida por defecto|lo que sale",

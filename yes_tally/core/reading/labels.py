@@ -34,7 +34,7 @@ _BENT = re.compile(
 )
 _STOP = frozenset(
     "the of a an in on at to for and is are this its your der die das des dem den von vom im am zu le la les "
-    "du de d l el los las del y en que o u do da dos della di delle van het op w na".split()
+    "du de d l el los las del y en que il o u do da dos della di delle van het op w na".split()
 )
 
 

@@ -20,6 +20,14 @@ FAILURES: tuple[tuple[str, str, re.Pattern[str]], ...] = tuple(
          r"accesso (?:e )?negato|permesso negato|diritti di amministratore|(?:deve|devi|bisogna) essere amministratore|privilegi di amministratore|"
          r"acesso (?:foi )?negado|permissao negada|direitos de administrador|(?:precisa|deve) ser administrador|privilegios de administrador|"
          r"toegang (?:is )?geweigerd|geen toegang|beheerdersrechten|moet (?:een )?beheerder|beheerder zijn|als beheerder|"
+         r"(?:must be|need to be|not) (?:a )?superuser|elevation (?:is )?(?:required|needed)|do(?:es)? not have (?:the )?(?:permission|rights?|privileges?)|run (?:it |this )?as (?:an? )?(?:root|admin\w*)|"
+         r"als administrator (?:ausgefuhrt|gestartet|aus)|(?:unzureichende|fehlende|nicht genugend|zu wenig) (?:rechte|berechtigung\w*)|fehlen (?:ihnen |dir )?(?:die |dazu )*(?:notigen )?(?:rechte|berechtigung\w*)|nicht gestattet|"
+         r"permission non accordee|(?:devez|faut|doit) etre (?:administrat\w+|root)|droits? insuffisants?|privileges? insuffisants?|autorisation (?:refusee|insuffisante)|operation non permise|reserve\w* aux administrateurs|"
+         r"(?:permisos|privilegios|derechos) insuficientes|como administrador|(?:solo|unicamente) (?:para|por) administradores|operacion no autorizada|"
+         r"permissoes insuficientes|direitos insuficientes|nao tem permiss\w+|(?:so|apenas|somente) para administradores|"
+         r"(?:privilegi|diritti|autorizzazioni|permessi) insufficienti|operazione non permessa|come amministratore|non (?:si )?(?:dispone|hai|ha) (?:delle |i |le )?(?:autorizzazion\w+|permess\w+|diritt\w+)|solo (?:per )?(?:gli )?amministratori|"
+         r"onvoldoende (?:rechten|bevoegdheden|machtigingen)|niet gemachtigd|alleen (?:voor )?beheerders|"
+         r"(?:musisz|nalezy|trzeba) byc administratorem|niewystarczajac\w+ (?:uprawnien\w+|praw\w*)|tylko dla administratorow|"
          r"odmowa dostepu|dostep zabroniony|brak (?:uprawnien|dostepu)|uprawnie\w* administratora|jako administrator"),
         ("not-found", "there is no such command on this PC",
          r"command not found|\b(?:do|does|did) ?n[o'’]t know (?:that|this|it|what|the command|any)\b|knows? no (?:such )?(?:command|word|verb)|never heard of|(?:kennt|kenne) (?:den|diesen|das|dieses|keinen?) (?:befehl|wort)|no command of that name|not recogni[sz]ed as|unknown (?:command|word)|no such command|nothing (?:here )?by that name|no such word|not a (?:known )?command|is not a command|is not a program|know nothing called|knows nothing called|(?:is|was) not understood|unknown to this (?:shell|console|pc)|(?:not found|unknown|no such \w+)\W{1,3}(?:did you mean|nearest|perhaps|maybe)|"
@@ -31,6 +39,11 @@ FAILURES: tuple[tuple[str, str, re.Pattern[str]], ...] = tuple(
          r"opdracht (?:is )?(?:niet gevonden|onbekend)|onbekende opdracht|(?:wordt|is) niet herkend|"
          r"nieznane polecenie|nie znaleziono (?:takiego )?polecenia|polecenie (?:nieznane|nie (?:istnieje|zostalo))|nie jest rozpoznawan|nie ma takiego polecenia|"
          r"(?:no|kein|keine|aucun|aucune|ningun|ninguna|nessun|nessuna|nenhum|nenhuma|geen|brak) (?:programs?|programm|programme|programa|programma|programu|tools?|werkzeug|outil|herramienta|strumento|ferramenta|narzedzia) (?:is |est |es |e )?(?:called|named|of that name|namens|mit diesem namen|nomme|appele|llamad|chiamat|chamad|genaamd|o nazwie)|"
+         r"bad command|(?:term|word|name|verb) .{1,40} is not recogni[sz]ed|did you mean|"
+         r"kommando (?:nicht gefunden|unbekannt)|(?:den|diesen|einen solchen) befehl gibt es (?:hier )?nicht|wurde nicht erkannt|meinten sie|"
+         r"commande non (?:trouvee|reconnue)|aucune commande|vouliez-vous dire|"
+         r"no existe (?:la |el |esa |ese )?(?:orden|comando)|quiso decir|nao existe (?:tal |esse |o )?comando|comando inesistente|forse cercavi|"
+         r"(?:opdracht|commando) (?:bestaat niet|kent niemand)|onbekend commando|bedoelde u|"
          r"is not known here|: not found$|^unknown command"),
         ("not-supported", "this PC does not support it",
          r"not supported|unsupported (?:on|by)|not available (?:on|in) this|does not support|not implemented|nothing of (?:that|this) kind|(?:service|daemon|agent)\b.{0,30}\bis not running|this (?:pc|machine|computer) has no|: nothing to (?:show|read|tell)|(?:deze|dieser?|ce|cet|este|questo|ten) (?:pc|computer|rechner|poste|ordinateur|equipo|ordenador|computador|komputer) (?:heeft geen|hat kein|n.a pas|no tiene|non ha|nao tem|nie ma)|not possible (?:on|here)|has nothing to (?:show|read)|(?:unknown|invalid|unrecogni[sz]ed|no such) (?:option|switch|argument|parameter|topic|subject|target|thing)|command rejected|"
@@ -38,10 +51,22 @@ FAILURES: tuple[tuple[str, str, re.Pattern[str]], ...] = tuple(
          r"nicht unterstutzt|unbekannte option|non pris en charge|ne prend pas en charge|n.est pas pris en charge|option inconnue|"
          r"no compatible|no (?:esta|es) (?:compatible|admitid)|opcion desconocida|non (?:e )?supportat|opzione sconosciuta|"
          r"nao (?:e |esta )?(?:suportad|ha suporte)|opcao desconhecida|niet ondersteund|onbekende optie|nie ?(?:jest )?obslugiwan|nieznana opcja|"
+         r"unsupported (?:parameter|option|switch|argument|command|function)|(?:feature|function|option|command|service|operation|query) is not available|unavailable on this|"
+         r"(?:ungultige[rs]?|falsche[rs]?|unbekannte[rs]?) (?:option|parameter|schalter|argument)|auf (?:diesem|dieser) \w+ nicht (?:verfugbar|moglich|vorhanden)|nicht implementiert|"
+         r"(?:option|parametre|argument|commutateur) (?:invalide|incorrecte?|inconnue?|non reconnue?)|(?:fonction|commande|option) n.est pas (?:disponible|prise en charge)|"
+         r"(?:opcion|parametro|argumento|modificador) (?:no valid[oa]|invalid[oa]|desconocid[oa]|incorrect[oa])|(?:funcion|orden|opcion) no esta disponible|no se admite|"
+         r"(?:opcao|parametro|argumento) (?:invalid[oa]|desconhecid[oa]|incorret[oa])|(?:funcao|opcao|comando) nao esta disponivel|"
+         r"(?:opzione|parametro|argomento) (?:non valid[oa]|sconosciut[oa]|errat[oa])|(?:funzione|opzione|comando) non e disponibile|"
+         r"(?:ongeldige|onbekende|verkeerde) (?:optie|parameter|schakelaar|argument)|(?:functie|optie|opdracht) is niet beschikbaar|"
+         r"(?:nieprawidlow[ya]|niepoprawn[ya]|nieznan[ya]) (?:opcja|parametr|argument|przelacznik)|(?:funkcja|opcja|polecenie) jest niedostepn[ae]|"
+         r"file not found|cannot find the (?:file|path|device)|(?:datei|gerat|pfad) (?:wurde )?nicht gefunden|(?:fichier|chemin) (?:introuvable|non trouve)|no se (?:encontro|encuentra) (?:el |la )?(?:archivo|fichero|ruta|dispositivo)|"
+         r"(?:ficheiro|arquivo|caminho) nao encontrado|(?:file|percorso) non trovato|(?:bestand|pad) niet gevonden|nie znaleziono (?:pliku|sciezki|urzadzenia)|"
          r"no such (?:file|device|file or directory)|cannot (?:open|read|access)|could not (?:open|read|be read|access)"),
         ("timed-out", "it did not answer in time",
          r"timed? ?out|did not (?:answer|reply|respond) (?:in time|within)|gave up (?:after|waiting)|stopped waiting|took too long|no (?:answer|reply|response) (?:from|within|after|in)|did not (?:answer|reply|respond)\.?$|antwoordde niet|heeft niet geantwoord|antwortete? nicht|(?:hat|haben) nicht geantwortet|n.a pas repondu|no (?:ha )?respond\w+|non ha risposto|nao respondeu|nie odpowiedzia\w*|zeituberschreitung|nicht rechtzeitig|delai (?:d.attente )?depasse|temps (?:d.attente )?depasse|"
-         r"tiempo de espera|tempo (?:di attesa |limite )?(?:scaduto|esgotado|superato)|time-?out|limite de tempo|tijd verstreken|niet op tijd|przekroczon\w+ (?:limit )?czasu?"),
+         r"tiempo de espera|tempo (?:di attesa |limite )?(?:scaduto|esgotado|superato)|time-?out|limite de tempo|keine (?:antwort|ruckmeldung) (?:innerhalb|binnen|nach|in)|zeit (?:ist )?abgelaufen|antwortet nicht|(?:pas|aucune) (?:de )?reponse (?:dans|apres|du)|ne repond pas|"
+         r"tiempo (?:agotado|excedido|superado)|(?:sin|no hubo) respuesta (?:a tiempo|en|tras|despues)|no responde|tempo (?:limite )?(?:excedido|expirado)|nao responde|non risponde|antwoordt niet|geen antwoord (?:binnen|na|op tijd)|"
+         r"uplynal (?:limit )?czasu?|(?:limit )?czas\w* (?:minal|uplynal)|nie odpowiada|tijd verstreken|niet op tijd|przekroczon\w+ (?:limit )?czasu?"),
         ("cut-off", "its output was cut off", r"output (?:was )?(?:cut off|truncated)|connection (?:closed|lost|reset)|broken pipe|^\^c$"),
     )
 )  # fmt: skip

@@ -94,17 +94,39 @@ NO = frozenset(
 
 # Words that take endings: each stem with all of them (Spanish, Portuguese, Italian, French, Polish).
 _ENDED = ("o", "a", "os", "as", "i", "e", "y", "")
-_YES_STEMS = "activad habilitad encendid conectad ativad ligad zapnut polaczon abilitat attivat acces active enabled collegat aktywn wlaczon podlaczon".split()
-_NO_STEMS = "desactivad deshabilitad apagad desconectad desativad desligad disabilitat disattivat spent scollegat desactive nieaktywn niepolaczon niepodlaczon rozlaczon wylaczon odlaczon".split()
+_YES_STEMS = "crittografat branche activad habilitad encendid conectad ativad ligad zapnut polaczon abilitat attivat acces active enabled collegat aktywn wlaczon podlaczon".split()
+_NO_STEMS = "disattiv descifrad desactivad deshabilitad apagad desconectad desativad desligad disabilitat disattivat spent scollegat desactive nieaktywn niepolaczon niepodlaczon rozlaczon wylaczon odlaczon".split()
 YES = (
     YES
     | {stem + end for stem in _YES_STEMS for end in _ENDED}
-    | {"switched on", "turned on", "geactiveerd", "angeschaltet", "in kraft", "en marche"}
+    | {
+        "link up",
+        "cable connected",
+        "fully encrypted",
+        "vollstandig verschlusselt",
+        "entierement chiffre",
+        "user mode",
+        "en service",
+        "actief",
+        "switched on",
+        "turned on",
+        "geactiveerd",
+        "angeschaltet",
+        "in kraft",
+        "en marche",
+    }
 )
 NO = (
     NO
     | {stem + end for stem in _NO_STEMS for end in _ENDED}
     | {
+        "fully decrypted",
+        "entschlusselt",
+        "dechiffre",
+        "nao cifrado",
+        "non crittografato",
+        "hors service",
+        "no compatible",
         "switched off",
         "turned off",
         "gedeactiveerd",
@@ -189,14 +211,14 @@ def is_placeholder(text: str) -> bool:
 
 CHOICE_WORDS: dict[str, dict[str, str]] = {
     "form": {
-        "desktop": "desktop|kleingehause|kleines gehause|small case|mini|mini pc|small form factor|thin client|small desktop|low profile desktop|tischrechner|bureau|sobremesa|escritorio|de bureau|da tavolo|fisso|stacjonarny", "tower": "tower|mini-tower|midi-tower|toren|mini toren|mini-toren|minitoren|torre mini|minitorre|wieza|mini wieza|mini tower|turm|tour|torre|gran torre|mini tour|mini-tour|mini-torre|mini-wieza|grande tour|moyenne tour|midi tower|minitower",
-        "laptop": "laptop|notebook|portable|sub notebook|convertible|ordinateur portable|portatil|portatile|przenosny|klapprechner|draagbaar", "tablet": "tablet|detachable",
+        "desktop": "desktop|kleingehause|kleines gehause|small case|mini|mini pc|small form factor|thin client|small desktop|low profile desktop|tischrechner|bureau|sobremesa|escritorio|de bureau|da tavolo|fisso|stacjonarny|sff|tischgerat|arbeitsplatzrechner|de secretaria|computador de secretaria|bureaumodel|biurkowy", "tower": "tower|mini-tower|midi-tower|toren|mini toren|mini-toren|minitoren|torre mini|minitorre|wieza|mini wieza|mini tower|turm|tour|torre|gran torre|mini tour|mini-tour|mini-torre|mini-wieza|grande tour|moyenne tour|midi tower|minitower|miniturm|mini torre",
+        "laptop": "laptop|notebook|portable|sub notebook|convertible|ordinateur portable|portatil|portatile|przenosny|klapprechner|draagbaar|tragbar|tragbarer computer", "tablet": "tablet|detachable",
         "all-in-one": "all in one|all-in-one", "server": "server|rack mount chassis|main server chassis",
         "virtual": "virtual|virtual machine|vm",
         "dimm": "dimm|udimm|rdimm", "so-dimm": "so-dimm|sodimm|so dimm", "soldered": "soldered|row of chips|on board",
         "other": "other",
     },
-    "mode": {"uefi": "uefi|efi", "legacy": "legacy|bios|legacy bios|csm"},
+    "mode": {"uefi": "uefi|efi", "legacy": "legacy|bios|legacy bios|csm|herkommlich|vorganger|herite|ancien|heredado|antiguo|legado|herdado|tradizionale|verouderd|klassiek|starszy|tradycyjny|tradicional|klassisch|altmodus"},
     "architecture": {
         "other": "riscv64|ppc64le|s390x|mips|armv7|armv7l|armhf|32-bit arm|arm 32-bit|32 bit arm",
         "arm64": "arm64|aarch64|arm 64|64-bit arm|armv8|arm based|arm-based|arm",
@@ -204,31 +226,31 @@ CHOICE_WORDS: dict[str, dict[str, str]] = {
         "x86": "x86|i386|i486|i586|i686|32-bit|32 bit|32 bits",
     },
     "channel": {
-        "volume": "volume|volumen|multiple activation|key server|volume licence|volumenlizenz|en volume|por volumen|volumes|volumelicentie|zbiorcza|wolumen", "retail": "retail|boxed|einzelhandel|detail|detalle|minorista|retalho|varejo|dettaglio|al dettaglio|detailhandel|detaliczna|au detail|handel",
+        "volume": "volume|volumen|multiple activation|key server|volume licence|volumenlizenz|en volume|por volumen|volumes|volumelicentie|zbiorcza|wolumen|per volumi|wolumenowa|a volume|per volume|por volume", "retail": "retail|boxed|einzelhandel|detail|detalle|minorista|retalho|varejo|dettaglio|al dettaglio|detailhandel|detaliczna|au detail|handel|full package|boutique|venta al por menor|winkel|detal|venda a retalho",
         "oem": "oem|preinstalled|factory", "subscription": "subscription|abonnement|suscripcion|abo|assinatura|subscricao|abbonamento|abonament|subskrypcja|mietlizenz",
-        "evaluation": "evaluation|trial|test|prueba|testversion|essai|evaluacion|avaliacao|valutazione|prova|proefversie|probna|probelizenz",
+        "evaluation": "evaluation|trial|test|prueba|testversion|essai|evaluacion|avaliacao|valutazione|prova|proefversie|probna|probelizenz|evaluierung|probe|teste|evaluatie|proef|ewaluacyjna|testowa",
     },
     "state": {
-        "expired": "expired|abgelaufen|expire|caducada|run out|expiree|vencida|expirada|scaduta|scaduto|verlopen|wygasla|wygasl", "grace": "grace|ubergangsfrist|ubergangszeit|schonfrist|sursis|periodo transitorio|kulanzfrist|kulanz|toleranz|in grace|grace period|gnadenfrist|delai de grace|periodo de gracia|periodo de carencia|periodo di tolleranza|respijtperiode|okres karencji|karenzzeit",
-        "inactive": "inactive|nieaktywna|inativa|inattiva|inactief|niet geactiveerd|nao ativada|non attivata|non activee|not activated|not active|unlicensed|not licensed|nicht aktiviert|non active|sin activar",
-        "active": "active|activated|licensed|aktywowany|aktywowana|aktiviert worden|con licenza|sous licence|mit lizenz|con licencia|com licenca|met licentie|z licencja|licencjonowany|con licencia valida|lizenziert|aktywna|ativa|attiva|actief|geactiveerd|ativada|attivata|activee|aktiviert|aktiv|activada|activado|validee|valide|valida|geldig|wazna|gultig|licenciado|concedida|valid|in order",
+        "expired": "expired|abgelaufen|expire|caducada|run out|expiree|vencida|expirada|scaduta|scaduto|verlopen|wygasla|wygasl|lapsed|ran out|wygasly|verstreken", "grace": "grace|ubergangsfrist|ubergangszeit|schonfrist|sursis|periodo transitorio|kulanzfrist|kulanz|toleranz|in grace|grace period|gnadenfrist|delai de grace|periodo de gracia|periodo de carencia|periodo di tolleranza|respijtperiode|okres karencji|karenzzeit|kulanzzeit|toleranzfrist|in der toleranzfrist|karenz|en gracia|gracia|periodo de tolerancia|periodo de graca|periodo di grazia|respijt|okres prolongaty|in grace period|karenzfrist",
+        "inactive": "inactive|nieaktywna|inativa|inattiva|inactief|niet geactiveerd|nao ativada|non attivata|non activee|not activated|not active|unlicensed|not licensed|nicht aktiviert|non active|sin activar|unactivated|nicht lizenziert|unlizenziert|inaktiv|sans licence|inactif|sin licencia|no activado|no activada|inactiva|inactivo|sem licenca|nao ativado|nao licenciado|nao licenciada|senza licenza|non attivato|non con licenza|zonder licentie|niet gelicentieerd|bez licencji|nieaktywowany|nieaktywowana|nielicencjonowany|nieaktywny|no licenciado|non licencie|ohne lizenz|inativo|inattivo",
+        "active": "active|activated|licensed|aktywowany|aktywowana|aktiviert worden|con licenza|sous licence|mit lizenz|con licencia|com licenca|met licentie|z licencja|licencjonowany|con licencia valida|lizenziert|aktywna|ativa|attiva|actief|geactiveerd|ativada|attivata|activee|aktiviert|aktiv|activada|activado|validee|valide|valida|geldig|wazna|gultig|licenciado|concedida|valid|in order|genuine|ativado|attivato|gelicentieerd|aktywny|aktywowane|em vigor",
     },
     "type": {t: t.casefold() for t in (
         "LPDDR5", "LPDDR4", "LPDDR3", "LPDDR2", "LPDDR", "DDR5", "DDR4", "DDR3", "DDR2", "DDR")} | {"unknown": "unknown"},
     "media": {
-        "nvme": "nvme", "ssd": "ssd|solid state|solid-state|flash|festkorper|estado solido|etat solide|stato solido|dysk ssd", "hdd": "hdd|rpm|u/min|tr/min|spinning|hard disk|rotational|rotating|magnetic|rotierend|drehend|rotatif|a plateaux|mecanique|mecanico|giratorio|rotativo|rotazionale|meccanico|draaiend|talerzowy|obrotowy|magnetisch",
+        "nvme": "nvme", "ssd": "ssd|solid state|solid-state|flash|festkorper|estado solido|etat solide|stato solido|dysk ssd|festkorperlaufwerk|festkorperspeicher|disque electronique|polprzewodnikowy|memoire flash", "hdd": "hdd|rpm|u/min|tr/min|spinning|hard disk|rotational|rotating|magnetic|rotierend|drehend|rotatif|a plateaux|mecanique|mecanico|giratorio|rotativo|rotazionale|meccanico|draaiend|talerzowy|obrotowy|magnetisch|festplatte|magnetplatte|disque dur|disco duro|disco rigido|rotante|harde schijf|dysk twardy|rotierende platte",
         "removable": "removable|stick|usb stick|memory stick|pen drive|wechseldatentrager|wechselbar|amovible|extraible|removivel|rimovibile|verwisselbaar|wymienny", "other": "other",
     },
     "layout": {"gpt": "gpt", "mbr": "mbr|dos|msdos", "none": "none|raw|no table"},
     "health": {
-        "failing": "failing|dying|about to fail|at its end|failed|bad|critical|schlecht|defekt|defaillant|malo|critico|fail|predicted failure|ausfallend|en panne|fallando|falha|guasto|defect|uszkodzony|mauvais|cattivo|slecht|zly|mau", "warning": "warning|watch|to be watched|worn|at risk|auffallig|zu beobachten|gefahrdet|a surveiller|a vigilar|vigilar|en riesgo|da sorvegliare|a rischio|a vigiar|em risco|let op|risico|w obserwacji|zagrozony|uwaga|bedenklich|inquietant|preocupante|preoccupante|zorgelijk|niepokojacy|degraded|caution|prefail|warnung|avertissement|advertencia|avviso|alerta|atencao|attenzione|waarschuwing|ostrzezenie|vorsicht|attention|atencion",
-        "good": "in orde|in ordine|w porzadku|em ordem|en orden|en ordre|good|pass|ok|healthy|passed|fine|gut|bon|bonne|bueno|buena|buono|goed|dobry|bom|gesund|in ordnung|sano|sain|sao|saudavel|gezond|zdrowy|in order|en bon etat|correcto|normal|normale|fit|okay",
+        "failing": "failing|dying|about to fail|at its end|failed|bad|critical|schlecht|defekt|defaillant|malo|critico|fail|predicted failure|ausfallend|en panne|fallando|falha|guasto|defect|uszkodzony|mauvais|cattivo|slecht|zly|mau|ausgefallen|kritisch|ausfall droht|critique|defectuoso|a falhar|defeituoso|difettoso|kritiek|awaria|krytyczny|fallito|defectueux|predicted to fail", "warning": "warning|watch|to be watched|worn|at risk|auffallig|zu beobachten|gefahrdet|a surveiller|a vigilar|vigilar|en riesgo|da sorvegliare|a rischio|a vigiar|em risco|let op|risico|w obserwacji|zagrozony|uwaga|bedenklich|inquietant|preocupante|preoccupante|zorgelijk|niepokojacy|degraded|caution|prefail|warnung|avertissement|advertencia|avviso|alerta|atencao|attenzione|waarschuwing|ostrzezenie|vorsicht|attention|atencion|degrade|degradado|precaucion|aviso|degradato|aandacht nodig|wymaga uwagi",
+        "good": "in orde|in ordine|w porzadku|em ordem|en orden|en ordre|good|pass|ok|healthy|passed|fine|gut|bon|bonne|bueno|buena|buono|goed|dobry|bom|gesund|in ordnung|sano|sain|sao|saudavel|gezond|zdrowy|in order|en bon etat|correcto|normal|normale|fit|okay|no problems|no problems found|fehlerfrei|einwandfrei|correct|en buen estado|boa|buona|dobra|sprawny|em bom estado|in buono stato|sans defaut",
     },
     "kind": {
-        "fixed": "fixed|local|local disk|fest|fester datentrager|lokal|fixe|locale|fijo|fija|fixo|fixa|fisso|vast|lokaal|staly|lokalny|fixed disk|fixed drive|disque local|disco local|disco locale", "removable": "removable|stick|usb stick|wechsel|wechseldatentrager|amovible|extraible|removivel|rimovibile|verwisselbaar|wymienny", "network": "network|remote|netz|netzwerk|reseau|red|rede|rete|netwerk|sieciowy|network drive",
-        "optical": "optical|cd-rom|cdrom|dvd|optisch|optisk|optique|optico|optica|otico|otica|ottico|ottica|optyczny|optyczna|cd|bd-rom", "memory": "memory|ram disk|tmpfs|ramfs|devtmpfs",
-        "wireless": "wireless|bezprzewodowa|bezprzewodowe|drahtlose|draadloze|wlan|wifi|wi-fi|ieee 802.11|drahtlos|funk|sans fil|inalambrico|inalambrica|sem fio|sem fios|senza fili|draadloos|bezprzewodowy", "bluetooth": "bluetooth", "virtual": "virtual|bridge|tunnel|dummy|virtuell|virtuel|virtuelle|virtuale|virtueel|wirtualny",
-        "loopback": "loopback", "wired": "copper|fibre|fiber|com fios|com fio|cablata|cablato|cablate|via cavo|kabelgebunden|filaire|alambrica|alambrico|cableada|cableado|por cable|bekabeld|bedraad|przewodowa|przewodowy|przewodowe|verkabelt|drahtgebunden|wired|przewodowa|przewodowe|bekabelde|alambrica|alambrico|con cable|com cabo|cablata|cablate|cablee|cableada|verkabelt|ethernet|ether|lan|cable|kabelgebunden|kabel|filaire|cableado|cabo|cabeado|cablato|cavo|bekabeld|przewodowy|kupfer", "other": "other",
+        "fixed": "fixed|local|local disk|fest|fester datentrager|lokal|fixe|locale|fijo|fija|fixo|fixa|fisso|vast|lokaal|staly|lokalny|fixed disk|fixed drive|disque local|disco local|disco locale|internal|festplatte|lokaler datentrager|fissa|lokale schijf|vaste schijf|interne festplatte|dysk lokalny", "removable": "removable|stick|usb stick|wechsel|wechseldatentrager|amovible|extraible|removivel|rimovibile|verwisselbaar|wymienny|wechselbar|usb-stick|cle usb|memoria usb|amovivel|pen usb|chiavetta usb|verwisselbare schijf|pamiec usb|wechselmedium|cle", "network": "network|remote|netz|netzwerk|reseau|red|rede|rete|netwerk|sieciowy|network drive|mapped|netzlaufwerk|netwerkstation|network share|lecteur reseau|unidad de red|unidade de rede|unita di rete",
+        "optical": "optical|cd-rom|cdrom|dvd|optisch|optisk|optique|optico|optica|otico|otica|ottico|ottica|optyczny|optyczna|cd|bd-rom|dvd-laufwerk|lecteur optique|unidad optica|optisch station|naped optyczny|unita ottica", "memory": "memory|ram disk|tmpfs|ramfs|devtmpfs",
+        "wireless": "wireless|bezprzewodowa|bezprzewodowe|drahtlose|draadloze|wlan|wifi|wi-fi|ieee 802.11|drahtlos|funk|sans fil|inalambrico|inalambrica|sem fio|sem fios|senza fili|draadloos|bezprzewodowy|802.11|radio|kabellos|sans-fil", "bluetooth": "bluetooth", "virtual": "virtual|bridge|tunnel|dummy|virtuell|virtuel|virtuelle|virtuale|virtueel|wirtualny",
+        "loopback": "loopback", "wired": "copper|fibre|fiber|com fios|com fio|cablata|cablato|cablate|via cavo|kabelgebunden|filaire|alambrica|alambrico|cableada|cableado|por cable|bekabeld|bedraad|przewodowa|przewodowy|przewodowe|verkabelt|drahtgebunden|wired|przewodowa|przewodowe|bekabelde|alambrica|alambrico|con cable|com cabo|cablata|cablate|cablee|cableada|verkabelt|ethernet|ether|lan|cable|kabelgebunden|kabel|filaire|cableado|cabo|cabeado|cablato|cavo|bekabeld|przewodowy|kupfer|cablado|vast|kablowa|kablowy|cabled", "other": "other",
         "dynamic": "dynamic|geleerd|appresa|appreso|aprendida|wyuczony|wyuczone|learned|learnt|gelernt|appris|aprendido|dynamisch|reachable|stale|dynamique|dinamico|dinamica|dynamiczny|lernend", "static": "static|vast|fissa|fisso|fija|fijo|fixa|fixo|staly|stala|fest|fixed|fixe|set by hand|manual|permanent|statisch|statique|estatico|estatica|statico|statyczny|fest eingetragen",
         "system-files": "system files|system-files", "disk": "disk", "energy": "energy|power",
     },
@@ -236,10 +258,10 @@ CHOICE_WORDS: dict[str, dict[str, str]] = {
         "not-finished": "not finished|not-finished|interrupted|stopped|cancelled|nicht beendet|abgebrochen|non termine|interrompu|no terminado|interrumpido|nao concluido|interrompido|non terminato|interrotto|niet voltooid|afgebroken|nieukonczony|przerwany|incomplete|aborted", "repaired": "repaired|mended|repariert|repare|reparado|riparato|gerepareerd|naprawiono|naprawiony|fixed|corrected",
         "damaged": "damaged|corrupt|errors found|beschadigt|endommage|danado|danificado|danneggiato|beschadigd|uszkodzony|failed|errors", "clean": "clean|no problems|no errors|ok|sauber|fehlerfrei|propre|aucun probleme|sin errores|limpio|sem erros|limpo|pulito|nessun errore|schoon|czysty|bez bledow|passed",
     },
-    "inbound": {"allow": "allow|autorisee|autorises|autorisees|permitidas|permitidos|permises|consentiti|consentite|consentita|ammesse|ammessi|toegestane|dozwolonych|erlaubte|zugelassene|allowed|let through|let in|let out|let pass|passed|accepted|accept|pass|free|durchgelassen|laisse passer|laisser passer|permit|zulassen|autorise|autoriser|permitido|permitir|permitida|consentito|consenti|consentire|toegestaan|toestaan|dozwolone|dozwolony|dozwolona|przepuszczane|zezwalaj|zezwol|erlaubt|erlauben|zugelassen|open|offen|ouvert|abierto", "block": "block|bloquee|bloques|bloquees|bloqueadas|bloqueados|bloccati|bloccate|bloccata|geblokkeerde|zablokowana|gesperrte|blockierte|interdites|interdits|rechazadas|verboten|blocked|refused|kept out|shut|stopped|barred|rejected|dropped|turned away|abgewiesen|verweigert|verboten|rejete|interdit|deny|drop|reject|blockieren|bloque|bloquer|bloqueado|bloquear|bloqueada|bloccato|bloccare|blocca|geblokkeerd|blokkeren|zablokowane|zablokowany|blokowane|blokowany|blokuj|gesperrt|blockiert|sperren|refuse|refuser|denied|closed|rechazado|negado"},
-    "outbound": {"allow": "allow|autorisee|autorises|autorisees|permitidas|permitidos|permises|consentiti|consentite|consentita|ammesse|ammessi|toegestane|dozwolonych|erlaubte|zugelassene|allowed|let through|let in|let out|let pass|passed|accepted|accept|pass|free|durchgelassen|laisse passer|laisser passer|permit|zulassen|autorise|autoriser|permitido|permitir|permitida|consentito|consenti|consentire|toegestaan|toestaan|dozwolone|dozwolony|dozwolona|przepuszczane|zezwalaj|zezwol|erlaubt|erlauben|zugelassen|open|offen|ouvert|abierto", "block": "block|bloquee|bloques|bloquees|bloqueadas|bloqueados|bloccati|bloccate|bloccata|geblokkeerde|zablokowana|gesperrte|blockierte|interdites|interdits|rechazadas|verboten|blocked|refused|kept out|shut|stopped|barred|rejected|dropped|turned away|abgewiesen|verweigert|verboten|rejete|interdit|deny|drop|reject|blockieren|bloque|bloquer|bloqueado|bloquear|bloqueada|bloccato|bloccare|blocca|geblokkeerd|blokkeren|zablokowane|zablokowany|blokowane|blokowany|blokuj|gesperrt|blockiert|sperren|refuse|refuser|denied|closed|rechazado|negado"},
+    "inbound": {"allow": "allow|autorisee|autorises|autorisees|permitidas|permitidos|permises|consentiti|consentite|consentita|ammesse|ammessi|toegestane|dozwolonych|erlaubte|zugelassene|allowed|let through|let in|let out|let pass|passed|accepted|accept|pass|free|durchgelassen|laisse passer|laisser passer|permit|zulassen|autorise|autoriser|permitido|permitir|permitida|consentito|consenti|consentire|toegestaan|toestaan|dozwolone|dozwolony|dozwolona|przepuszczane|zezwalaj|zezwol|erlaubt|erlauben|zugelassen|open|offen|ouvert|abierto|permettre|permetti|przepuszczaj|permesso", "block": "block|bloquee|bloques|bloquees|bloqueadas|bloqueados|bloccati|bloccate|bloccata|geblokkeerde|zablokowana|gesperrte|blockierte|interdites|interdits|rechazadas|verboten|blocked|refused|kept out|shut|stopped|barred|rejected|dropped|turned away|abgewiesen|verweigert|verboten|rejete|interdit|deny|drop|reject|blockieren|bloque|bloquer|bloqueado|bloquear|bloqueada|bloccato|bloccare|blocca|geblokkeerd|blokkeren|zablokowane|zablokowany|blokowane|blokowany|blokuj|gesperrt|blockiert|sperren|refuse|refuser|denied|closed|rechazado|negado|verweigern|denegar|denegado|denegadas|negar|recusar|nega|negato|negate|weigeren|geweigerd|odmow|odmawiaj|refusees"},
+    "outbound": {"allow": "allow|autorisee|autorises|autorisees|permitidas|permitidos|permises|consentiti|consentite|consentita|ammesse|ammessi|toegestane|dozwolonych|erlaubte|zugelassene|allowed|let through|let in|let out|let pass|passed|accepted|accept|pass|free|durchgelassen|laisse passer|laisser passer|permit|zulassen|autorise|autoriser|permitido|permitir|permitida|consentito|consenti|consentire|toegestaan|toestaan|dozwolone|dozwolony|dozwolona|przepuszczane|zezwalaj|zezwol|erlaubt|erlauben|zugelassen|open|offen|ouvert|abierto|permettre|permetti|przepuszczaj|permesso", "block": "block|bloquee|bloques|bloquees|bloqueadas|bloqueados|bloccati|bloccate|bloccata|geblokkeerde|zablokowana|gesperrte|blockierte|interdites|interdits|rechazadas|verboten|blocked|refused|kept out|shut|stopped|barred|rejected|dropped|turned away|abgewiesen|verweigert|verboten|rejete|interdit|deny|drop|reject|blockieren|bloque|bloquer|bloqueado|bloquear|bloqueada|bloccato|bloccare|blocca|geblokkeerd|blokkeren|zablokowane|zablokowany|blokowane|blokowany|blokuj|gesperrt|blockiert|sperren|refuse|refuser|denied|closed|rechazado|negado|verweigern|denegar|denegado|denegadas|negar|recusar|nega|negato|negate|weigeren|geweigerd|odmow|odmawiaj|refusees"},
     "records": {
-        "both": "both|success and failure|all|esito positivo e negativo|esiti positivi e negativi|positivi e negativi|exitos e falhas|exitos y errores|correctos y erroneos|geslaagd en mislukt|geslaagde en mislukte|reussites et echecs|erfolge und fehler|erfolgreiche und fehlgeschlagene|powodzenia i niepowodzenia|successi ed errori|successi e fallimenti|erfolg und fehler|succes et echec|exito y error|aciertos y errores|sucesso e falha|successo e fallimento|operazioni riuscite e non riuscite|geslaagd en mislukt|sukces i niepowodzenie|success, failure|beide|success/failure", "success": "success|esito positivo|esiti positivi|positivo|positivi|erfolgreich|erfolge|exito|geslaagde pogingen|powodzenia|reussite|reussites|correct|correcto|correctos|acierto|exitos|riuscita|successi|geslaagde|powodzenie|granted|gelungen|operazioni riuscite|operaciones correctas|riuscite|erfolg|succes|exito|aciertos|sucesso|successo|geslaagd|sukces", "failure": "failure|esito negativo|esiti negativi|negativo|negativi|fehlgeschlagen|fehlschlage|mislukte pogingen|niepowodzenia|echecs|fallo|fallos|fehlschlag|fehlschlage|fout|fouten|mislukking|bledy|blad|insucesso|falhas|errore|errori|denied|misslungen|operazioni non riuscite|operaciones erroneas|fehler|echec|error|errores|falha|fallimento|mislukt|niepowodzenie|failures", "none": "none|nichts|rien|nada|niente|niets|nic|no auditing|off|keine uberwachung|keine|pas d audit|aucun audit|aucun|sin auditoria|ninguno|sem auditoria|nenhum|nessun controllo|nessuno|geen controle|geen|brak inspekcji|brak|not audited|nothing|nicht uberwacht|kein audit|ohne audit|pas de controle|non audite|sin control|non controllato|niet gecontroleerd|bez inspekcji|nie sa rejestrowane|sem registo|sem registro|not recorded|not kept",
+        "both": "both|success and failure|all|esito positivo e negativo|esiti positivi e negativi|positivi e negativi|exitos e falhas|exitos y errores|correctos y erroneos|geslaagd en mislukt|geslaagde en mislukte|reussites et echecs|erfolge und fehler|erfolgreiche und fehlgeschlagene|powodzenia i niepowodzenia|successi ed errori|successi e fallimenti|erfolg und fehler|succes et echec|exito y error|aciertos y errores|sucesso e falha|successo e fallimento|operazioni riuscite e non riuscite|geslaagd en mislukt|sukces i niepowodzenie|success, failure|beide|success/failure|erfolg und misserfolg|beides|les deux|ambos|ambas|entrambi|oba|obie", "success": "success|esito positivo|esiti positivi|positivo|positivi|erfolgreich|erfolge|exito|geslaagde pogingen|powodzenia|reussite|reussites|correct|correcto|correctos|acierto|exitos|riuscita|successi|geslaagde|powodzenie|granted|gelungen|operazioni riuscite|operaciones correctas|riuscite|erfolg|succes|exito|aciertos|sucesso|successo|geslaagd|sukces|successes", "failure": "failure|esito negativo|esiti negativi|negativo|negativi|fehlgeschlagen|fehlschlage|mislukte pogingen|niepowodzenia|echecs|fallo|fallos|fehlschlag|fehlschlage|fout|fouten|mislukking|bledy|blad|insucesso|falhas|errore|errori|denied|misslungen|operazioni non riuscite|operaciones erroneas|fehler|echec|error|errores|falha|fallimento|mislukt|niepowodzenie|failures|misserfolg|misserfolge|non riuscite", "none": "none|nichts|rien|nada|niente|niets|nic|no auditing|off|keine uberwachung|keine|pas d audit|aucun audit|aucun|sin auditoria|ninguno|sem auditoria|nenhum|nessun controllo|nessuno|geen controle|geen|brak inspekcji|brak|not audited|nothing|nicht uberwacht|kein audit|ohne audit|pas de controle|non audite|sin control|non controllato|niet gecontroleerd|bez inspekcji|nie sa rejestrowane|sem registo|sem registro|not recorded|not kept",
     },
 }  # fmt: skip
 
@@ -268,7 +290,18 @@ def choice_of(field: str, choices: tuple[str, ...], text: str) -> str | None:
     patterns = [(c, pattern) for c, pattern in _CHOICE_PATTERNS.get(field, []) if c in choices]
     # ``VOLUME_KEY``: its parts are words too.
     looked_at = (word, word.replace("_", " ")) if "_" in word else (word,)
-    return next((c for text in looked_at for c, pattern in patterns if pattern.search(text)), None)
+    return next((c for text in looked_at for c, pattern in patterns if _says(pattern, text)), None)
+
+
+def _says(pattern: re.Pattern[str], text: str) -> bool:
+    """Whether a choice's word stands in a text, and nothing right before it takes it back (``not good``)."""
+    return any(not _DENIED.search(text, 0, match.start()) for match in pattern.finditer(text))
+
+
+_DENIED = re.compile(
+    r"(?<![\w-])(?:not|never|no|non|kein\w*|nicht|nie|ohne|sans|pas|no|sin|nunca|nao|sem|nunca|senza|mai|niet|nooit|zonder|geen|bez|nigdy)"
+    r"(?: (?:more|longer|mehr|plus|mas|mais|piu|meer|juz|yet|noch|encore|aun|ainda|ancora|nog))? $"
+)
 
 
 def choice_named(field: str, choices: tuple[str, ...], text: str) -> str | None:

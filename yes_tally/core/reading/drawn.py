@@ -179,7 +179,8 @@ def _is_form(lines: Sequence[Line]) -> bool:
     ):
         return False
     heads_columns = len(pairs) == len(rows) and all(map(is_known, rows[0]))
-    return not heads_columns and sum(is_known(label) for label, _ in pairs) * 2 >= len(pairs)
+    known = sum("  " not in label and is_known(label) for label, _ in pairs)
+    return not heads_columns and known * 2 >= len(pairs)
 
 
 def _is_page(lines: Sequence[Line]) -> bool:

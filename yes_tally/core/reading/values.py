@@ -219,9 +219,13 @@ def _span(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
     return quantity.span(f"{text} {unit}" if unit and text[-1:].isdigit() else text, locale)
 
 
-_STATE_WORD = re.compile(r"[^\W\d_]+(?=,? (?:at|with|mit|à|a|con|com|met|z|\d|\())")
+_STATE_WORD = re.compile(r"[^\W\d_]+(?=,? (?:(?:at|with|mit|à|a|con|com|met|z)\b|\d|\())")
 
 
+_LOCKED = re.compile(
+    r"(?:locked(?: out)?|blocked|gesperrt|bloqu[ée]e?|verrouill[ée]e?|bloquead[oa]|bloccat[oa]|geblokkeerd|vergrendeld|zablokowan[yea])",
+    re.I,
+)
 _RIGHTS = re.compile(
     r"(?:(?P<all>(?:local )?(?:adm\w*|amministrat\w+|beheerder\w*|verwalter\w*))|(?:standard |limited )?(?:user|guest|benutzer|gast|utilisateur|invit\w+|usuario|utente|ospite|gebruiker|utilizador|convidado|uzytkownik|użytkownik|gość)s?)\s*$",
     re.I,
@@ -252,6 +256,8 @@ def _flag(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
         return exactly("flag", bool(how["yes"]))
     if fact.name == "account.admin" and (right := _RIGHTS.match(text)):
         return exactly("flag", bool(right["all"]))
+    if fact.name == "account.enabled" and _LOCKED.fullmatch(text):
+        return exactly("flag", False)
     if fact.name == "driver.signed" and (signature := _SIGNATURE.match(text)):
         return exactly("flag", bool(signature["good"]))
     if fact.name == "adapter.connected" and _PARTED.search(text):

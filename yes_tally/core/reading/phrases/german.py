@@ -85,7 +85,7 @@ LABELS: dict[str, str] = {
     "licence.permanent": "dauerhaft|unbefristet|!lizenz dauerhaft|!dauerlizenz|auf dauer|dauerhaft aktiviert",
     "licence.key_tail": "!schlusselende|!schlussel endet|schlussel endet auf|endet auf|!letzte funf zeichen|!ende schlussel|!teil product key|!produktschlussel|schlussel|!product key|!teilschlüssel|!schlüsselende|!schlüssel endet auf|!letzte fünf zeichen|!produktschlüssel endet auf|!letzte fünf des schlüssels",
     "licence.expires_at": "gultig bis|ablauf|!lizenz gultig bis|lauft ab|!lizenz ablauf|!lizenz lauft ab|!lizenzablauf|!ablaufdatum|!lizenzende",
-    "licence.grace": "frist|verbleibende frist|verbleibend frist|!gnadenfrist|!karenzzeit|!restfrist|!schonfrist|kulanz|kulanzfrist|nachfrist|frist bleibt|verbleibt|verbleibend|restzeit|noch|übergangsfrist|übergangszeit|verbleibende übergangsfrist",
+    "licence.grace": "frist|verbleibende frist|verbleibend frist|!gnadenfrist|!karenzzeit|!restfrist|!schonfrist|kulanz|kulanzfrist|nachfrist|frist bleibt|verbleibt|verbleibend|restzeit|noch|ubergangsfrist|ubergangszeit|verbleibende übergangsfrist",
     "licence.resets_left": "!verbleibende rucksetzungen|!rucksetzungen|verbleibende rücksetzungen|rücksetzungen|noch zurücksetzbar|zurücksetzungen übrig|neuaktivierungen|neu aktivierbar|rucksetzungen ubrig|reaktivierungen",
     "licence.server": "server|!schlusselserver|aktivierungsserver|!lizenzserver",
     "processor.generation": "generation",

@@ -1,0 +1,74 @@
+"""What labels mean, what values and failures are, in the wordings that people and tools use for them, in every language."""
+
+import unittest
+from pathlib import Path
+
+from yes_tally.core.catalogue import FACTS
+from yes_tally.core.failures import failure_kind
+from yes_tally.core.quantity import Locale
+from yes_tally.core.reading.decide import Context, decide
+from yes_tally.core.reading.phrases import LANGUAGES
+from yes_tally.core.reading.values import understand
+
+FOLDER = Path(__file__).parent / "wordings"
+
+
+def wordings(file):
+    """Each thing that a file lists, a language (ISO 639-1) and one wording of it in that language."""
+    listed = ""
+    for line in (FOLDER / file).read_text("utf-8").splitlines():
+        if line.startswith("  "):
+            language, _, said = line.strip().partition(": ")
+            yield from ((listed, language, wording) for wording in said.split("; "))
+        elif not line.startswith("#"):
+            listed = line
+
+
+class Wordings(unittest.TestCase):
+    def test_each_label_means_its_fact_where_its_group_is_spoken_of(self):
+        wrong = []
+        for fact, language, label in wordings("labels.txt"):
+            guesses = decide(label, Context(FACTS[fact].group, (), language))
+            if not guesses or guesses[0].fact != fact:
+                wrong.append((fact, language, label, [guess.fact for guess in guesses[:2]]))
+        self.assertEqual(wrong, [])
+
+    def test_each_value_is_understood(self):
+        wrong = []
+        for listed, language, printed in wordings("values.txt"):
+            fact, _, expected = listed.partition(" = ")
+            value = understand(FACTS[fact], printed, Locale())
+            if value is None or str(value.value) != expected:
+                wrong.append((listed, language, printed, value and value.value))
+        self.assertEqual(wrong, [])
+
+    def test_each_failure_is_named(self):
+        wrong = [
+            (kind, language, said, failure_kind(said))
+            for kind, language, said in wordings("failures.txt")
+            if failure_kind(said) != kind
+        ]
+        self.assertEqual(wrong, [])
+
+    def test_every_language_has_wordings_of_each_kind(self):
+        for file in ("labels.txt", "values.txt", "failures.txt"):
+            listed = {language: set() for language in LANGUAGES}
+            for what, language, _ in wordings(file):
+                listed[language].add(what)
+            for language, found in listed.items():
+                with self.subTest(file=file, language=language):
+                    self.assertGreaterEqual(len(found), 4)
+
+    def test_a_word_that_is_denied_is_not_said(self):
+        for fact, printed in (
+            ("disk.health", "not good"),
+            ("disk.media", "no ssd"),
+            ("licence.channel", "nicht Volumen"),
+            ("licence.state", "never activated"),
+        ):
+            with self.subTest(printed):
+                self.assertIsNone(understand(FACTS[fact], printed, Locale()))
+
+
+if __name__ == "__main__":
+    unittest.main()

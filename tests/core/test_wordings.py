@@ -50,6 +50,10 @@ class Wordings(unittest.TestCase):
         ]
         self.assertEqual(wrong, [])
 
+    def test_each_placeholder_is_no_value(self):
+        said = [word for _, _, word in wordings("placeholders.txt")]
+        self.assertEqual([word for word in said if understand(FACTS["machine.serial"], word, Locale()) is not None], [])
+
     def test_every_language_has_wordings_of_each_kind(self):
         for file in ("labels.txt", "values.txt", "failures.txt"):
             listed = {language: set() for language in LANGUAGES}

@@ -174,7 +174,7 @@ LABELS: dict[str, str] = {
     "adapter.connection": "connexion|nom connexion|nommée",
     "adapter.mac": "adresse mac|adresse physique|mac|adresse materielle|adresse de la carte",
     "adapter.kind": "type|genre|nature",
-    "adapter.connected": "connecte|connectee|etat|statut|branchée|branché|câble branché|etat liaison|liaison|etat lien|etat du média|statut du média|etat du support|état de la connexion",
+    "adapter.connected": "connecte|connectee|etat|statut|branchée|branché|câble branché|etat liaison|liaison|etat lien|etat du média|statut du média|etat du support|etat de la connexion",
     "adapter.speed": "vitesse|debit|vitesse de liaison|vitesse du lien",
     "adapter.dhcp": "dhcp|dhcp active|dhcp actif|adresse automatique",
     "adapter.dhcp_server": "serveur dhcp|attribué par|donné par",

@@ -8,6 +8,7 @@ from yes_tally.core.failures import failure_kind
 from yes_tally.core.quantity import Locale
 from yes_tally.core.reading.decide import Context, decide
 from yes_tally.core.reading.phrases import LANGUAGES
+from yes_tally.core.reading.reader import read
 from yes_tally.core.reading.values import understand
 
 FOLDER = Path(__file__).parent / "wordings"
@@ -41,6 +42,25 @@ class Wordings(unittest.TestCase):
             if value is None or str(value.value) != expected:
                 wrong.append((listed, language, printed, value and value.value))
         self.assertEqual(wrong, [])
+
+    def test_each_moment_is_understood(self):
+        wrong = []
+        for expected, language, printed in wordings("moments.txt"):
+            value = understand(FACTS["licence.expires_at"], printed, Locale())
+            if value is None or not str(value.low).startswith(expected):
+                wrong.append((expected, language, printed, value and value.low))
+        self.assertEqual(wrong, [])
+
+    def test_each_sentence_tells(self):
+        for line in (FOLDER / "sentences.txt").read_text("utf-8").splitlines():
+            if line.startswith("#"):
+                continue
+            said, *told = line.split("|")
+            with self.subTest(said):
+                report = read(said.replace("\\n", "\n").encode())
+                found = {reading.fact: str(reading.value.low) for reading in reversed(report.readings)}
+                for fact, _, expected in (one.partition("=") for one in told):
+                    self.assertEqual(found.get(fact, "")[: len(expected)], expected, fact)
 
     def test_each_failure_is_named(self):
         wrong = [

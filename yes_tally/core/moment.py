@@ -29,6 +29,11 @@ NEVER_WORDS = frozenset(
         "illimitato",
         "onbeperkt",
         "bezterminowo",
+        *"does not expire|no expiry|never expires|not yet|no expiration|läuft nie ab|kein ablauf|läuft nicht ab|n'expire jamais|n'expire pas|sans expiration|no caduca|nunca caduca|"
+        "no caduca nunca|sin caducidad|não expira|nunca expira|sem validade|sem expiração|non scade|non scade mai|senza scadenza|verloopt nooit|verloopt niet|nie wygasa|nigdy nie wygasa|"
+        "noch nie|pas encore|encore jamais|todavía no|ainda não|non ancora|nog niet|nog nooit|jeszcze nie|not ever".split(
+            "|"
+        ),
     }
 )
 
@@ -51,7 +56,7 @@ _SHORT = {
     "jan": 1, "feb": 2, "mar": 3, "apr": 4, "may": 5, "jun": 6, "jul": 7, "aug": 8, "sep": 9, "oct": 10, "nov": 11, "dec": 12,
     "mrz": 3, "mai": 5, "okt": 10, "dez": 12, "ene": 1, "abr": 4, "ago": 8, "dic": 12, "fev": 2, "avr": 4, "gen": 1, "mag": 5,
     "giu": 6, "lug": 7, "set": 9, "ott": 10, "out": 10, "sty": 1, "lut": 2, "kwi": 4, "maj": 5, "cze": 6, "lip": 7, "sie": 8,
-    "wrz": 9, "paz": 10, "lis": 11, "gru": 12, "mrt": 3, "mei": 5,
+    "janv": 1, "fevr": 2, "juil": 7, "sept": 9, "wrz": 9, "paz": 10, "lis": 11, "gru": 12, "mrt": 3, "mei": 5,
 }  # fmt: skip
 
 _AT = r"(?:(?:at|um|à|às|as|a las|alle|alle ore|ore|om|o|o godz\.|godz\.|godzina|r\.,? godz\.|[-–@])\s+)?"
@@ -62,13 +67,19 @@ _TIME = (
 _ISO = re.compile(r"(?<!\d)(?P<y>\d{4})[-/.](?P<m>\d{1,2})[-/.](?P<d>\d{1,2})" + _TIME, re.I)
 _NUMERIC = re.compile(r"(?<![\d.])(?P<a>\d{1,2})(?P<sep>[-/.])(?P<b>\d{1,2})(?P=sep)(?P<y>\d{4})" + _TIME, re.I)
 _NAMED = re.compile(
-    r"(?<!\d)(?P<d>\d{1,2})(?:\.?\s+(?:de )?|[-/.])(?P<month>[^\W\d_]{3,13})(?:\.?,?\s+(?:de )?|[-/.])(?P<y>\d{4})"
+    r"(?<!\d)(?P<d>\d{1,2})(?:(?:\.|st|nd|rd|th|er)?\s+(?:de |of )?|[-/.])(?P<month>[^\W\d_]{3,13})(?:\.?,?\s+(?:de )?|[-/.])(?P<y>\d{4})"
     + _TIME,
     re.I,
 )
 # A year of two digits is told only by a text that says nothing else.
 _SHORT_YEAR = re.compile(r"\W*(?P<a>\d{1,2})(?P<sep>[/.])(?P<b>\d{1,2})(?P=sep)(?P<yy>\d{2})" + _TIME + r"\W*$", re.I)
-_NAMED_FIRST = re.compile(r"(?P<month>[^\W\d_]{3,13})\.?\s+(?P<d>\d{1,2}),?\s+(?P<y>\d{4})" + _TIME, re.I)
+# ``Tue Feb 11 08:47:30 UTC 2025`` (POSIX.1-2017, asctime and date)
+_YEAR_LAST = re.compile(
+    r"\b(?P<month>[^\W\d_]{3,13})\.?\s+(?P<d>\d{1,2})\s+(?P<h>\d{1,2}):(?P<mi>\d{2}):(?P<s>\d{2})(?:\s+(?:[A-Z]{2,5}|[+-]\d{4}))?\s+(?P<y>\d{4})"
+)
+_NAMED_FIRST = re.compile(
+    r"(?P<month>[^\W\d_]{3,13})\.?\s+(?P<d>\d{1,2})(?:st|nd|rd|th)?,?\s+(?P<y>\d{4})" + _TIME, re.I
+)
 _COMPACT = re.compile(
     r"(?<!\d)(?P<y>(?:19|20)\d{2})(?P<m>\d{2})(?P<d>\d{2})(?:[T ]?(?P<h>\d{2})(?P<mi>\d{2})(?P<s>\d{2}))?(?!\d)"
 )
@@ -92,7 +103,7 @@ def moment(text: str, locale: Locale) -> Value | None:
         at = datetime.fromtimestamp(int(text), UTC)
         said, low, high = (f"{at + timedelta(hours=hours):%Y-%m-%dT%H:%M:%S}" for hours in (0, -12, 14))
         return Value("moment", said, low, high)
-    for pattern in (_ISO, _NUMERIC, _NAMED, _NAMED_FIRST, _COMPACT, _SHORT_YEAR):
+    for pattern in (_ISO, _NUMERIC, _NAMED, _NAMED_FIRST, _YEAR_LAST, _COMPACT, _SHORT_YEAR):
         match = pattern.match(text) if pattern is _SHORT_YEAR else pattern.search(text)
         if match:
             readings = [value for order in _orders(match, locale) if (value := _moment(match, *order))]

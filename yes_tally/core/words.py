@@ -314,6 +314,21 @@ def choice_named(field: str, choices: tuple[str, ...], text: str) -> str | None:
 
 _LONGEST_CHOICE = 80
 
+# Counts as words, without accents.
+COUNT_WORDS: dict[str, int] = {
+    word: count
+    for count, words in enumerate(
+        (
+            "one|ein|eine|einen|un|une|uno|una|um|uma|een|jeden|jedna|jedno", "two|zwei|deux|dos|dois|duas|due|twee|dwa|dwie",
+            "three|drei|trois|tres|tre|drie|trzy", "four|vier|quatre|cuatro|quatro|quattro|cztery",
+            "five|funf|cinq|cinco|cinque|vijf|piec", "six|sechs|seis|sei|zes|szesc", "seven|sieben|sept|siete|sete|sette|zeven|siedem",
+            "eight|acht|huit|ocho|oito|otto|osiem", "nine|neun|neuf|nueve|nove|negen|dziewiec", "ten|zehn|dix|diez|dez|dieci|tien|dziesiec",
+        ),
+        1,
+    )
+    for word in words.split("|")
+}  # fmt: skip
+
 
 @lru_cache(maxsize=256)
 def _named(field: str, choices: tuple[str, ...]) -> dict[str, str]:

@@ -50,7 +50,7 @@ KINDS: tuple[tuple[str, str], ...] = (
 
 # What commands are told to check, by a verb and an object in any order: ``sprawdz dysk D:``, ``image verify``.
 _VERB = (
-    r"(?:check|test|verify|scan|sprawd[zź]\w*|testuj|pr(?:[üu]|ue)f\w*|v[ée]rifi\w*|contr[ôo]l\w*|comprueb\w*|comprobar|revisa\w*|verific\w*|"
+    r"(?:check|test|verify|scan|v[ée]rif|sprawd[zź]\w*|testuj|pr(?:[üu]|ue)f\w*|v[ée]rifi\w*|contr[ôo]l\w*|comprueb\w*|comprobar|revisa\w*|verific\w*|"
     r"controleer\w*|kontroluj\w*)"
 )
 _OBJECTS = (
@@ -63,7 +63,7 @@ _OBJECTS = (
     ),
 )
 ASKED: tuple[tuple[str, str], ...] = tuple(
-    (rf"(?:^|\s|[-/]){_VERB}[ -](?:\w+ )?(?:{objects})\b|\b(?:{objects})[ -]{_VERB}\b", kind)
+    (rf"(?:^|\s|[-/]){_VERB}[ -]?(?:\w+ )?(?:{objects})\b|\b(?:{objects})[ -]?{_VERB}\b", kind)
     for objects, kind in _OBJECTS
 )
 
@@ -78,11 +78,16 @@ _MENDED = (
 
 RESULTS: tuple[tuple[str, str], ...] = (
     (
-        r"\b(?:abgebrochen|unterbrochen|nicht (?:beendet|abgeschlossen)|interrompue?|interrumpid[oa]|cancelad[oa]|interrott[oa]|annullat[oa]|"
+        r"\b(?:abgebrochen|unterbrochen|nicht (?:beendet|abgeschlossen)|interrompue?|interrumpid[oa]|interrumpi[óo]|cancel[óo]|cancelad[oa]|interrott[oa]|annullat[oa]|"
         r"interrompid[oa]|afgebroken|onderbroken|geannuleerd|przerwan[aeoy]|anulowan[aeoy])\b",
         "not-finished",
     ),
     (rf"\b(?:nicht|konnten? nicht|n'ont pas pu|non|no (?:se )?(?:pudo|pudieron)|n[ãa]o|niet|nie)\b.{{0,40}}\b{_MENDED}\b", "damaged"),
+    (
+        r"\b(?:nie uda[łl]o si[ęe]|nie mo[żz]na|non (?:[èe] stato possibile|si [èe] potut[oa]|possono essere)|no (?:fue|ha sido|es) posible|n[ãa]o foi poss[íi]vel|impossible d[e']|il est impossible)\b"
+        r".{0,24}\b(?:naprawi\w+|ripara\w+|reparar\w*|r[ée]parer|corregir|corriger)\b",
+        "damaged",
+    ),
     (r"\bse (?:han )?(?:repar|corrig)(?:aron|ieron|ó)\b|\bont [ée]t[ée] (?:r[ée]par|corrig)[ée]e?s\b|\b(?:wurden?|sono stat[ie]|foram|zijn|zosta[łl]y) (?:alle )?(?:repariert|behoben|riparat[ie]|corrett[ie]|reparad[oa]s|corrigid[oa]s|hersteld|gerepareerd|naprawione)\b", "repaired"),
     (rf"\b{_PROBLEM}\b.{{0,60}}\b{_MENDED}\b|\b{_MENDED}\b.{{0,30}}\b{_PROBLEM}\b", "repaired"),
     (
@@ -106,10 +111,16 @@ RESULTS = (
     *RESULTS,
 )
 
+# A count in digits, or a small one in words.
+HOW_MANY = (
+    r"\d+|(?:one|two|three|four|five|six|seven|eight|nine|ten|eine?n?|zwei|drei|vier|f[üu]nf|sechs|sieben|acht|neun|zehn|une?|deux|trois|quatre|cinq|huit|neuf|dix|"
+    r"un[oa]|dos|tres|cuatro|cinco|seis|siete|ocho|nueve|diez|uma?|dois|duas|quatro|sete|oito|nove|dez|due|tre|quattro|cinque|sei|sette|otto|dieci|"
+    r"een|twee|drie|vijf|zes|zeven|negen|tien|jed(?:en|na|no)|dwa|dwie|trzy|cztery|pi[ęe][ćc]|sze[śs][ćc]|siedem|osiem|dziewi[ęe][ćc]|dziesi[ęe][ćc])"
+)
 COUNTS: tuple[tuple[str, str], ...] = (
-    ("health_check.errors", r"\b(?P<v>\d+) (?:fehler|erreurs?|errores|errori|errore|erros?|fouten|fout|b[łl][ęe]d[óo]w|b[łl][ąa]d|b[łl][ęe]dy)\b"),
-    ("health_check.warnings", r"\b(?P<v>\d+) (?:warnung(?:en)?|avertissements?|advertencias?|avvis[oi]|avisos?|waarschuwing(?:en)?|ostrze[żz]e[ńn]|ostrze[żz]eni[ae])\b"),
-    ("health_check.notes", r"\b(?P<v>\d+) (?:hinweise?|remarques?|informations?|informaci(?:ón|ones)|notas?|informazion[ei]|not[ae]|informa[çc](?:ão|ões)|opmerking(?:en)?|informacj[ai]e?|uwag[ai]?)\b"),
+    ("health_check.errors", rf"\b(?P<v>{HOW_MANY}) (?:fehler|erreurs?|errores|errori|errore|erros?|fouten|fout|b[łl][ęe]d[óo]w|b[łl][ąa]d|b[łl][ęe]dy)\b"),
+    ("health_check.warnings", rf"\b(?P<v>{HOW_MANY}) (?:warnung(?:en)?|avertissements?|advertencias?|avvis[oi]|avisos?|waarschuwing(?:en)?|ostrze[żz]e[ńn]|ostrze[żz]eni[ae])\b"),
+    ("health_check.notes", rf"\b(?P<v>{HOW_MANY}) (?:hinweise?|remarques?|informations?|informaci(?:ón|ones)|notas?|informazion[ei]|not[ae]|informa[çc](?:ão|ões)|opmerking(?:en)?|informacj[ai]e?|uwag[ai]?)\b"),
     ("health_check.errors", r"\b(?:fehler|erreurs?|errores|errori|erros|fouten|b[łl][ęe]d(?:y|[óo]w))\s*:\s*(?P<v>\d+)"),
     ("health_check.warnings", r"\b(?:warnungen|avertissements|advertencias|avisos|avvisi|waarschuwingen|ostrze[żz]e(?:nia|ń|n))\s*:\s*(?P<v>\d+)"),
     ("health_check.notes", r"\b(?:hinweise|remarques|notas|note|opmerkingen|uwagi|uwag|informacj[ie]|informations|informazioni|informa[çc][õo]es|informaciones)\s*:\s*(?P<v>\d+)"),

@@ -12,14 +12,14 @@ from dataclasses import dataclass
 from functools import cached_property
 from itertools import accumulate, pairwise
 
-from yes_tally.core.reading.checks_elsewhere import ASKED, COUNTS, KINDS, RESULTS
+from yes_tally.core.reading.checks_elsewhere import ASKED, COUNTS, HOW_MANY, KINDS, RESULTS
 from yes_tally.core.reading.decode import Line
 from yes_tally.core.reading.shapes.layout import MAX_LABEL, RULE, indent_of
 from yes_tally.core.reading.sieve import Sieve
 
 MAX_STATEMENT = 2000
 _SIZE = r"\d[\d.,  ]*\s?[KMGT]i?[BO]"
-_DATE = r"(?:\d{4}-\d\d-\d\d|\d{1,2}[./]\d{1,2}[./]\d{4}|\d{1,2}\.? \w{3,13} \d{4}|\w{3,9} \d{1,2}, \d{4})(?:[T ,]+(?:at |um |à |a las |às |as |alle |om |o |o godz\. )?\d{1,2}:\d\d(?::\d\d)?)?"
+_DATE = r"(?:\d{4}-\d\d-\d\d|\d{1,2}[./]\d{1,2}[./]\d{4}|\d{1,2}\.? (?:de )?\w{3,13} (?:de )?\d{4}|\w{3,9} \d{1,2}, \d{4})(?:[T ,]+(?:at |um |à |a las |às |as |alle |om |o |o godz\. )?\d{1,2}:\d\d(?::\d\d)?)?"
 _LICENCE = r"(?:licen[cs]e|activation|lizenz|licence|licencia)"
 
 
@@ -121,6 +121,8 @@ PATTERNS = Patterns(
     _row("licence.permanent", r"(?:\bnon (?:è|e')|\bno es|\bn'est pas|\bn[ãa]o é|\bis niet|\bist nicht|\bnie jest) (?:permanent\w*|dauerhaft|unbefristet|definitiv\w*|blijvend|sta[łl]a|bezterminowa)\b", "no"),
     _row("licence.permanent", rf"\bpermanently activated\b|\b{_LICENCE} never (?:expires|runs out|ends)\b", "yes"),
     _row("licence.expires_at", rf"\b(?:runs out|expires|will expire|ends|is valid until|valid until|läuft ab)(?: on| at| am)? (?P<v>{_DATE})"),
+    _row("licence.expires_at", r"\b(?:licen[cs]e|lizenz|licence|licencia|licen[çc]a|licenza|licentie|licencja)\b.{0,20}?\b(?P<v>never expires|does not expire|l[äa]uft nie(?:mals)? ab|n'expire jamais|n'expire pas|no caduca nunca|nunca caduca|no caduca|nunca expira|n[ãa]o expira|non scade mai|non scade|verloopt nooit|verloopt niet|nigdy nie wygasa|nie wygasa)\b"),
+    _row("licence.permanent", r"\b(?:dauerhaft aktiviert|activ[ée]e? (?:d[ée]finitivement|de fa[çc]on permanente)|activad[oa] de forma permanente|ativad[oa] permanentemente|attivat[oa] in modo permanente|permanent geactiveerd|trwale aktywowan[yae]|valid for good|activated for good)\b", "yes"),
     _row("licence.channel", r"\b(?:licen[cçz][ei]?\w*|licencj\w+|lizenz)\b[^.;]{0,30}?\b(?P<v>(?:en |por |per |de |na )?(?:volumen?s?|abonnement|suscripci[óo]n|assinatura|abbonamento|subskrypcj\w|zbiorcz\w+|wolumenow\w+|detaliczn\w+|abo|oem|valutazione|evaluaci[óo]n|avalia[çc][ãa]o|[ée]valuation))\b"),
     _row("licence.channel", r"\b(?P<v>volumen|einzelhandels|abonnement|test|probe|oem|volume)-?(?:lizenz|licentie)\b"),
     _row("licence.permanent", r"\b(?:lizenz|licence|licencia|licen[çc]a|licenza|licentie|licencja)\b.{0,30}\b(?:nicht unbefristet|befristet|temporaire|temporal|tempor[áa]ria|temporanea|tijdelijk|czasowa|nie jest bezterminowa)\b", "no"),
@@ -287,11 +289,11 @@ _CHECK_SAYS = (
     _row("health_check.result", r"\bdid not finish\b|\bwas not (?:run|started)\b|\bnot (?:been )?(?:finished|completed)\b|\b(?:stopped|cancelled|interrupted|aborted) by\b|\bwas (?:stopped|cancelled|interrupted|aborted)\b", "not-finished"),
     _row("health_check.result", r"\b(?:could|can) ?not (?:be )?(?:repair|fix|mend|correct)(?:ed)?\b|\bnot all of them\b.{0,30}\brepaired\b", "damaged"),
     _row("health_check.result", r"\b(?:found|damaged|corrupt|errors?|problems?)\b.{0,80}\b(?:repaired|fixed|mended|corrected)\b|\b(?:repaired|fixed|mended)\b.{0,40}\b(?:all|successfully)\b", "repaired"),
-    _row("health_check.result", r"\bno (?:\w+ ){0,2}(?:problems?|errors?|violations?|faults?|damage)\b.{0,12}\b(?:found|detected|seen)\b|\b(?:no|without) errors?\b(?: in| after|[.,;]|$)|\bfound no (?:\w+ )?(?:problems?|errors?|violations?)|\bis (?:clean|healthy)\b|[,.;:] passed\b", "clean"),
+    _row("health_check.result", r"\bno (?:\w+ ){0,2}(?:problems?|errors?|violations?|faults?|damage)\b.{0,12}\b(?:found|detected|seen)\b|\bno (?:integrity |file system )?(?:problems|violations|faults)\.$|\b(?:no|without) errors?\b(?: in| after|[.,;]|$)|\bfound no (?:\w+ )?(?:problems?|errors?|violations?)|\bis (?:clean|healthy)\b|[,.;:] passed\b", "clean"),
     _row("health_check.result", r"\b(?:is|are|was|were) (?:damaged|corrupt(?:ed)?)\b|\b(?:damage|corruption|violations?|bad sectors?)\b.{0,20}\b(?:was|were)? ?(?:found|detected)\b", "damaged"),
-    _row("health_check.errors", r"\b(?P<v>\d+) errors?\b|\berrors?\s*:?\s*(?P<w>\d+)"),
-    _row("health_check.warnings", r"\b(?P<v>\d+) warnings?\b|\bwarnings?\s*:?\s*(?P<w>\d+)"),
-    _row("health_check.notes", r"\b(?P<v>\d+) (?:notes?|remarks?|informational|information\(s\)|informations?)(?!\w)|\b(?:notes?|remarks?)\s*:?\s*(?P<w>\d+)"),
+    _row("health_check.errors", rf"\b(?P<v>{HOW_MANY}) errors?\b|\berrors?\s*:?\s*(?P<w>\d+)"),
+    _row("health_check.warnings", rf"\b(?P<v>{HOW_MANY}) warnings?\b|\bwarnings?\s*:?\s*(?P<w>\d+)"),
+    _row("health_check.notes", rf"\b(?P<v>{HOW_MANY}) (?:notes?|remarks?|informational|information\(s\)|informations?)(?!\w)|\b(?:notes?|remarks?)\s*:?\s*(?P<w>\d+)"),
 )  # fmt: skip
 CHECK_SAYS = Patterns(
     *_CHECK_SAYS,

@@ -13,7 +13,7 @@ from yes_tally.core.moment import date_order, moment
 from yes_tally.core.quantity import Locale, Value, exactly
 from yes_tally.core.reading.asides import DATED_BY
 from yes_tally.core.reading.text_forms import TEXT_FORMS
-from yes_tally.core.words import choice_named, choice_of, flag_of, is_placeholder
+from yes_tally.core.words import COUNT_WORDS, choice_named, choice_of, flag_of, is_placeholder, plain
 
 MAX_TEXT = 300
 _MAC = re.compile(
@@ -160,6 +160,8 @@ def _count(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None
         return None
     of_all = _OF_SLOTS.match(text) if fact.name == "memory.slots" else None
     left = _STILL.match(text)
+    if text.isalpha() and (count := COUNT_WORDS.get(plain(text))):
+        return quantity.count(str(count))
     return quantity.count(of_all["all"] if of_all else left["left"] if left else text)
 
 

@@ -14,6 +14,7 @@ from itertools import accumulate, pairwise
 
 from yes_tally.core.reading.checks_elsewhere import ASKED, COUNTS, HOW_MANY, KINDS, RESULTS
 from yes_tally.core.reading.decode import Line
+from yes_tally.core.reading.sentences_elsewhere import TOLD
 from yes_tally.core.reading.shapes.layout import MAX_LABEL, RULE, indent_of
 from yes_tally.core.reading.sieve import Sieve
 
@@ -104,8 +105,8 @@ PATTERNS = Patterns(
     _row("licence.channel", rf"\b(?P<v>volume|retail|oem|subscription|evaluation|trial) {_LICENCE}\b"),
     _row("licence.state", rf"\b{_LICENCE}\b.{{0,12}}\bis (?P<v>active|valid|in order|inactive|expired)\b"),
     _row("licence.state", r"\bis (?P<v>not activated|not licensed|unlicensed)\b", "inactive"),
-    _row("licence.state", r"\b(?:n'est pas activ[ée]e?|ist nicht aktiviert|no est[áa] activad[oa]|n[ãa]o est[áa] ativad[oa]|non (?:è|e') attivat[oa]|is niet geactiveerd|nie jest aktywowan[yae])\b", "inactive"),
-    _row("licence.state", r"\b(?:est activ[ée]e?|ist aktiviert|est[áa] activad[oa]|est[áa] ativad[oa]|(?:è|e') attivat[oa]|is geactiveerd|jest aktywowan[yae])\b", "active"),
+    _row("licence.state", r"\b(?:licen[cs]e|licen[çc]a|licen[cz]a|licencia|licentie|licencja|lizenz|aktivierung|activation|produ[ck]t\w*|prodotto|producto|pc|rechner|computer|ger[äa]t|poste|ordinateur|machine|equipo|computador|komputer|sistema?|system|syst[èe]me|copi[ae]|\w+ os \d+(?:\.\d+)?(?: \w+){0,2})\b[^.;:]{0,24}?\b(?:n'est pas activ[ée]e?|ist nicht aktiviert|no est[áa] activad[oa]|n[ãa]o est[áa] ativad[oa]|non (?:è|e') attivat[oa]|is niet geactiveerd|nie jest aktywowan[yae])\b", "inactive"),
+    _row("licence.state", r"\b(?:licen[cs]e|licen[çc]a|licen[cz]a|licencia|licentie|licencja|lizenz|aktivierung|activation|produ[ck]t\w*|prodotto|producto|pc|rechner|computer|ger[äa]t|poste|ordinateur|machine|equipo|computador|komputer|sistema?|system|syst[èe]me|copi[ae]|\w+ os \d+(?:\.\d+)?(?: \w+){0,2})\b[^.;:]{0,24}?\b(?:est activ[ée]e?|ist aktiviert|est[áa] activad[oa]|est[áa] ativad[oa]|(?:è|e') attivat[oa]|is geactiveerd|jest aktywowan[yae])\b", "active"),
     _row("licence.grace", r"\b(?:reste|restent|noch|quedan?|restam?|restano|nog|pozosta\w+|zosta\w+)\s+(?P<v>\d{1,3} (?:jours?|tage?|d[ií]as?|giorn[io]|dag(?:en)?|dni))\b"),
     _row("licence.state", r"\b(?:licen[cçz]\w*|lizenz|licencj\w+)\b[^.;:]{0,30}?, (?P<v>activated|aktiviert|activ[ée]e|activada|attivata|ativada|geactiveerd|aktywna)\b"),
     _row("licence.grace", r"\b(?P<v>\d{1,3} days?) (?:of grace|of the grace period|left|remain)"),
@@ -155,6 +156,7 @@ PATTERNS = Patterns(
     _row("licence.key_tail", r"\bkey (?:ends (?:in|with)|ending(?: in| with)?) (?P<v>[A-Z0-9]{5})\b"),
     _row("host.name", r"\b(?:host|computer|machine|pc)(?: name)?:? (?P<v>[A-Za-z]\w*(?:-\w+)*-\w*\d\w*)\b"),
     _row("host.name", r"\b(?:report|sheet|\d) (?:of|on|for) (?P<v>(?-i:[A-Z]{2,})(?:-[A-Z0-9]+)*-\w*\d)\b"),
+    *(_row(fact, pattern) for fact, pattern in TOLD),
 )  # fmt: skip
 
 # An echo test: how many questions came back, and how long they took.

@@ -1,0 +1,18 @@
+"""What sentences in other languages than English say of a PC: patterns kept as data, a subject a block."""
+
+from __future__ import annotations
+
+_GIB = r"\d[\d.,]*\s?[MGT]i?[BO]"
+_DAY = r"(?:\d{4}-\d\d-\d\d|\d{1,2}[./]\d{1,2}[./]\d{4}|\d{1,2}\.? (?:de )?[^\W\d_]{3,13} (?:de )?\d{4})"
+_AT = r"(?:[T ,]+(?:um |à |a las |às |alle |om |o |o godz\. )?\d{1,2}:\d\d(?::\d\d)?)?"
+_WHEN = rf"(?P<v>{_DAY}{_AT})"
+
+TOLD: tuple[tuple[str, str], ...] = (
+    ("memory.installed", rf"\b(?:hat|verf[üu]gt [üu]ber|a|poss[èe]de|dispose de|tiene|dispone de|tem|possui|ha|dispone di|heeft|ma|posiada) (?P<v>{_GIB}) (?:de |di )?(?:arbeitsspeicher|hauptspeicher|speicher|ram|m[ée]moire(?: vive)?|memoria|mem[óo]ria|geheugen|werkgeheugen|pami[ęe]ci)\b"),
+    ("memory.slots", r"\b(?:speicher|arbeitsspeicher|m[ée]moire|memoria|mem[óo]ria|geheugen|pami[ęe]ci)\b.{0,12}? \d{1,2} (?:von|sur|de|di|su|van|z) (?P<v>\d{1,2}) (?:\w+)?(?:pl[äa]tze\w*|steck\w+|emplacements?|ranuras|z[óo]calos|ranhuras|encaixes|alloggiamenti|slot|sleuven|gniazd\w*|soquetes)\b"),
+    ("memory.slots", r"\b(?:m[ée]moire|memoria|mem[óo]ria)\b.{0,12}? \d{1,2} (?:emplacements?|ranuras|z[óo]calos|ranhuras|alloggiamenti|slot|gniazd\w*) (?:sur|de|di|su|z) (?P<v>\d{1,2})\b"),
+    ("machine.serial", r"\b(?:with(?: the)?|mit(?: der)?|avec(?: le)?|con(?: il| el)?|com(?: o)?|met(?: het)?|o) (?:seriennummer|num[ée]ro de s[ée]rie|n[úu]mero de serie|n[úu]mero de s[ée]rie|numero di serie|serienummer|numerze seryjnym|serial number) (?P<v>(?=[A-Z-]*\d)[A-Z0-9][A-Z0-9-]{4,23})\b"),
+    ("host.booted_at", rf"\b(?:rechner|pc|computer|system)\b.{{0,24}}? (?:am |den )?{_WHEN}(?: uhr)? (?:neu )?(?:gestartet|hochgefahren)\b"),
+    ("host.booted_at", rf"\b(?:a [ée]t[ée] (?:re)?d[ée]marr[ée]e?|se (?:inici[óo]|arranc[óo]|reinici[óo])|fue (?:iniciado|arrancado)|foi (?:iniciado|ligado|arrancado)|[èe] stato (?:avviato|acceso|riavviato)|is (?:op)?gestart|(?:zosta[łl] )?uruchomion[oy])\b.{{0,16}}?{_WHEN}"),
+    ("firmware.secure_boot", r"\b(?:sichere[rs]? (?:system)?start(?:en)?|d[ée]marrage s[ée]curis[ée]|arranque seguro|inicio seguro|inicializa[çc][ãa]o segura|avvio (?:protetto|sicuro)|(?:be)?veilig(?:d)? opstarten|bezpieczny rozruch|secure boot)\b(?: \w+)? (?:ist|est|est[áa]|[èe]|is|jest) (?P<v>(?:nicht |pas |no |n[ãa]o |non |niet |nie )?[^\W\d_]{2,16})"),
+)  # fmt: skip

@@ -66,6 +66,8 @@ class AtCollect(Driven):
         page.get_by_label("A command, s").fill("1")
         page.get_by_label("A PC, s").fill("2")
         self.log_in()
+        # Enter asks once it is known what each PC will be asked.
+        expect(page.get_by_role("button", name="Ask 3 PCs")).to_be_enabled()
         page.keyboard.press("Enter")
         expect(self.line("nq-acc-04")).to_contain_text("did not let us in")
         expect(self.line("nq-crw-07")).to_contain_text("too slow")

@@ -39,7 +39,12 @@ _SAMPLE = 6
 
 
 # A moment and a source alone are not an event's.
-_TOLD_BY = {"event": frozenset({"event.level", "event.id", "event.text"})}
+_TOLD_BY = {
+    "event": frozenset({"event.level", "event.id", "event.text"}),
+    "volume": frozenset(
+        {"volume.mount", "volume.label", "volume.filesystem", "volume.serial", "volume.size", "volume.free"}
+    ),
+}
 
 
 def tells_items(interpreter: Interpreter, rows: Sequence[Group], group: str, labels: Sequence[str]) -> bool:

@@ -89,6 +89,34 @@ _PROFILE = re.compile(r"(?P<name>[^\W\d_]+):? (?P<on>[^\W\d_]+)(?: \((?P<more>[^
 _OUTSIDE_BRACKETS = re.compile(r"[^\s,;(][^,;()]*(?:\([^()]*\))?")
 
 
+_PROFILE_ROW = re.compile(r"(?P<name>[^\W\d_]+)\s{2,}(?P<on>[^\W\d_]+)\s{2,}(?P<more>\S.*)")
+
+
+def profile_row(interpreter: Interpreter, entry: Entry, shape: str) -> bool:
+    """``Profiles`` over ``domain   on   in: block   out: allow``: one profile, whether it is on, and more of it."""
+    row = _PROFILE_ROW.fullmatch(entry.printed)
+    if row is None or SUBJECTS.get(words_of(entry.label)) != "firewall":
+        return False
+    if flag_of(row["on"]) is None or flag_of(row["name"]) is not None:
+        return False
+    item, left = Item("firewall"), [FACTS["firewall.inbound"], FACTS["firewall.outbound"]]
+    if not told_in_words(
+        interpreter,
+        commas_for_gaps(row["more"]),
+        entry.line,
+        entry.column - 1 + row.start("more"),
+        "firewall",
+        item,
+        left,
+    ):
+        return False
+    interpreter.take(item)
+    for fact, group in (("firewall.profile", "name"), ("firewall.on", "on")):
+        place = Entry(entry.label, row[group], entry.line, entry.column + row.start(group))
+        interpreter.place(place, shape, (Guess(fact, 0.85, "each profile is told with whether it is on"),), item)
+    return True
+
+
 def _profiles(interpreter: Interpreter, entry: Entry, shape: str) -> bool:
     """``Firewall: domain on, private on, public off``: each profile and whether it is on."""
     parts = [(part, _PROFILE.fullmatch(part.group().strip())) for part in _OUTSIDE_BRACKETS.finditer(entry.printed)]

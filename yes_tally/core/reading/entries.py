@@ -10,7 +10,7 @@ from typing import TYPE_CHECKING
 
 from yes_tally.core.catalogue import FACTS
 from yes_tally.core.reading.by_itself import choice_by_flag, said_the_other_way, told_by_itself
-from yes_tally.core.reading.compounds import compound, counted_list, profile_alone
+from yes_tally.core.reading.compounds import compound, counted_list, profile_alone, profile_row
 from yes_tally.core.reading.decide import ITEM_GROUPS, Context, Guess, decide
 from yes_tally.core.reading.drafts import Item
 from yes_tally.core.reading.labels import MERELY_NAME, words_of
@@ -47,6 +47,7 @@ def read_entries(
     interpreter: Interpreter, entries: Sequence[Entry], shape: str, context: Context, item: Item | None
 ) -> None:
     """Read pairs that stand together, with what is spoken of there and the item they tell of."""
+    entries = [entry for entry in entries if not profile_row(interpreter, entry, shape)]
     counted, stands_in, by_login = counted_lines(entries), item, False
     opened: Item | None = None
     for entry, said_of in in_parts(entries, context):

@@ -118,6 +118,9 @@ class Interpreter:
         if says_elsewhere(label):
             return ()
         guesses = decide(label, context)
+        if not guesses and ", " in label:
+            # ``IPv6, link only``: what it is, and more of that
+            guesses = tuple(g for g in decide(label.partition(", ")[0], context) if FACTS[g.fact].kind != "flag")
         if context.group == "process":
             guesses = tuple(g for g in guesses if g.fact != "host.booted_at")  # it started, and not the PC
         sure = bool(guesses) and guesses[0].confidence >= _WHOLE_PHRASE

@@ -13,6 +13,7 @@ from yes_tally.core.quantity import exactly
 from yes_tally.core.reading.by_clause import LEADING_SIZE
 from yes_tally.core.reading.decide import ITEM_GROUPS, NAMING, Context, Guess, decide
 from yes_tally.core.reading.drafts import Item
+from yes_tally.core.reading.drives import told_of_drive
 from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.phrases import SUBJECTS, is_known, subjects_in
 from yes_tally.core.reading.shapes.layout import Entry, Group, cells_by_gap, commas_for_gaps
@@ -126,6 +127,14 @@ def numbered(
     if value is None or is_placeholder(name):
         return False
     item = interpreter.new_item(group or "")
+    drive = _DRIVE_WITHIN.search(entry.printed) if group == "partition" else None
+    if drive:
+        # ``Partition 2: primary, 464.5 GB, letter C:, label SYSTEM``: what stands behind the letter is told of the volume.
+        told_of_drive(
+            interpreter, entry.line, drive["mount"], entry.column - 1 + drive.start("mount"),
+            entry.printed[drive.end() :], entry.column - 1 + drive.end(),
+        )  # fmt: skip
+        entry = replace(entry, printed=entry.printed[: drive.start()])
     number = ITEM_HEADING.get(item.group)
     if number and number != fact:
         place = Entry(entry.label, which or match["rest"], entry.line, max(1, entry.column - len(entry.label)))
@@ -147,6 +156,9 @@ def numbered(
     )
     interpreter.asides(fact, item, entry, shape, 0.85)
     return True
+
+
+_DRIVE_WITHIN = re.compile(r",\s+(?:[^\W\d_]{4,12} )?(?P<mount>[A-Z]:),\s+(?=\S)")
 
 
 def by_gaps(entry: Entry) -> Entry:

@@ -25,7 +25,7 @@ from yes_tally.core.reading.decide import ITEM_GROUPS, Context, Guess, infer_gro
 from yes_tally.core.reading.drafts import Draft, Item
 from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.pairs_within import joint
-from yes_tally.core.reading.phrases import SUBJECTS, is_known
+from yes_tally.core.reading.phrases import is_known, subjects_in
 from yes_tally.core.reading.phrases.elsewhere import is_elsewhere, tell_elsewhere
 from yes_tally.core.reading.shapes.layout import Entry, Group
 from yes_tally.core.reading.values import understand
@@ -249,8 +249,8 @@ def _sums_up(interpreter: Interpreter, row: Group, subject: str, columns: dict[s
     """Whether a row is none of what the table lists: where its number belongs stands what is none (``total``)."""
     for entry in row.entries[:1]:
         counts = _COUNTS.fullmatch(entry.printed) if len(row.entries) == 1 else None
-        if counts and SUBJECTS.get(words_of(counts["what"])) == subject:
-            return True  # ``3 accounts``
+        if counts and any(at.group == subject for at in subjects_in(words_of(counts["what"]))):
+            return True  # ``3 accounts``, ``4 programs installed``
         if entry.printed.startswith("* ") and len(row.entries) < len(columns):
             return True  # ``* active``: what a mark stands for
         if plain(entry.printed).rstrip(":") in _SUMS and subject not in _CALLED_ANYTHING:

@@ -206,7 +206,7 @@ LABELS: dict[str, str] = {
     "account.password_set_at": "kennwort gesetzt|letzte kennwortanderung|kennwort geandert|kennwort gesetzt am|passwort geandert|kennwort zuletzt geandert|kennwort zuletzt gesetzt|passwort zuletzt gesetzt|kennwort vergeben|kennwort festgelegt|kennwort gewechselt|passwort gesetzt|passwort vergeben|passwort festgelegt|passwort gewechselt",
     "account.password_expires_at": "kennwort gilt bis|passwort gilt bis|kennwort gultig bis|passwort gultig bis|gilt bis|lauft ab|lauft ab am|gultig bis|verfallt|verfallt am|kennwort lauft ab|kennwort gultig bis|passwort lauft ab|kennwortablauf|kennwort endet|kennwort verfallt|kennwort ablauf|kennwort lauft aus|passwort gultig bis|passwort endet|passwort verfallt|passwort ablauf|passwort lauft aus",
     "account.last_logon_at": "zuletzt da|letzter zugang|zuletzt angemeldet am|letzte anmeldung|zuletzt angemeldet|letzter anmeldezeitpunkt|hat sich angemeldet|angemeldet",
-    "account.groups": "gruppen|gruppe|mitglied|gruppenmitgliedschaften|gruppenmitgliedschaft|gehört zu",
+    "account.groups": "gruppen|gruppe|mitglied|gruppenmitgliedschaften|gruppenmitgliedschaft|gehört zu|lokale gruppen",
     "task.name": "aufgabe|name|aufgabenname",
     "task.enabled": "aktiv|aktiviert|eingeschaltet",
     "task.state": "zustand|status",

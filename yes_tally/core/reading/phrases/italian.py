@@ -206,7 +206,7 @@ LABELS: dict[str, str] = {
     "account.password_set_at": "password cambiata|password modificata|ultima modifica password|password impostata|ultimo cambio password",
     "account.password_expires_at": "scade|scade il|password scade|scadenza password|password valida|password scadenza",
     "account.last_logon_at": "ultima entrata|ultima volta|ultima sessione|ultimo accesso|ultimo login|ultima sessione|ha effettuato accesso|entrato|collegato",
-    "account.groups": "gruppi|gruppo|membro|appartiene a|appartenenza ai gruppi",
+    "account.groups": "gruppi|gruppo|membro|appartiene a|appartenenza ai gruppi|gruppi locali",
     "task.name": "attivita|nome|nome attivita|operazione",
     "task.enabled": "attiva|abilitata|attivata",
     "task.state": "stato",

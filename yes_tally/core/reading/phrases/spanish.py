@@ -206,7 +206,7 @@ LABELS: dict[str, str] = {
     "account.password_set_at": "contrasena cambiada|contrasena establecida|ultimo cambio contrasena|cambio contrasena|contrasena puesta|contrasena definida|clave cambiada|clave establecida|clave puesta|clave definida",
     "account.password_expires_at": "caduca|caduca el|expira|expira el|vence|vence el|contrasena caduca|caducidad contrasena|contrasena vence|contrasena expira|vencimiento contrasena|contrasena valida|clave caduca|clave vence|clave expira|clave valida",
     "account.last_logon_at": "ultima entrada|ultima vez|ultima sesion|ultimo inicio sesion|ultima sesion|ultimo acceso|ultima conexion|ha entrado|entrado|entro|ultima entrada",
-    "account.groups": "grupos|grupo|miembro|pertenece a|pertenencia a grupos",
+    "account.groups": "grupos|grupo|miembro|pertenece a|pertenencia a grupos|grupos locales",
     "task.name": "tarea|nombre|nombre tarea",
     "task.enabled": "activa|activada|habilitada",
     "task.state": "estado",

@@ -7,7 +7,8 @@ from yes_tally.core.catalogue import FACTS
 from yes_tally.core.failures import failure_kind
 from yes_tally.core.quantity import Locale
 from yes_tally.core.reading.decide import Context, decide
-from yes_tally.core.reading.phrases import LANGUAGES
+from yes_tally.core.reading.labels import words_of
+from yes_tally.core.reading.phrases import LANGUAGES, subjects_in
 from yes_tally.core.reading.reader import read
 from yes_tally.core.reading.values import understand
 
@@ -32,6 +33,14 @@ class Wordings(unittest.TestCase):
             guesses = decide(label, Context(FACTS[fact].group, (), language))
             if not guesses or guesses[0].fact != fact:
                 wrong.append((fact, language, label, [guess.fact for guess in guesses[:2]]))
+        self.assertEqual(wrong, [])
+
+    def test_each_heading_names_its_group(self):
+        wrong = []
+        for group, language, heading in wordings("headings.txt"):
+            named = [subject.group for subject in subjects_in(words_of(heading))]
+            if named[:1] != [group]:
+                wrong.append((group, language, heading, named))
         self.assertEqual(wrong, [])
 
     def test_each_value_is_understood(self):
@@ -75,7 +84,7 @@ class Wordings(unittest.TestCase):
         self.assertEqual([word for word in said if understand(FACTS["machine.serial"], word, Locale()) is not None], [])
 
     def test_every_language_has_wordings_of_each_kind(self):
-        for file in ("labels.txt", "values.txt", "failures.txt"):
+        for file in ("labels.txt", "headings.txt", "values.txt", "failures.txt"):
             listed = {language: set() for language in LANGUAGES}
             for what, language, _ in wordings(file):
                 listed[language].add(what)

@@ -1,7 +1,7 @@
 """French phrases; the notation is that of ``english.py``."""
 
 SUBJECTS: dict[str, str] = {
-    "machine": "ordinateur|poste|machine|boîtier|châssis",
+    "machine": "ordinateur|poste|machine|boîtier|châssis|unite centrale",
     "board": "carte mere",
     "security": "module de plateforme securisee|puce de securite|module de securite|tpm|securite",
     "memory": "memoire|memoire vive",
@@ -30,7 +30,7 @@ SUBJECTS: dict[str, str] = {
     "connection": "connexion|connexions|connexions ouvertes",
     "neighbour": "voisin|voisins|voisinage",
     "route": "route|routes|routage",
-    "boot_entry": "entree demarrage|entrees demarrage",
+    "boot_entry": "entree demarrage|entrees demarrage|menu de demarrage",
     "variable": "variable|variables|variable environnement|environnement",
     "search_folder": "chemin recherche",
     "page_file": "fichier echange|fichier pagination",

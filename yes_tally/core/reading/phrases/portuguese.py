@@ -33,7 +33,7 @@ SUBJECTS: dict[str, str] = {
     "boot_entry": "entrada arranque|entradas arranque|entrada inicializacao",
     "variable": "variavel|variaveis|variavel ambiente|ambiente",
     "search_folder": "caminho pesquisa",
-    "page_file": "ficheiro paginacao|arquivo paginacao",
+    "page_file": "ficheiro paginacao|arquivo paginacao|ficheiro de troca",
     "firmware": "firmware|bios",
     "health_check": "verificacao|autoteste",
 }

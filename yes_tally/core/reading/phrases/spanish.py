@@ -25,7 +25,7 @@ SUBJECTS: dict[str, str] = {
     "driver": "controlador|controladores",
     "task": "tarea|tareas|tarea programada",
     "policy": "directiva|auditoria|directiva auditoria",
-    "event": "evento|eventos|registro eventos",
+    "event": "evento|eventos|registro eventos|sucesos",
     "process": "proceso|procesos|procesos activos",
     "connection": "conexion|conexiones",
     "neighbour": "vecino|vecinos",

@@ -52,6 +52,22 @@ class Wordings(unittest.TestCase):
                 wrong.append((listed, language, printed, value and value.value))
         self.assertEqual(wrong, [])
 
+    def test_each_prompt_parts_commands(self):
+        for prompt in (FOLDER / "prompts.txt").read_text("utf-8").splitlines():
+            with self.subTest(prompt):
+                commands = ("about machine", "about licence", "about system")
+                answers = (
+                    "Host name: nq-tkt-01\nSerial number: 4711-X",
+                    "about licence: access denied",
+                    "Build: 12.0.4417",
+                )
+                told = "\n\n".join(
+                    f"{prompt} {asked}\n{answer}" for asked, answer in zip(commands, answers, strict=True)
+                )
+                sections = read(told.encode()).sections
+                self.assertEqual([section.command for section in sections], list(commands))
+                self.assertEqual([section.failure for section in sections], [None, "no-rights", None])
+
     def test_each_moment_is_understood(self):
         wrong = []
         for expected, language, printed in wordings("moments.txt"):

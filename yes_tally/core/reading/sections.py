@@ -17,13 +17,14 @@ from yes_tally.core.reading.shapes.layout import MAX_LINE
 
 _PROMPT = re.compile(
     r"(?P<prompt>(?:\[?\d{1,2}:\d{2}(?::\d{2})?\]? )?(?:\([\w.-]+\) )?(?:PS )?"
-    r"(?P<where>\[[^\]\s]{2,40}(?: [^\]\s]{1,40})?\]|[\w.-]+@[\w.-]+|[A-Za-z][\w.-]{1,40}|[A-Za-z]:\\[^>\s]{0,80}|(?=(?:[$#%>]|>>>?) ))"
+    r"(?P<where>\[[^\]\s]{2,40}(?: [^\]\s]{1,40})?\]|<[A-Za-z]\w*(?:-\w+)*-\w*\d\w*(?=> [^<]+$)|[\w.-]+@[\w.-]+|[A-Za-z][\w.-]{1,24} on [A-Za-z][\w.-]{1,40}(?= )|"
+    r"[A-Za-z][\w.-]{1,40}|[A-Za-z]:\\[^>\s]{0,80}|~(?= [$#%>])|/[\w./-]{1,60}(?= [$#%>])|➜ {1,2}(?=~)|(?=(?:[$#%>❯λ]|>>>?) ))"
     r"(?P<host> [A-Za-z]\w*(?:-\w+)+(?= ?[>$#%]))?"
-    r"(?P<inside> \[[\w.~/-]{1,40}\])?(?: \([\w.-]{1,24}\))?"
+    r"(?P<inside> \[[\w.~/-]{1,40}\])?(?: ?\([\w.-]{1,24}\))?(?: \[?\d{1,2}:\d{2}(?::\d{2})?\]?(?= ?[>$#%]))?"
     r"(?::?[~/\\][\w./\\~-]{0,80}| [A-Za-z]:[\\/][^\s>]{0,80}| [~/][\w./~-]{0,80})?"
-    r"(?::(?= ~ ))? ?(?P<mark>>>>?|::|(?<=-\d\d):(?= [a-z])|(?<=\w\]):(?= [\w/])|[>$#%»❯]|[~/|](?= |$)|(?<=\])(?= )))(?P<command>[ ]+\S.*|[A-Za-z/.]\S*.*|[ ]*)$"
+    r"(?::(?= ~ ))? ?(?P<mark>>>>?|::>?|=>|->|(?<=-\d\d):(?= [a-z])|(?<=\w\]):(?= [\w/])|[>$#%»❯λ]|[~/|](?= |$)|(?<=\])(?= )))(?P<command>[ ]+\S.*|[A-Za-z/.]\S*.*|[ ]*)$"
 )
-_MARKS = re.compile(r"[>$#%»❯~/|\]]|::|-\d\d: ")
+_MARKS = re.compile(r"[>$#%»❯λ~/|\]]|::|-\d\d: ")
 # A prompt that says which shell it is of.
 _POWER = re.compile(r"PS \S+> ")
 _NUMBERED_HOST = re.compile(r"@|\\|\d")
@@ -148,7 +149,7 @@ def _section(lines: Sequence[Line], prompt: _Prompt | None, start: int, end: int
 
 def _host(where: str) -> str | None:
     """The host's name in a prompt, where its form says that it is one."""
-    name = where.split("@")[-1].split()[0] if where else ""
+    name = where.split("@")[-1].rpartition(" on ")[2].split()[0].lstrip("<") if where else ""
     return name if re.fullmatch(r"[A-Za-z][\w.]*(?:-[\w.]+)+|[\w.-]+", name) and ("@" in where or "-" in name) else None
 
 

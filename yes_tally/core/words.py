@@ -295,9 +295,10 @@ def choice_of(field: str, choices: tuple[str, ...], text: str) -> str | None:
 
 def _says(pattern: re.Pattern[str], text: str) -> bool:
     """Whether a choice's word stands in a text, and nothing right before it takes it back (``not good``)."""
-    return any(not _DENIED.search(text, 0, match.start()) for match in pattern.finditer(text))
+    return any(not _DENIED.search(text, max(0, m.start() - _LONGEST_DENIAL), m.start()) for m in pattern.finditer(text))
 
 
+_LONGEST_DENIAL = 24
 _DENIED = re.compile(
     r"(?<![\w-])(?:not|never|no|non|kein\w*|nicht|nie|ohne|sans|pas|no|sin|nunca|nao|sem|nunca|senza|mai|niet|nooit|zonder|geen|bez|nigdy)"
     r"(?: (?:more|longer|mehr|plus|mas|mais|piu|meer|juz|yet|noch|encore|aun|ainda|ancora|nog))? $"

@@ -22,7 +22,7 @@ if TYPE_CHECKING:
 
 _LEAST = 2
 _LISTED = re.compile(
-    r"\s*(?:\(?\d{1,2}[.):]\s+|\[\d{1,2}\]\s+|[-*•]\s+)?(?P<what>[^\W\d_][^.:]{2,40}?(?: (?P<target>[A-Z]:|/[\w/.-]*))?)"
+    r"\s*(?:\(?\d{1,2}[.):]\s+|\[\d{1,2}(?:/\d{1,2})?\]\s+|\d{1,2}/\d{1,2}:?\s+|[-*•]\s+)?(?P<what>[^\W\d_][^.:]{2,40}?(?: (?P<target>[A-Z]:|/[\w/.-]*))?)"
     r"\s*(?P<mark>\.{2,}|(?<!:):(?=\s)|\s{2,})\s*(?P<said>\S.*)$"
 )
 # ``memory`` in a list of checks is the check of it.

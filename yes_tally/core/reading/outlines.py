@@ -84,6 +84,14 @@ def read_outline(interpreter: Interpreter, lines: Sequence[Line]) -> bool:
     return True
 
 
+# What only outlines call things by.
+_SHORT_NOUNS = {"part": "partition", "vol": "volume", "dsk": "disk"}
+
+
+def _kind_of(noun: str) -> str:
+    return SUBJECTS.get(words_of(noun)) or _SHORT_NOUNS.get(noun.casefold(), "")
+
+
 def _outline(lines: Sequence[Line]) -> list[_Told] | None:
     found: list[_Told] = []
     indent = 0
@@ -91,7 +99,7 @@ def _outline(lines: Sequence[Line]) -> list[_Told] | None:
         if len(line.text) > MAX_LINE:
             return None
         match = _HEAD.match(line.text)
-        group = SUBJECTS.get(words_of(match["noun"]), "") if match else ""
+        group = _kind_of(match["noun"]) if match else ""
         if match and group in CALLED:
             indent = indent_of(line.text)
             cells = _cells(match["told"], match.start("told"))

@@ -195,6 +195,8 @@ def _read_block(interpreter: Interpreter, block: Block, command: tuple[str, ...]
         opened_by(interpreter, above, Group(), "rows", command, None)
     if read_kind(interpreter, block.lines) or read_adapters(interpreter, block.lines, command):
         return
+    if read_outline(interpreter, block.lines):
+        return
     if block.layout is None:
         subjects = [s for h in block.headings for s in interpreter.heading(h.text)]
         lines = block.lines
@@ -207,8 +209,6 @@ def _read_block(interpreter: Interpreter, block: Block, command: tuple[str, ...]
             # ``-- icalloway ---`` over what is said of it: the heading is the name of what it heads.
             lines = (Line(above.line, above.text, 0, 0), *lines)
         rows_without_head(interpreter, lines, (*subjects, *command))
-        return
-    if read_outline(interpreter, block.lines):
         return
     _adopt(block)
     named = [subject for heading in block.headings for subject in interpreter.heading(heading.text, heading.line)]

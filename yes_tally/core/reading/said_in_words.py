@@ -312,14 +312,43 @@ def records_of_words(interpreter: Interpreter, lines: Sequence[Line], around: tu
                 interpreter.place(at, "words", (Guess(who.name, 0.65, "it stands right under its name"),), item)
         if len(left) < len(FIELDS[group]) - 1:
             name = match["name"] if match else lines[index].text[bullets[place] :].strip()
-            entry = Entry("", name, lines[index].number, bullets[place] + 1)
+            if match and group == "adapter" and _both_names(interpreter, lines[index], match, bullets[place], item):
+                continue
+            skip = _noun_before(name, group)
+            entry = Entry("", name[skip:], lines[index].number, bullets[place] + skip + 1)
             interpreter.place(entry, "words", (Guess(NAMING[group], 0.82, f"it is said of this {group}"),), item)
             beside = _ASIDE_OF.get(group)
             who_is, start = _who(match) if match else ("", 0)
             if who_is and beside:
-                at = Entry("", who_is, entry.line, entry.column + start)
+                at = Entry("", who_is, entry.line, bullets[place] + 1 + start)
                 interpreter.place(at, "words", (Guess(beside, 0.78, "it stands beside its name"),), item)
     return told > 0
+
+
+_NOUN_BEFORE = re.compile(r"(?P<noun>[^\W\d_]+(?: [^\W\d_]+)?)\s+(?=\S)")
+
+
+def _noun_before(name: str, group: str) -> int:
+    """How much of a head (``User  icalloway``) only says of what kind the thing is."""
+    noun = _NOUN_BEFORE.match(name)
+    return noun.end() if noun and SUBJECTS.get(words_of(noun["noun"])) == group else 0
+
+
+_QUOTED_WITHIN = re.compile(r"[\"'“„«]\s*(?P<called>[^\"'”“»]+?)\s*[\"'”“»]$")
+
+
+def _both_names(interpreter: Interpreter, line: Line, match: re.Match[str], at: int, item: Item) -> bool:
+    """``Ethernet card « Quay LAN »  (Wickerlink GbE 210)``: what people call a card, and what it is. Whether it is so."""
+    quoted = _QUOTED_WITHIN.search(match["name"])
+    if quoted is None or not match["aside"]:
+        return False
+    for fact, text, start in (
+        ("adapter.connection", quoted["called"], quoted.start("called")),
+        ("adapter.name", match["aside"], match.start("aside")),
+    ):
+        place = Entry("", text, line.number, at + start + 1)
+        interpreter.place(place, "words", (Guess(fact, 0.82, "it is said of this adapter"),), item)
+    return True
 
 
 _NAME_ALONE = re.compile(r"[A-Z][\w'-]*(?: [\w'-]+){1,3}")

@@ -285,10 +285,18 @@ _SAY_THE_SAME = {"memory": {"volume", "disk", "partition"}, "licence": {"account
 def _said_of_others(stated: Stated, spoken: set[str], lines: Sequence[Line]) -> bool:
     """Whether a sentence (``of which 88 GB are free``) stands in a section that speaks of nothing but other things."""
     group = stated.fact.partition(".")[0]
+    text = next((line.text for line in lines if line.number == stated.line), "")[:MAX_STATEMENT]
+    if group == "licence" and _OF_A_PASSWORD.search(text):
+        return True
     if group in spoken or not _SAY_THE_SAME.get(group, set()) & spoken:
         return False
-    text = next((line.text for line in lines if line.number == stated.line), "")
-    return all(at.group != group for at in subjects_in(words_of(text[:MAX_STATEMENT])))
+    return all(at.group != group for at in subjects_in(words_of(text)))
+
+
+_OF_A_PASSWORD = re.compile(
+    r"\b(?:password|kennwort|passwort|mot de passe|contrase[ñn]a|palavra-passe|senha|wachtwoord|has[łl]o|lease|bail|concesi[óo]n|certificate|zertifikat)",
+    re.I,
+)
 
 
 # A host in a title has a place and a number in its name (``NQ-DSP-01``), so that no model or tag is taken for one.

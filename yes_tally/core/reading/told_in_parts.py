@@ -258,6 +258,10 @@ def _blanks(part: re.Match[str]) -> int:
     return len(part.group()) - len(part.group().lstrip())
 
 
+# One more of several servers.
+_ADDRESS = re.compile(r"\d{1,3}(?:\.\d{1,3}){3}|[0-9a-f:]{3,39}", re.I)
+
+
 def told_in_words(
     interpreter: Interpreter, text: str, line: int, start: int, group: str, item: Item | None, left: list[FactKind]
 ) -> int:
@@ -272,8 +276,9 @@ def told_in_words(
         column = start + match.start() + len(match.group()) - len(match.group().lstrip()) + 1
         if says_nothing(interpreter, part, group):
             continue
-        labelled = by_label(interpreter, part, group, left) or by_form(interpreter, part, left)
-        asserted = None if labelled else by_assertion(interpreter, part, group, left)
+        goes_on = open_list is not None and open_list.name == "adapter.dns" and _ADDRESS.fullmatch(part)
+        labelled = None if goes_on else by_label(interpreter, part, group, left) or by_form(interpreter, part, left)
+        asserted = None if labelled or goes_on else by_assertion(interpreter, part, group, left)
         if labelled:
             fact, value, at = labelled
             open_list = fact if fact.kind == "list" else None

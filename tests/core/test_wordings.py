@@ -95,6 +95,16 @@ class Wordings(unittest.TestCase):
         ]
         self.assertEqual(wrong, [])
 
+    def test_each_quantity_holds_its_value(self):
+        wrong = []
+        for listed, _, printed in wordings("quantities.txt"):
+            fact, _, expected = listed.partition(" = ")
+            value = understand(FACTS[fact], printed, Locale())
+            readings = (value, *value.others) if value else ()
+            if not any(reading.low <= float(expected) <= reading.high for reading in readings):
+                wrong.append((listed, printed, value))
+        self.assertEqual(wrong, [])
+
     def test_each_placeholder_is_no_value(self):
         said = [word for _, _, word in wordings("placeholders.txt")]
         self.assertEqual([word for word in said if understand(FACTS["machine.serial"], word, Locale()) is not None], [])

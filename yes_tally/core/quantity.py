@@ -84,10 +84,13 @@ _SIZE_UNIT = re.compile(
     re.I,
 )
 _WORD_PREFIX = {"kilo": 1, "mega": 2, "giga": 3, "tera": 4}
-_RATE_UNIT = re.compile(r"\s?(?P<prefix>[kmgt])?(?:b(?:it)?s?(?:/s|ps| per second)|bit/s|bps)(?!\w)", re.I)
+_RATE_UNIT = re.compile(
+    r"\s?(?P<prefix>[kmgt])?(?:igabits?(?: per second)?|egabits?(?: per second)?|b(?:it)?s?(?:/s|ps| per second)|bit/s|bps)(?!\w)",
+    re.I,
+)
 _CLOCK_UNIT = re.compile(r"\s?(?P<prefix>[kmg])?hz(?!\w)", re.I)
 _SPANS = {
-    0.001: "ms",
+    0.001: "ms msec millisecond milliseconds millisekunden millisecondes milisegundos millisecondi milliseconden milisekund milisekundy",
     1: "s sec secs second seconds sekunde sekunden seconde secondes seconden segundo segundos secondo secondi sekunda sekundy sekund sek",
     60: "min mins minute minutes minuten minuut minuto minutos minuti minuta minuty minut",
     3600: "h hour hours hr hrs stunde stunden std heure heures hora horas ora ore uur uren godzina godziny godzin godz",
@@ -293,12 +296,17 @@ def count(text: str) -> Value | None:
     return exactly("count", int(re.sub(r"\D", "", match["n"])))
 
 
+_PERCENT = re.compile(
+    r"\s*(?:%|percent\b|per cent\b|prozent\b|pour cent\b|por ciento\b|por cento\b|per cento\b|procent\b)", re.I
+)
+
+
 def share(text: str, locale: Locale) -> Value | None:
     """A share 0-1 from ``85 %`` or ``0.85``."""
     found = next(numbers(text, locale), None)
     if found is None:
         return None
-    percent = text[found.end :].lstrip().startswith("%")
+    percent = bool(_PERCENT.match(text, found.end))
     value = _spread("share", found, 0.01 if percent else 1.0, exact=False)
     return value if value and 0 <= value.value <= 1 and (percent or not found.whole) else None  # type: ignore[operator]
 

@@ -144,7 +144,17 @@ _BARE_MHZ = re.compile(r"[1-9]\d{2,3}")
 
 
 def _rate(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
+    if _BARE_BITS.fullmatch(text):
+        unit = unit or "bit/s"
+    elif medium := _MEDIUM.match(text):
+        text = f"{medium['mbit']} Mbit/s"
     return quantity.rate(text, locale, unit)
+
+
+# CIM_NetworkPort counts Speed in bits a second (CIM schema, Device).
+_BARE_BITS = re.compile(r"[1-9]\d*0{6,}")
+# ``1000BASE-T``: the rate is in the name (IEEE 802.3, 1.2.3)
+_MEDIUM = re.compile(r"(?P<mbit>10{1,3}|2500|5000|10000)BASE-?[A-Z]", re.I)
 
 
 def _count(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
@@ -160,12 +170,17 @@ def _count(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None
         return None
     of_all = _OF_SLOTS.match(text) if fact.name == "memory.slots" else None
     left = _STILL.match(text)
+    if fact.name == "graphics.refresh" and (hertz := _HERTZ.match(text)):
+        return quantity.count(str(round(float(hertz[1].replace(",", ".")))))
+    if fact.name in ("module.speed", "module.running_speed") and (named := _WITH_SPEED.match(text)):
+        text = named.group().rpartition("-")[2]
     if text.isalpha() and (count := COUNT_WORDS.get(plain(text))):
         return quantity.count(str(count))
     return quantity.count(of_all["all"] if of_all else left["left"] if left else text)
 
 
 # A processor works on so many bits; an address may have others.
+_HERTZ = re.compile(r"(\d{2,3}[.,]\d{1,3}) ?Hz\b", re.I)
 _WATT_HOURS = re.compile(r"(\d{1,3}(?:[.,]\d{1,2})?) ?Wh\b.*", re.I)
 _WIDTH = re.compile(r"(?:8|16|32|64|128)\b")
 # ``reply 2: 1 ms``: the number says which one.

@@ -107,6 +107,7 @@ def _under(lines: Sequence[Line], at: int, deep: int = 1) -> Layout | None:
     if (
         known < 2
         or (known * 2 < named and not (known >= 4 and header.isupper()))
+        or any(label in ("[", "]") for label, _ in labels)
         or any(_NO_LABEL.search(label) and not _is_short(label) for label, _ in labels if label)
         or (len(labels) == 2 and _is_pair(*(label for label, _ in labels)))
     ):

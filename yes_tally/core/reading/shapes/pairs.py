@@ -57,6 +57,7 @@ _RECORDS = FACTS["policy.records"].choices
 _NUMBERED = re.compile(r"[^\W\d_]+(?: [^\W\d_]+)? #?\d{1,3}")
 _WIDE = re.compile(r"\s{2,}")
 _QUOTES = frozenset("\"'")
+_BOXED = re.compile(r"\[ +(?P<inside>[^\[\]\s](?:[^\[\]]*[^\[\]\s])?) +\]")
 _QUOTED = re.compile(r"([\"'])(.*)\1$")
 
 
@@ -230,6 +231,9 @@ def _pairs_in(text: str, tabbed: str | None) -> Mapping[str, _Pair]:
         quoted = _QUOTED.match(value) if value[:1] in _QUOTES else None
         if quoted:
             value, column = quoted[2], column + 1
+        boxed = _BOXED.fullmatch(value) if value[:2] == "[ " else None
+        if boxed:
+            value, column = boxed["inside"], column + boxed.start("inside")  # ``Secure boot   [ on  ]``
         label = match["label"].rstrip(" .:")
         ordinal = _ORDINAL.match(label) if style in _MARKED and label[:1] in _DIGITS else None
         if ordinal and (is_likely(label[ordinal.end() :]) or words_of(label[ordinal.end() :]) in SUBJECTS):

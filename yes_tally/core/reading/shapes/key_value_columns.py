@@ -27,7 +27,11 @@ from yes_tally.core.reading.shapes.layout import (
 )
 from yes_tally.core.words import plain
 
-_VALUE = frozenset("value values reading result wert angabe valeur valor valore waarde wartosc".split())
+# Beside what is expected stands what was found.
+_VALUE = frozenset(
+    "value values reading result wert angabe valeur valor valore waarde wartosc "
+    "found actual measured ist istwert vorgefunden trouve constate encontrado trovato rilevato gevonden aangetroffen znaleziono stwierdzono".split()
+)
 _KEY = frozenset(
     "property field item key setting attribute name parameter label fact eigenschaft feld schlussel einstellung merkmal propriete champ cle "
     "propiedad campo clave propriedade chave proprieta chiave voce eigenschap veld sleutel wlasciwosc pole klucz parametr nom nombre nome naam nazwa".split()
@@ -42,7 +46,9 @@ _STRUCTURES = {
 }  # fmt: skip
 _UNIT = frozenset("unit units einheit unite unidad unidade unita eenheid jednostka".split())
 _SAYS_VALUE = re.compile(
-    r"\b(?:value|values|reading|result|wert|angabe|valeur|valor|valore|waarde|warto[sś][cć])\b", re.I
+    r"\b(?:value|values|reading|result|wert|angabe|valeur|valor|valore|waarde|warto[sś][cć]|found|actual|measured|ist|istwert|vorgefunden|trouv[ée]|constat[ée]|"
+    r"encontrado|trovato|rilevato|gevonden|aangetroffen|znaleziono|stwierdzono)\b",
+    re.I,
 )
 _LEAST_ROWS = 2
 _MOST_COLUMNS = 8

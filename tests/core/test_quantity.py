@@ -10,7 +10,8 @@ from yes_tally.core.catalogue import FACTS
 from yes_tally.core.failures import failure_kind
 from yes_tally.core.moment import date_order, moment
 from yes_tally.core.quantity import Locale, version_parts
-from yes_tally.core.reading.values import locale_of, mask_of, understand
+from yes_tally.core.reading.report_locale import as_written_in, locale_of
+from yes_tally.core.reading.values import mask_of, understand
 from yes_tally.core.words import choice_of, flag_of, is_placeholder
 
 GIB, MIB = 2**30, 2**20
@@ -63,6 +64,11 @@ class Sizes(unittest.TestCase):
         self.assertEqual(value_of("process.memory", "44 012 K"), 44012 * 1024)
         self.assertIs(locale_of("Größe: 15,8 GB\nTakt: 3,20 GHz").decimal_comma, True)
         self.assertIsNone(locale_of("no numbers").decimal_comma)
+
+    def test_a_language_puts_the_day_first_where_no_date_says_otherwise(self):
+        self.assertIs(as_written_in("es", locale_of("Inicio: 11/02/2025")).day_first, True)
+        self.assertIs(as_written_in("es", locale_of("Inicio: 02/25/2025")).day_first, False)
+        self.assertIsNone(as_written_in("en", locale_of("Start: 11/02/2025")).day_first)
 
     @given(st.integers(1, 4095), st.sampled_from(["MB", "GB", "TB"]))
     def test_the_range_always_holds_the_value(self, number, unit):

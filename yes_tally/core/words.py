@@ -300,7 +300,7 @@ def _says(pattern: re.Pattern[str], text: str) -> bool:
 
 _LONGEST_DENIAL = 24
 _DENIED = re.compile(
-    r"(?<![\w-])(?:not|never|no|non|kein\w*|nicht|nie|ohne|sans|pas|no|sin|nunca|nao|sem|nunca|senza|mai|niet|nooit|zonder|geen|bez|nigdy)"
+    r"(?<![\w-])(?:not|never|no|non|kein\w*|nicht|nie|ohne|sans|pas|sin|nunca|nao|sem|senza|mai|niet|nooit|zonder|geen|bez|nigdy)"
     r"(?: (?:more|longer|mehr|plus|mas|mais|piu|meer|juz|yet|noch|encore|aun|ainda|ancora|nog))? $"
 )
 

@@ -10,10 +10,11 @@ from peewee import JOIN
 from yes_tally.core.quantity import Locale, Value
 from yes_tally.core.reading.decode import decode
 from yes_tally.core.reading.labels import words_of
+from yes_tally.core.reading.language import language_of
 from yes_tally.core.reading.phrases.taught import Phrasebook, TaughtPhrase
 from yes_tally.core.reading.reader import Reading, ReadReport, labelled_values
+from yes_tally.core.reading.report_locale import as_written_in, locale_of
 from yes_tally.core.reading.teaching import Teachable, likely_value, refusal, suggestions, teachable
-from yes_tally.core.reading.values import locale_of
 from yes_tally.records import phrasebook
 from yes_tally.records.models import Person, Phrase, ReportReading, Visit, VisitReport
 from yes_tally.records.phrasebook import From, current_book
@@ -79,7 +80,8 @@ def on_line(sha256: str, command: str, line: int) -> OnLine:
 
 
 def _locale(report: ReadReport) -> Locale:
-    return locale_of("\n".join(line.text for line in report.lines[:2000])[:200_000])
+    text = "\n".join(line.text for line in report.lines[:2000])[:200_000]
+    return as_written_in(language_of(text), locale_of(text))
 
 
 def why_not(phrase: TaughtPhrase, source: From, command: str = "") -> str | None:

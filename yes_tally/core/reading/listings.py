@@ -179,9 +179,13 @@ _EMPTY = frozenset(
 )
 
 
+def _is_empty(printed: str) -> bool:
+    return plain(printed.strip("()[]<>- ")) in _EMPTY
+
+
 def empty_socket(interpreter: Interpreter, entry: Entry, shape: str, around: tuple[str, ...]) -> bool:
     """``Socket A2 .... free``: a memory socket that holds nothing is told of too. Whether it is one."""
-    label = entry.label if plain(entry.printed.strip("()[]<>- ")) in _EMPTY else ""
+    label = entry.label if _is_empty(entry.printed) else ""
     match = LETTERED.fullmatch(label) or INDEXED.match(label) if label else None
     if match is None or not match["rest"]:
         return False
@@ -205,7 +209,7 @@ def in_socket(interpreter: Interpreter, entry: Entry, shape: str, around: tuple[
     """``memory: 64 GB`` over ``A1: 32 GB DDR4 3200 MT/s``: what a socket holds. Whether it is told."""
     socket = _SOCKET.fullmatch(entry.label)
     holds = LEADING_SIZE.match(entry.printed) if socket else None
-    empty = plain(entry.printed.strip("()[]<>- ")) in _EMPTY and {"memory", "module"} & set(around[:2])
+    empty = _is_empty(entry.printed) and {"memory", "module"} & set(around[:2])
     if socket is None or not (holds or empty):
         return False
     item = interpreter.new_item("module")

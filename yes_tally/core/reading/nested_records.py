@@ -30,8 +30,8 @@ from yes_tally.core.reading.record_subject import (
     side_by_side,
     subject_of_record,
 )
+from yes_tally.core.reading.records_in_words import called_by
 from yes_tally.core.reading.rows import read_rows
-from yes_tally.core.reading.said_in_words import called_by
 from yes_tally.core.reading.shapes.layout import Entry, Group
 from yes_tally.core.reading.values import understand
 from yes_tally.core.reading.variables import are_variables, is_environment, variable_list

@@ -8,7 +8,7 @@ from collections.abc import Sequence
 from dataclasses import dataclass, replace
 
 from yes_tally.core.failures import NOTHING_BUT_AN_ERROR
-from yes_tally.core.quantity import Locale, Value, exactly
+from yes_tally.core.quantity import Value, exactly
 from yes_tally.core.reading.blocks import Block, blocks_of
 from yes_tally.core.reading.decode import Decoded, Line, decode
 from yes_tally.core.reading.drafts import Draft, Met
@@ -20,12 +20,12 @@ from yes_tally.core.reading.opening import opened_by
 from yes_tally.core.reading.outlines import read_adapters, read_kind, read_outline
 from yes_tally.core.reading.phrases.elsewhere import asks_elsewhere, is_elsewhere
 from yes_tally.core.reading.phrases.taught import NOTHING_TAUGHT, Phrasebook, using
+from yes_tally.core.reading.report_locale import as_written_in, locale_of, own_locale
 from yes_tally.core.reading.rows_alone import rows_without_head
 from yes_tally.core.reading.sections import Section, cut
 from yes_tally.core.reading.shapes.layout import MAX_LABEL, MAX_LINE, RULE, Entry, Group, Heading
 from yes_tally.core.reading.stated import read_statements, taught_statements, title_names_host
 from yes_tally.core.reading.updates_installed import leave_out_by_state, leave_out_under
-from yes_tally.core.reading.values import locale_of
 
 READER_VERSION = 9
 DOUBTFUL = 0.8
@@ -107,11 +107,11 @@ def _interpreted(decoded: Decoded, command: str, *, keep_known: bool) -> tuple[l
     interpreter = Interpreter(whole, keep_known=keep_known)
     ends: list[int] = []
     language = language_of(text)
-    whole = _as_written_in(language, whole)
+    whole = as_written_in(language, whole)
     for place, section in enumerate(sections):
         own = "\n".join(line.text for line in section.lines)[:_LOCALE_SAMPLE] if len(sections) > 1 else text
         interpreter.language = language_of(own, language)
-        interpreter.locale = _own_locale(own, _as_written_in(interpreter.language, whole))
+        interpreter.locale = own_locale(own, as_written_in(interpreter.language, whole))
         _read_section(interpreter, section)
         told = any(draft.shape != "prompt" for draft in interpreter.drafts[interpreter.section_from :])
         if at := None if told else _spoke_of_itself(section):
@@ -119,29 +119,6 @@ def _interpreted(decoded: Decoded, command: str, *, keep_known: bool) -> tuple[l
         ends.append(len(interpreter.drafts))
     interpreter.name_items()
     return sections, interpreter, ends
-
-
-# Languages that write a point or a blank between thousands, a comma before what is less than one, and the day before
-# the month (Unicode CLDR, number symbols and date formats).
-_WITH_COMMA = frozenset({"de", "fr", "es", "pt", "it", "nl", "pl"})
-
-
-def _as_written_in(language: str, locale: Locale) -> Locale:
-    """How numbers and dates are written, with what only the language tells: that a point stands between thousands, and
-    the day first where no date of the report says otherwise."""
-    if language not in _WITH_COMMA:
-        return locale._replace(groups_by_point=False)
-    return locale._replace(groups_by_point=True, day_first=locale.day_first is not False)
-
-
-def _own_locale(text: str, whole: Locale) -> Locale:
-    """How a section writes numbers and dates, where it tells; else as the whole report does."""
-    own = locale_of(text)
-    return Locale(
-        whole.decimal_comma if own.decimal_comma is None else own.decimal_comma,
-        whole.day_first if own.day_first is None else own.day_first,
-        whole.groups_by_point,
-    )
 
 
 def _read_section(interpreter: Interpreter, section: Section) -> None:

@@ -53,33 +53,8 @@ def read_rows(interpreter: Interpreter, rows: Sequence[Group], shape: str, aroun
         labels = tuple(dict.fromkeys(entry.label for row in rows[:200] for entry in row.entries))
     if whole := _with_times(interpreter, rows, labels):
         rows, labels = whole
-    groups = infer_groups(labels, around, True)
-    if len(rows) > 2:
-        # A PC has one of those; so many rows speak of something else.
-        groups = tuple(group for group in groups if group in ITEM_GROUPS)
     owner = interpreter.numbered if interpreter.numbered and _stands_right_under(interpreter, rows) else None
-    if owner and any(f"{group}.{owner.group}" in FACTS for group in groups):
-        # Under one disk stand its parts, not more disks.
-        groups = tuple(group for group in groups if group != owner.group)
-    while groups and groups[0] not in around and not tells_items(interpreter, rows, groups[0], labels):
-        groups = groups[1:]
-    if (
-        "neighbour" in groups[1:]
-        and groups[0] == "adapter"
-        and not NAMES_ADAPTER & told_by_columns(interpreter, rows, "adapter")
-    ):
-        groups = ("neighbour", *groups)  # an address beside a MAC, and nothing that names a card
-    if (
-        groups[:1] == ("graphics",)
-        and "driver" in groups
-        and "graphics" not in around
-        and not _OF_GRAPHICS & told_by_columns(interpreter, rows, "graphics")
-    ):
-        groups = ("driver", *(group for group in groups if group not in ("graphics", "driver")))  # devices of any kind
-    if "boot_entry" in groups and any(
-        _FIRMWARE_FOLDER.search(entry.printed) for row in rows[:20] for entry in row.entries
-    ):
-        groups = ("boot_entry",)
+    groups = _likeliest(interpreter, rows, labels, around, owner)
     subject = borne_out(interpreter, groups, rows)
     interpreter.listed = subject
     context = interpreter.context(subject, around)
@@ -125,6 +100,43 @@ def read_rows(interpreter: Interpreter, rows: Sequence[Group], shape: str, aroun
                 _search_paths(interpreter, row, columns, shape)
             if item and owner and row.entries:
                 interpreter.stands_under(item, owner, row.entries[0], shape)
+
+
+def _likeliest(
+    interpreter: Interpreter,
+    rows: Sequence[Group],
+    labels: tuple[str, ...],
+    around: tuple[str, ...],
+    owner: Item | None,
+) -> tuple[str, ...]:
+    """What the rows may list, the likeliest first; ``owner`` is the thing that the table stands right under."""
+    groups = infer_groups(labels, around, True)
+    if len(rows) > 2:
+        # A PC has one of those; so many rows speak of something else.
+        groups = tuple(group for group in groups if group in ITEM_GROUPS)
+    if owner and any(f"{group}.{owner.group}" in FACTS for group in groups):
+        # Under one disk stand its parts, not more disks.
+        groups = tuple(group for group in groups if group != owner.group)
+    while groups and groups[0] not in around and not tells_items(interpreter, rows, groups[0], labels):
+        groups = groups[1:]
+    if (
+        "neighbour" in groups[1:]
+        and groups[0] == "adapter"
+        and not NAMES_ADAPTER & told_by_columns(interpreter, rows, "adapter")
+    ):
+        groups = ("neighbour", *groups)  # an address beside a MAC, and nothing that names a card
+    if (
+        groups[:1] == ("graphics",)
+        and "driver" in groups
+        and "graphics" not in around
+        and not _OF_GRAPHICS & told_by_columns(interpreter, rows, "graphics")
+    ):
+        groups = ("driver", *(group for group in groups if group not in ("graphics", "driver")))  # devices of any kind
+    if "boot_entry" in groups and any(
+        _FIRMWARE_FOLDER.search(entry.printed) for row in rows[:20] for entry in row.entries
+    ):
+        groups = ("boot_entry",)
+    return groups
 
 
 # ``>tquill   console   1   active``: the one who asked.

@@ -18,12 +18,11 @@ from yes_tally.core.reading.drives import rows_of_drives
 from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.listings import CALLED
 from yes_tally.core.reading.phrases import SUBJECTS, subjects_in
+from yes_tally.core.reading.records_in_words import records_of_numbered, records_of_words
 from yes_tally.core.reading.said_in_words import (
     is_which_one,
     kinds_over_clauses,
     lines_of_one,
-    records_of_numbered,
-    records_of_words,
     rows_of_adapters,
     rows_of_known_beginning,
     rows_of_labels,

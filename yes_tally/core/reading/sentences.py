@@ -21,6 +21,8 @@ from yes_tally.core.reading.sieve import Sieve
 MAX_STATEMENT = 2000
 _SIZE = r"\d[\d.,  ]*\s?[KMGT]i?[BO]"
 _DATE = r"(?:\d{4}-\d\d-\d\d|\d{1,2}[./]\d{1,2}[./]\d{4}|\d{1,2}\.? (?:de )?\w{3,13} (?:de )?\d{4}|\w{3,9} \d{1,2}, \d{4})(?:[T ,]+(?:at |um |à |a las |às |as |alle |om |o |o godz\. )?\d{1,2}:\d\d(?::\d\d)?)?"
+# What is said to be activated: the licence, the PC, the system.
+_ABOUT_LICENCE = r"\b(?:licen[cs]e|licen[çc]a|licen[cz]a|licencia|licentie|licencja|lizenz|aktivierung|activation|produ[ck]t\w*|prodotto|producto|pc|rechner|computer|ger[äa]t|poste|ordinateur|machine|equipo|computador|komputer|sistema?|system|syst[èe]me|copi[ae]|\w+ os \d+(?:\.\d+)?(?: \w+){0,2})\b[^.;:]{0,24}?"
 _LICENCE = r"(?:licen[cs]e|activation|lizenz|licence|licencia)"
 
 
@@ -105,8 +107,8 @@ PATTERNS = Patterns(
     _row("licence.channel", rf"\b(?P<v>volume|retail|oem|subscription|evaluation|trial) {_LICENCE}\b"),
     _row("licence.state", rf"\b{_LICENCE}\b.{{0,12}}\bis (?P<v>active|valid|in order|inactive|expired)\b"),
     _row("licence.state", r"\bis (?P<v>not activated|not licensed|unlicensed)\b", "inactive"),
-    _row("licence.state", r"\b(?:licen[cs]e|licen[çc]a|licen[cz]a|licencia|licentie|licencja|lizenz|aktivierung|activation|produ[ck]t\w*|prodotto|producto|pc|rechner|computer|ger[äa]t|poste|ordinateur|machine|equipo|computador|komputer|sistema?|system|syst[èe]me|copi[ae]|\w+ os \d+(?:\.\d+)?(?: \w+){0,2})\b[^.;:]{0,24}?\b(?:n'est pas activ[ée]e?|ist nicht aktiviert|no est[áa] activad[oa]|n[ãa]o est[áa] ativad[oa]|non (?:è|e') attivat[oa]|is niet geactiveerd|nie jest aktywowan[yae])\b", "inactive"),
-    _row("licence.state", r"\b(?:licen[cs]e|licen[çc]a|licen[cz]a|licencia|licentie|licencja|lizenz|aktivierung|activation|produ[ck]t\w*|prodotto|producto|pc|rechner|computer|ger[äa]t|poste|ordinateur|machine|equipo|computador|komputer|sistema?|system|syst[èe]me|copi[ae]|\w+ os \d+(?:\.\d+)?(?: \w+){0,2})\b[^.;:]{0,24}?\b(?:est activ[ée]e?|ist aktiviert|est[áa] activad[oa]|est[áa] ativad[oa]|(?:è|e') attivat[oa]|is geactiveerd|jest aktywowan[yae])\b", "active"),
+    _row("licence.state", _ABOUT_LICENCE + r"\b(?:n'est pas activ[ée]e?|ist nicht aktiviert|no est[áa] activad[oa]|n[ãa]o est[áa] ativad[oa]|non (?:è|e') attivat[oa]|is niet geactiveerd|nie jest aktywowan[yae])\b", "inactive"),
+    _row("licence.state", _ABOUT_LICENCE + r"\b(?:est activ[ée]e?|ist aktiviert|est[áa] activad[oa]|est[áa] ativad[oa]|(?:è|e') attivat[oa]|is geactiveerd|jest aktywowan[yae])\b", "active"),
     _row("licence.grace", r"\b(?:reste|restent|noch|quedan?|restam?|restano|nog|pozosta\w+|zosta\w+)\s+(?P<v>\d{1,3} (?:jours?|tage?|d[ií]as?|giorn[io]|dag(?:en)?|dni))\b"),
     _row("licence.state", r"\b(?:licen[cçz]\w*|lizenz|licencj\w+)\b[^.;:]{0,30}?, (?P<v>activated|aktiviert|activ[ée]e|activada|attivata|ativada|geactiveerd|aktywna)\b"),
     _row("licence.grace", r"\b(?P<v>\d{1,3} days?) (?:of grace|of the grace period|left|remain)"),

@@ -9,7 +9,7 @@ from functools import lru_cache
 
 from yes_tally.core import quantity
 from yes_tally.core.catalogue import BINARY_SIZES, CHOICE_CODES, FACTS, NOMINAL_SIZES, SOLD_SIZES, FactKind
-from yes_tally.core.moment import date_order, moment
+from yes_tally.core.moment import moment
 from yes_tally.core.quantity import Locale, Value, exactly
 from yes_tally.core.reading.asides import DATED_BY
 from yes_tally.core.reading.text_forms import TEXT_FORMS
@@ -374,30 +374,6 @@ def mask_of(prefix: str) -> str | None:
         length = int(prefix[1:])
         return str(ipaddress.ip_network(f"0.0.0.0/{length}").netmask) if length <= 32 else None
     return prefix
-
-
-_COMMA = re.compile(r"(?<![\d,.])\d{1,4},\d{1,2}\s?(?:[KMGT]i?[BO]|[GM]Hz|%)", re.I)
-_POINT = re.compile(r"(?<![\d,.])\d{1,4}\.\d{1,2}\s?(?:[KMGT]i?[BO]|[GM]Hz|%)", re.I)
-
-
-def locale_of(texts: str) -> Locale:
-    """How a report writes numbers and dates, from the prints that can be read in one way only."""
-    comma = point = 0
-    order: bool | None = None
-    for line in texts.split("\n"):
-        signs = _signs(line) if len(line) < MAX_TEXT else _signs.__wrapped__(line)
-        comma, point = comma + signs[0], point + signs[1]
-        order = signs[2] if order is None else order
-    return Locale(None if comma == point else comma > point, order)
-
-
-# The same lines are looked at as a section's and as the whole report's, and again in the next report.
-@lru_cache(maxsize=8192)
-def _signs(line: str) -> tuple[int, int, bool | None]:
-    """How many numbers of a line have a decimal comma and how many a point, and the order of its dates."""
-    comma = len(_COMMA.findall(line)) if "," in line else 0
-    point = len(_POINT.findall(line)) if "." in line else 0
-    return comma, point, date_order(line)
 
 
 _GIB = 2**30

@@ -1,0 +1,184 @@
+"""Records whose fields are said in words below the name of each: people, cards, processors."""
+
+from __future__ import annotations
+
+import re
+from collections.abc import Sequence
+from typing import TYPE_CHECKING
+
+from yes_tally.core.catalogue import FACTS, FIELDS
+from yes_tally.core.reading.decide import ITEM_GROUPS, NAMING, Guess, decide
+from yes_tally.core.reading.decode import Line
+from yes_tally.core.reading.drafts import Item
+from yes_tally.core.reading.labels import words_of
+from yes_tally.core.reading.listings import CALLED, INDEXED
+from yes_tally.core.reading.phrases import SUBJECTS, is_known, subjects_in
+from yes_tally.core.reading.said_in_words import BULLETED
+from yes_tally.core.reading.shapes.layout import Entry, Group, cells_by_gap, commas_for_gaps, indent_of
+from yes_tally.core.reading.told_in_parts import told_bare, told_in_words
+from yes_tally.core.reading.values import MAX_TEXT
+
+if TYPE_CHECKING:
+    from yes_tally.core.reading.interpret import Interpreter
+
+
+_HEAD_OF_RECORD = re.compile(
+    r"(?P<name>[^\s(:,][^(:,]{0,60}?)\s*(?:\((?P<aside>[^)]{1,60})\)|\s(?:--|[–—-])\s+(?P<dashed>\S[^:]{0,60}?))?:?$"
+)
+_QUOTES = "\"'“”„«» "
+
+
+def _who(match: re.Match[str]) -> tuple[str, int]:
+    """What stands in brackets or behind a dash after a name, and where it begins; nothing where nothing does."""
+    which = "aside" if match["aside"] else "dashed"
+    text = match[which] or ""
+    return text.strip(_QUOTES), match.start(which) + len(text) - len(text.lstrip(_QUOTES))
+
+
+def records_of_words(interpreter: Interpreter, lines: Sequence[Line], around: tuple[str, ...]) -> bool:
+    """A name, and indented below it what is said of it in words, of a thing that a heading or the command names."""
+    group = next((g for g in around[:2] if g in ITEM_GROUPS and NAMING.get(g, "").endswith(".name")), None)
+    indents = [len(line.text) - len(line.text.lstrip()) for line in lines]
+    if group is None or len(lines) < 2 or indents[0] != min(indents) or max(indents) == min(indents):
+        return False
+    least = min(indents)
+    heads = [index for index, indent in enumerate(indents) if indent == least]
+    bullets = [
+        len(match.group()) if (match := BULLETED.match(lines[index].text)) else indents[index] for index in heads
+    ]
+    matches = [_HEAD_OF_RECORD.match(lines[i].text[at:].rstrip()) for i, at in zip(heads, bullets, strict=True)]
+    if not matches[0] or sum(map(bool, matches)) * 4 < 3 * len(matches):
+        return False
+    told = 0
+    for place, (index, match) in enumerate(zip(heads, matches, strict=True)):
+        item = interpreter.new_item(group)
+        left = [fact for fact in FIELDS[group] if fact.name != NAMING[group]]
+        end = heads[place + 1] if place + 1 < len(heads) else len(lines)
+        for line, indent in zip(lines[index + 1 : end], indents[index + 1 : end], strict=True):
+            text = commas_for_gaps(line.text.strip())
+            said = told_in_words(interpreter, text, line.number, indent, group, item, left)
+            told += said
+            who = FACTS.get(_ASIDE_OF.get(group, ""))
+            if who in left and not said and who and line is lines[index + 1] and _NAME_ALONE.fullmatch(text):
+                at = Entry("", text, line.number, indent + 1)
+                interpreter.place(at, "words", (Guess(who.name, 0.65, "it stands right under its name"),), item)
+        if len(left) < len(FIELDS[group]) - 1:
+            name = match["name"] if match else lines[index].text[bullets[place] :].strip()
+            if match and group == "adapter" and _both_names(interpreter, lines[index], match, bullets[place], item):
+                continue
+            skip = _noun_before(name, group)
+            entry = Entry("", name[skip:], lines[index].number, bullets[place] + skip + 1)
+            interpreter.place(entry, "words", (Guess(NAMING[group], 0.82, f"it is said of this {group}"),), item)
+            beside = _ASIDE_OF.get(group)
+            who_is, start = _who(match) if match else ("", 0)
+            if who_is and beside:
+                at = Entry("", who_is, entry.line, bullets[place] + 1 + start)
+                interpreter.place(at, "words", (Guess(beside, 0.78, "it stands beside its name"),), item)
+    return told > 0
+
+
+_NOUN_BEFORE = re.compile(r"(?P<noun>[^\W\d_]+(?: [^\W\d_]+)?)\s+(?=\S)")
+
+
+def _noun_before(name: str, group: str) -> int:
+    """How much of a head (``User  icalloway``) only says of what kind the thing is."""
+    noun = _NOUN_BEFORE.match(name)
+    return noun.end() if noun and SUBJECTS.get(words_of(noun["noun"])) == group else 0
+
+
+_QUOTED_WITHIN = re.compile(r"[\"'“„«]\s*(?P<called>[^\"'”“»]+?)\s*[\"'”“»]$")
+
+
+def _both_names(interpreter: Interpreter, line: Line, match: re.Match[str], at: int, item: Item) -> bool:
+    """``Ethernet card « Quay LAN »  (Wickerlink GbE 210)``: what people call a card, and what it is. Whether it is so."""
+    quoted = _QUOTED_WITHIN.search(match["name"])
+    if quoted is None or not match["aside"]:
+        return False
+    for fact, text, start in (
+        ("adapter.connection", quoted["called"], quoted.start("called")),
+        ("adapter.name", match["aside"], match.start("aside")),
+    ):
+        place = Entry("", text, line.number, at + start + 1)
+        interpreter.place(place, "words", (Guess(fact, 0.82, "it is said of this adapter"),), item)
+    return True
+
+
+_NAME_ALONE = re.compile(r"[A-Z][\w'-]*(?: [\w'-]+){1,3}")
+
+
+def records_of_numbered(interpreter: Interpreter, lines: Sequence[Line], around: tuple[str, ...]) -> bool:
+    """``CPU package 0`` over ``Kestrel K7-9650 at 3.60 GHz, stepping B1`` and more lines between commas: which one it is,
+    what it is called, and what is said of it. Whether they were read."""
+    indents = [indent_of(line.text) for line in lines]
+    least = min(indents, default=0)
+    heads = [index for index, indent in enumerate(indents) if indent == least]
+    named = [INDEXED.match(lines[index].text.strip()) for index in heads]
+    groups = {SUBJECTS.get(words_of(match["noun"])) if match and match["rest"] else None for match in named}
+    group = groups.pop() if len(groups) == 1 else None
+    naming = CALLED.get(group or "")
+    if group is None or naming is None or heads[:1] != [0] or len(lines) < 3 * len(heads):
+        return False
+    before = len(interpreter.drafts)
+    for place, index in enumerate(heads):
+        item, end = Item(group), heads[place + 1] if place + 1 < len(heads) else len(lines)
+        first = lines[index + 1]
+        entry = Entry("", commas_for_gaps(first.text.strip()), first.number, indents[index + 1] + 1)
+        if not told_bare(interpreter, entry, group, item, "words", naming, first.text, least=1):
+            del interpreter.drafts[before:]
+            return False
+        interpreter.take(item)
+        told = {draft.fact for draft in interpreter.drafts[before:] if draft.item is item}
+        left = [fact for fact in FIELDS[group] if fact.name not in told]
+        for line, indent in zip(lines[index + 2 : end], indents[index + 2 : end], strict=True):
+            text = commas_for_gaps(line.text.strip())
+            head, colon, _rest = text.partition(": ")
+            skip = len(head) + len(colon) if colon and " " not in head else 0
+            told_in_words(interpreter, text[skip:], line.number, indent + skip, group, item, left)
+        interpreter.frame.add(lines[index].number)
+    return True
+
+
+_ONE_WORD = re.compile(r"[^\W\d][\w.-]{1,30}")
+# ``[ tquill ]  Tamsin Quill``: how it is called, and beside it who that is.
+_BOXED_NAME = re.compile(r"\s*\[ ?(?P<name>[\w.-]+) ?\]\s+(?P<full>\S.*?)\s*$")
+_CELLS_OF_ROW = 3
+_ASIDE_OF = {"account": "account.full_name", "adapter": "adapter.connection"}
+
+
+def called_by(interpreter: Interpreter, group: Group, of: str, shape: str, item: Item, *, listed: bool) -> None:
+    """Records under the name of their kind, each headed by its own: ``Interfaces``, then ``Wickerlink GbE 210 ("Office
+    wire")`` over its fields."""
+    heading, naming = group.heading, NAMING.get(of, "")
+    boxed = _BOXED_NAME.match(heading.text[:MAX_TEXT]) if heading else None
+    if heading and boxed and of in _ASIDE_OF:
+        for fact, part in ((naming, "name"), (_ASIDE_OF[of], "full")):
+            place = Entry("", boxed[part], heading.line, heading.column + boxed.start(part))
+            interpreter.place(place, shape, (Guess(fact, 0.78, "it heads what is said"),), item)
+        interpreter.frame.add(heading.line)
+        return
+    cells = cells_by_gap(heading.text[:MAX_TEXT]) if heading and listed and naming else []
+    if heading and len(cells) >= _CELLS_OF_ROW:
+        # ``mquill   "Maud Quill"   enabled`` over ``groups: staff``: a row, and more of it below.
+        row = Entry("", commas_for_gaps(heading.text[:MAX_TEXT].strip()), heading.line, cells[0][1] + 1)
+        if told_bare(interpreter, row, of, item, shape, naming):
+            interpreter.frame.add(heading.line)
+        return
+    match = _HEAD_OF_RECORD.match(heading.text[:MAX_TEXT].strip()) if heading and listed else None
+    if heading is None or match is None or not naming.endswith((".name", ".profile")):
+        return
+    # People and profiles are called by any word (``admin``, ``svc-patch``, ``Domain``).
+    person = of in ("account", "firewall") and _ONE_WORD.fullmatch(match["name"]) is not None
+    if not person and is_known(match["name"]):
+        return
+    context = interpreter.context(of)
+    told = {guess.fact for entry in group.entries for guess in decide(entry.label, context)[:1]}
+    if (not person and subjects_in(words_of(match["name"]))) or naming in told or len(told) * 3 < len(group.entries):
+        return
+    entry = Entry("", match["name"], heading.line, heading.column)
+    interpreter.place(entry, shape, (Guess(naming, 0.8, f"it is listed under {of}"),), item)
+    interpreter.frame.add(heading.line)
+    beside = _ASIDE_OF.get(of)
+    who_is, start = _who(match)
+    if who_is and beside:
+        at = Entry("", who_is, heading.line, heading.column + start)
+        interpreter.place(at, shape, (Guess(beside, 0.78, "it stands beside its name"),), item)

@@ -207,6 +207,9 @@ _COUNTED = re.compile(r"\s*[^\W\d_][^:=]{2,60}[:=]\s*\d{1,4}\s*")
 _TOOL_COUNTS = re.compile(r"[^\W\d_][\w.-]{1,20}: \d{1,5} (?P<what>[^\W\d_][^:=]{2,50})")
 _LABELLED = re.compile(r"\s*[^\W\d_][^:=]{0,60}[:=]\s*\S")
 
+# ``Default: 1`` under a table's last row.
+_SAID_BELOW = re.compile(r"[A-Z][^\W\d_]{2,}(?: [^\W\d_]+){0,3}: \S")
+
 
 def _counts(text: str) -> bool:
     """Whether a line says how many of what is listed below it."""
@@ -227,17 +230,40 @@ def _parted(chunk: list[Line]) -> Iterator[list[Line]]:
     for index in range(1, len(chunk)):
         before, here = chunk[index - 1].text[:MAX_LINE], chunk[index].text[:MAX_LINE]
         after = chunk[index + 1].text[:MAX_LINE] if index + 1 < len(chunk) else ""
-        if start == 0 and _LABELLED.match(before) and _heads_columns(here) and len(cells_by_gap(after)) >= _COLUMNS:
+        if (
+            start == 0 and _LABELLED.match(before) and _heads_columns(here) and len(cells_by_gap(after)) >= _COLUMNS
+        ) or (start == 0 and index >= _LEAST_PAIRS and _rows_below_pairs(chunk, index)):
             yield chunk[:index]
             start = index
         elif _ends_table(before, here, after):
             yield chunk[start:index]
             start = index
-        elif start and _LABELLED.match(here) and len(cells_by_gap(here)) < _COLUMNS <= len(cells_by_gap(before)):
+        elif (
+            (_LABELLED if start else _SAID_BELOW).match(here)
+            and len(cells_by_gap(here)) < _COLUMNS <= len(cells_by_gap(before))
+            and (start or (_heads_columns(chunk[0].text[:MAX_LINE]) and not _SAID_BELOW.match(before)))
+        ):
             yield chunk[start:index]
             start = index
             break
     yield chunk[start:]
+
+
+_LEAST_PAIRS = 2
+
+
+def _rows_below_pairs(chunk: Sequence[Line], index: int) -> bool:
+    """Whether pairs by gaps end above a line and deeper rows of several cells begin with it."""
+    above, own = indent_of(chunk[index - 1].text), indent_of(chunk[index].text)
+    return (
+        own > above
+        and len(cells_by_gap(chunk[index].text[:MAX_LINE])) > _COLUMNS
+        and all(
+            indent_of(line.text) == above and len(cells_by_gap(line.text[:MAX_LINE])) < _COLUMNS
+            for line in chunk[:index]
+        )
+        and all(indent_of(line.text) >= own for line in chunk[index:])
+    )
 
 
 def _is_underlined_head(chunk: Sequence[Line]) -> bool:

@@ -102,6 +102,8 @@ def by_label(
     for at in reversed(starts[1:_MOST_LABEL]):
         label, rest = _COPULA.sub("", text[:at].rstrip(": =")), text[at:]
         for fact in _surely(decide(label, of_group)[:1], left):
+            if fact.kind == "share" and not _BEGINS_WITH_NUMBER.match(rest):
+                continue  # ``State of charge 83 %`` is no state
             if value := understand(fact, rest, interpreter.locale):
                 return fact, value, at
     return None
@@ -141,6 +143,9 @@ _IN_ALL = re.compile(
     r"totaal|[łl][ąa]cznie|razem)$",
     re.I,
 )
+_BEGINS_WITH_NUMBER = re.compile(
+    r"(?:(?:about|some|circa|ca\.|approx\.?|etwa|rund|environ|unos|cerca de|ongeveer|oko[łl]o|ok\.) )?\D{0,2}\d", re.I
+)
 _PICTURE = re.compile(r"\d{3,5} ?[x×] ?\d{3,5}")
 _COPULA = re.compile(r"\s(?:is|are|ist|sind|est|sont|es|son|[eé]|são|sono|zijn|jest|są)$", re.I)
 
@@ -148,6 +153,10 @@ _COPULA = re.compile(r"\s(?:is|are|ist|sind|est|sont|es|son|[eé]|são|sono|zijn
 def by_form(interpreter: Interpreter, text: str, left: Sequence[FactKind]) -> tuple[FactKind, Value, int] | None:
     text = _IN_ALL.sub("", text.partition(" - ")[0].rstrip())
     word = text.casefold()
+    numbered = _NUMBERED_SO.fullmatch(text)
+    serial = next((fact for fact in left if numbered and fact.field == "serial"), None)
+    if numbered and serial:
+        return serial, exactly("text", numbered["serial"]), numbered.start("serial")
     for fact in left if _PICTURE.match(text) else ():
         if fact.field == "width":
             return _understood(interpreter, fact, text)
@@ -175,6 +184,8 @@ def by_form(interpreter: Interpreter, text: str, left: Sequence[FactKind]) -> tu
     return None
 
 
+# ``Nr. 7A11C0E4``
+_NUMBERED_SO = re.compile(r"(?i:nr|no|n[°º])\.? (?P<serial>(?=[A-Z-]*\d)(?=[\d-]*[A-Z])[A-Z\d-]{6,24}|\d{8,14})")
 NOT = re.compile(
     r"(?:no|not|without|kein(?:e[rn]?)?|nicht|ohne|sans|aucune?|pas|non|ning[úu]na?|nessuna?|nenhuma?|sin|sem|senza|geen|niet|bez|nie|brak)\s+(?P<rest>.+)",
     re.I,

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import re
 from collections.abc import Sequence
 from typing import TYPE_CHECKING
 
@@ -110,6 +111,19 @@ def numbers_only(cells: Sequence[str]) -> int:
     return _COUNTING if counting else 1
 
 
+# A word with a number in it, or in braces: what an id is.
+_AN_ID = re.compile(r"\S*\d\S*$|\{")
+
+
+def _no_id(guess: Guess) -> Guess | None:
+    """What a column that may mean an id means where none of its cells can be one: what the things are called."""
+    group, _, field = guess.fact.partition(".")
+    if field != "id":
+        return guess
+    name = f"{group}.name"
+    return guess._replace(fact=name, confidence=round(guess.confidence - 0.1, 3)) if name in FACTS else None
+
+
 def borne_by(interpreter: Interpreter, guesses: tuple[Guess, ...], cells: Sequence[str]) -> tuple[Guess, ...]:
     """What a column may mean without flags, choices and addresses that none of its cells can be, or that another
     meaning as likely explains better."""
@@ -118,6 +132,8 @@ def borne_by(interpreter: Interpreter, guesses: tuple[Guess, ...], cells: Sequen
     guesses = tuple(
         g for g in guesses if g.fact not in _HAVE_KEYS or any(_can_be(interpreter, g.fact, c) for c in cells)
     )
+    if not any(map(_AN_ID.match, cells)):
+        guesses = tuple(named for g in guesses if (named := _no_id(g)))
     if len(guesses) < 2:
         return guesses
 

@@ -11,8 +11,10 @@ from yes_tally.core.reading.decide import Guess
 from yes_tally.core.reading.decode import Line
 from yes_tally.core.reading.shapes.layout import MAX_LINE, Entry, commas_for_gaps, dots_as_commas
 from yes_tally.core.reading.told_in_parts import told_in_words
+from yes_tally.core.reading.values import FILE_SYSTEM
 
 if TYPE_CHECKING:
+    from yes_tally.core.reading.drafts import Item
     from yes_tally.core.reading.interpret import Interpreter
 
 _DRIVE = re.compile(r"\s*(?:[-*•] )?(?P<mount>[A-Z]:)\\?:?\s+(?P<told>\S.*)")
@@ -33,23 +35,27 @@ def rows_of_drives(interpreter: Interpreter, lines: Sequence[Line], around: tupl
     return True
 
 
-def told_of_drive(interpreter: Interpreter, line: int, mount: str, at: int, told: str, start: int) -> None:
-    """Read what stands on a line behind a drive's letter; ``at`` and ``start`` are the columns, from 0, of the letter
-    and of what is told."""
+def told_of_drive(interpreter: Interpreter, line: int, mount: str, at: int, told: str, start: int) -> Item:
+    """Read what stands on a line behind a drive's letter, which is empty where it has none; ``at`` and ``start`` are the
+    columns, from 0, of the letter and of what is told. Returns the volume."""
     item, left = interpreter.new_item("volume"), [f for f in FIELDS["volume"] if f.name != "volume.mount"]
     letter = Entry("", mount, line, at + 1)
-    interpreter.place(letter, "rows", (Guess("volume.mount", 0.85, "the row begins with its letter"),), item)
+    if mount:
+        interpreter.place(letter, "rows", (Guess("volume.mount", 0.85, "the row begins with its letter"),), item)
     text = commas_for_gaps(told)
     words = list(_CAPITALS.finditer(text))
-    if len(words) > 1 and (label := next((f for f in left if f.name == "volume.label"), None)):
+    called = words[0] if len(words) > 1 else _BEFORE_FILE_SYSTEM.match(text)
+    if called and (label := next((f for f in left if f.name == "volume.label"), None)):
         # ``C:  SYSTEM  HFX2``: what it is called, then what it is formatted as.
-        place = Entry("", words[0][1], line, start + words[0].start(1) + 1)
+        place = Entry("", called[1], line, start + called.start(1) + 1)
         interpreter.place(place, "rows", (Guess(label.name, 0.8, "it stands before the file system"),), item)
         left.remove(label)
-        text = text[: words[0].start(1)] + " " * len(words[0][1]) + text[words[0].end(1) :]
+        text = text[: called.start(1)] + " " * len(called[1]) + text[called.end(1) :]
     told_in_words(interpreter, text, line, start, "volume", item, left)
+    return item
 
 
+_BEFORE_FILE_SYSTEM = re.compile(rf"\s*([A-Z][^,]{{0,30}}?)\s*,\s+(?:{FILE_SYSTEM})\s*(?:,|$)")
 # A word in capitals that is a cell of its own.
 _CAPITALS = re.compile(r"(?:^|,)\s*([A-Z][A-Z0-9_-]{1,15})\s*(?=,|$)")
 

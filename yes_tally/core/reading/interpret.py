@@ -195,10 +195,12 @@ class Interpreter:
         if not guesses or self._keep_known:
             self.met.append(Met(entry, self.under, bool(guesses)))
             if not guesses:
-                if item and entry.label and not self.is_taught(entry.label):
+                if not entry.label or says_elsewhere(entry.label) or self.is_taught(entry.label):
+                    return
+                if item:
                     stands_first = not any(last and last[-1].item is item for last in (self.leftovers, self.drafts))
                     self.leftovers.append(Leftover(entry, shape, item, stands_first))
-                elif entry.label and not item and not self.is_taught(entry.label):
+                else:
                     self.single_leftovers.append((entry, shape))
                 return
         tell = told_by if len(entry.printed) <= MAX_TEXT else told_by.__wrapped__

@@ -85,6 +85,7 @@ def _rivals(fact: str, guess: Guess, guesses: tuple[Guess, ...]) -> list[str]:
     return [g.fact for g in guesses if g.confidence >= near and g.fact != fact] if len(guesses) > 1 else []
 
 
+_SPAN = re.compile(r"<? ?\d[\d.,]* ?(?:ms|s|secs?|seconds?|mins?|minutes?|h|hours?|days?)", re.I)
 _STAMP = re.compile(r"\d{4}-\d\d-\d\d[T ]\d\d:\d\d")
 # Between words without a mark only a sure label is one.
 _TAGGED = 0.8
@@ -94,7 +95,8 @@ def _cannot_be(label: str, printed: str, guess: Guess, shape: str) -> bool:
     """What a labelled value is not, whatever its label may mean: a time or a count is the name of nothing; what heads
     a tagged line names an item, or nothing."""
     is_text = FACTS[guess.fact].kind == "text"
-    if is_text and not guess.phrase and MEASURED.match(printed):
+    names = not guess.phrase or words_of(label) in SUBJECTS
+    if is_text and names and (MEASURED.match(printed) or _SPAN.fullmatch(printed)):
         return True
     if is_text and _COUNTING.match(label) and _COUNT_ALONE.match(printed):
         return True
@@ -104,7 +106,6 @@ def _cannot_be(label: str, printed: str, guess: Guess, shape: str) -> bool:
         return True  # a row
     if is_text and guess.fact.partition(".")[0] in ITEM_GROUPS and _OF_WHICH.match(printed):
         return True
-    names = not guess.phrase or words_of(label) in SUBJECTS
     if is_text and names and _only_counts(label, printed, guess.fact):
         return True
     if is_text and label.endswith("(s)") and printed.isdigit():

@@ -204,10 +204,14 @@ def _by_its_words(label: str, lefts: Sequence[Leftover], facts: Sequence[FactKin
     return fitting[0], _SURE if telling else _UNSURE, f"“{label}” has words of its phrases"
 
 
+# What may be said by nothing but a word like ``enabled``.
+_SWITCHES = frozenset({"enabled", "on", "connected"})
+
+
 def _by_its_form(label: str, lefts: Sequence[Leftover], facts: Sequence[FactKind], alone: bool) -> _Found:
     """The one fact whose values alone have such a form."""
     formed = [fact for fact in facts if _has_form(fact, lefts)]
-    if len(formed) != 1:
+    if len(formed) != 1 or (formed[0].kind == "flag" and formed[0].field not in _SWITCHES):
         return None
     fact = formed[0]
     sure = fact.kind in _TELLING or (fact.kind == "text" and len(lefts) > 1)

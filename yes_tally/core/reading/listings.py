@@ -72,7 +72,8 @@ _WHICH = re.compile(r"\d{1,4}|[A-Z]+\d{1,2}|[A-Z]")
 # What a system calls a disk by.
 _DEVICE = re.compile(r"/dev/[a-z]+\d*")
 _FEW_CELLS = 2
-_FIRST_PART = re.compile(r",|\s{2,}")
+# Not within ``3,60 GHz``.
+FIRST_PART = re.compile(r"(?<!\d),|,(?!\d)|\s{2,}")
 
 
 def _by_key(noun: str, around: tuple[str, ...]) -> str | None:
@@ -119,7 +120,7 @@ def numbered(
     fact = CALLED.get(group or "")
     if group not in ITEM_GROUPS or fact is None:
         return False
-    name = entry.printed if FACTS[fact].kind != "text" else _FIRST_PART.split(entry.printed, maxsplit=1)[0].strip()
+    name = entry.printed if FACTS[fact].kind != "text" else FIRST_PART.split(entry.printed, maxsplit=1)[0].strip()
     value = understand(FACTS[fact], name, interpreter.locale)
     if value is None and (lead := LEADING_SIZE.match(name)):
         name = lead.group()

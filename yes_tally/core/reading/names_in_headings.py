@@ -7,15 +7,16 @@ from collections.abc import Sequence
 from typing import TYPE_CHECKING
 
 from yes_tally.core.catalogue import FACTS, FIELDS
+from yes_tally.core.quantity import exactly
 from yes_tally.core.reading.decide import NAMING, Guess, decide
 from yes_tally.core.reading.drafts import Item
 from yes_tally.core.reading.labels import words_of
-from yes_tally.core.reading.listings import CALLED, INDEXED, ITEM_HEADING, LETTERED, by_gaps
+from yes_tally.core.reading.listings import CALLED, FIRST_PART, INDEXED, ITEM_HEADING, LETTERED, by_gaps
 from yes_tally.core.reading.phrases import SUBJECTS, is_known, subjects_in
 from yes_tally.core.reading.shapes.layout import Entry, Heading, cells_by_gap, commas_for_gaps
 from yes_tally.core.reading.told_in_parts import SERIAL_ASIDE, told_bare, told_in_words
 from yes_tally.core.reading.values import MAX_TEXT
-from yes_tally.core.words import plain
+from yes_tally.core.words import choice_named, plain
 
 if TYPE_CHECKING:
     from yes_tally.core.reading.interpret import Interpreter
@@ -27,7 +28,7 @@ _DASHED = re.compile(
     r"(?P<quote>[\"'“„«])?\s*(?P<name>[^\"'“„«»”]{2,60}?)\s*[\"'”“»]?\s+(?:--|[–—-])\s+(?P<told>\S.*?):?$"
 )
 _CALLED_SO = re.compile(
-    r"(?P<noun>[^\W\d_]+(?: [^\W\d_]+){0,2})(?: ?#?(?P<number>\d{1,3})\s*[:.–-]\s*| ?#\d{1,3}\s+| ?\d{1,3}\s{2,}|\.)(?P<rest>[^\s(:][^(:]*?)\s*(?:\((?P<aside>[^)]{2,40})\))?\s*$"
+    r"(?P<noun>[^\W\d_]+(?: [^\W\d_]+){0,2})(?: ?#?(?P<number>\d{1,3})\s*[:.,–-]\s*| ?#\d{1,3}\s+| ?\d{1,3}\s{2,}|\.)(?P<rest>[^\s(:][^(:]*?)\s*(?:\((?P<aside>[^)]{2,80})\))?:?\s*$"
 )
 _CELLS_OF_ROW = 3
 _WHICH_OF_ALL = re.compile(r"\b\d{1,3} ?(?:of|von|sur|de|di|van|z|/) ?\d{1,3}\b")
@@ -38,6 +39,8 @@ _HEADS_VALUE = re.compile(r"[\d:/\\\"]")
 _QUOTED_NAME = re.compile(
     r"(?P<noun>[^\W\d_][^\"'“„«]*?)\s*[\"'“„«](?P<rest>[^\"'”“»]+)[\"'”“»]\s*(?:[(\[](?P<aside>[^)\]]{2,80})[)\]])?\s*:?$"
 )
+
+_CALLED_LARGE = re.compile(r"[A-Z][^:=]*$")
 
 
 # What is called by one word, however that is written: ``Account mrolf``, ``Profil domaine``.
@@ -123,6 +126,8 @@ def named_by(interpreter: Interpreter, heading: Heading, group: str, shape: str,
         return True
     if _WHICH_OF_ALL.search(text):
         return False  # ``Chip 1 of 2``
+    if _name_behind_gap(interpreter, heading, group, shape, item):
+        return True
     for start in reversed(starts[1:4]):
         index = _ROW_NUMBER.match(text, start)
         label, start = text[:start].rstrip(), index.end() if index else start
@@ -145,6 +150,42 @@ def named_by(interpreter: Interpreter, heading: Heading, group: str, shape: str,
             interpreter.frame.add(heading.line)
             return True
     return False
+
+
+def _name_behind_gap(interpreter: Interpreter, heading: Heading, group: str, shape: str, item: Item) -> bool:
+    """``Wireless card   Ternwave AX 20``: what kind of thing it is, and behind a gap what it is called."""
+    cells = cells_by_gap(heading.text[:MAX_TEXT])
+    fact = CALLED.get(group)
+    if len(cells) != 2 or fact is None or FACTS[fact].kind != "text":
+        return False
+    (kind, _), (name, at) = cells
+    begins = decide(kind.split(None, 1)[0], interpreter.context(group))[:1]
+    of_group = group in {found.group for found in subjects_in(words_of(kind))} or [g.fact for g in begins] == [fact]
+    if not of_group or _CALLED_LARGE.match(name) is None:
+        return False
+    entry = Entry(kind, name, heading.line, heading.column + at)
+    interpreter.place(entry, shape, (Guess(fact, 0.85, f"the heading names {group}"),), item)
+    interpreter.frame.add(heading.line)
+    return True
+
+
+def kind_in_heading(interpreter: Interpreter, heading: Heading, shape: str, item: Item) -> None:
+    """``Wireless card Ternwave AX 20`` over an adapter's pairs: of which kind it is, where words before its name say so."""
+    told = next((d for d in interpreter.drafts[-_FEW:] if d.item is item and d.entry.line == heading.line), None)
+    words = heading.text[: max(0, told.entry.column - heading.column)].split() if told else []
+    choices = FACTS["adapter.kind"].choices
+    for length in (2, 1):
+        for at in range(len(words) - length + 1):
+            text = " ".join(words[at : at + length])
+            if kind := choice_named("kind", choices, text):
+                entry = Entry("", text, heading.line, heading.column + heading.text.index(text))
+                interpreter.add(
+                    "adapter.kind", item, entry, exactly("choice", kind), shape, 0.75, "the heading says so"
+                )
+                return
+
+
+_FEW = 8
 
 
 def _named_before_dash(
@@ -218,7 +259,7 @@ def begins_by_name(interpreter: Interpreter, entries: Sequence[Entry], item: Ite
         interpreter.place(place, shape, (Guess(number, 0.85, f"the label names {item.group}"),), item)
     name, _, aside = entry.printed.partition(" (")
     interpreter.place(
-        Entry(entry.label, name.split(",")[0], entry.line, entry.column),
+        Entry(entry.label, FIRST_PART.split(name, maxsplit=1)[0], entry.line, entry.column),
         shape,
         (Guess(fact, 0.88, f"the label names {item.group}"),),
         item,

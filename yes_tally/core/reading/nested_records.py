@@ -19,7 +19,7 @@ from yes_tally.core.reading.listings import (
     policies,
     rows_under_label,
 )
-from yes_tally.core.reading.names_in_headings import begins_by_name, named_by
+from yes_tally.core.reading.names_in_headings import begins_by_name, kind_in_heading, named_by
 from yes_tally.core.reading.opening import opened_by
 from yes_tally.core.reading.phrases import is_known, names_item
 from yes_tally.core.reading.phrases.elsewhere import is_elsewhere, tell_elsewhere
@@ -167,6 +167,10 @@ def _item_of(
     if group.heading and not named_by(interpreter, group.heading, subject, shape, item):
         listed = subject in around[:2] or shape == "turned table"
         called_by(interpreter, group, subject, shape, item, listed=listed)
+    if group.heading and subject == "adapter":
+        told = {guess.fact for label in labels for guess in decide(label, interpreter.context(subject))[:1]}
+        if "adapter.kind" not in told:
+            kind_in_heading(interpreter, group.heading, shape, item)
     return item
 
 

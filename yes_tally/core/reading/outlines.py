@@ -43,6 +43,8 @@ _HEAD = re.compile(
 )
 _DASH = re.compile(r" (?:--|[–—]) ")
 _DRIVE = re.compile(r"(?P<mount>[A-Z]):")
+# ``C:  SYSTEM   HFX2   439.2 GB`` under its disk, and ``(no letter)   Start   FAT32   260 MB``.
+_DRIVE_ROW = re.compile(r"\s*(?:(?P<mount>[A-Z]:)\\?\s+|(?:\([^()\d]{3,24}\)|-{1,2})\s{2,})(?P<told>\S.*)$")
 _SIZE = re.compile(r"\d[\d.,'’\s]*[KMGT]?i?(?:[BO]|bytes)", re.I)
 _MOST_LINES = 400
 
@@ -72,7 +74,13 @@ def read_outline(interpreter: Interpreter, lines: Sequence[Line]) -> bool:
         indent = indent_of(row.line.text)
         if not row.group:
             item = open_items[-1][1]
-            _go_on(interpreter, row, item, before)
+            if item.group == "disk" and (drive := _DRIVE_ROW.match(row.line.text)):
+                volume = told_of_drive(
+                    interpreter, row.line.number, drive["mount"] or "", indent, drive["told"], drive.start("told")
+                )
+                interpreter.stands_under(volume, item, Entry("", "", row.line.number, indent + 1), "outline")
+            else:
+                _go_on(interpreter, row, item, before)
             continue
         open_items = [(at, item, seen) for at, item, seen in open_items if at < indent]
         item = interpreter.new_item(row.group)

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 import re
 from collections.abc import Iterator, Sequence
+from itertools import zip_longest
 from typing import TYPE_CHECKING
 
 from yes_tally.core.catalogue import FACTS, ITEMS
@@ -14,6 +15,7 @@ from yes_tally.core.reading.sentences import (
     MAX_STATEMENT,
     REACH_SAYS,
     REACH_TARGET,
+    SILENT_HOP,
     TIME,
     Stated,
     place_of_number,
@@ -87,10 +89,14 @@ def traced_way(interpreter: Interpreter, lines: Sequence[Line]) -> None:
     if len(steps) < 2:
         return
     target = next(statements(lines, HOP_TARGET), None)
-    for line, match in steps:
+    steps += [(line, match) for line in lines if (match := SILENT_HOP.match(line.text[:MAX_LABEL]))]
+    for line, match in sorted(steps, key=lambda step: step[0].number):
         item = interpreter.new_item("hop")
         if target:
             state(interpreter, target, item)
+        if match.re is SILENT_HOP:
+            state(interpreter, _said("hop.number", match, "number", line), item)
+            continue
         times = sorted(TIME.findall(match["times"]), key=lambda text: float(text.rstrip("ms ").replace(",", ".")))
         parts = [
             ("hop.number", match["number"], match.start("number")),
@@ -120,7 +126,7 @@ _HAS_ADDRESS = re.compile(
 )
 _NAMED = re.compile(r"\s*(?:(?:host )?name|nom|nombre|nome)\s*:\s*(?P<v>[\w-]+(?:\.[\w-]+)+)\.?\s*$", re.I)
 _ADDRESS = re.compile(
-    r"\s*(?:(?:ip )?address(?:es)?|adresses?|direcci(?:ón|ones)|indirizz[oi]|endereços?|adressen?|adres[ey]?)\s*:\s*(?P<v>[0-9a-f.:]+)\s*$",
+    r"\s*(?:(?:ip )?address(?:es)?|adresses?|direcci(?:ón|ones)|indirizz[oi]|endereços?|adressen?|adres[ey]?)(?:\s*:\s*|\s{2,})(?P<v>[0-9a-f.:]+)\s*$",
     re.I,
 )
 # ``keys.lanternsound.example`` alone, over its indented addresses.
@@ -142,12 +148,21 @@ def look_ups(interpreter: Interpreter, lines: Sequence[Line]) -> None:
     server: Stated | None = None
     item: Item | None = None
     name, before = "", len(interpreter.drafts)
-    for line in lines:
+    for line, below in zip_longest(lines, lines[1:]):
         text = line.text[:MAX_STATEMENT]
         if asked := _SERVER.match(text):
-            server, item, name = _said("lookup.server", asked, "v", line), None, ""
+            said = _said("lookup.server", asked, "v", line)
+            if server is None and item and text[:1] == " ":
+                state(interpreter, said, item)  # ``asked   10.20.0.53`` below the name and its address
+                continue
+            server, item, name = said, None, ""
             continue
         if server is None:
+            if (alone := _BARE_NAME.match(text)) and below and below.text[:1] == " " and _ADDRESS.match(below.text):
+                item = interpreter.new_item("lookup")
+                state(interpreter, _said("lookup.name", alone, "v", line), item)
+            elif item and (found := _ADDRESS.match(text)):
+                state(interpreter, _said("lookup.address", found, "v", line), item)
             continue
         if row := _NAME_AND_ADDRESSES.match(text) or _HAS_ADDRESS.match(text):
             named_by = "v" if row["v"] else "w"

@@ -9,6 +9,15 @@ from itertools import pairwise
 from typing import TYPE_CHECKING
 
 from yes_tally.core.catalogue import FACTS
+from yes_tally.core.reading.around_rows import (
+    card_above,
+    category,
+    is_default,
+    search_paths,
+    seen_on,
+    starred,
+    times_of_hop,
+)
 from yes_tally.core.reading.columns import (
     FEW,
     NAMES_ADAPTER,
@@ -29,7 +38,6 @@ from yes_tally.core.reading.phrases import is_known, subjects_in
 from yes_tally.core.reading.phrases.elsewhere import is_elsewhere, tell_elsewhere
 from yes_tally.core.reading.shapes.layout import Entry, Group
 from yes_tally.core.reading.values import understand
-from yes_tally.core.reading.variables import search_path
 from yes_tally.core.words import is_placeholder, plain
 
 if TYPE_CHECKING:
@@ -72,7 +80,9 @@ def read_rows(interpreter: Interpreter, rows: Sequence[Group], shape: str, aroun
     if subject == "host":
         rows, columns = _of_sessions(rows, columns)
     unit = unit_of_sizes(labels)
-    category: Draft | None = None
+    marked = starred(rows, f"{subject}.default", columns)
+    card = card_above(interpreter, rows, subject, columns)
+    of_category: Draft | None = None
     above: tuple[Group, Item | None] | None = None
     for row in rows:
         if _is_head(row):
@@ -92,12 +102,16 @@ def read_rows(interpreter: Interpreter, rows: Sequence[Group], shape: str, aroun
             above = row, item
             for entry in row.entries:
                 interpreter.place(entry, shape, columns.get(entry.label, ()), item, unit)
+            if item and card and row.entries:
+                seen_on(interpreter, item, row, card, shape)
+            if item and row is marked:
+                is_default(interpreter, item, row, shape)
             if item and subject == "hop":
-                _times_of_hop(interpreter, item, row, columns, shape)
+                times_of_hop(interpreter, item, row, columns, shape)
             if item and subject == "policy":
-                category = _category(interpreter, item, row, category, shape)
+                of_category = category(interpreter, item, row, of_category, shape)
             if subject == "variable":
-                _search_paths(interpreter, row, columns, shape)
+                search_paths(interpreter, row, columns, shape)
             if item and owner and row.entries:
                 interpreter.stands_under(item, owner, row.entries[0], shape)
 
@@ -218,43 +232,6 @@ def _row_item(interpreter: Interpreter, group: str, row: Group, columns: dict[st
 # Where the firmware looks for what it starts (UEFI 2.10, 13.3.1.3).
 _FIRMWARE_FOLDER = re.compile(r"[\\/]efi[\\/]", re.I)
 _INDEX = re.compile(r"\d{1,2}")
-
-
-def _category(interpreter: Interpreter, item: Item, row: Group, category: Draft | None, shape: str) -> Draft | None:
-    """A category that is printed once counts for the rows below it too."""
-    own = next(
-        (d for d in interpreter.drafts[-len(row.entries) :] if d.item is item and d.fact == "policy.category"), None
-    )
-    if own is None and category and row.entries:
-        at = Entry(category.entry.label, category.entry.printed, row.entries[0].line, 1)
-        interpreter.add("policy.category", item, at, category.value, shape, 0.8, "it stands under it")
-    return own or category
-
-
-def _search_paths(interpreter: Interpreter, row: Group, columns: dict[str, tuple[Guess, ...]], shape: str) -> None:
-    """The folders of an executable search path that stands in a table of variables."""
-    told = {columns[entry.label][0].fact: entry for entry in row.entries if columns.get(entry.label)}
-    name, value = told.get("variable.name"), told.get("variable.value")
-    if name and value:
-        search_path(interpreter, Entry(name.printed, value.printed, value.line, value.column), shape)
-
-
-_TIME_CELL = re.compile(r"<? ?\d+(?:[.,]\d+)? ?m?s")
-
-
-def _times_of_hop(
-    interpreter: Interpreter, item: Item, row: Group, columns: dict[str, tuple[Guess, ...]], shape: str
-) -> None:
-    """The times of a step of a traced way, in columns that only count the tries."""
-    cells = [e for e in row.entries if not columns.get(e.label) and _TIME_CELL.fullmatch(e.printed)]
-    spans = [
-        (value.value, cell, value)
-        for cell in cells
-        if (value := understand(FACTS["hop.best"], cell.printed, interpreter.locale))
-    ]
-    for fact, pick in (("hop.best", min), ("hop.worst", max)) if spans else ():
-        _, cell, value = pick(spans, key=lambda told: told[0])
-        interpreter.add(fact, item, cell, value, shape, 0.8, "a time among the tries of this step")
 
 
 def _sums_up(interpreter: Interpreter, row: Group, subject: str, columns: dict[str, tuple[Guess, ...]]) -> bool:

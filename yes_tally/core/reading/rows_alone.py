@@ -239,9 +239,13 @@ def _has_form(fact: FactKind, text: str, value: Value) -> bool:
     """Whether a cell has the form of a field, where its fields have one."""
     if fact.name == "event.level":
         return plain(text) in _LEVELS
+    if fact.field in ("maker", "provider"):
+        return not _A_VERSION.search(text)
     return bool(_EVENT_ID.fullmatch(text)) if fact.name == "event.id" else fact.kind != "version" or value.value == text
 
 
+# ``driver 6.0.9``
+_A_VERSION = re.compile(r"\d\.\d")
 # How an update went is not what it is called.
 _OUTCOMES = frozenset(
     "ok success successful succeeded failed failure installed pending done erfolgreich fehlgeschlagen installiert reussi reussie echoue echouee installe "

@@ -71,7 +71,7 @@ PATTERNS = Patterns(
     _row("memory.usable", rf"\b(?:sistema ve|syst[èe]me voit|system sieht|sistema v[êe]|sistema vede|systeem ziet|system widzi)\b.{{0,20}}?(?P<v>{_SIZE})"),
     _row("memory.available", rf"(?P<v>{_SIZE})\s+(?:of (?:it|memory|ram) )?(?:est[áa]n?|sont|sind|s[ãa]o|sono|zijn|s[ąa]|are|is|ist|est)\s+(?:libres?|frei|livres?|liber[aioe]|vrij|woln\w+|free|available|disponibles?)\b"),
     _row("memory.running_speed", r"\bmodules run at\b.{0,40}?(?P<v>\d[\d.,]* ?(?:MT/s|MHz))"),
-    _row("os.name", r"(?:\d{1,2}[.)] )?(?P<v>(?-i:[A-Z])\w*(?: \w+){0,2} (?:OS|Linux) \d+(?:\.\d+)*(?: (?-i:[A-Z])\w+){0,2})$", alone=True),
+    _row("os.name", r"(?:\d{1,2}[.)] )?(?:[^\W\d_]+ (?:of|for|di|de|du|des|da|do|von|für|van|voor|dla|para|pour|per) )?(?P<v>(?-i:[A-Z])\w*(?: (?-i:[A-Z])\w*)? (?:OS|Linux) \d+(?:\.\d+)*(?: (?-i:[A-Z])\w+){0,2})$", alone=True),
     _row("os.name", r"(?P<v>(?-i:[A-Z])\w*(?: \w+){0,2} (?:OS|Linux) \d+(?:\.\d+)*(?: (?-i:[A-Z])\w*)*) \[version [\d.]+\]", alone=True),
     _row("os.version", r"(?-i:[A-Z])\w*(?: \w+){0,2} (?:OS|Linux) [\w .]+ \[version (?P<v>[\d.]+)\]", alone=True),
     _row("host.name", r"Linux (?P<v>[\w.-]+) \d+\.\d+\.\S+ #", alone=True),
@@ -374,6 +374,8 @@ _HOP_TURNED = re.compile(
 _HOP_IN_BRACKETS = re.compile(
     rf"\s*(?P<number>\d{{1,2}})[.:)]?\s+(?P<address>(?:[\w.-]+ [\[(])?(?:\d{{1,3}}(?:\.\d{{1,3}}){{3}}|[0-9a-f]*:[0-9a-f:]+))[\])]?:?\s+[(\[](?P<times>(?:(?:<\s?)?{_TIME}[,;/]?\s*|\*\s*){{1,5}})[)\]]\s*$"
 )
+# A step that nobody answered.
+SILENT_HOP = re.compile(r"\s*(?P<number>\d{1,2})[.:)]?\s+(?:\*\s+){1,4}\*?\s*(?:[^\W\d_]+\W*(?:\s[^\W\d_]+\W*){0,4})?$")
 TIME = re.compile(_TIME)
 
 

@@ -17,7 +17,13 @@ from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.phrases import SUBJECTS, subjects_in
 from yes_tally.core.reading.phrases.taught import in_use
 from yes_tally.core.reading.reachability import echo_test, look_ups, state, traced_way
-from yes_tally.core.reading.rows_of_items import cells_of_opened, clauses_below, numbered_rows, rows_below_count
+from yes_tally.core.reading.rows_of_items import (
+    cells_of_opened,
+    clauses_below,
+    numbered_rows,
+    rows_below_count,
+    rows_of_sockets,
+)
 from yes_tally.core.reading.sentences import (
     CHECK_KINDS,
     CHECK_SAYS,
@@ -46,6 +52,7 @@ def read_statements(interpreter: Interpreter, lines: Sequence[Line], command: st
         ticked,
         read_item_lines,
         listed_checks,
+        rows_of_sockets,
         numbered_rows,
         cells_of_opened,
         rows_below_count,
@@ -125,7 +132,7 @@ def processors_told(interpreter: Interpreter, lines: Sequence[Line]) -> set[int]
 
 
 _KIND_AND_WORDS = re.compile(
-    r"\s*(?:[-*•] )?(?P<label>[^\W\d_]+(?: [^\W\d_]+){0,2}?) (?P<told>[A-Z\d](?:[^:;]|:(?=\S))*?,\s(?:[^:]|:(?=\S))+?)\.?\s*$"
+    r"\s*(?:[-*•] )?(?P<label>[^\W\d_]+(?: [^\W\d_]+){0,2}?) (?P<told>(?!\d{1,3},)[A-Z\d](?:[^:;]|:(?=\S))*?,\s(?:[^:]|:(?=\S))+?)\.?\s*$"
 )
 _TOLD_IN_WORDS = _TOLD_IN_PROSE | {"disk", "display", "board", "machine", "battery", "sound", "adapter", "printer"}
 _LEAST_TOLD = 2

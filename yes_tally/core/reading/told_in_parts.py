@@ -144,15 +144,19 @@ def told_bare(
         labelled = by_label(interpreter, text, group, left)
         # A word that tells nothing is a label that is not known; what follows it is its own.
         alone = line and _LABEL_ALONE.fullmatch(before)
-        found = labelled or (
-            None if alone else by_form(interpreter, text, left) or by_assertion(interpreter, text, group, left)
+        asserts = not alone or " " in text
+        found = (
+            labelled
+            or (None if alone else by_form(interpreter, text, left))
+            or (by_assertion(interpreter, text, group, left) if asserts else None)
         )
-        both = None if found else _MAKER_AND_PART.fullmatch(text)
+        both = None if found else _MAKER_AND_PART.fullmatch(text) or _MAKER_AND_PART.fullmatch(f"{before} {text}")
         if both and {"maker", "part"} <= {fact.field for fact in left}:
             for field in ("maker", "part"):
                 fact = next(fact for fact in left if fact.field == field)
                 left.remove(fact)
-                place = Entry("", both[field], entry.line, (line.find(text) + 1 or column) + both.start(field))
+                at = entry.printed.index(both[field], max(0, match.start() - len(before) - 4))
+                place = Entry("", both[field], entry.line, line.find(both[field]) + 1 or entry.column + at)
                 told.append((fact, place, exactly("text", both[field])))
             text = ""
         before = "" if found else text
@@ -162,6 +166,8 @@ def told_bare(
             left.remove(fact)
             column = line.find(text) + 1 or column
             told.append((fact, Entry("", text[at:], entry.line, column + at), value))
+    if group == "account" and naming == "account.name":
+        _name_behind_login(parts, told, left, entry)
     if group == "printer":
         _driver_alone(interpreter, parts[1:], told, left, entry)
     if not told or (len(told) * 2 < len(parts) - 1 and not sure and not 0 < least <= len(told)):
@@ -227,6 +233,24 @@ def told_bare(
         interpreter.add(fact.name, item, place, value, shape, 0.82, f"its form says what it is of a {group}")
         interpreter.asides(fact.name, item, place, shape, 0.82)
     return True
+
+
+def _name_behind_login(
+    parts: Sequence[re.Match[str]],
+    told: list[tuple[FactKind, Entry, Value]],
+    left: list[FactKind],
+    entry: Entry,
+) -> None:
+    """``icalloway   Ines Calloway   enabled``: several words right behind what somebody signs in with are who it is."""
+    name = next((fact for fact in left if fact.field == "full_name"), None)
+    place = entry.column + parts[1].start() + _blanks(parts[1])
+    text = parts[1].group().strip()
+    if name and told and all(at.column != place for _, at, _ in told) and _FULL_NAME.fullmatch(text):
+        told.append((name, Entry("", text, entry.line, place), exactly("text", text)))
+        left.remove(name)
+
+
+_FULL_NAME = re.compile(r"[A-Z][^\W\d_]+(?:[ '’-][^\W\d_]+){1,3}")
 
 
 def _driver_alone(

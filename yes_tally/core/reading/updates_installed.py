@@ -8,7 +8,7 @@ from itertools import pairwise
 from typing import TYPE_CHECKING
 
 from yes_tally.core.reading.decode import Line
-from yes_tally.core.reading.shapes.layout import MAX_LABEL, cells_by_gap, indent_of
+from yes_tally.core.reading.shapes.layout import MAX_LABEL, MAX_LINE, cells_by_gap, indent_of
 from yes_tally.core.words import plain
 
 if TYPE_CHECKING:
@@ -46,9 +46,18 @@ def lines_of_installed(lines: Sequence[Line]) -> list[Line]:
     for number, line in enumerate(lines):
         if number in heads:
             installed = not is_not_installed(line.text.strip(" :"))
-        elif installed:
+        elif installed and not any(_states_otherwise(cell) for cell, _ in cells_by_gap(line.text[:MAX_LINE])):
             kept.append(line)
     return kept
+
+
+# ``failed``, ``mislukt 06-02-2025 (fout 0x41c)``
+_STATE_AND_DAY = re.compile(r"(?P<state>[^\W\d_]+(?: [^\W\d_]+)?)(?: (?:on |am |le |op |el |il |em |dnia )?[\d(].*)?")
+
+
+def _states_otherwise(cell: str) -> bool:
+    match = _STATE_AND_DAY.fullmatch(cell)
+    return match is not None and _OTHERWISE.fullmatch(plain(match["state"])) is not None
 
 
 def leave_out_under(interpreter: Interpreter, heading: str, before: int) -> None:

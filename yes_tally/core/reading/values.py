@@ -52,7 +52,7 @@ def _understood(name: str, text: str, locale: Locale, unit: str) -> Value | None
 
 
 # What a file system's name looks like where nothing says that it is one.
-FILE_SYSTEM = r"[A-Z]{2,6}\d{1,2}|[A-Z]{0,5}(?:FS|FAT)\d{0,2}|[a-z]{2,6}\d?fs\d?|x?fat\d*|ext\d"
+FILE_SYSTEM = r"[A-Z]{2,6}\d{1,2}|[A-Z]{0,5}(?:FS|FAT)\d{0,2}|[a-z]{2,6}\d?fs\d?|(?:ex|x)?fat\d*|ex[A-Z]{2,4}|ext\d"
 # What kernels call a memory's file system is a kind of volume too.
 _FILE_SYSTEM = re.compile(r"fs\d?$|fat|ext\d", re.I)
 # A clock, a rate or a size is the name of nothing.

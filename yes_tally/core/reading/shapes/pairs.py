@@ -132,7 +132,9 @@ def _as(family: str, lines: Sequence[Line], parsed: Sequence[dict[str, _Pair]]) 
         if pairs[index] is None and head and head.value and indent_of(below.text) > indent_of(line.text):
             # What names an item heads its record by its colon, whatever marks the pairs below it.
             pairs[index] = head if names_item(head.label) else None
-    if family == "gap":
+    if family != "gap":
+        pairs = _with_gaps_below_heads(lines, parsed, pairs)
+    else:
         pairs = _without_heads(lines, pairs)
         if not _aligned(pairs):
             return None
@@ -158,6 +160,34 @@ def _as(family: str, lines: Sequence[Line], parsed: Sequence[dict[str, _Pair]]) 
         groups,
         rows * _WEIGHT[family] * (0.4 + 0.6 * share) * (0.5 + 0.5 * coverage),
     )
+
+
+def _with_gaps_below_heads(
+    lines: Sequence[Line], parsed: Sequence[dict[str, _Pair]], pairs: Sequence[_Pair | None]
+) -> list[_Pair | None]:
+    """``Caches`` over deeper lines like ``L1    512 KB`` among pairs with marks: known labels, each beside one value, are
+    pairs by their gaps."""
+    mended = list(pairs)
+    index = 1
+    while index < len(lines):
+        end = index
+        while end < len(lines) and pairs[end] is None and _known_by_gap(parsed[end]):
+            end += 1
+        above = pairs[index - 1]
+        own = {indent_of(line.text) for line in lines[index:end]}
+        heads = (above is None or not above.value) and indent_of(lines[index - 1].text) < min(own, default=0)
+        if end - index >= _LEAST_BELOW and len(own) == 1 and heads:
+            mended[index:end] = [found["gap"] for found in parsed[index:end]]
+        index = max(end, index + 1)
+    return mended
+
+
+_LEAST_BELOW = 2
+
+
+def _known_by_gap(found: Mapping[str, _Pair]) -> bool:
+    pair = found.get("gap")
+    return pair is not None and "  " not in pair.value and is_known(pair.label)
 
 
 def _without_heads(lines: Sequence[Line], pairs: Sequence[_Pair | None]) -> list[_Pair | None]:

@@ -28,6 +28,8 @@ FAILURES: tuple[tuple[str, str, re.Pattern[str]], ...] = tuple(
          r"(?:privilegi|diritti|autorizzazioni|permessi) insufficienti|operazione non permessa|come amministratore|non (?:si )?(?:dispone|hai|ha) (?:delle |i |le )?(?:autorizzazion\w+|permess\w+|diritt\w+)|solo (?:per )?(?:gli )?amministratori|"
          r"onvoldoende (?:rechten|bevoegdheden|machtigingen)|niet gemachtigd|alleen (?:voor )?beheerders|"
          r"(?:musisz|nalezy|trzeba) byc administratorem|niewystarczajac\w+ (?:uprawnien\w+|praw\w*)|tylko dla administratorow|"
+         r"geen (?:rechten|toestemming|bevoegdheid|machtiging)\b|niet bevoegd|no (?:tiene|tienes|dispone de|posee) (?:los |las )?(?:permisos?|derechos?|privilegios?)|(?:faltan?|sin) (?:los )?(?:permisos?|privilegios)|non (?:si )?(?:dispone|hai|ha) (?:dei |di )?(?:privilegi|diritti|permessi)|"
+         r"sem permiss\w+|nie masz (?:uprawnien|praw)|(?:are|is) not an? admin\w*|ask an? admin\w*|not authori[sz]ed|unauthori[sz]ed|rights? (?:are )?missing|"
          r"odmowa dostepu|dostep zabroniony|brak (?:uprawnien|dostepu)|uprawnie\w* administratora|jako administrator"),
         ("not-found", "there is no such command on this PC",
          r"command not found|\b(?:do|does|did) ?n[o'’]t know (?:that|this|it|what|the command|any)\b|knows? no (?:such )?(?:command|word|verb)|never heard of|(?:kennt|kenne) (?:den|diesen|das|dieses|keinen?) (?:befehl|wort)|no command of that name|not recogni[sz]ed as|unknown (?:command|word)|no such command|nothing (?:here )?by that name|no such word|not a (?:known )?command|is not a command|is not a program|know nothing called|knows nothing called|(?:is|was) not understood|unknown to this (?:shell|console|pc)|(?:not found|unknown|no such \w+)\W{1,3}(?:did you mean|nearest|perhaps|maybe)|"
@@ -44,6 +46,8 @@ FAILURES: tuple[tuple[str, str, re.Pattern[str]], ...] = tuple(
          r"commande non (?:trouvee|reconnue)|aucune commande|vouliez-vous dire|"
          r"no existe (?:la |el |esa |ese )?(?:orden|comando)|quiso decir|nao existe (?:tal |esse |o )?comando|comando inesistente|forse cercavi|"
          r"(?:opdracht|commando) (?:bestaat niet|kent niemand)|onbekend commando|bedoelde u|"
+         r"nothing (?:is )?known of|not something (?:this|the) \w+ knows|what is ['\"“]|(?:unbekanntes|kein solches) (?:wort|kommando)|mot inconnu|palabra desconocida|palavra desconhecida|parola sconosciuta|onbekend woord|nieznane slowo|no conozco (?:ese|esa|este|el|la) (?:sub)?(?:comando|orden|palabra)|"
+         r"there is no (?:command|word|verb) |\b(?:i )?(?:do|does) not know ['\"“]|is no command|polecenie \S+ (?:nie istnieje|jest nieznane)|(?:comando|orden) \S+ (?:inesistente|inexistente|no existe|non esiste|nao existe)|commande \S+ (?:introuvable|inconnue|n.existe pas)|opdracht \S+ bestaat niet|befehl \S+ (?:gibt es nicht|existiert nicht)|"
          r"is not known here|: not found$|^unknown command"),
         ("not-supported", "this PC does not support it",
          r"not supported|unsupported (?:on|by)|not available (?:on|in) this|does not support|not implemented|nothing of (?:that|this) kind|(?:service|daemon|agent)\b.{0,30}\bis not running|this (?:pc|machine|computer) has no|: nothing to (?:show|read|tell)|(?:deze|dieser?|ce|cet|este|questo|ten) (?:pc|computer|rechner|poste|ordinateur|equipo|ordenador|computador|komputer) (?:heeft geen|hat kein|n.a pas|no tiene|non ha|nao tem|nie ma)|not possible (?:on|here)|has nothing to (?:show|read)|(?:unknown|invalid|unrecogni[sz]ed|no such) (?:option|switch|argument|parameter|topic|subject|target|thing)|command rejected|"
@@ -61,7 +65,8 @@ FAILURES: tuple[tuple[str, str, re.Pattern[str]], ...] = tuple(
          r"(?:nieprawidlow[ya]|niepoprawn[ya]|nieznan[ya]) (?:opcja|parametr|argument|przelacznik)|(?:funkcja|opcja|polecenie) jest niedostepn[ae]|"
          r"file not found|cannot find the (?:file|path|device)|(?:datei|gerat|pfad) (?:wurde )?nicht gefunden|(?:fichier|chemin) (?:introuvable|non trouve)|no se (?:encontro|encuentra) (?:el |la )?(?:archivo|fichero|ruta|dispositivo)|"
          r"(?:ficheiro|arquivo|caminho) nao encontrado|(?:file|percorso) non trovato|(?:bestand|pad) niet gevonden|nie znaleziono (?:pliku|sciezki|urzadzenia)|"
-         r"no such (?:file|device|file or directory)|cannot (?:open|read|access)|could not (?:open|read|be read|access)"),
+         r"no such (?:file|device|file or directory)|cannot (?:open|read|access)|could not (?:open|read|be read|access)|"
+         r"(?:this|the) (?:pc|machine|computer|model|hardware|firmware|board) (?:cannot do|can.t do|lacks|has no such)|no soportad[oa]|only in (?:the )?\w+ edition"),
         ("timed-out", "it did not answer in time",
          r"timed? ?out|did not (?:answer|reply|respond) (?:in time|within)|gave up (?:after|waiting)|stopped waiting|took too long|no (?:answer|reply|response) (?:from|within|after|in)|did not (?:answer|reply|respond)\.?$|antwoordde niet|heeft niet geantwoord|antwortete? nicht|(?:hat|haben) nicht geantwortet|n.a pas repondu|no (?:ha )?respond\w+|non ha risposto|nao respondeu|nie odpowiedzia\w*|zeituberschreitung|nicht rechtzeitig|delai (?:d.attente )?depasse|temps (?:d.attente )?depasse|"
          r"tiempo de espera|tempo (?:di attesa |limite )?(?:scaduto|esgotado|superato)|time-?out|limite de tempo|keine (?:antwort|ruckmeldung) (?:innerhalb|binnen|nach|in)|zeit (?:ist )?abgelaufen|antwortet nicht|(?:pas|aucune) (?:de )?reponse (?:dans|apres|du)|ne repond pas|"

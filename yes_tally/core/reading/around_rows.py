@@ -49,7 +49,7 @@ def search_paths(interpreter: Interpreter, row: Group, columns: dict[str, tuple[
     told = {columns[entry.label][0].fact: entry for entry in row.entries if columns.get(entry.label)}
     name, value = told.get("variable.name"), told.get("variable.value")
     if name and value:
-        search_path(interpreter, Entry(name.printed, value.printed, value.line, value.column), shape)
+        search_path(interpreter, [Entry(name.printed, value.printed, value.line, value.column)], shape)
 
 
 _TIME_CELL = re.compile(r"<? ?\d+(?:[.,]\d+)? ?m?s")

@@ -113,6 +113,8 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
     ),
     "adapter.dhcp": (
         (re.compile(r"\b(?:from|by|von|de|du|da|dal|di|van|od|server|serveur|servidor|serwer)\s+(\d{1,3}(?:\.\d{1,3}){3})", re.I), "adapter.dhcp_server"),
+        (re.compile(r"\((\d{1,3}(?:\.\d{1,3}){3})\)"), "adapter.dhcp_server"),
+        (re.compile(r"\b(?:until|till|to|expires?(?: on)?|ends|runs out(?: on)?|bis|läuft (?:ab am|bis)|endet(?: am)?|jusqu'au|expire(?: le)?|fin le|hasta(?: el)?|caduca(?: el)?|vence(?: el)?|expira(?: el| em)?|até|fino al?|scade(?: il)?|tot|verloopt(?: op)?|do|wygasa)\s+(\d[\d./-]{7,9}(?:[ T,]+\d\d?:\d\d(?::\d\d)?)?)", re.I), "adapter.lease_until"),
     ),
     "adapter.kind": (
         (re.compile(r"[,;] (\w[^,;]*)", re.I), "adapter.connected"),

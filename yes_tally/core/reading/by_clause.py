@@ -15,8 +15,18 @@ from yes_tally.core.words import choice_of, flag_of, is_placeholder
 if TYPE_CHECKING:
     from yes_tally.core.reading.interpret import Interpreter
 
+# How a device is.
+_DEVICE_STATE = re.compile(
+    r"working(?: (?:properly|well|normally))?|ok|okay|ready|(?:not )?in use|disabled|enabled|switched (?:on|off)|faulty|not working|problem|"
+    r"funktioniert|in betrieb|betriebsbereit|deaktiviert|aktiviert|nicht in gebrauch|gest[öo]rt|fonctionne|en service|en marche|d[ée]sactiv[ée]e?|activ[ée]e?|hors service|"
+    r"funciona(?:ndo)?|a funcionar|em uso|en uso|in uso|desactivad[oa]|deshabilitad[oa]|habilitad[oa]|desativad[oa]|ativad[oa]|funzionante|funziona|in funzione|disattivat[oa]|attivat[oa]|"
+    r"werkt|in gebruik|uitgeschakeld|ingeschakeld|dzia[łl]a|sprawn[aye]|w u[żz]yciu|wy[łl][ąa]czon[aye]|w[łl][ąa]czon[aye]",
+    re.I,
+)
 # Texts that their form alone tells.
 FORMS = {
+    "graphics.state": _DEVICE_STATE,
+    "sound.state": _DEVICE_STATE,
     "memory.slots": re.compile(
         r"\d{1,2} (?:of|out of|von|sur|de|di|van|z|/) \d{1,2} (?:memory )?(?:slots?|sockets?|(?:steck|speicher)?pl[äa]tzen?|emplacements|ranuras|z[óo]calos|"
         r"posti|alloggiamenti|sleuven|plaatsen|gniazd|soquetes|ranhuras)(?: \w+)?",

@@ -39,6 +39,22 @@ def profile_alone(interpreter: Interpreter, entry: Entry, shape: str) -> bool:
     return True
 
 
+_FILE_BEHIND = re.compile(r"(?P<label>[^\W\d_]+(?: [^\W\d_]+)*) (?P<path>[A-Za-z]:\\\S+|/\S+/\S+)")
+
+
+def page_file_in_label(interpreter: Interpreter, entry: Entry, shape: str) -> bool:
+    """``Page file C:\\pages.sys: 4 864 MB, used 211 MB``: the label says of which file. Whether it does."""
+    match = _FILE_BEHIND.fullmatch(entry.label)
+    if match is None or SUBJECTS.get(words_of(match["label"])) != "page_file":
+        return False
+    whole, item = f"{match['path']}, {entry.printed}", Item("page_file")
+    start = max(1, entry.column - len(match["path"]) - 2)
+    if not told_bare(interpreter, Entry("", whole, entry.line, start), "page_file", item, shape, "page_file.path"):
+        return False
+    interpreter.take(item)
+    return True
+
+
 def compound(interpreter: Interpreter, entry: Entry, shape: str) -> bool:
     """``Public profile: state off, inbound allow``: the label names an item, the value its fields."""
     single = SUBJECTS.get(words_of(entry.label))

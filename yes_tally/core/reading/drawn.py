@@ -114,6 +114,8 @@ def _without_chapters(lines: list[Line]) -> list[Line]:
 _KNOT = re.compile(r"\s*[+o] (?=[^\W\d_])")
 _KNOT_OR_TRUNK = re.compile(r"^(?P<before>\s*)(?:[+o](?= [^\W\d_])|[|│](?= |$))")
 _BRANCH = re.compile(r"(?P<tree>[\s│|]*(?:[├└]─*|[|`\\+]--+)\s?)(?=\S)")
+# ``|-- Partition 1``, ```-- C:``
+_TYPED_BRANCH = re.compile(r"(?P<tree>[\s|]*[|`\\+]--? ?)(?=[^\W_]|[\"(])")
 _TRUNK = re.compile(r"\s*[│|][\s│|]*(?=\S)")
 
 
@@ -122,13 +124,14 @@ def _without_branches(lines: Sequence[Line]) -> list[Line]:
     if sum(bool(_KNOT.match(line.text)) for line in lines) > 1 and any(_TRUNK.match(line.text) for line in lines):
         # ``+ memory``, ``o Palefire FX 40`` over ``|   16 GB, …``
         return [replace(line, text=_KNOT_OR_TRUNK.sub(r"\g<before> ", line.text, count=1).rstrip()) for line in lines]
-    if sum(bool(_BRANCH.match(line.text)) for line in lines) < 2 or not any(
-        "├" in line.text or "└" in line.text for line in lines
-    ):
+    drawn = any("├" in line.text or "└" in line.text for line in lines)
+    branch = _BRANCH if drawn else _TYPED_BRANCH
+    boxed = not drawn and any(line.text.rstrip()[-1:] in ("|", "+") for line in lines)
+    if boxed or sum(bool(branch.match(line.text)) for line in lines) < 2:
         return list(lines)
     found = []
     for line in lines:
-        match = _BRANCH.match(line.text) or _TRUNK.match(line.text)
+        match = branch.match(line.text) or _TRUNK.match(line.text)
         found.append(replace(line, text=" " * match.end() + line.text[match.end() :]) if match else line)
     return found
 

@@ -10,7 +10,7 @@ from typing import TYPE_CHECKING
 
 from yes_tally.core.catalogue import FACTS
 from yes_tally.core.reading.by_itself import choice_by_flag, said_the_other_way, told_by_itself
-from yes_tally.core.reading.compounds import compound, counted_list, profile_alone, profile_row
+from yes_tally.core.reading.compounds import compound, counted_list, page_file_in_label, profile_alone, profile_row
 from yes_tally.core.reading.decide import ITEM_GROUPS, Context, Guess, decide
 from yes_tally.core.reading.drafts import Item
 from yes_tally.core.reading.labels import MERELY_NAME, words_of
@@ -79,6 +79,7 @@ def read_entries(
             listed_item(interpreter, entry, listed.end(), shape, around)
         elif (
             (entry.label and numbered(interpreter, entry, shape, around, item))
+            or ("\\" in entry.label and page_file_in_label(interpreter, entry, shape))
             or (
                 entry.label
                 and (any(mark in entry.printed for mark in _SEVERAL) or entry.printed.endswith("."))

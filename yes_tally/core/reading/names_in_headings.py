@@ -30,6 +30,7 @@ _DASHED = re.compile(
 _CALLED_SO = re.compile(
     r"(?P<noun>[^\W\d_]+(?: [^\W\d_]+){0,2})(?: ?#?(?P<number>\d{1,3})\s*[:.,–-]\s*| ?#\d{1,3}\s+| ?\d{1,3}\s{2,}|\.)(?P<rest>[^\s(:][^(:]*?)\s*(?:\((?P<aside>[^)]{2,80})\))?:?\s*$"
 )
+_LISTED_QUOTED = re.compile(r"(?:\[\d{1,3}\]:?|\(?\d{1,3}[.)]|#\d{1,3})\s+[\"'“„«].*[\"'”“»]")
 _CELLS_OF_ROW = 3
 _WHICH_OF_ALL = re.compile(r"\b\d{1,3} ?(?:of|von|sur|de|di|van|z|/) ?\d{1,3}\b")
 _LETTER = re.compile(r"[A-Z]")
@@ -40,6 +41,8 @@ _QUOTED_NAME = re.compile(
     r"(?P<noun>[^\W\d_][^\"'“„«]*?)\s*[\"'“„«](?P<rest>[^\"'”“»]+)[\"'”“»]\s*(?:[(\[](?P<aside>[^)\]]{2,80})[)\]])?\s*:?$"
 )
 
+# ``Network cards found: 3``
+_COUNTS_THEM = re.compile(r"[^\W\d_][^:=\d]{2,60}[:=]\s*\d{1,4}")
 _CALLED_LARGE = re.compile(r"[A-Z][^:=]*$")
 
 
@@ -50,6 +53,8 @@ _CALLED_BY_A_WORD = frozenset({"account", "firewall"})
 def named_by(interpreter: Interpreter, heading: Heading, group: str, shape: str, item: Item) -> bool:
     """``Connection Landing air`` over an adapter's pairs: the heading's first words are a label, the rest its value.
     Whether the heading named it."""
+    if _COUNTS_THEM.fullmatch(heading.text[:MAX_TEXT].rstrip()):
+        return False
     listed = _LISTED.match(heading.text[:MAX_TEXT])
     cells = cells_by_gap(listed["rest"]) if listed else ()
     if listed and group in CALLED and len(cells) >= _CELLS_OF_ROW:
@@ -237,6 +242,14 @@ def begins_by_name(interpreter: Interpreter, entries: Sequence[Entry], item: Ite
         whole = f"{entry.label}  {entry.printed}"
         start = max(1, entry.column - len(entry.label) - 2)
         return named_by(interpreter, Heading(whole, entry.line, start), item.group, shape, item)
+    if item.group in CALLED and _LISTED_QUOTED.fullmatch(entry.label):
+        # ``(1) "Landing air"   Ternwave AX 20``
+        whole = f"{entry.label} -- {entry.printed}"
+        start = max(1, entry.column - len(entry.label) - len(" -- "))
+        listed = _LISTED.match(whole)
+        return listed is not None and _named_before_dash(
+            interpreter, Heading(whole, entry.line, start), listed, item.group, shape, item
+        )
     if _name_and_aside(interpreter, entry, item, shape) or _drive_and_label(interpreter, entries, item, shape):
         return True
     match = INDEXED.match(entry.label)

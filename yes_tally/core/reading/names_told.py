@@ -8,7 +8,7 @@ from dataclasses import replace
 from typing import TYPE_CHECKING
 
 from yes_tally.core.catalogue import FACTS
-from yes_tally.core.quantity import exactly
+from yes_tally.core.quantity import Value, exactly
 from yes_tally.core.reading.decide import NAMING, Context, Guess, decide
 from yes_tally.core.reading.drafts import Item
 from yes_tally.core.reading.labelled import Told
@@ -17,6 +17,7 @@ from yes_tally.core.reading.listings import CALLED
 from yes_tally.core.reading.phrases import SUBJECTS
 from yes_tally.core.reading.shapes.layout import Entry
 from yes_tally.core.reading.told_in_parts import told_bare
+from yes_tally.core.words import choice_named
 
 if TYPE_CHECKING:
     from yes_tally.core.reading.interpret import Interpreter
@@ -45,7 +46,11 @@ def is_named_below(
 ) -> bool:
     """``Battery  BAT0`` in a record that has a ``Name`` too: which one it is, not what it is called."""
     kind = FACTS[guess.fact]
-    if guess.fact != NAMING.get(kind.group) or kind.kind != "text" or _KERNEL_NAME.fullmatch(entry.printed):
+    if (
+        guess.fact not in (NAMING.get(kind.group), f"{kind.group}.name")
+        or kind.kind != "text"
+        or _KERNEL_NAME.fullmatch(entry.printed)
+    ):
         return False
     by_its_kind = not guess.phrase or SUBJECTS.get(words_of(entry.label)) == kind.group
     return any(
@@ -63,13 +68,19 @@ def is_named_below(
 def without_mark(interpreter: Interpreter, entry: Entry, told: Told, shape: str, item: Item) -> tuple[Entry, Told]:
     """``Hall printer (default)``: what stands in brackets behind a name is said of it, and no part of it."""
     marked = _MARKED_NAME.fullmatch(entry.printed)
-    group = told.fact.partition(".")[0]
-    for guess in decide(marked["mark"], interpreter.context(group))[:1] if marked else ():
-        if marked and FACTS[guess.fact].kind == "flag" and guess.fact.startswith(f"{group}.") and guess.phrase:
-            at = Entry(entry.label, marked["mark"], entry.line, entry.column + marked.start("mark"))
-            interpreter.add(
-                guess.fact, item, at, exactly("flag", True), shape, 0.85, "it stands in brackets after its name"
-            )
-            entry = replace(entry, printed=marked["name"])
-            return entry, told._replace(value=exactly("text", marked["name"]), printed=marked["name"])
-    return entry, told
+    said = _said_by(interpreter, marked["mark"], told.fact.partition(".")[0]) if marked else None
+    if marked is None or said is None:
+        return entry, told
+    at = Entry(entry.label, marked["mark"], entry.line, entry.column + marked.start("mark"))
+    interpreter.add(said[0], item, at, said[1], shape, 0.85, "it stands in brackets after its name")
+    called = marked["name"].rstrip()
+    return replace(entry, printed=called), told._replace(value=exactly("text", called), printed=called)
+
+
+def _said_by(interpreter: Interpreter, mark: str, group: str) -> tuple[str, Value] | None:
+    """The fact of a group that a word alone says, and the value it says: a flag that it names, or an adapter's kind."""
+    for guess in decide(mark, interpreter.context(group))[:1]:
+        if FACTS[guess.fact].kind == "flag" and guess.fact.startswith(f"{group}.") and guess.phrase:
+            return guess.fact, exactly("flag", True)
+    kind = choice_named("kind", FACTS["adapter.kind"].choices, mark) if group == "adapter" else None
+    return ("adapter.kind", exactly("choice", kind)) if kind else None

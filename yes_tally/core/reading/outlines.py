@@ -65,6 +65,8 @@ def read_outline(interpreter: Interpreter, lines: Sequence[Line]) -> bool:
     names a thing nor goes on below one, or nothing stands under anything."""
     if not 2 <= len(lines) <= _MOST_LINES or _HEAD.match(lines[0].text[:MAX_LINE]) is None:
         return False
+    if _SUM.match(lines[-1].text[:MAX_LINE]):
+        lines = lines[:-1]
     told = _outline(lines)
     if told is None:
         return False
@@ -74,11 +76,12 @@ def read_outline(interpreter: Interpreter, lines: Sequence[Line]) -> bool:
         indent = indent_of(row.line.text)
         if not row.group:
             item = open_items[-1][1]
-            if item.group == "disk" and (drive := _DRIVE_ROW.match(row.line.text)):
+            if item.group in _HOLD_VOLUMES and (drive := _DRIVE_ROW.match(row.line.text)):
                 volume = told_of_drive(
                     interpreter, row.line.number, drive["mount"] or "", indent, drive["told"], drive.start("told")
                 )
-                interpreter.stands_under(volume, item, Entry("", "", row.line.number, indent + 1), "outline")
+                for _, owner, _ in open_items:
+                    interpreter.stands_under(volume, owner, Entry("", "", row.line.number, indent + 1), "outline")
             else:
                 _go_on(interpreter, row, item, before)
             continue
@@ -92,6 +95,9 @@ def read_outline(interpreter: Interpreter, lines: Sequence[Line]) -> bool:
     return True
 
 
+_HOLD_VOLUMES = ("disk", "partition")
+# ``2 disks, 5 partitions``: it sums up what stands above it.
+_SUM = re.compile(r"\s*\d{1,3} [^\W\d_]+(?:,? (?:and |und |et |y |e |i |en )?\d{1,3} [^\W\d_]+)*\.?\s*$")
 # What only outlines call things by.
 _SHORT_NOUNS = {"part": "partition", "vol": "volume", "dsk": "disk"}
 

@@ -7,6 +7,7 @@ import re
 from collections.abc import Sequence
 from dataclasses import dataclass, replace
 
+from yes_tally.core.catalogue import FACTS
 from yes_tally.core.failures import NOTHING_BUT_AN_ERROR
 from yes_tally.core.quantity import Value, exactly
 from yes_tally.core.reading.blocks import Block, blocks_of
@@ -113,8 +114,14 @@ def _interpreted(decoded: Decoded, command: str, *, keep_known: bool) -> tuple[l
         interpreter.language = language_of(own, language)
         interpreter.locale = own_locale(own, as_written_in(interpreter.language, whole))
         _read_section(interpreter, section)
-        told = any(draft.shape != "prompt" for draft in interpreter.drafts[interpreter.section_from :])
-        if at := None if told else _spoke_of_itself(section):
+        told = [draft for draft in interpreter.drafts[interpreter.section_from :] if draft.shape != "prompt"]
+        at = _spoke_of_itself(section) if all(FACTS[draft.fact].kind == "text" for draft in told) else None
+        if at and told and len(decoded.lines[at - 1].text.split()) < _LEAST_OF_ERROR:
+            at = None
+        if at:
+            # ``disks: Disk 3 does not exist``: nothing is called so.
+            start = interpreter.section_from
+            interpreter.drafts[start:] = [draft for draft in interpreter.drafts[start:] if draft not in told]
             sections[place] = replace(section, failure=NOTHING_BUT_AN_ERROR, failure_line=at)
         ends.append(len(interpreter.drafts))
     interpreter.name_items()
@@ -145,7 +152,7 @@ def _read_section(interpreter: Interpreter, section: Section) -> None:
         taught_statements(interpreter, lines)
 
 
-_MOST_LINES_OF_ERROR = 2
+_MOST_LINES_OF_ERROR, _LEAST_OF_ERROR = 2, 4
 # ``Error 0x8007232B: …``, ``Fehler: …``
 _CALLS_ITSELF_ERROR = re.compile(
     r"\W*(?:fatal |internal )?(?:error|fehler|erreur|errore|erro|fout|b[łl][ąa]d)(?: (?:no|nr|code)?\.? ?[\w-]*\d\w*)?\s*[:.!]",
@@ -160,7 +167,8 @@ def _spoke_of_itself(section: Section) -> int | None:
     if section.failure or not section.command or not 0 < len(said) <= _MOST_LINES_OF_ERROR:
         return None
     first = said[0].text
-    failed = first.startswith(f"{section.command.split()[0]}:") or _CALLS_ITSELF_ERROR.match(first)
+    own = section.command.split()[0]
+    failed = first.startswith((f"{own}:", f"{own} :")) or _CALLS_ITSELF_ERROR.match(first)
     return said[0].number if failed else None
 
 

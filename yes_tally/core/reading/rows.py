@@ -237,7 +237,7 @@ _INDEX = re.compile(r"\d{1,2}")
 def _sums_up(interpreter: Interpreter, row: Group, subject: str, columns: dict[str, tuple[Guess, ...]]) -> bool:
     """Whether a row is none of what the table lists: where its number belongs stands what is none (``total``)."""
     for entry in row.entries[:1]:
-        counts = _COUNTS.fullmatch(entry.printed) if len(row.entries) == 1 else None
+        counts = _COUNTS.match(entry.printed)
         if counts and any(at.group == subject for at in subjects_in(words_of(counts["what"]))):
             return True  # ``3 accounts``, ``4 programs installed``
         if entry.printed.startswith("* ") and len(row.entries) < len(columns):
@@ -253,7 +253,7 @@ def _sums_up(interpreter: Interpreter, row: Group, subject: str, columns: dict[s
     return False
 
 
-_COUNTS = re.compile(r"\d{1,6} (?P<what>[^\W\d_]+(?: [^\W\d_]+)?)")
+_COUNTS = re.compile(r"\d{1,6} (?P<what>[^\W\d_]+(?: [^\W\d_]+)?)(?:$|,|  )")
 _SUMS = frozenset(
     "total totals sum all altogether together gesamt summe insgesamt zusammen totale total total suma razem totaal ensemble".split()
 )

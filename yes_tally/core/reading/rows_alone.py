@@ -112,6 +112,8 @@ def said_at_once(interpreter: Interpreter, lines: Sequence[Line], around: tuple[
     text = lines[0].text.strip() if len(lines) == 1 else ""
     if not _LISTS.search(text) or text.endswith(".") or group not in _SAID_AT_ONCE:
         return False
+    if {at.group for at in subjects_in(words_of(_BEFORE_NUMBER.split(text, maxsplit=1)[0]))} - {group}:
+        return False  # ``Page file 4864 MB, 211 MB used`` is said of another thing
     before = len(interpreter.drafts)
     at = indent_of(lines[0].text) + 1
     if group == "licence":
@@ -130,6 +132,7 @@ def said_at_once(interpreter: Interpreter, lines: Sequence[Line], around: tuple[
     return len(interpreter.drafts) > before
 
 
+_BEFORE_NUMBER = re.compile(r"[\d:,;]")
 _SAID_AT_ONCE = frozenset({"memory", "processor", "licence", "firmware"})
 _LISTS = re.compile(r"[,;] ")
 # ``1 x Kestrel K5-8420``

@@ -75,7 +75,8 @@ _NUMBERED_ONE = re.compile(r"\s*[^\W\d_]+ #?\d{1,2} ")
 _SAMPLE = 20
 _LEAST_LABELLED = 2
 _WHICH_ONE = re.compile(
-    r"(?:card|karte|carte|tarjeta|placa|scheda|kaart|karta|screen|schirm|device|gerat|unit) #?\d{1,2}:?"
+    r"(?:card|karte|carte|tarjeta|placa|scheda|kaart|karta|screen|schirm|bildschirm|ecran|monitor|pantalla|ecra|schermo|scherm|ekran|display|device|gerat|unit) #?\d{1,2}"
+    r"(?: (?:on|at|of|an|auf|sur|en|su|op|na|em) .{2,20})?:?"
 )
 
 
@@ -184,6 +185,9 @@ def rows_of_labels(interpreter: Interpreter, lines: Sequence[Line], around: tupl
     firsts = {cells[0][0].partition(" ")[0] for _, cells in rows}
     if len(rows) < 2 or len(firsts) != 1 or not firsts.pop().isalpha() or any(len(cells) < 3 for _, cells in rows):
         return False
+    spoken = next((group for group in around[:2] if group in _HAVE_HANDLES), "")
+    if spoken and all(is_which_one(cells[0][0], spoken) for _, cells in rows):
+        return False  # ``card 0   Pellucid G4   8192 MB``
     labels = [text.partition(" ")[0] for text, _ in rows[0][1] if " " in text]
     told = {group: _known_in(group, labels) for group in (*around[:2], *sorted(ITEM_GROUPS)) if group in ITEM_GROUPS}
     group = max(told, key=lambda g: len(told[g]))

@@ -31,6 +31,8 @@ _AND_HAS = re.compile(
 # ``Murmur HD by Murmur``
 _SIZE_ASIDE = re.compile(r"(?P<name>\S.*?) \((?P<size>[\d.,]+ ?[KMGT]i?[BO])\)", re.I)
 _MADE_BY = re.compile(r"(?P<name>\S.*?) (?:made )?by (?P<maker>[A-Z][\w&' -]{1,40})")
+# ``Pellucid G4 (Pellucid)``
+_MAKER_AGAIN = re.compile(r"(?P<name>(?P<first>[A-Z][\w&-]+) [^()]*\S) \((?P<maker>(?P=first)(?: [^()]+)?)\)")
 _SIZE_WITHIN = re.compile(r"(?P<name>[^\W\d]\S*(?: \S+)*?) (?P<size>\d[\d.,]* ?[GT]i?B)(?P<rest>(?: \S+){0,4})")
 _LABEL_ALONE = re.compile(r"[^\W\d_A-Z][^\W\d_]+")
 _LEAST_PARTS = 2
@@ -203,7 +205,13 @@ def told_bare(
         name = with_size["name"]
     if group == "display":
         name = _SAID_ASIDE.sub("", name)  # ``Veldt V27 (main)``
-    made = _MADE_BY.fullmatch(name)
+    default = next((fact for fact in left if fact.field == "default" and name.endswith("*")), None)
+    if default:
+        # ``Hall printer*``
+        at = entry.column + entry.printed.index(name) + len(name) - 1
+        told.append((default, Entry("", "*", entry.line, at), exactly("flag", True)))
+        name = name.rstrip("* ")
+    made = _MADE_BY.fullmatch(name) or _MAKER_AGAIN.fullmatch(name)
     maker = next((fact for fact in left if made and fact.field in ("maker", "provider")), None)
     if made and maker is None and not any(fact.field == "maker" for fact in FIELDS[group]):
         name = made["name"]

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 import re
-from collections.abc import Sequence
+from collections.abc import Iterator, Sequence
 from typing import TYPE_CHECKING
 
 from yes_tally.core.catalogue import FACTS
@@ -36,17 +36,32 @@ def is_environment(labels: Sequence[str], shape: str) -> bool:
 
 def variable_list(interpreter: Interpreter, entries: Sequence[Entry], shape: str) -> None:
     """In a list of variables the labels are their names, whatever else they might mean."""
-    for entry in entries:
+    for entry, *more in _wrapped(entries):
         if entry is entries[0] and _heads(entry):
             interpreter.frame.add(entry.line)
             continue
         item = interpreter.new_item("variable")
-        text = understand(FACTS["variable.value"], entry.printed, interpreter.locale)
+        whole = "".join(part.printed for part in (entry, *more))
+        text = understand(FACTS["variable.value"], whole, interpreter.locale)
         name = Entry(entry.label, entry.label, entry.line, max(1, entry.column - len(entry.label) - 1))
         interpreter.add("variable.name", item, name, exactly("text", entry.label), shape, 0.9, "a list of variables")
         if text:
             interpreter.add("variable.value", item, entry, text, shape, 0.9, "a list of variables")
-        search_path(interpreter, entry, shape)
+            interpreter.drafts[-1].until = more[-1].line if more else 0
+        interpreter.blanks.update(part.line for part in more)
+        search_path(interpreter, (entry, *more), shape)
+
+
+def _wrapped(entries: Sequence[Entry]) -> Iterator[list[Entry]]:
+    """The entries, those together that go on from line to line under one label."""
+    run: list[Entry] = []
+    for entry in entries:
+        if run and (entry.label, entry.line) != (run[-1].label, run[-1].line + 1):
+            yield run
+            run = []
+        run.append(entry)
+    if run:
+        yield run
 
 
 def _heads(entry: Entry) -> bool:
@@ -59,26 +74,21 @@ def _heads(entry: Entry) -> bool:
 _PATHS = frozenset("path search pfad chemin ruta caminho percorso pad sciezka suchpfad zoekpad".split())
 
 
-def search_path(interpreter: Interpreter, entry: Entry, shape: str) -> None:
-    """An executable search path is a list of folders, in order."""
-    if not _PATHS & set(words_of(entry.label)) or not _FOLDERS.search(entry.printed):
+def search_path(interpreter: Interpreter, parts: Sequence[Entry], shape: str) -> None:
+    """An executable search path is a list of folders, in order; ``parts`` are the lines that it is printed on."""
+    first = parts[0]
+    if not _PATHS & set(words_of(first.label)) or not _FOLDERS.search(first.printed):
         return
-    mark = ";" if ";" in entry.printed else ":"
-    at = 0
-    for folder in entry.printed.split(mark):
-        value = understand(FACTS["search_folder.folder"], folder, interpreter.locale)
-        if value:
-            item = interpreter.new_item("search_folder")
-            interpreter.folders += 1
-            place = Entry(entry.label, folder.strip(), entry.line, entry.column + at)
-            interpreter.add(
-                "search_folder.order",
-                item,
-                place,
-                exactly("count", interpreter.folders),
-                shape,
-                0.8,
-                "its place in the path",
-            )
-            interpreter.add("search_folder.folder", item, place, value, shape, 0.85, "a folder of the path")
-        at += len(folder) + 1
+    mark = ";" if ";" in first.printed else ":"
+    for entry in parts:
+        at = 0
+        for folder in entry.printed.split(mark):
+            value = understand(FACTS["search_folder.folder"], folder, interpreter.locale)
+            if value:
+                item = interpreter.new_item("search_folder")
+                interpreter.folders += 1
+                place = Entry(entry.label, folder.strip(), entry.line, entry.column + at)
+                order = exactly("count", interpreter.folders)
+                interpreter.add("search_folder.order", item, place, order, shape, 0.8, "its place in the path")
+                interpreter.add("search_folder.folder", item, place, value, shape, 0.85, "a folder of the path")
+            at += len(folder) + 1

@@ -167,7 +167,7 @@ LABELS: dict[str, str] = {
     "printer.default": "std|standaard|standaardprinter|gebruikelijk",
     "battery.name": "naam|accu|batterij|model",
     "battery.design": "nominale capaciteit|ontwerpcapaciteit|oorspronkelijke capaciteit|gemaakt voor|ontworpen voor|nieuwwaarde|ontwerp",
-    "battery.full": "volle lading|capaciteit volledig geladen|volledige lading|huidige capaciteit|bevat nu|vol geladen|volledige laadcapaciteit|capaciteit vol",
+    "battery.full": "volle lading|capaciteit volledig geladen|volledige lading|huidige capaciteit|bevat nu|vol geladen|volledige laadcapaciteit|capaciteit vol|houdt|bevat nog",
     "battery.cycles": "cycli|laadcycli|aantal cycli|laadbeurten|geladen",
     "battery.health": "toestand|gezondheid|conditie",
     "adapter.name": "naam|omschrijving|beschrijving|adapter|kaart|model",

@@ -167,7 +167,7 @@ LABELS: dict[str, str] = {
     "printer.default": "par defaut|defaut|imprimante defaut|imprimante par defaut|habituelle",
     "battery.name": "nom|batterie|designation|modele",
     "battery.design": "capacite nominale|capacite conception|capacite origine|capacite prevue|capacité nominale|capacité d'origine|capacité prévue|capacité de conception|prévue pour|conçue pour|neuve|conception",
-    "battery.full": "pleine charge|capacite pleine charge|charge complete|capacite actuelle|capacité à pleine charge|capacité actuelle|charge complète|contient aujourd'hui",
+    "battery.full": "pleine charge|capacite pleine charge|charge complete|capacite actuelle|capacité à pleine charge|capacité actuelle|charge complète|contient aujourd'hui|contient|garde",
     "battery.cycles": "cycles|cycles charge|nombre cycles|cycles de charge|nombre de cycles|charges|chargée",
     "battery.health": "etat|sante",
     "adapter.name": "nom|description|adaptateur|carte|modele",

@@ -317,7 +317,7 @@ def _between(text: str, start: int, end: int) -> tuple[str, int]:
 
 def _run_over(text: str, labels: Sequence[tuple[str, int]], cuts: Sequence[int]) -> list[tuple[str, int]]:
     """The cells of a row one of whose words runs over its column: it begins under its label, and the next cell behind
-    it. Empty where a word crosses a cut in any other way."""
+    it; or it is a number, and reaches left of its column. Empty where a word crosses a cut in any other way."""
     moved: list[int] = []
     for place, at in enumerate(cuts):
         if at >= len(text) or text[at] == " ":
@@ -326,10 +326,18 @@ def _run_over(text: str, labels: Sequence[tuple[str, int]], cuts: Sequence[int])
         start = text.rfind("  ", 0, at) + 2
         end = text.find(" ", at)
         until = cuts[place + 1] if place + 1 < len(cuts) else len(text)
-        if start != labels[place][1] or not at < end < until:
+        if start == labels[place][1] and at < end < until:
+            moved.append(end)
+            continue
+        word = text.rfind(" ", 0, at) + 1
+        before = moved[-1] if moved else 0
+        if not (before < word and _NUMBER.match(text, word) and text[before:word].strip()):
             return []
-        moved.append(end)
+        moved.append(word)
     return [_between(text, a, b) for a, b in zip([0, *moved], [*moved, len(text)], strict=True)]
+
+
+_NUMBER = re.compile(r"[\d.,]+(?=[ %]|$)")
 
 
 def _below_heads(cells: Sequence[tuple[str, int]], labels: Sequence[tuple[str, int]]) -> list[tuple[str, int]]:

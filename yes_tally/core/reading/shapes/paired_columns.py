@@ -26,13 +26,14 @@ def lay_out(lines: Sequence[Line]) -> Layout | None:
     if sum(len(cells) >= _LEAST_CELLS for _, cells in cut) * 2 < len(cut):
         return None
     begins = Counter(at for _, cells in cut for _, at in cells)
-    columns = sorted(at for at, count in begins.items() if count * 10 >= 7 * len(cut))
+    columns = sorted(at for at, count in begins.items() if count * 3 >= len(cut) and count > 1)
     if len(columns) % 2 or not _LEAST_CELLS <= len(columns) <= _MOST_CELLS:
         return None
-    rows = [(line, {at: text for text, at in cells}) for line, cells in cut if not RULE.match(line.text)]
+    placed = [(line, _in_columns(cells, columns)) for line, cells in cut]
+    rows = [(line, {at: text for text, at in cells}) for line, cells in placed if not RULE.match(line.text)]
     if any(not row.keys() <= set(columns) for _, row in rows):
         return None
-    parts = _parts(cut)
+    parts = _parts(placed)
     for place, at in enumerate(columns):
         cells = [row[at].rstrip(" :.") for _, row in rows if at in row]
         known = sum(map(is_likely, cells))
@@ -47,7 +48,7 @@ def lay_out(lines: Sequence[Line]) -> Layout | None:
                 Entry(row[label].rstrip(" :."), row.get(value, ""), line.number, value + 1)
                 for line, row in part
                 for label, value in zip(columns[::2], columns[1::2], strict=True)
-                if label in row
+                if label in row and (value in row or is_likely(row[label].rstrip(" :.")))
             ],
             apart=len(parts) > 1,
         )
@@ -57,6 +58,17 @@ def lay_out(lines: Sequence[Line]) -> Layout | None:
     return Layout("paired columns", groups, _SCORE)
 
 
+def _in_columns(cells: Sequence[tuple[str, int]], columns: Sequence[int]) -> list[tuple[str, int]]:
+    """The cells of a line by the columns they belong to: behind a long label a value begins later than the others."""
+    begun = {at for _, at in cells}
+    found: list[tuple[str, int]] = []
+    for text, at in cells:
+        near = next((c for c in columns[1::2] if 0 < at - c <= _LATER and c not in begun), None)
+        found.append((text, at if near is None or at in columns else near))
+    return found
+
+
+_LATER = 6
 _Row = tuple[Line, dict[int, str]]
 
 

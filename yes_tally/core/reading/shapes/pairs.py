@@ -33,7 +33,8 @@ from yes_tally.core.reading.shapes.layout import (
 from yes_tally.core.words import choice_named
 
 _DOTS = re.compile(r"(?P<label>\S.{0,79}?)\s?(?:\.\s?){3,}\s*:?\s*(?P<value>.*)$")
-_COLON = re.compile(r"(?P<label>[^\s:=][^:=]{1,79}?)\s*:(?:\s+(?P<value>\S.*)|\s*)$")
+# A drive's colon parts nothing: ``Page file C:\pages.sys: 4864 MB``.
+_COLON = re.compile(r"(?P<label>[^\s:=](?:[^:=]|:\\){1,79}?)\s*:(?:\s+(?P<value>\S.*)|\s*)$")
 _EQUALS = re.compile(r"(?P<label>[^\s=][^=:]{0,79}?)\s*=\s*(?P<value>.*)$")
 _GAP = re.compile(r"(?P<label>\S+(?: \S+){0,6}?):?\s{2,}(?P<value>[^\s|].*)$")
 _BAR = re.compile(r"(?P<label>[^\s|][^|]{0,79}?)\s*\|\s*(?P<value>[^|]*)$")

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Callable, Iterable
+from collections.abc import Callable, Iterable, Sequence
 from dataclasses import dataclass
 from datetime import datetime
 from typing import Any
@@ -89,10 +89,12 @@ class ItemTeller:
     def __init__(self, group: str, name: str, item: Any) -> None:
         self.group, self.name, self.item = group, name, item
 
-    def __call__(self, field: str, show: Show = str, blank: str = "") -> Told:
-        """A field shown by ``show``; ``blank``, which states nothing, where the PC has none."""
+    def __call__(self, field: str, show: Show = str, blank: str = "", also: Sequence[str] = ()) -> Told:
+        """A field shown by ``show``; ``blank``, which states nothing, where the PC has none; ``also`` are fields that
+        follow from where it stands."""
         value = self.item[field]
         if value in ("", ()) or value is None:
             return Told(blank)
         text = show(value)
-        return Told(text, (Truth(f"{self.group}.{field}", self.name, plain_value(value), text),))
+        follows = (Truth(f"{self.group}.{f}", self.name, plain_value(self.item[f]), text, needed=False) for f in also)
+        return Told(text, (Truth(f"{self.group}.{field}", self.name, plain_value(value), text), *follows))

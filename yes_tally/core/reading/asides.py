@@ -16,9 +16,17 @@ _DATED = re.compile(
 # What is said of an amount of memory: that the system can use it, that nothing uses it.
 _AMOUNT = r"(?<!of )(?<!von )(?<!sur )(?<!de )(?<!di )(?<!van )(?<! z )(?<![\d.,])(\d[\d.,'\u00a0\u202f]*(?: \d{3})* ?[KMGT]i?[BO])"
 _MAYBE_IS = r"(?:(?:is|are|sont|son|sono|zijn|ist|sind|está|jest) )?"
-_SEEN = r"(?:usable|seen|visible|available to the system|nutzbar\w*|utilisables?|utilizables?|bruikba\w+|utiliz[aá]ve(?:l|is)|utilizzabil[ei]|u[zż]yteczn\w+)"
+_SEEN = r"(?:usable|seen|visibles?|visto|vista|sichtbar\w*|zichtbaar|widoczn\w+|visibil[ei]|vis[íi]ve(?:l|is)|available to the system|nutzbar\w*|utilisables?|utilizables?|bruikba\w+|utiliz[aá]ve(?:l|is)|utilizzabil[ei]|u[zż]yteczn\w+)"
 _FREE = r"(?:free|available(?! to)|unused|frei\w*|verfügbar\w*|libres?|disponibles?|liber[aei]|disponibil[ei]|livres?|dispon[ií]ve(?:l|is)|vrij|beschikbaar|woln\w+|dost[eę]pn\w+)"
 _IN_USE = r"(?:used|in use|belegt|benutzt|genutzt|utilisés?|usados?|en uso|em uso|in uso|usati|gebruikt|in gebruik|używane|zajęte)"
+
+_LEASE_END = (
+    re.compile(
+        r"\b(?:until|till|to|expires?(?: on)?|ends|runs out(?: on)?|bis|läuft (?:ab am|bis)|endet(?: am)?|jusqu'au|expire(?: le)?|fin le|hasta(?: el)?|caduca(?: el)?|vence(?: el)?|expira(?: el| em)?|até|fino al?|scade(?: il)?|tot|verloopt(?: op)?|do|wygasa)\s+(\d[\d./-]{7,9}(?:[ T,]+\d\d?:\d\d(?::\d\d)?)?)",
+        re.I,
+    ),
+    "adapter.lease_until",
+)
 
 # A value often carries more in its text: (fact, pattern with one group, what the group says).
 ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
@@ -80,6 +88,7 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
         (re.compile(rf"[(,;] ?{_FREE}:? {_AMOUNT}", re.I), "memory.available"),
         (re.compile(r"\d+ (?:of|von|sur|de|di|van|z|op|em) (\d+) (?:memory )?(?:slots?|sockets?|(?:steck)?plätzen?|emplacements|ranuras|ranhuras|encaixes|zócalos|posti|alloggiamenti|sleuven|plaatsen|gniazd|soquetes|slotów)", re.I), "memory.slots"),
         (re.compile(r"\d+ (?:slots?|sockets?|emplacements|ranuras|zócalos|posti|alloggiamenti|sleuven|gniazd|soquetes|slotów|steckplätze)(?: [^\W\d_]+){0,2} (?:of|von|sur|de|di|van|z|op|su) (\d+)\b", re.I), "memory.slots"),
+        (re.compile(rf"[(,;] ?(?:max\w*|m[áa]x\w*|up to|at most|maks\w*|h[öo]chstens|bis(?: zu)?|jusqu.[àa]|au plus|hasta|at[ée]|fino a|tot|do)[.:]? {_AMOUNT}", re.I), "memory.limit"),
     ),
     "memory.usable": (
         (re.compile(rf"{_AMOUNT} {_MAYBE_IS}{_FREE}\b(?! (?:of|out of|von|sur|de|di|van|z)\b)", re.I), "memory.available"),
@@ -91,7 +100,9 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
     ),
     "graphics.driver_version": ((_DATED, "graphics.driver_dated"),),
     "driver.version": ((_DATED, "driver.dated"),),
+    "os.build": ((re.compile(r"\((\d\d[ -]?bits?)\)", re.I), "os.architecture"),),
     "os.version": (
+        (re.compile(r"\((\d\d[ -]?bits?)\)", re.I), "os.architecture"),
         (re.compile(r"[(, ]\s*(?:os )?(?:build|kompilacja|compilation|compilaci[oó]n|compila[cç][aã]o|compilazione|baunummer|stand)(?: (?:no|nr|number|nummer)\.?)?:? (\d[\d.]*)", re.I), "os.build"),
     ),
     "firmware.version": (
@@ -109,13 +120,14 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
         (re.compile(r"\(?DHCP(?: (?:from|by|server|lease from|von|de|da|van|od))?:? (\d+(?:\.\d+){3})", re.I), "adapter.dhcp_server"),
     ),
     "host.name": (
-        (re.compile(r"\((?:domain|domäne|domaine|dominio|domínio|domein|domena) ([\w.-]+)\)", re.I), "host.domain"),
+        (re.compile(r"(?:\(|, )(?:in )?(?:domain|domäne|domaine|dominio|domínio|domein|domena) ([\w.-]+)\)?", re.I), "host.domain"),
     ),
     "adapter.dhcp": (
         (re.compile(r"\b(?:from|by|von|de|du|da|dal|di|van|od|server|serveur|servidor|serwer)\s+(\d{1,3}(?:\.\d{1,3}){3})", re.I), "adapter.dhcp_server"),
         (re.compile(r"\((\d{1,3}(?:\.\d{1,3}){3})\)"), "adapter.dhcp_server"),
-        (re.compile(r"\b(?:until|till|to|expires?(?: on)?|ends|runs out(?: on)?|bis|läuft (?:ab am|bis)|endet(?: am)?|jusqu'au|expire(?: le)?|fin le|hasta(?: el)?|caduca(?: el)?|vence(?: el)?|expira(?: el| em)?|até|fino al?|scade(?: il)?|tot|verloopt(?: op)?|do|wygasa)\s+(\d[\d./-]{7,9}(?:[ T,]+\d\d?:\d\d(?::\d\d)?)?)", re.I), "adapter.lease_until"),
+        _LEASE_END,
     ),
+    "adapter.dhcp_server": (_LEASE_END,),
     "adapter.kind": (
         (re.compile(r"[,;] (\w[^,;]*)", re.I), "adapter.connected"),
         (re.compile(r"([\d.,]+ ?[GMk]bit/s|[\d.,]+ ?[GMk]bps)", re.I), "adapter.speed"),

@@ -8,7 +8,7 @@ from typing import TYPE_CHECKING
 
 from yes_tally.core.catalogue import FACTS, FIELDS, FactKind
 from yes_tally.core.quantity import exactly
-from yes_tally.core.reading.decide import Context
+from yes_tally.core.reading.decide import Context, Guess
 from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.shapes.layout import Entry
 from yes_tally.core.reading.values import understand
@@ -27,6 +27,12 @@ _BARE: dict[str, tuple[str, bool | str]] = {
     "virtual": ("adapter.kind", "virtual"), "loopback": ("adapter.kind", "loopback"),
 }  # fmt: skip
 _BARE_MEASURES = ("adapter.speed",)
+# Addresses of an adapter, by their form.
+_BARE_ADDRESSES = (
+    ("adapter.ipv4", re.compile(r"\d{1,3}(?:\.\d{1,3}){3}(?:/\d{1,2})?")),
+    ("adapter.ipv6", re.compile(r"(?=.*::|(?:[0-9a-f]+:){7})[0-9a-f:]{6,39}(?:%\w+)?(?:/\d{1,3})?", re.I)),
+    ("adapter.mac", re.compile(r"[0-9a-f]{2}(?:[:-][0-9a-f]{2}){5}", re.I)),
+)
 # Labels whose yes is the fact's no, and the moments that they deny.
 _DENIED = {
     "account.enabled": "disabled|deactivated|locked out|deaktiviert|gesperrt|desactive|desactivado|desativado|disattivato|disabilitato|uitgeschakeld|wylaczone",
@@ -52,6 +58,10 @@ def told_by_itself(interpreter: Interpreter, entry: Entry, shape: str, context: 
         return
     if context.group == "adapter":
         _adapters_word(interpreter, entry, shape, item)
+        for address, form in _BARE_ADDRESSES:
+            if form.fullmatch(entry.printed):
+                guess = Guess(address, 0.82, "its form says what it is of an adapter")
+                interpreter.place(entry, shape, (guess,), item)
     for measure in _BARE_MEASURES:
         if measure.startswith(f"{context.group}."):
             known = understand(FACTS[measure], entry.printed, interpreter.locale)
@@ -60,7 +70,9 @@ def told_by_itself(interpreter: Interpreter, entry: Entry, shape: str, context: 
 
 
 # ``connected at 1 Gbit/s``
-_AT_SPEED = re.compile(r"(?P<state>[^\W\d_]+(?: [^\W\d_]+)?) (?:at|mit|à|a|com|con|met|z|op|na) (?=\d)")
+_AT_SPEED = re.compile(
+    r"(?P<state>[^\W\d_]+(?: [^\W\d_]+)?) (?:at|to|with|mit|à|a|au|com|con|met|z|op|na) (?=[\d\"'«„“])"
+)
 
 
 def _adapters_word(interpreter: Interpreter, entry: Entry, shape: str, item: Item | None) -> None:

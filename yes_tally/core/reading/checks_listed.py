@@ -13,11 +13,12 @@ from yes_tally.core.reading.decode import Line
 from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.phrases import SUBJECTS
 from yes_tally.core.reading.sentences import CHECK_KINDS, CHECK_SAYS, statements
-from yes_tally.core.reading.shapes.layout import MAX_LABEL, Entry
+from yes_tally.core.reading.shapes.layout import MAX_LABEL, Entry, Heading
 from yes_tally.core.reading.values import understand
 from yes_tally.core.words import choice_named
 
 if TYPE_CHECKING:
+    from yes_tally.core.reading.drafts import Item
     from yes_tally.core.reading.interpret import Interpreter
 
 _LEAST = 2
@@ -44,7 +45,7 @@ def are_checks(labels: Sequence[str], *, spoken_of: bool) -> bool:
     health are ``spoken_of``, else all but one, the system's files among them."""
     if not spoken_of and not _LEAST < len(labels) <= _MOST_CHECKS:
         return False
-    kinds = [_kind_of(label, marked=True) for label in labels]
+    kinds = [kind_of_check(label, marked=True) for label in labels]
     found = [kind for kind in kinds if kind]
     if spoken_of:
         return len(found) >= _LEAST
@@ -56,7 +57,7 @@ def listed_checks(interpreter: Interpreter, lines: Sequence[Line]) -> set[int]:
     rows = []
     for line in lines:
         match = _LISTED.match(line.text) if len(line.text) <= 3 * MAX_LABEL else None
-        kind = _kind_of(match["what"], marked=match["mark"] != ":") if match else None
+        kind = kind_of_check(match["what"], marked=match["mark"] != ":") if match else None
         if match and kind and (told := _told(interpreter, line, match)):
             rows.append((line, match, kind, told))
     if len(rows) < _LEAST:
@@ -84,7 +85,7 @@ def listed_checks(interpreter: Interpreter, lines: Sequence[Line]) -> set[int]:
 
 
 @lru_cache(maxsize=4096)
-def _kind_of(what: str, *, marked: bool) -> str | None:
+def kind_of_check(what: str, *, marked: bool) -> str | None:
     """What kind of check is one of ``what``; before a colon a sentence says itself that it is one."""
     if not marked and any(row.pattern.search(what) for row in CHECK_KINDS.passing(what)):
         return None
@@ -99,6 +100,37 @@ def _kind_of(what: str, *, marked: bool) -> str | None:
         return "energy"
     bare = _LETTER.sub("", what.rstrip(" :"))
     return _KIND_OF_SUBJECT.get(SUBJECTS.get(words_of(bare)) or "")
+
+
+def counts_in_result(interpreter: Interpreter, entry: Entry, shape: str, item: Item) -> bool:
+    """``Result: 3 errors, 7 warnings``: how many there were of each. Whether the value counts them."""
+    if not entry.printed[:1].isdigit():
+        return False
+    line = Line(entry.line, " " * (entry.column - 1) + entry.printed, 0, 0)
+    counted = [stated for stated in statements([line], CHECK_SAYS) if FACTS[stated.fact].kind == "count"]
+    for stated in counted:
+        at = Entry(entry.label, stated.printed, stated.line, stated.column)
+        if value := understand(FACTS[stated.fact], stated.value, interpreter.locale):
+            interpreter.add(stated.fact, item, at, value, shape, 0.85, "the result counts them")
+    return bool(counted)
+
+
+_TARGET = re.compile(r" (?P<target>[A-Z]:|/[\w/.-]*)$")
+
+
+def check_in_heading(interpreter: Interpreter, heading: Heading, shape: str, item: Item) -> None:
+    """``System files``, ``Disk C:`` over what came of the check: what was checked."""
+    text = heading.text.rstrip()
+    kind = None if any(map(str.isdigit, text)) else kind_of_check(text, marked=True)
+    if kind is None:
+        return  # ``Memory check of 2025-02-10 22:00`` is a sentence
+    entry = Entry("", text, heading.line, heading.column)
+    interpreter.add("health_check.kind", item, entry, exactly("choice", kind), shape, 0.85, "the heading says it")
+    if target := _TARGET.search(text):
+        at = Entry("", target["target"], heading.line, heading.column + target.start("target"))
+        value = exactly("text", target["target"])
+        interpreter.add("health_check.target", item, at, value, shape, 0.85, "the heading says it")
+    interpreter.frame.add(heading.line)
 
 
 def _told(interpreter: Interpreter, line: Line, match: re.Match[str]) -> list[tuple[str, Entry, Value]]:

@@ -112,13 +112,13 @@ def numbers_only(cells: Sequence[str]) -> int:
 
 
 # A word with a number in it, or in braces: what an id is.
-_AN_ID = re.compile(r"\S*\d\S*$|\{")
+_AN_ID = re.compile(r"\S*\d\S*$|\{|(?:cpu|socket|node|package|slot|[^\W\d_]*pro[cz]ess[^\W\d_]*) ?#?\d{1,2}$", re.I)
 
 
 def _no_id(guess: Guess) -> Guess | None:
     """What a column that may mean an id means where none of its cells can be one: what the things are called."""
     group, _, field = guess.fact.partition(".")
-    if field != "id":
+    if field != "id" and guess.fact != "processor.socket":
         return guess
     name = f"{group}.name"
     return guess._replace(fact=name, confidence=round(guess.confidence - 0.1, 3)) if name in FACTS else None

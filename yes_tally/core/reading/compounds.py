@@ -12,6 +12,7 @@ from yes_tally.core.reading.decide import ITEM_GROUPS, NAMING, Guess, decide
 from yes_tally.core.reading.drafts import Item
 from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.listings import CALLED
+from yes_tally.core.reading.pairs_within import AFTER_SWITCH
 from yes_tally.core.reading.phrases import SUBJECTS, SubjectAt, subjects_in
 from yes_tally.core.reading.shapes.layout import Entry, commas_for_gaps
 from yes_tally.core.reading.told_in_parts import LISTED_ASIDE, told_bare, told_in_words
@@ -61,6 +62,10 @@ def compound(interpreter: Interpreter, entry: Entry, shape: str) -> bool:
     row = _ROW_NUMBER.match(entry.printed)
     if "   " in entry.printed and row is None and (single or PAIR_BESIDE.search(entry.printed)):
         entry = replace(entry, printed=commas_for_gaps(entry.printed))
+    switch = AFTER_SWITCH.match(entry.printed)
+    if switch and flag_of(switch["flag"]) is not None:
+        end = switch.end("flag")
+        entry = replace(entry, printed=f"{entry.printed[:end]},{entry.printed[end + 1 :]}")
     if single in _ONE_AND_MORE:
         return _one_and_more(interpreter, entry, single, shape)
     if single == "firewall" and _profiles(interpreter, entry, shape):

@@ -81,10 +81,12 @@ def decide(label: str, context: Context) -> tuple[Guess, ...]:
         return as_taught(taught)
     guesses: dict[str, Guess] = {}
     told = meanings(label)
-    whole = {m.phrase.fact.partition(".")[0] for m in told if m.exact and not m.subject and " " in m.phrase.text}
+    wholes = [m.phrase for m in told if m.exact and not m.subject and " " in m.phrase.text]
+    whole = {phrase.fact.partition(".")[0] for phrase in wholes}
+    strong = any(phrase.reach == STRONG for phrase in wholes)
     for meaning in told:
         guess = _weigh(meaning, context)
-        if guess and meaning.subject in whole:
+        if guess and meaning.subject and (meaning.subject in whole or (strong and context.group is None)):
             # The label as a whole is a phrase; what it says in parts comes after.
             guess = guess._replace(confidence=round(guess.confidence - 0.03, 3))
         if guess and (guess.fact not in guesses or guesses[guess.fact].confidence < guess.confidence):

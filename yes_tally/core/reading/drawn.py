@@ -126,7 +126,8 @@ def _without_branches(lines: Sequence[Line]) -> list[Line]:
         return [replace(line, text=_KNOT_OR_TRUNK.sub(r"\g<before> ", line.text, count=1).rstrip()) for line in lines]
     drawn = any("├" in line.text or "└" in line.text for line in lines)
     branch = _BRANCH if drawn else _TYPED_BRANCH
-    boxed = not drawn and any(line.text.rstrip()[-1:] in ("|", "+") for line in lines)
+    corners = ("┐", "┘", "╗", "╝") if drawn else ("|", "+")
+    boxed = any(line.text.rstrip()[-1:] in corners for line in lines)
     if boxed or sum(bool(branch.match(line.text)) for line in lines) < 2:
         return list(lines)
     found = []

@@ -10,6 +10,7 @@ from typing import TYPE_CHECKING
 
 from yes_tally.core.catalogue import FACTS
 from yes_tally.core.reading.by_itself import choice_by_flag, said_the_other_way, told_by_itself
+from yes_tally.core.reading.checks_listed import counts_in_result
 from yes_tally.core.reading.compounds import compound, counted_list, page_file_in_label, profile_alone, profile_row
 from yes_tally.core.reading.decide import ITEM_GROUPS, Context, Guess, decide
 from yes_tally.core.reading.drafts import Item
@@ -98,6 +99,9 @@ def read_entries(
                 interpreter.place(entry, shape, more, opened)
                 continue
             if not guesses and item and " " in entry.printed and told_under(interpreter, entry, item.group, item):
+                continue
+            counts = item and guesses and guesses[0].fact == "health_check.result"
+            if item and counts and counts_in_result(interpreter, entry, shape, item):
                 continue
             if said_the_other_way(interpreter, entry, shape, said_of, item):
                 continue

@@ -51,6 +51,10 @@ _SAID_TWICE = 0.45
 _ONE_NAME = frozenset(f"{group}.name" for group in ("driver", "software", "task", "account", "printer", "battery"))
 
 
+def _names(fact: str, item: Item | None) -> bool:
+    return item is not None and fact.endswith(".name")
+
+
 class Interpreter:
     """Reads the layouts of one report; keeps its items and what it could not place."""
 
@@ -214,7 +218,7 @@ class Interpreter:
                 return
             if told.printed != entry.printed:
                 entry = replace(entry, printed=told.printed)
-            if told.fact.endswith(".name") and entry.printed.endswith((")", "]")) and item:
+            if entry.printed.endswith((")", "]")) and (told.fact == "machine.model" or _names(told.fact, item)):
                 entry, told = without_mark(self, entry, told, shape, item)
             self.add(told.fact, item, entry, told.value, shape, told.confidence, told.why, told.also)
             if told.fact in ASIDES:

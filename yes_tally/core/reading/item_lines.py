@@ -57,9 +57,10 @@ ITEM_LINES: tuple[ItemLine, ...] = (
     _line("route", rf"(?P<destination>default|{_IP}(?:/\d+)?) (?:via|by|through|->) (?P<gateway>{_IP}) (?:dev|on|over|out of|by|through) (?P<interface>\S+)(?:.*? (?:metric|cost|distance|weight) (?P<metric>\d+))?.*"),
     _line("route", rf"(?P<destination>default|{_IP}(?:/\d+)?) (?:dev|on|over) (?P<interface>\S+)(?= (?:proto|scope|src|metric|cost|distance|weight|table|pref|onlink|linkdown)\b|\s*$)(?:.*? (?:metric|cost|distance|weight) (?P<metric>\d+))?.*"),
     _line("route", rf"(?P<destination>default|{_IP}(?:/\d+)?)\s+(?:(?:via|by|through|über|par|por|da|door|przez) (?P<gateway>{_IP})|on[ -]?link|direct\w*|direkt\w*|locale?|lokal\w*)\s{{2,}}(?P<interface>[^\W\d_]\S*(?: \S+)*?)(?:\s{{2,}}(?:(?:cost|metric|weight|distance|kosten|metrik|co[uû]t|m[eé]trique|coste|m[eé]trica|custo|costo|metrica|koszt|metryka|kosten)[ :=]+)?(?P<metric>\d+))?(?:\s+\(.*\))?"),
-    _line("connection", r"(?:#?\d{1,4}[.)]?\s+)?(?P<protocol>tcp6?|udp6?)\s+(?P<local>\S+:\S+)\s+(?:->|<-+>|→|to)?\s*(?P<remote>\*|\S+:\S+)(?:\s+(?P<state>[^\W\d_][^\W\d]{3,14}(?: [^\W\d]{3,14})?))?(?:\s{2,}\D{0,40}?(?P<pid>\d{1,7})\)?)?"),
-    _line("connection", r"(?:#?\d{1,4}[.)]?\s+)?(?P<protocol>tcp6?|udp6?)\s+(?P<local>\S+:\d+)\s{2,}(?:-\s+)?[^\d(]{1,40}\((?P<pid>\d{1,7})\)"),
-    _line("connection", r"(?P<state>[a-z][a-z_-]{2,14})\s+(?P<protocol>tcp6?|udp6?)\s+(?P<local>\S+:[\d*]+)(?:\s+(?:->|<-+>|→|to)\s*(?P<remote>\*|\S+:[\d*]+))?(?:\s+.*?\bpid[ =:](?P<pid>\d{1,7})\b.*|\s+\D{0,40})?"),
+    _line("connection", r"(?:#?\d{1,4}[.)]?\s+)?(?P<protocol>tcp[46]?|udp[46]?)\s+(?P<local>\S+:\S+)\s+(?:->|<-+>|→|to)?\s*(?P<remote>\*|\S+:\S+)(?:\s+(?P<state>[^\W\d_][^\W\d]{3,14}(?: [^\W\d]{3,14})?))?(?:\s{2,}\D{0,40}?(?P<pid>\d{1,7})\)?)?"),
+    _line("connection", r"(?:#?\d{1,4}[.)]?\s+)?(?P<protocol>tcp[46]?|udp[46]?)\s+(?P<local>\S+:\d+)\s{2,}(?:-\s+)?[^\d(]{1,40}\((?P<pid>\d{1,7})\)"),
+    _line("connection", r"(?P<state>[a-z][a-z_-]{2,14})\s+(?P<protocol>tcp[46]?|udp[46]?)\s+(?P<local>\S+:[\d*]+)(?:\s+(?:->|<-+>|→|to)\s*(?P<remote>\*|\S+:[\d*]+))?(?:\s+.*?\bpid[ =:](?P<pid>\d{1,7})\b.*|\s+\D{0,40})?"),
+    _line("neighbour", rf"(?P<address>{_IP})\s{{2,}}(?P<mac>{_MAC})\s{{2,}}(?P<interface>[a-z]{{2,8}}\d{{1,2}})(?:\s{{2,}}\(?(?P<kind>[^\W\d_]+)\)?)?"),
     _line("neighbour", rf"(?P<address>{_IP})\s{{2,}}(?P<mac>{_MAC})(?:\s+\(?(?P<kind>[^\W\d_]+)\)?)?(?:\s{{2,}}(?P<column>[^\W\d_]\S*(?: \S+)*))?(?:\s{{2,}}\S.*)?"),
     _line("event", rf"(?P<at>{_DAY}[ T]\d\d:\d\d:\d\d\S*) \[(?P<source>[\w .-]{{2,40}})\] (?P<level>{_LEVEL})\b[:\]]? +(?P<text>\S.*)"),
     _line("event", rf"(?P<at>{_DAY}[ T]\d\d:\d\d:\d\d\S*) [\[<]?(?P<level>{_LEVEL})[\]>]? +(?:\[(?P<source>[\w .-]{{2,40}})\]|(?P<source2>[\w.-]{{2,40}}):) +(?P<text>\S.*)"),
@@ -141,7 +142,7 @@ def _states(
     known: dict[tuple[str, str], Item],
     columns: list[tuple[Item, Entry]],
 ) -> bool:
-    match = row.pattern.fullmatch(line.text)
+    match = row.pattern.fullmatch(line.text.rstrip())
     if match is None:
         return False
     told = []

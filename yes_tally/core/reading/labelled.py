@@ -64,10 +64,15 @@ def told_by(
         fact = guess.fact
         if fact == "adapter.lease_from" and _UNTIL.match(printed):
             fact = "adapter.lease_until"  # ``Lease: until 2025-02-12``
+        if fact in _NUMBERED and _ORDINAL.fullmatch(printed):
+            fact = _NUMBERED[fact]  # ``id: 0`` of a disk
         value = understood(fact)
         if value is None and fact == "adapter.ipv4":
             fact = "adapter.ipv6"  # an address is an address, whichever its label expected
             value = understand(FACTS[fact], printed, locale)
+        if value is None and fact == "adapter.dhcp":
+            fact = "adapter.dhcp_server"  # ``DHCP from   10.20.0.5``
+            value = understood(fact)
         if value is None:
             continue
         also = tuple([rival for rival in _rivals(fact, guess, guesses) if understood(rival)])
@@ -76,6 +81,8 @@ def told_by(
     return None
 
 
+_NUMBERED = {"disk.id": "disk.number", "partition.id": "partition.number"}
+_ORDINAL = re.compile(r"\d{1,2}")
 _UNTIL = re.compile(r"(?:until|till|through|to|bis|jusqu\S*|hasta|até|fino|tot|do)\b", re.I)
 
 
@@ -121,7 +128,8 @@ _COUNTS_FIRST = re.compile(
 )
 _COUNT_ALONE = re.compile(r"\d{1,3}(?:$|[,;( ])")
 _COUNTING = re.compile(
-    r"(?:number of|no\. of|count of|how many|anzahl|zahl der|nombre d|n[uú]mero de|numero di|quantidade|aantal|liczba|ilo[sś][cć])\b",
+    r"(?:number of|no\. of|count of|how many|anzahl|zahl der|nombre d|n[uú]mero de|numero di|quantidade|aantal|liczba|ilo[sś][cć])\b|"
+    r".*\b(?:total|in all|gesamt|insgesamt|en tout|au total|en total|in tutto|totale|no total|ao todo|in totaal|totaal|razem|[łl][ąa]cznie|found|listed|gefunden|trouv[ée]e?s|encontrad[oa]s|trovat[ei]|gevonden|znaleziono)\W*$",
     re.I,
 )
 

@@ -13,7 +13,7 @@ _UNIT_AT_END = re.compile(r"(?<=[a-z\d])([KMGT])iB(?![a-z])")
 _WORD = re.compile(r"[^\W_]+")
 _BRACKETED = re.compile(r"[(\[{]([^)\]}]*)[)\]}]")
 _UNIT = re.compile(
-    r"(?:[kmgt]i?b|bytes?|[kmg]?hz|[kmg]bit/s|[kmg]bps|mt/?s|%|days?|hours?|hrs?|minutes?|mins?|seconds?|secs?|ms)$",
+    r"(?:[kmgt]i?b|bytes?|[kmg]?hz|[kmg]bit/s|[kmg]bps|mt/?s|%|m?wh|days?|hours?|hrs?|minutes?|mins?|seconds?|secs?|ms)$",
     re.I,
 )
 _PREFIXES = frozenset("KMGT")

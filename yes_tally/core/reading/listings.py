@@ -115,6 +115,8 @@ def numbered(
         return False
     spoken = SUBJECTS.get(words_of(match["noun"]))
     group = spoken if spoken in around else _by_key(match["noun"], around) or spoken
+    if LEADING_SIZE.match(entry.printed) and _by_key(match["noun"], ("memory",)):
+        group = "module"  # ``Socket A1: 8 GB DDR4`` is no processor's
     if group == "adapter" and {"display", "graphics"} & set(around):
         group = "graphics"  # what screens hang on is of no network
     fact = CALLED.get(group or "")

@@ -65,7 +65,9 @@ def is_named_below(
     )
 
 
-def without_mark(interpreter: Interpreter, entry: Entry, told: Told, shape: str, item: Item) -> tuple[Entry, Told]:
+def without_mark(
+    interpreter: Interpreter, entry: Entry, told: Told, shape: str, item: Item | None
+) -> tuple[Entry, Told]:
     """``Hall printer (default)``: what stands in brackets behind a name is said of it, and no part of it."""
     marked = _MARKED_NAME.fullmatch(entry.printed)
     said = _said_by(interpreter, marked["mark"], told.fact.partition(".")[0]) if marked else None
@@ -77,10 +79,15 @@ def without_mark(interpreter: Interpreter, entry: Entry, told: Told, shape: str,
     return replace(entry, printed=called), told._replace(value=exactly("text", called), printed=called)
 
 
+# Of which kind the thing of a group is, where a word alone may say it.
+_KINDS = {"adapter": "adapter.kind", "machine": "machine.form"}
+
+
 def _said_by(interpreter: Interpreter, mark: str, group: str) -> tuple[str, Value] | None:
-    """The fact of a group that a word alone says, and the value it says: a flag that it names, or an adapter's kind."""
+    """The fact of a group that a word alone says, and the value it says: a flag that it names, or of which kind it is."""
     for guess in decide(mark, interpreter.context(group))[:1]:
         if FACTS[guess.fact].kind == "flag" and guess.fact.startswith(f"{group}.") and guess.phrase:
             return guess.fact, exactly("flag", True)
-    kind = choice_named("kind", FACTS["adapter.kind"].choices, mark) if group == "adapter" else None
-    return ("adapter.kind", exactly("choice", kind)) if kind else None
+    fact = FACTS.get(_KINDS.get(group, ""))
+    kind = choice_named(fact.field, fact.choices, mark) if fact else None
+    return (fact.name, exactly("choice", kind)) if fact and kind else None

@@ -7,7 +7,7 @@ from dataclasses import replace
 from typing import TYPE_CHECKING
 
 from yes_tally.core.catalogue import FACTS, KEYS
-from yes_tally.core.reading.checks_listed import are_checks
+from yes_tally.core.reading.checks_listed import are_checks, check_in_heading
 from yes_tally.core.reading.compounds import compound
 from yes_tally.core.reading.decide import ITEM_GROUPS, NAMING, Context, Guess, decide
 from yes_tally.core.reading.drafts import Item, Met
@@ -112,11 +112,18 @@ def _read(
         item = parent if subject == parent.group else None
     if item is None and subject in ITEM_GROUPS and group.entries:
         item = _item_of(interpreter, group, subject or "", own, shape, around)
+    if item and group.heading and item.group == "health_check" and item is not parent:
+        check_in_heading(interpreter, group.heading, shape, item)
     entries = group.entries
     if item and entries and begins_by_name(interpreter, entries, item, shape):
         entries = entries[1:]
     start = len(interpreter.drafts)
     interpreter.entries(entries, shape, interpreter.context(subject, inner), item)
+    if item and parent and opened is None and item is not parent and group.entries:
+        belongs = f"{item.group}.{parent.group}"
+        if not any(draft.item is item and draft.fact == belongs for draft in interpreter.drafts[start:]):
+            first = group.entries[0]
+            interpreter.stands_under(item, parent, Entry("", "", first.line, first.column), shape)
     if subject == "machine":
         _leave_its_version(interpreter, start)
     if group.table:

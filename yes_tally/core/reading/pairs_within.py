@@ -11,6 +11,7 @@ from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.phrases import SUBJECTS, is_known, names_item, subjects_in
 from yes_tally.core.reading.phrases.elsewhere import is_elsewhere
 from yes_tally.core.reading.shapes.layout import Entry
+from yes_tally.core.words import flag_of
 
 _SLASHED = re.compile(r"\s*/\s*")
 _NEXT_PAIR = re.compile(r"[,;]\s+(?P<label>[^\W\d_][^:,;=]{1,40}?)\s*:\s+(?=\S)")
@@ -21,6 +22,8 @@ _BESIDE = re.compile(r"\s{2,}(?P<label>[^\W\d_](?:(?!\s{2})[^:=]){1,40}?)\s*(?::
 _BESIDE_BARE = re.compile(
     r"(?:\s{2,}(?P<label>[^\W\d_]\S{1,20}(?: [^\W\d_]\S{0,20})?) (?=\S*\d)(?!\d{1,3}:)|\s{3,}(?P<far>[^\W\d_]\S{2,20}) {1,6}(?=[^\W_]))"
 )
+# ``OFF incoming: allow``: a word that is a value, and a pair behind it.
+AFTER_SWITCH = re.compile(r"(?P<flag>[^\W\d_]{2,12}) (?P<label>[^\W\d_]{3,20}): (?=\S)")
 _PARTS = re.compile(r"[^\s,;](?:[^,;]|[,;](?!\s))*")
 _LEAST_PARTS = 2
 
@@ -56,17 +59,24 @@ def pairs_in(entry: Entry) -> list[Entry]:
     of_item = any(at.start == 0 and at.group in ITEM_GROUPS for at in subjects_in(words_of(entry.label)))
     bare = [] if of_item else _NEXT_BARE.finditer(text)
     beside = [*_BESIDE.finditer(text), *_BESIDE_BARE.finditer(text)] if "  " in text else []
-    for match in sorted([*_NEXT_PAIR.finditer(text), *bare, *beside], key=lambda m: m.start()):
+    switched = AFTER_SWITCH.match(text)
+    if switched and flag_of(switched["flag"]) is not None:
+        beside.append(switched)
+    for match in sorted([*_NEXT_PAIR.finditer(text), *bare, *beside], key=_begins):
         if match.start() < start:
             continue
         name = match["label"] or match.groupdict().get("far") or ""
         if (is_known(name) or match.re is _BESIDE) and text.count("(", start, match.start()) == text.count(
             ")", start, match.start()
         ):
-            found.append(_part(entry, label, start, match.start()))
+            found.append(_part(entry, label, start, match.end("flag") if match.re is AFTER_SWITCH else match.start()))
             label, start = name, match.end()
     parts = [*found, _part(entry, label, start, len(entry.printed))] if found else [entry]
     return [*joint(parts[0]), *parts[1:]]
+
+
+def _begins(match: re.Match[str]) -> int:
+    return match.start("label") if match.re is AFTER_SWITCH else match.start()
 
 
 # ``{maker: Osmund, name: Fathom M3}`` (YAML 1.2, 7.4.2): a record on one line.

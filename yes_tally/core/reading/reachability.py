@@ -137,7 +137,9 @@ _UNKNOWN_NAME = re.compile(
 )
 _ALONE = re.compile(r"\s+(?P<v>[0-9]{1,3}(?:\.[0-9]{1,3}){3}|[0-9a-f]*:[0-9a-f:]+)\s*$", re.I)
 _NAME_NOT_FOUND = re.compile(
-    r"\s*(?P<v>[A-Za-z][\w-]*(?:\.[\w-]+)*)(?::? |\s*(?:->|=>)\s*)(?:no such name|not found|unknown name)\W*$", re.I
+    r"\W*(?P<v>(?!(?:name|nom|nome|nombre|naam|nazwa)\b)[A-Za-z][\w-]*(?:\.[\w-]+)*)(?::? |\s*(?:->|=>)\s*)(?:no such name|not found|not known|unknown(?: name)?|does not exist|gibt es nicht|existiert nicht|unbekannt|"
+    r"n'existe pas|inconnue?|introuvable|no existe|desconocid[oa]|non esiste|sconosciut[oa]|n[ãa]o existe|desconhecid[oa]|bestaat niet|onbekend|nie istnieje|nieznan[aey])\W*$",
+    re.I,
 )
 _NOT_FOUND = re.compile(r"(?:can(?:'t|not)|could not|unable to) (?:find|resolve) (?P<v>[\w-]+(?:\.[\w-]+)+)|(?P<w>[\w-]+(?:\.[\w-]+)+)\s*:? (?:was |is )?(?:nie ma takiej nazwy|nie istnieje|es gibt keinen solchen namen|existiert nicht|nom inconnu|n'existe pas|no existe|non esiste|n[ãa]o existe|bestaat niet|onbekend|not found|not known|unknown|no such name|does not exist|nxdomain)|\b(?:knows no|does not know|has no (?:address|record|answer) for|nothing is known of|kennt (?:kein\w*|nicht)|ne conna[iî]t pas|no conoce|non conosce|n[ãa]o conhece|kent geen|nie zna) (?P<x>[\w-]+(?:\.[\w-]+)+?)(?=[.\s]*$)", re.I)  # fmt: skip
 
@@ -185,7 +187,7 @@ def look_ups(interpreter: Interpreter, lines: Sequence[Line]) -> None:
             state(interpreter, _said("lookup.name", named or missing, group, line), item)  # type: ignore[arg-type]
             state(interpreter, server, item)
             if missing and not named:
-                at = Entry("", missing.group(), line.number, missing.start() + 1)
+                at = Entry("", missing.group().rstrip(), line.number, missing.start() + 1)
                 interpreter.add(
                     "lookup.address", item, at, exactly("list", ()), "sentences", 0.8, "no such name is said"
                 )

@@ -115,7 +115,8 @@ def _interpreted(decoded: Decoded, command: str, *, keep_known: bool) -> tuple[l
         interpreter.locale = own_locale(own, as_written_in(interpreter.language, whole))
         _read_section(interpreter, section)
         told = [draft for draft in interpreter.drafts[interpreter.section_from :] if draft.shape != "prompt"]
-        at = _spoke_of_itself(section) if all(FACTS[draft.fact].kind == "text" for draft in told) else None
+        named = all(FACTS[draft.fact].kind == "text" or draft.fact == "health_check.kind" for draft in told)
+        at = _spoke_of_itself(section) if named else None
         if at and told and len(decoded.lines[at - 1].text.split()) < _LEAST_OF_ERROR:
             at = None
         if at:

@@ -69,6 +69,7 @@ _MOST_CELLS = 40
 def rows_without_head(interpreter: Interpreter, lines: Sequence[Line], around: tuple[str, ...]) -> None:
     """Rows whose columns nothing names, of a thing that a heading or the command names: each cell is the field
     whose form it has, in the catalogue's order."""
+    lines = [replace(line, text=line.text.rstrip()) if line.text.endswith(" ") else line for line in lines]
     ruled = next((i for i, line in enumerate(lines) if i and RULE.match(line.text[:MAX_LABEL])), len(lines))
     title = lines[0].text if lines else ""
     lines, around = _titled(
@@ -79,6 +80,8 @@ def rows_without_head(interpreter: Interpreter, lines: Sequence[Line], around: t
         lines = [replace(line, text=line.text.replace(_BAR, "   ")) for line in lines]
     if any(_DOT in line.text for line in lines):
         lines = [replace(line, text=dots_as_commas(line.text)) for line in lines]
+    if lines and sum(_NEIGHBOUR.match(line.text) is not None for line in lines) * 3 >= len(lines) * 2:
+        return  # each line states one whole
     near = next((g for g in around if g in ITEM_GROUPS), None)
     group = next((g for g in around if g in _ROW_FIELDS and (g == near or g not in _NAMED_NEAR)), None)
     if group == "update":
@@ -103,6 +106,10 @@ def rows_without_head(interpreter: Interpreter, lines: Sequence[Line], around: t
         )
     ):
         rows_of_words(interpreter, lines, around)
+
+
+# An address, and the hardware's beside it.
+_NEIGHBOUR = re.compile(r"\s*(?:\d{1,3}\.){3}\d{1,3}\s+[0-9a-f]{2}(?:[:-][0-9a-f]{2}){5}\b", re.I)
 
 
 def said_at_once(interpreter: Interpreter, lines: Sequence[Line], around: tuple[str, ...]) -> bool:

@@ -121,6 +121,7 @@ PATTERNS = Patterns(
     _row("licence.state", r"\bis in (?:its|the|a) grace period\b", "grace"),
     _row("licence.permanent", rf"\b{_LICENCE}\b.{{0,20}}\b(?:is|ist|est|es) (?:not|nicht|no|pas) (?:permanent|dauerhaft|permanente)\b", "no"),
     _row("licence.permanent", rf"\b{_LICENCE}\b.{{0,20}}\b(?:is|ist|est|es) (?:permanent|for good|dauerhaft|permanente)\b", "yes"),
+    _row("licence.permanent", rf"\b{_LICENCE}\b(?:(?!\b(?:not|no)\b)[^.]){{0,60}}\band (?:is|was given|lasts) for (?:good|ever)\b", "yes"),
     _row("licence.permanent", r"(?:\bnon (?:è|e')|\bno es|\bn'est pas|\bn[ãa]o é|\bis niet|\bist nicht|\bnie jest) (?:permanent\w*|dauerhaft|unbefristet|definitiv\w*|blijvend|sta[łl]a|bezterminowa)\b", "no"),
     _row("licence.permanent", rf"\bpermanently activated\b|\b{_LICENCE} never (?:expires|runs out|ends)\b", "yes"),
     _row("licence.expires_at", rf"\b(?:runs out|expires|will expire|ends|is valid until|valid until|läuft ab)(?: on| at| am)? (?P<v>{_DATE})"),
@@ -137,7 +138,7 @@ PATTERNS = Patterns(
     _row("memory.installed", rf"\b(?:total|totaal|gesamt|insgesamt|razem|[łl][ąa]cznie|totale|en tout|in tutto),?:? (?P<v>{_SIZE})(?=, (?:of which|waarvan|davon|dont|de (?:los|las) cuales|di cui|dos quais|z czego|w tym)\b)"),
     _row("memory.installed", rf"\b(?:eingebaut|install[ée]e?s?|instalad[ao]s?|installat[ao]|ge[ïi]nstalleerd|zainstalowan\w+)\b(?: [^\W\d]+)?\s*:?\s*(?P<v>{_SIZE})"),
     _row("licence.state", r"\b(?:licen[cs]e|lizenz|licence|licencia|licen[çc]a|licenza|licentie|licencja)\b[^.;]{0,12}\b(?:is|ist|est|est[áa]|[èée]|jest)\s+(?P<v>(?:not |nicht |pas |no |non |n[ãa]o |niet |nie(?:jest )?)?(?:active|activated|aktiv\w*|activ[ée]e?|activa|attiva|ativa|actief|geactiveerd|aktywna))\b"),
-    _row("licence.key_tail", r"\b(?:sleutel|schl[üu]ssel\w*|cl[ée]|clave|chiave|chave|klucz\w*)\b.{0,30}?\b(?-i:(?P<v>[A-Z0-9]{5}))\b"),
+    _row("licence.key_tail", r"\b(?:sleutel|schl[üu]ssel\w*|cl[ée]|clave|chiave|chave|klucz\w*)\b.{0,30}?(?<![A-Z0-9])(?-i:(?P<v>[A-Z0-9]{5}))\b"),
     _row("licence.resets_left", r"\b(?:nog|noch|encore|a[úu]n|todav[íi]a|ancora|ainda|jeszcze|quedan|restam|restano) (?P<v>\d{1,4})(?: \w+)?(?: keer| mal| fois| veces| volte| vezes| razy)\b"),
     _row("firmware.secure_boot", r"\b(?:secure boot|sicherer start|d[ée]marrage s[ée]curis[ée]|(?:arranque|inicio) seguro|avvio sicuro|veilig (?:opstarten|starten)|bezpieczny rozruch)(?: (?:is|ist|est|est[áa]|[èe]|jest)|:) (?P<v>on|off|enabled|disabled|eingeschaltet|ausgeschaltet|aktiviert|deaktiviert|aktiv|inaktiv|activ[ée]|d[ée]sactiv[ée]|activado|desactivado|attivo|disattivato|ligado|desligado|aan|uit|ingeschakeld|uitgeschakeld|w[łl][ąa]czony|wy[łl][ąa]czony)\b"),
     _row("memory.slots", r"\b(?:has|hat|a|tiene|ha|tem|heeft|ma) (?P<v>\d{1,2}) (?:memory (?:sockets|slots)|speicherpl[äa]tze|steckpl[äa]tze|emplacements (?:de )?m[ée]moire|(?:ranuras|z[óo]calos) de memoria|(?:alloggiamenti|slot) (?:di )?memoria|(?:ranhuras|encaixes) de mem[óo]ria|geheugensleuven|gniazd\w* pami[ęe]ci)\b"),
@@ -155,7 +156,7 @@ PATTERNS = Patterns(
     _row("memory.installed", rf"(?P<v>{_SIZE})\s+(?:of (?:memory|ram) )?(?:are|is) (?:fitted|installed|built in|present)\b"),
     _row("host.user", r"\byou are (?:signed in as )?(?P<v>[\w.-]+\\[\w.-]+)"),
     _row("host.booted_at", rf"\bup\b.{{0,50}}?\bsince (?P<v>{_DATE})"),
-    _row("licence.key_tail", r"\bkey (?:ends (?:in|with)|ending(?: in| with)?) (?P<v>[A-Z0-9]{5})\b"),
+    _row("licence.key_tail", r"\bkey (?:ends (?:in|with)|ending(?: in| with)?) (?:\.{2,3}|…|\*+)?-?(?P<v>[A-Z0-9]{5})\b"),
     _row("host.name", r"\b(?:host|computer|machine|pc)(?: name)?:? (?P<v>[A-Za-z]\w*(?:-\w+)*-\w*\d\w*)\b"),
     _row("host.name", r"\b(?:report|sheet|\d) (?:of|on|for) (?P<v>(?-i:[A-Z]{2,})(?:-[A-Z0-9]+)*-\w*\d)\b"),
     *(_row(fact, pattern) for fact, pattern in TOLD),
@@ -172,11 +173,14 @@ _RECEIVED = (
 _LOST = r"verloren|perdus?|perdid[oa]s|persi|utracon[eo]"
 _LEAST = r"k[üu]rzeste|schnellste|kortste|snelste|plus court|plus rapide|m[áa]s corto|m[áa]s r[áa]pido|mais curto|mais r[áa]pido|pi[ùu] breve|pi[ùu] veloce|najkr[óo]tsz[ya]|najszybsz[ya]|minimum|m[íi]nimo|min"
 _MOST = r"l[äa]ngste|langsamste|langste|traagste|plus long|plus lent|m[áa]s largo|m[áa]s lento|mais longo|mais lento|pi[ùu] lungo|pi[ùu] lento|najd[łl]u[żz]sz[ya]|najwolniejsz[ya]|maximum|m[áa]ximo|massimo|maksimum|max|m[áa]x\.?|maks\.?"
-_MEAN = r"mittel(?:wert)?|durchschnitt|moyenne|media|m[ée]dia|medio|gemiddeld[e]?|[śs]redni[ao]|[śs]r\.|gem\.|moy\.?|mitt\.|prom\.|med\."
+_MEAN = r"mittel(?:wert)?|durchschnitt|moyenne|m[ée]di[ao]|gemiddeld[e]?|[śs]redni[ao]|[śs]r\.|gem\.|moy\.?|mitt\.|prom\.|med\."
 
 
 def _counted(fact: str, words: str) -> Pattern:
-    return _row(fact, rf"\b(?:{words})\s*[:=]?\s*(?P<v>\d+)\b(?!\s*m?s\b)|\b(?P<w>\d+) (?!m?s\b)(?:\w+ )?(?:{words})\b")
+    return _row(
+        fact,
+        rf"\b(?:{words})\s*[:=]?\s*(?P<v>\d+)\b(?!\s*m?s\b)|(?<![\d.:])\b(?P<w>\d+) (?!m?s\b)(?:\w+ )?(?:{words})\b",
+    )
 
 
 def _timed(fact: str, words: str) -> Pattern:
@@ -252,6 +256,10 @@ REACH_TARGET = Patterns(
     _row(
         "reach.target",
         r"\b(?:asking|pinging|ping(?:ed)?|reach(?:ing)?|echo(?:ing)?(?: to)?|calling|hail(?:ing|ed)?|knock(?:ing)?(?: (?:on|at))?|prob(?:e|ing)|testing|answers? (?:\d+ )?from|reply from|antwort von|r[ée]ponse de|respuesta desde?|risposta da|resposta de|antwoord van|odpowied[źz] od)\s+(?P<v>[A-Za-z0-9][\w.-]*[\w])",
+    ),
+    _row(
+        "reach.target",
+        r"\b(?:pedidos?|requests?|anfragen|requ[êe]tes?|peticiones|solicitudes|richieste|verzoeken|zapyta[nń]\w*|pakiet\w*|pacotes?|paquets?|paquetes|pacchetti|pakketten|pakete|packets?|echoes|[ée]chos?)\s+(?:to|an|[àa]|para|al?|naar|do|für|vers)\s+(?P<v>[A-Za-z0-9][\w.-]*[\w])",
     ),
     _row("reach.target", r"(?P<v>[A-Za-z0-9][\w-]*(?:\.[\w-]+)+)$", alone=True),
     _row("reach.address", r"[\[(](?P<v>\d{1,3}(?:\.\d{1,3}){3}|[0-9a-f:]*:[0-9a-f:]+)[\])]"),

@@ -11,7 +11,9 @@ _NONE = r"(?!(?:no|none|not|keine?r?|aucune?|pas de|ning[uú]na?|nessuna?|nenhum
 
 # What a text fact may look like; a print that does not is not taken for it.
 TEXT_FORMS: dict[str, re.Pattern[str]] = {
-    "host.name": re.compile(r"(?P<keep>[A-Za-z0-9][\w.-]{0,62})(?: \([^\d\W]+ [^()]+\))?$"),
+    "host.name": re.compile(
+        r"(?P<keep>[A-Za-z0-9][\w.-]{0,62})(?: \([^\d\W]+ [^()]+\)|, (?:in )?[^\W\d_]+ [\w-]+(?:\.[\w-]+)+)?$"
+    ),
     "host.domain": re.compile(r"[\w.-]{2,80}$"),
     "licence.key_tail": re.compile(r"[A-Za-z0-9*?X.…-]*?(?P<keep>[A-Za-z0-9]{5})$"),
     "account.full_name": re.compile(r"[«„“\"]?\s*(?P<keep>[^«»„“”\"]+?)\s*[»“”\"]?$"),
@@ -64,7 +66,7 @@ TEXT_FORMS: dict[str, re.Pattern[str]] = {
     "processor.name": re.compile(
         r"(?:\d{1,2} ?[x×] ?)?(?P<keep>[^(,]*?[A-Za-z](?:,(?=\d)|(?! (?:à|at|bei|mit|a|con|met|com|z|op) \d[\d.,]* ?[GM]Hz)[^(,])*(?:\([A-Za-z]+\)[^(,]*)*)"
     ),
-    "connection.protocol": re.compile(r"(?P<keep>tcp6?|udp6?|raw6?|icmp6?|unix)\b", re.I),
+    "connection.protocol": re.compile(r"(?P<keep>tcp[46]?|udp[46]?|raw6?|icmp6?|unix)\b", re.I),
     # What the kernel calls a disk is not its model.
     "disk.model": re.compile(
         r"(?!(?:[svh]d|xvd)[a-z]\d*$|(?:nvme|mmcblk|zram|loop|md|dm-|sr|fd)\d)(?P<keep>.+?)"

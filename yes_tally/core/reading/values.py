@@ -158,9 +158,9 @@ _MEDIUM = re.compile(r"(?P<mbit>10{1,3}|2500|5000|10000)BASE-?[A-Z]", re.I)
 
 
 def _count(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
-    if fact.group == "battery" and (hours := _WATT_HOURS.fullmatch(text)):
-        whole = quantity.count(str(round(float(hours[1].replace(",", ".")) * 1000)))
-        return whole
+    printed = f"{text} Wh" if unit.casefold() == "wh" else text
+    if fact.group == "battery" and (hours := _WATT_HOURS.fullmatch(printed)):
+        return quantity.count(str(round(float(hours[1].replace(",", ".")) * 1000)))
     if _NUMBERS_WHAT_FOLLOWS.match(text) or _SHARE_OF_ALL.match(text):
         return None
     if fact.name in _NEVER_NONE and _NONE.match(text):

@@ -55,7 +55,7 @@ def whole(pc: Machine) -> Lines:
                     "readOnly": raw(d("read_only", _true_false)), "unallocatedBytes": raw(d("unallocated")),
                     "partitions": [
                         {
-                            "number": raw(p("number")), "type": p("kind"), "sizeBytes": raw(p("size")), "startingOffset": raw(p("start")),
+                            "number": raw(p("number", also=("disk",))), "type": p("kind"), "sizeBytes": raw(p("size")), "startingOffset": raw(p("start")),
                             "guid": p("id"), "active": raw(p("active", _true_false)),
                         }
                         for p in tell.items("partition", "number")

@@ -291,7 +291,8 @@ def is_known(label: str) -> bool:
         return True
     if "/" in label and len(parts := label.split("/")) == 2:
         return all(meanings(part.strip()) for part in parts)
-    return label.endswith(")") and bool(meanings(split_unit(label)[0]))
+    bare, unit = split_unit(label)
+    return (bool(unit) or label.endswith(")")) and bare != label and bool(meanings(bare))
 
 
 @per_book(16384)

@@ -215,7 +215,13 @@ def _rows_of(lines: Sequence[Line]) -> list[Line]:
             continue
         if line.text.strip():
             rows.append(line)
+    if len(rows) > 1 and _COUNT_BELOW.match(rows[-1].text) and len(cells_by_gap(rows[-2].text[:_MAX_WIDTH])) > 2:
+        rows.pop()
     return rows
+
+
+# ``5 connections, 2 established``: how many there are, below the last one.
+_COUNT_BELOW = re.compile(r"\s{0,4}\d{1,6} [^\W\d_]+(?:,? \S+){0,6}\s*$")
 
 
 _TOUCHING = re.compile(r"(?<=[a-z])(?=[A-Z][a-z]{2})")

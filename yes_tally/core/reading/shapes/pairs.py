@@ -16,6 +16,7 @@ from yes_tally.core.catalogue import FACTS
 from yes_tally.core.reading.decode import TAB, Line
 from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.phrases import SUBJECTS, is_known, is_likely, names_item
+from yes_tally.core.reading.shapes.flow_mappings import flow_mapping
 from yes_tally.core.reading.shapes.indexed_keys import by_head, by_index
 from yes_tally.core.reading.shapes.layout import (
     LINES_KEPT,
@@ -339,6 +340,12 @@ def _tree(lines: Sequence[Line], pairs: Sequence[_Pair | None]) -> list[Group]:
         if not text.strip() or (pair is None and RULE.match(text[:MAX_LABEL])):
             continue
         indent = indents[index]
+        if record := flow_mapping(line):
+            while stack[-1][0] >= indent:
+                stack.pop()
+            _holder(stack, indent).children.append(Group(entries=record))
+            last = None
+            continue
         deeper = index + 1 < len(lines) and indents[index + 1] > indent
         if pair is None and last and indent > last[0] and _lists_record(lines, pairs, indents, index):
             # ``Cards: 2 fitted`` over ``[01]: Wickerlink GbE 210`` with pairs below it: records of the label's.

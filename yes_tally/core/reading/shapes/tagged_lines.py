@@ -5,6 +5,7 @@ from __future__ import annotations
 import re
 from collections import Counter
 from collections.abc import Sequence
+from dataclasses import replace
 
 from yes_tally.core.reading.decode import Line
 from yes_tally.core.reading.labels import words_of
@@ -99,6 +100,14 @@ def _head(line: Line) -> Group | None:
             group.entries.append(Entry(BARE, part.strip(), line.number, column))
             at += len(part) + 1
     rest = _ANGLE.sub(lambda m: " " * len(m.group()), text)
+    cells = [(cell, at + match.end()) for cell, at in cells_by_gap(rest[match.end() :])]
+    if len(cells) > 1 and _KERNEL_NAME.match(text) and _MODEL.fullmatch(cells[0][0]):
+        # ``wlan0     Ternwave AX 20     connected``
+        model, *others = cells
+        group.entries[0] = replace(group.entries[0], label=CONNECTION)
+        group.entries.append(Entry(NAME, model[0], line.number, model[1] + 1))
+        group.entries += [Entry(BARE, cell, line.number, at + 1) for cell, at in others]
+        return group
     _words(group, line, rest, match.end())
     name = match["name"].strip()
     if len(group.entries) == 1 and rest[match.end() :].strip() and match["mark"].startswith(":"):
@@ -142,6 +151,10 @@ def _detail(group: Group, line: Line) -> None:
     text = line.text[:_MAX]
     cells = cells_by_gap(text)
     last = group.entries[-1] if group.entries else None
+    if len(cells) >= 2 and _ADDRESSED.search(cells[0][0]):
+        for cell, at in cells:
+            _told_in_cell(group, line, cell, at)
+        return
     if len(cells) >= 2:
         label, rest = cells[0][0], cells[1:]
         if (len(rest) >= 2 and not is_known(label)) or (len(rest) >= 2 and is_known(f"{label} {rest[0][0]}")):
@@ -161,6 +174,19 @@ def _detail(group: Group, line: Line) -> None:
             group.entries.append(Entry(last.label, first, line.number, indent_of(text) + 1))
             return
     _words(group, line, text, indent_of(text))
+
+
+# An address is no label, and no part of one.
+_ADDRESSED = re.compile(r"[0-9a-f]{2}(?:[:-][0-9a-f]{2}){5}|\d{1,3}(?:\.\d{1,3}){3}|[0-9a-f]{1,4}:[0-9a-f]*:", re.I)
+
+
+def _told_in_cell(group: Group, line: Line, cell: str, at: int) -> None:
+    """A cell among others: a known label and its value (``MAC 3c:5a:…``), or what says itself what it is."""
+    label, _, value = cell.partition(" ")
+    if value and is_known(label):
+        group.entries.append(Entry(label, value.lstrip(), line.number, at + len(cell) - len(value.lstrip()) + 1))
+    else:
+        group.entries.append(Entry(BARE, cell, line.number, at + 1))
 
 
 def _words(group: Group, line: Line, text: str, start: int) -> None:

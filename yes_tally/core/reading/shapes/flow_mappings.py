@@ -1,0 +1,33 @@
+"""Records on one line in braces, ``{slot: A1, size_mb: 16384}`` (YAML 1.2, 7.4.2)."""
+
+from __future__ import annotations
+
+import re
+
+from yes_tally.core.reading.decode import Line
+from yes_tally.core.reading.shapes.layout import MAX_LINE, Entry
+
+_RECORD = re.compile(r"\s*(?:- )?\{(?P<inside>[^{}]*)\},?\s*$")
+# A quoted text, a list, or what reaches to the next comma that parts.
+_PAIR = re.compile(
+    r"\s*(?P<label>[^\W\d_][\w -]{0,40}?)\s*:\s+(?P<value>\"[^\"]*\"|'[^']*'|\[[^\[\]]*\]|[^,\"'\[\]][^,]*?)\s*(?:,|$)"
+)
+_QUOTES = {'"': '"', "'": "'", "[": "]"}
+
+
+def flow_mapping(line: Line) -> list[Entry]:
+    """The pairs of a record that is a line of its own; empty where the line is none, or holds anything else too."""
+    record = _RECORD.match(line.text) if len(line.text) <= MAX_LINE and "{" in line.text else None
+    if record is None:
+        return []
+    found, at, inside = [], 0, record["inside"]
+    while at < len(inside):
+        pair = _PAIR.match(inside, at)
+        if pair is None:
+            return []
+        value, start = pair["value"], record.start("inside") + pair.start("value")
+        if _QUOTES.get(value[:1], "") == value[-1:] and len(value) > 1:
+            value, start = value[1:-1], start + 1
+        found.append(Entry(pair["label"], value, line.number, start + 1))
+        at = pair.end()
+    return found

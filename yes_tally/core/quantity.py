@@ -79,7 +79,7 @@ _NUMBER = re.compile(
 )
 _PREFIX = {"": 0, "k": 1, "m": 2, "g": 3, "t": 4, "p": 5}
 _SIZE_UNIT = re.compile(
-    r"\s?(?:(?P<prefix>[kmgtp])(?P<binary>i)?(?P<byte>b|o|bytes?|octets?)?|(?P<bytes>bytes?|octets?|byte|o|b)"
+    r"\s?(?:(?!p(?!i?[bo]))(?P<prefix>[kmgtp])(?P<binary>i)?(?P<byte>b|o|bytes?|octets?)?|(?P<bytes>bytes?|octets?|byte|o|b)"
     r"|(?P<word>kilo|mega|giga|tera)bytes?)(?![\w/])",
     re.I,
 )

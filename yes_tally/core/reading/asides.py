@@ -43,6 +43,7 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
     ),
     "firmware.mode": (
         (re.compile(r"(?:secure boot|arranque seguro|inicio seguro|sicherer start|d[ée]marrage s[ée]curis[ée]|avvio sicuro|veilige? (?:opstarten|start)|bezpieczny (?:rozruch|start))(?: is)?:? (\w+)", re.I), "firmware.secure_boot"),
+        (re.compile(r"\b(with(?:out)?|mit|ohne|avec|sans|con|sin|com|sem|senza|met|zonder|z|bez) (?:secure boot|arranque seguro|inicio seguro|sichere[mrn]? start|d[ée]marrage s[ée]curis[ée]|avvio sicuro|veilige? (?:opstarten|start)|bezpieczn\w+ (?:rozruch\w*|start\w*))", re.I), "firmware.secure_boot"),
     ),
     "machine.model": (
         (re.compile(r"\((laptop|notebook|desktop|tower|mini(?: ?pc)?|all-in-one|server|tablet|portable|portátil|portatile|przenośny)\)$", re.I), "machine.form"),
@@ -50,7 +51,7 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
     ),
     "board.model": (
         (re.compile(r"^([A-Z][a-z]+) (?=[A-Z]{1,4}-?[A-Z]{0,2}\d)"), "board.maker"),
-        (re.compile(r"\b(?:rev(?:ision)?|version|v|r[ée]v|revisi[óo]n|wersja|ausgabe|stand|[ée]dition|versi[óo]n|versione|vers[ãa]o|versie)\.? ?(\d[\w.]*)", re.I), "board.version"),
+        (re.compile(r"\b(?:rev(?:ision)?|version|v|r[ée]v|revisi[óo]n|wersja|ausgabe|stand|[ée]dition|versi[óo]n|versione|vers[ãa]o|versie)\.? ?([A-Z]?\d[\w.]*)", re.I), "board.version"),
         (re.compile(r"\b(?:s/?n|serial(?: (?:number|no\.?))?|seriennummer):? ([A-Z0-9][\w-]{3,})", re.I), "board.serial"),
     ),
     "processor.socket": ((re.compile(r"stepping:? (\w+)", re.I), "processor.stepping"),),
@@ -64,7 +65,10 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
     ),
     # ``SATA SSD``
     "disk.media": ((re.compile(r"^(NVMe|SATA|SAS|SCSI|USB|PCIe|IDE|eMMC) (?=SSD|HDD|solid|hard)", re.I), "disk.bus"),),
-    "disk.bus": ((re.compile(r"^(?:NVMe|SATA|SAS|SCSI|USB|PCIe|IDE|eMMC) (SSD|HDD)\b", re.I), "disk.media"),),
+    "disk.bus": (
+        (re.compile(r"^(?:NVMe|SATA|SAS|SCSI|USB|PCIe|IDE|eMMC) (SSD|HDD)\b", re.I), "disk.media"),
+        (re.compile(r"\b(\d{4,5} ?(?:rpm|u/min|tr/min|t/min|g/min|giri/min|obr\.?/min|tpm))", re.I), "disk.media"),
+    ),
     "battery.full": ((re.compile(r"\(([\d.,]+ ?%) (?:of|von|du|de|di|del|do|da|van|z)\b", re.I), "battery.health"),),
     "graphics.name": ((re.compile(r" \(?([\d.,]+ ?[MG]i?[BO])\)?$", re.I), "graphics.memory"),),
     "sound.name": ((re.compile(r", ([^,]+)$"), "sound.state"),),
@@ -145,6 +149,7 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
     "task.state": ((re.compile(r", (enabled|disabled)$", re.I), "task.enabled"),),
     "task.last_run_at": (
         (re.compile(r"\((?:result|r[ée]sultat|ergebnis|resultado|risultato|esito|resultaat|wynik):? ([\w-]+)\b[^()]*\)", re.I), "task.last_result"),
+        (re.compile(r"[^\W\d_]+ \((0x[0-9a-f]+|\d{1,10})\)$", re.I), "task.last_result"),
     ),
     "page_file.path": (
         (re.compile(rf"{_AMOUNT} (?:are |is )?{_IN_USE}\b", re.I), "page_file.used"),

@@ -47,7 +47,7 @@ FORMS = {
         r"collegato|(?:niet )?verbonden|ligad[oa]|desligad[oa]|(?:nie)?połączon[yae]|podłączon[yae])(?: (?:at|mit|à|a|com|con|met|z|op|na) \d.*)?",
         re.I,
     ),
-    "module.speed": re.compile(r"\d{3,5} ?(?:MT/s|MHz)", re.I),
+    "module.speed": re.compile(r"\d{3,5} ?(?:MT/s|MHz)(?: \([^()]*\))?", re.I),
     "disk.serial": re.compile(r"(?=[A-Z-]*\d)(?=[\d-]*[A-Z])[A-Z0-9-]{8,24}"),
     "process.user": re.compile(r"[\w-]+\\[\w.-]+|SYSTEM|root"),
     "driver.file": re.compile(r"\S+\.(?:sys|inf|ko|drv)", re.I),

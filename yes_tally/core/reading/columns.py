@@ -185,6 +185,29 @@ def each_meant_once(guesses: dict[str, tuple[Guess, ...]], numbers: dict[str, in
     return {label: tuple(g for g in found if taken.get(g.fact, label) == label) for label, found in guesses.items()}
 
 
+# What a driver's file is called by.
+_DRIVER_FILE = re.compile(r"\S+\.(?:sys|inf|ko|drv|dll)", re.I)
+
+
+def files_apart(
+    columns: dict[str, tuple[Guess, ...]], meant: dict[str, tuple[Guess, ...]], cells: dict[str, list[str]]
+) -> dict[str, tuple[Guess, ...]]:
+    """``Device`` beside ``Driver``, which holds nothing but files: the device is what the driver is called by."""
+    of = {found[0].fact: label for label, found in columns.items() if found}
+    named, filed = of.get("driver.name"), of.get("driver.file")
+    printed = cells.get(named or "", [])
+    if named is None or filed or not printed or not all(map(_DRIVER_FILE.fullmatch, printed)):
+        return columns
+    other = next(
+        (label for label, found in meant.items() if label != named and "driver.name" in {g.fact for g in found}), None
+    )
+    if other is None:
+        return columns
+    name = next(guess for guess in meant[other] if guess.fact == "driver.name")
+    file = Guess("driver.file", 0.85, "nothing but files stand in it")
+    return {**columns, named: (file,), other: (name,)}
+
+
 def _with_who_it_is(guesses: dict[str, tuple[Guess, ...]]) -> dict[str, tuple[Guess, ...]]:
     """Beside a column of logins, a column ``Name`` says who they are."""
     named = [label for label, found in guesses.items() if found and found[0].fact == "account.name"]

@@ -21,7 +21,7 @@ _FRAMED = re.compile(r"\s*[|│║](?P<inside>[^|│║]*)[|│║]\s*$")
 
 def unframed(lines: Sequence[Line]) -> list[Line]:
     """A dialog's frame is taken off its text; what stands in the upper border is its heading. Columns stay."""
-    lines = _without_chapters(_without_verdicts([_without_marks(line) for line in lines]))
+    lines = _without_chapters(_without_verdicts(_without_leaders([_without_marks(line) for line in lines])))
     if not any(_DRAWN.search(line.text, 0, _MAX_FRAME) for line in lines):
         return lines
     found = _forms(_without_branches(lines))
@@ -70,6 +70,28 @@ def _without_marks(line: Line) -> Line:
     plain = _BOLD.sub(r"  \1  ", text)
     plain = _GAUGE.sub(lambda gauge: " " * len(gauge.group()), plain)
     return line if plain == line.text else replace(line, text=plain.rstrip())
+
+
+# ``Quaymaster ..... 9.1 ..... Lantern Sound Ferries``: dots that lead from cell to cell.
+_LEADERS = re.compile(r"(?<=\S) \.{2,} (?=\S)")
+_GAP = re.compile(r"\S {3,}\S")
+_LEAST_LED, _LEADERS_OF_ROW = 2, 2
+
+
+def _without_leaders(lines: list[Line]) -> list[Line]:
+    """Rows whose cells several runs of dots part, with gaps between them instead."""
+    led = [
+        len(line.text) <= _MAX_FRAME
+        and len(_LEADERS.findall(line.text)) >= _LEADERS_OF_ROW
+        and not _GAP.search(line.text)
+        for line in lines
+    ]
+    if sum(led) < _LEAST_LED:
+        return lines
+    return [
+        replace(line, text=_LEADERS.sub(lambda dots: " " * len(dots.group()), line.text)) if of_row else line
+        for line, of_row in zip(lines, led, strict=True)
+    ]
 
 
 # ``[ok]``, ``[!!]``: what somebody thinks of a line, at its end.

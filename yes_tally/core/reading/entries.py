@@ -34,6 +34,7 @@ if TYPE_CHECKING:
     from yes_tally.core.reading.interpret import Interpreter
 
 _SEVERAL = (",", ";", ". ", "   ")
+_BAR = " | "
 # ``1 processor: Kestrel K5-8420``
 _COUNTED_LABEL = re.compile(r"\d{1,2} (?=[^\W\d_])")
 _FOR_NUMBER = re.compile(
@@ -53,6 +54,8 @@ def read_entries(
     opened: Item | None = None
     for entry, said_of in in_parts(entries, context):
         item = stands_in
+        if entry.label and entry.printed.count(_BAR) > 1:
+            entry = replace(entry, printed=entry.printed.replace(_BAR, ",  "))
         if interpreter.numbered and interpreter.numbered_line == entry.line - 1:
             opened = interpreter.numbered  # ``Disk 0   Basalt NV500`` over ``Size   465.8 GB``
         if item is None and said_of.group in ITEM_GROUPS and said_of.group != context.group:

@@ -15,9 +15,13 @@ from functools import lru_cache
 from typing import TYPE_CHECKING
 
 from yes_tally.core.catalogue import FACTS
+from yes_tally.core.reading.decide import Context, decide
 from yes_tally.core.reading.decode import Line
+from yes_tally.core.reading.labels import words_of
+from yes_tally.core.reading.phrases import subjects_in
 from yes_tally.core.reading.shapes.layout import Entry, indent_of
 from yes_tally.core.reading.sieve import Sieve
+from yes_tally.core.reading.updates_installed import lines_of_installed
 from yes_tally.core.reading.values import understand
 
 if TYPE_CHECKING:
@@ -93,13 +97,28 @@ def read_item_lines(interpreter: Interpreter, lines: Sequence[Line]) -> set[int]
     rows = [ITEM_LINES[place] for place in _sieve().passing("\n".join(line.text[:MAX_LENGTH] for line in lines))]
     known: dict[tuple[str, str], Item] = {}
     columns: list[tuple[Item, Entry]] = []
+    told = _ways_by_line(rows, lines)
     for line in lines:
-        if 8 < len(line.text) <= MAX_LENGTH and any(_states(interpreter, line, row, known, columns) for row in rows):
+        if 8 < len(line.text) <= MAX_LENGTH and any(
+            _states(interpreter, line, row, known, columns) for row in told.get(line.number, rows)
+        ):
             read.add(line.number)
     _connections_of_neighbours(interpreter, columns)
+    if any(row.group == "neighbour" for row in rows):
+        _cards_above(interpreter, lines, read)
     if any(row.group == "event" for row in rows):
         _texts_below(interpreter, lines, read)
     return read
+
+
+def _ways_by_line(rows: Sequence[ItemLine], lines: Sequence[Line]) -> dict[int, list[ItemLine]]:
+    """The ways that lines may state an item where headings say of the updates below that they are not installed, by
+    line."""
+    if not any(row.group == "update" for row in rows):
+        return {}
+    installed = {line.number for line in lines_of_installed(lines)}
+    others = [row for row in rows if row.group != "update"]
+    return {line.number: others for line in lines if line.number not in installed}
 
 
 def _texts_below(interpreter: Interpreter, lines: Sequence[Line], read: set[int]) -> None:
@@ -133,6 +152,41 @@ def _connections_of_neighbours(interpreter: Interpreter, columns: Sequence[tuple
         value = understand(FACTS["neighbour.interface"], entry.printed, interpreter.locale)
         if value and often[entry.printed] > 1:
             interpreter.add("neighbour.interface", item, entry, value, "sentences", 0.75, "several are seen on it")
+
+
+_CARD = re.compile(
+    r"\W*(?P<noun>[^\W\d_]+(?: [^\W\d_]+){0,2}?)[: ]+(?:[\"'“„«]\s*(?P<quoted>[^\"'”“»]+?)\s*[\"'”“»]|(?P<bare>[\w.-]*\d))(?: \(.*\))?:?\s*$"
+)
+
+
+def _cards_above(interpreter: Interpreter, lines: Sequence[Line], read: set[int]) -> None:
+    """``Card "Quay" (10.20.4.33)`` over deeper lines of neighbours: where they are seen."""
+    told = {
+        draft.entry.line: draft.item
+        for draft in interpreter.drafts[interpreter.section_from :]
+        if draft.fact == "neighbour.address"
+    }
+    named = {id(draft.item) for draft in interpreter.drafts if draft.fact == "neighbour.interface"}
+    card: tuple[Line, str] | None = None
+    for line in lines:
+        item = told.get(line.number)
+        if item is None:
+            match = _CARD.match(line.text[:MAX_LENGTH])
+            card = (line, match["quoted"] or match["bare"]) if match and _names_card(match["noun"]) else None
+        elif card and id(item) not in named and indent_of(line.text) > indent_of(card[0].text):
+            value = understand(FACTS["neighbour.interface"], card[1], interpreter.locale)
+            if value:
+                at = Entry("", card[1], line.number, 1)
+                interpreter.add("neighbour.interface", item, at, value, "sentences", 0.8, "it stands above the line")
+                interpreter.frame.add(card[0].number)
+
+
+def _names_card(noun: str) -> bool:
+    meant = {guess.fact for guess in decide(noun, Context("adapter"))[:1]}
+    return any(at.group == "adapter" for at in subjects_in(words_of(noun))) or bool(meant & _CARDS_NAMES)
+
+
+_CARDS_NAMES = {"adapter.name", "adapter.connection"}
 
 
 def _states(

@@ -93,6 +93,7 @@ def _rivals(fact: str, guess: Guess, guesses: tuple[Guess, ...]) -> list[str]:
 
 
 _SPAN = re.compile(r"<? ?\d[\d.,]* ?(?:ms|s|secs?|seconds?|mins?|minutes?|h|hours?|days?)", re.I)
+_PICTURE = re.compile(r"\d{3,5} ?[x×] ?\d{3,5}\b")
 _STAMP = re.compile(r"\d{4}-\d\d-\d\d[T ]\d\d:\d\d")
 # Between words without a mark only a sure label is one.
 _TAGGED = 0.8
@@ -104,6 +105,10 @@ def _cannot_be(label: str, printed: str, guess: Guess, shape: str) -> bool:
     is_text = FACTS[guess.fact].kind == "text"
     names = not guess.phrase or words_of(label) in SUBJECTS
     if is_text and names and (MEASURED.match(printed) or _SPAN.fullmatch(printed)):
+        return True
+    if _PICTURE.match(printed) and FACTS[guess.fact].kind in ("text", "choice", "version"):
+        return True  # ``2560 x 1440 x 32 bits`` is how a picture is
+    if is_text and guess.fact.endswith(".state") and MEASURED.match(printed):
         return True
     if is_text and _COUNTING.match(label) and _COUNT_ALONE.match(printed):
         return True

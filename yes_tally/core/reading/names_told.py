@@ -70,6 +70,9 @@ def without_mark(
 ) -> tuple[Entry, Told]:
     """``Hall printer (default)``: what stands in brackets behind a name is said of it, and no part of it."""
     marked = _MARKED_NAME.fullmatch(entry.printed)
+    if marked and told.fact == "display.name" and marked["mark"][0].islower():
+        called = marked["name"].rstrip()  # ``Veldt V27 (main)``
+        return replace(entry, printed=called), told._replace(value=exactly("text", called), printed=called)
     said = _said_by(interpreter, marked["mark"], told.fact.partition(".")[0]) if marked else None
     if marked is None or said is None:
         return entry, told

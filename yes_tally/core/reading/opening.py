@@ -31,6 +31,29 @@ _INDEXED_AND_CALLED = re.compile(
 )
 
 
+# ``Disk 0, Basalt NV512, 476.94 GB``
+_NUMBERED_AND_TOLD = re.compile(
+    r"\W*(?P<noun>[^\W\d_]+(?: [^\W\d_]+)?) #?(?P<number>\d{1,3})(?:,| [-–—:])\s+(?P<told>\S.*?):?$"
+)
+
+
+def _numbered_and_told(interpreter: Interpreter, heading: Heading, shape: str) -> Item | None:
+    """The item that a table's heading names by its number, and tells more of between commas."""
+    match = _NUMBERED_AND_TOLD.match(heading.text[:MAX_TEXT].rstrip())
+    group = SUBJECTS.get(words_of(match["noun"])) if match else None
+    number = ITEM_HEADING.get(group or "")
+    if match is None or group not in CALLED or number not in _NUMBERS:
+        return None
+    item = interpreter.new_item(group)
+    place = Entry(match["noun"], match["number"], heading.line, heading.column + match.start("number"))
+    interpreter.place(place, shape, (Guess(number, 0.9, f"the heading names {group}"),), item)
+    told = Entry("", match["told"], heading.line, heading.column + match.start("told"))
+    told_bare(interpreter, told, group, item, shape, CALLED[group], least=1)
+    interpreter.numbered, interpreter.numbered_line = item, heading.line
+    interpreter.frame.add(heading.line)
+    return item
+
+
 # What is told by a number, of things that are called something too.
 _NUMBERS = frozenset({"disk.number", "partition.number"})
 # ``Volume C: "System"``
@@ -61,6 +84,8 @@ def opened_by(
     """A heading that names an item and which one opens it; any other only says what is spoken of."""
     named = interpreter.heading(heading.text, heading.line)
     text = heading.text[:MAX_TEXT]
+    if group_of.table and (item := _numbered_and_told(interpreter, heading, shape)):
+        return item, (item.group, *(n for n in named if n != item.group))
     aside = _ASIDE.search(text)
     bare = text[: aside.start()] if aside else text
     drive = _DRIVE_AND_CALLED.match(bare)

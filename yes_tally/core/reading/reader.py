@@ -26,7 +26,7 @@ from yes_tally.core.reading.rows_alone import rows_without_head
 from yes_tally.core.reading.sections import Section, cut
 from yes_tally.core.reading.shapes.layout import MAX_LABEL, MAX_LINE, RULE, Entry, Group, Heading
 from yes_tally.core.reading.stated import read_statements, taught_statements, title_names_host
-from yes_tally.core.reading.updates_installed import leave_out_by_state, leave_out_under
+from yes_tally.core.reading.updates_installed import leave_out_by_state, leave_out_under, leave_out_within
 
 READER_VERSION = 9
 DOUBTFUL = 0.8
@@ -145,6 +145,8 @@ def _read_section(interpreter: Interpreter, section: Section) -> None:
             _read_block(interpreter, block, command)
             if block.headings:
                 leave_out_under(interpreter, block.headings[0].text, before)
+            if block.layout:
+                leave_out_within(interpreter, block.layout.groups, before)
         leave_out_by_state(interpreter)
         read_leftovers(interpreter)
         read_single_leftovers(interpreter)

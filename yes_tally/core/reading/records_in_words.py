@@ -138,6 +138,8 @@ def records_of_numbered(interpreter: Interpreter, lines: Sequence[Line], around:
     return True
 
 
+# What is listed under these may be called by any words (``Quaymaster Map Pack``).
+_NAMED_FREELY = frozenset({"software", "task"})
 _ONE_WORD = re.compile(r"[^\W\d][\w.-]{1,30}")
 # ``[ tquill ]  Tamsin Quill``: how it is called, and beside it who that is.
 _BOXED_NAME = re.compile(r"\s*\[ ?(?P<name>[\w.-]+) ?\]\s+(?P<full>\S.*?)\s*$")
@@ -172,7 +174,8 @@ def called_by(interpreter: Interpreter, group: Group, of: str, shape: str, item:
         return
     context = interpreter.context(of)
     told = {guess.fact for entry in group.entries for guess in decide(entry.label, context)[:1]}
-    if (not person and subjects_in(words_of(match["name"]))) or naming in told or len(told) * 3 < len(group.entries):
+    freely = person or of in _NAMED_FREELY
+    if (not freely and subjects_in(words_of(match["name"]))) or naming in told or len(told) * 3 < len(group.entries):
         return
     entry = Entry("", match["name"], heading.line, heading.column)
     interpreter.place(entry, shape, (Guess(naming, 0.8, f"it is listed under {of}"),), item)

@@ -25,6 +25,7 @@ from yes_tally.core.reading.columns import (
     borne_out,
     cells_of_columns,
     each_meant_once,
+    files_apart,
     numbers_only,
     tells_items,
     told_by_columns,
@@ -44,6 +45,8 @@ if TYPE_CHECKING:
     from yes_tally.core.reading.interpret import Interpreter
 
 _RIGHT_UNDER = 4
+# So many columns of a table may tell what drivers have where no drivers are listed.
+_MOST_OF_OTHERS = 2
 # What of all devices only those that draw have.
 _OF_GRAPHICS = frozenset({"graphics.memory", "graphics.width", "graphics.height", "graphics.refresh"})
 
@@ -72,6 +75,8 @@ def read_rows(interpreter: Interpreter, rows: Sequence[Group], shape: str, aroun
         {label: borne_by(interpreter, found, cells.get(label, ())) for label, found in meant.items()},
         {label: numbers_only(printed) for label, printed in cells.items()},
     )
+    if subject == "driver":
+        columns = files_apart(columns, meant, cells)
     if subject in ITEM_GROUPS and len(rows) > 1:
         columns = {
             label: tuple(g for g in found if FACTS[g.fact].item or len(set(cells.get(label, ()))) < FEW)
@@ -141,7 +146,7 @@ def _likeliest(
         groups = ("neighbour", *groups)  # an address beside a MAC, and nothing that names a card
     if (
         groups[:1] == ("graphics",)
-        and "driver" in groups
+        and ("driver" in groups or len(told_by_columns(interpreter, rows, "driver")) > _MOST_OF_OTHERS)
         and "graphics" not in around
         and not _OF_GRAPHICS & told_by_columns(interpreter, rows, "graphics")
     ):

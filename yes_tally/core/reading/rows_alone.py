@@ -41,7 +41,7 @@ from yes_tally.core.reading.shapes.layout import (
 from yes_tally.core.reading.told_in_parts import told_bare, told_in_words
 from yes_tally.core.reading.updates_installed import is_not_installed, lines_of_installed
 from yes_tally.core.reading.values import MAX_TEXT, understand
-from yes_tally.core.words import plain
+from yes_tally.core.words import is_placeholder, plain
 
 if TYPE_CHECKING:
     from yes_tally.core.reading.interpret import Interpreter
@@ -182,7 +182,8 @@ def _rows_by_form(interpreter: Interpreter, lines: Sequence[Line], group: str) -
             fact.kind != "text" or entry.printed[0] == "{" or (fact.name == "boot_entry.path" and "\\" in entry.printed)
             for fact, entry, _ in told
         )
-        if len(told) >= least and (telling or group in _TEXTS_ALONE):
+        blank = sum(is_placeholder(text) for text, _ in cells)
+        if len(told) > 1 and len(told) + blank >= least and (telling or group in _TEXTS_ALONE):
             item = interpreter.new_item(group)
             for fact, entry, value in told:
                 interpreter.add(fact.name, item, entry, value, "rows", 0.7, f"its form and place fit {group}")

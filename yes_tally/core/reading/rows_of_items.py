@@ -48,6 +48,8 @@ def numbered_rows(interpreter: Interpreter, lines: Sequence[Line]) -> set[int]:
         if owner and owner.group != group:
             interpreter.stands_under(item, owner, entry, "rows")
         number = ITEM_HEADING.get(group)
+        if number == "module.slot" and " " not in cells[0][0]:
+            which = cells[0][0]  # ``DIMM_A``
         if number:
             place = Entry(cells[0][0], which, line.number, cells[0][1] + 1)
             interpreter.place(place, "rows", (Guess(number, 0.85, f"the row begins with the {group}"),), item)

@@ -70,12 +70,15 @@ def _prompts(lines: Sequence[Line]) -> list[_Prompt]:
     found: list[tuple[_Prompt, str]] = []
     for index, line in enumerate(lines):
         text = line.text
-        if not text or text[0] == " " or len(text) > 400:
+        if not text or text[:2] == "  " or len(text) > 400:
             continue
+        indented, text = text[0] == " ", text.lstrip()
         match = _PROMPT.match(text) if _MARKS.search(text) else None
         if match and not re.match(r"\s*\d+\s?%|\s*%", match["command"] or ""):
             inside = match["inside"] if match["mark"] else None
             where = (inside or match["host"] or match["where"]).strip("[] ")
+            if indented and not _host(where):
+                continue
             found.append((_Prompt(index, where, match["command"].strip()), match["mark"]))
     if any(prompt.where for prompt, _ in found):
         # Beside prompts that say where, ``# scope: user`` is a remark.

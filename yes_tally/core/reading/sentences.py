@@ -51,6 +51,10 @@ class Patterns:
         return [self.rows[place] for place in self.sieve.passing(text)]
 
 
+# ``Harbour OS 12 Studio``
+_OS_NAME = r"(?-i:[A-Z])\w*(?: (?-i:[A-Z])\w*)? (?:OS|Linux) \d+(?:\.\d+)*(?: (?-i:[A-Z])[a-z]\w*){0,2}"
+
+
 def _row(fact: str, pattern: str, word: str = "", alone: bool = False) -> Pattern:
     return Pattern(fact, re.compile(pattern, re.I), word, alone)
 
@@ -74,6 +78,9 @@ PATTERNS = Patterns(
     _row("os.name", r"(?:\d{1,2}[.)] )?(?:[^\W\d_]+ (?:of|for|di|de|du|des|da|do|von|für|van|voor|dla|para|pour|per) )?(?P<v>(?-i:[A-Z])\w*(?: (?-i:[A-Z])\w*)? (?:OS|Linux) \d+(?:\.\d+)*(?: (?-i:[A-Z])\w+){0,2})$", alone=True),
     _row("os.name", r"(?P<v>(?-i:[A-Z])\w*(?: \w+){0,2} (?:OS|Linux) \d+(?:\.\d+)*(?: (?-i:[A-Z])\w*)*) [\[(](?:vers\w+|wersja) [\d.]+[\])]", alone=True),
     _row("os.version", r"(?-i:[A-Z])\w*(?: \w+){0,2} (?:OS|Linux) [\w .]+ [\[(](?:vers\w+|wersja) (?P<v>[\d.]+)[\])]", alone=True),
+    _row("os.name", rf"(?P<v>{_OS_NAME}) \d+(?:\.\d+)+ [\[(]\w+ [\d.]+[\])].*$", alone=True),
+    _row("os.version", rf"{_OS_NAME} (?P<v>\d+(?:\.\d+)+) [\[(]\w+ [\d.]+[\])].*$", alone=True),
+    _row("os.architecture", rf"{_OS_NAME} .*[,;] (?P<v>x86[-_]64|x64|amd64|arm64|aarch64|i[3-6]86|x86)\b.*$", alone=True),
     _row("host.name", r"Linux (?P<v>[\w.-]+) \d+\.\d+\.\S+ #", alone=True),
     _row("os.kernel", r"Linux [\w.-]+ (?P<v>\d+\.\d+\.\S+) #", alone=True),
     _row("os.architecture", r"Linux [\w.-]+ \d+\.\d+\.\S+ #.* (?P<v>x86_64|aarch64|i[3-6]86|armv\w+)\b", alone=True),
@@ -155,6 +162,7 @@ PATTERNS = Patterns(
     _row("licence.expires_at", rf"\b(?:activated|licen[cs]ed|aktiviert|activ[ée]e?|activad[oa]|ativad[oa]|attivat[oa]|geactiveerd|aktywowan[yae])\b[^.;]{{0,50}}?\b(?:until|till|through|bis(?: zum)?|jusqu'au|hasta(?: el)?|at[ée]|fino al|tot|do) (?P<v>{_DATE})"),
     _row("memory.installed", rf"(?P<v>{_SIZE})\s+(?:of (?:memory|ram) )?(?:are|is) (?:fitted|installed|built in|present)\b"),
     _row("host.user", r"\byou are (?:signed in as )?(?P<v>[\w.-]+\\[\w.-]+)"),
+    _row("host.user", r"(?P<v>[\w.-]+\\[\w.-]+) (?:since|seit|depuis|desde|dal|dalle|sinds|od) \d.*$", alone=True),
     _row("host.booted_at", rf"\bup\b.{{0,50}}?\bsince (?P<v>{_DATE})"),
     _row("licence.key_tail", r"\bkey (?:ends (?:in|with)|ending(?: in| with)?) (?:\.{2,3}|…|\*+)?-?(?P<v>[A-Z0-9]{5})\b"),
     _row("host.name", r"\b(?:host|computer|machine|pc)(?: name)?:? (?P<v>[A-Za-z]\w*(?:-\w+)*-\w*\d\w*)\b"),

@@ -286,7 +286,11 @@ def _paragraphs(lines: Sequence[Line]) -> Iterator[list[Line]]:
 
 
 # Of which sentences say the same as of memory and licences.
-_SAY_THE_SAME = {"memory": {"volume", "disk", "partition"}, "licence": {"account", "task"}}
+_SAY_THE_SAME = {
+    "memory": {"volume", "disk", "partition"},
+    "licence": {"account", "task"},
+    "os": {"graphics", "display"},
+}
 
 
 def _said_of_others(stated: Stated, spoken: set[str], lines: Sequence[Line]) -> bool:

@@ -66,6 +66,9 @@ TEXT_FORMS: dict[str, re.Pattern[str]] = {
     "processor.name": re.compile(
         r"(?:\d{1,2} ?[x×] ?)?(?P<keep>[^(,]*?[A-Za-z](?:,(?=\d)|(?! (?:à|at|bei|mit|a|con|met|com|z|op) \d[\d.,]* ?[GM]Hz)[^(,])*(?:\([A-Za-z]+\)[^(,]*)*)"
     ),
+    "disk.bus": re.compile(
+        r"(?P<keep>(?:NVMe|SATA|SAS|SCSI|PCIe|IDE|eMMC)(?=(?: \(.*\)| ?[\d.]+ ?Gb(?:it)?/s\b.*|, .*)$)|.+)", re.I
+    ),
     "connection.protocol": re.compile(r"(?P<keep>tcp[46]?|udp[46]?|raw6?|icmp6?|unix)\b", re.I),
     # What the kernel calls a disk is not its model.
     "disk.model": re.compile(

@@ -8,7 +8,7 @@ from itertools import pairwise
 from typing import TYPE_CHECKING
 
 from yes_tally.core.reading.decode import Line
-from yes_tally.core.reading.shapes.layout import MAX_LABEL, MAX_LINE, cells_by_gap, indent_of
+from yes_tally.core.reading.shapes.layout import MAX_LABEL, MAX_LINE, Group, cells_by_gap, indent_of
 from yes_tally.core.words import plain
 
 if TYPE_CHECKING:
@@ -65,6 +65,25 @@ def leave_out_under(interpreter: Interpreter, heading: str, before: int) -> None
     installed."""
     if is_not_installed(heading):
         interpreter.drafts[before:] = [d for d in interpreter.drafts[before:] if not d.fact.startswith("update.")]
+
+
+def leave_out_within(interpreter: Interpreter, groups: Sequence[Group], before: int) -> None:
+    """Forget the updates of the drafts from ``before`` on that stand below a heading within a layout (``Pending (1)``)
+    that says that they are not installed."""
+    out = {
+        entry.line
+        for group in groups
+        for part in group.walk()
+        if part.heading and is_not_installed(part.heading.text)
+        for below in part.walk()
+        for entry in below.entries
+    }
+    if out:
+        interpreter.drafts[before:] = [
+            draft
+            for draft in interpreter.drafts[before:]
+            if draft.entry.line not in out or not draft.fact.startswith("update.")
+        ]
 
 
 def leave_out_by_state(interpreter: Interpreter) -> None:

@@ -267,6 +267,15 @@ _SIGNATURE = re.compile(
 )
 
 
+# ``UEFI with secure boot``
+_WITH_OR_WITHOUT = {
+    **dict.fromkeys("with mit avec con com met z".split(), True),
+    **dict.fromkeys("without ohne sans sin sem senza zonder bez".split(), False),
+}
+# Who signs has a name of several words.
+_SIGNER = re.compile(r"[A-Z][\w&.'-]+(?: [\w&.'-]+){1,5}")
+
+
 def _flag(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
     # "connected at 1 Gbit/s", "up, full duplex": the first word says it.
     if fact.name == "adapter.dhcp" and (how := _HOW_ADDRESSED.match(text)):
@@ -277,10 +286,14 @@ def _flag(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
         return exactly("flag", False)
     if fact.name == "driver.signed" and (signature := _SIGNATURE.match(text)):
         return exactly("flag", bool(signature["good"]))
+    if fact.name == "firmware.secure_boot" and (beside := _WITH_OR_WITHOUT.get(text.casefold())) is not None:
+        return exactly("flag", beside)
     if fact.name == "adapter.connected" and _PARTED.search(text):
         return exactly("flag", False)
     first = _STATE_WORD.match(text) if fact.name == "adapter.connected" else None
     value = flag_of(first.group() if first else text)
+    if value is None and fact.name == "driver.signed" and _SIGNER.fullmatch(text):
+        return exactly("flag", True)  # ``Signed by   Harbour Hardware Signing``
     return None if value is None else exactly("flag", value)
 
 

@@ -7,7 +7,7 @@ COMMAND_WORDS: dict[str, str] = {
     for group, words in {
         "account": "people persons logins signins who users members staff",
         "task": "jobs schedule timers planned chores duties",
-        "software": "progs apps programs packages installed",
+        "software": "progs apps programs packages installed sw",
         "driver": "drv drvs drivers",
         "volume": "letters mounts spaces drives",
         "disk": "disks spin spindles platters media",

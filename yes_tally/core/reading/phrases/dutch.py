@@ -122,7 +122,7 @@ LABELS: dict[str, str] = {
     "disk.layout": "partitiestijl|partitie indeling|indeling|tabel|schema",
     "disk.id": "id|kenmerk|schijf id",
     "disk.firmware": "firmware|firmwareversie",
-    "disk.health": "gezondheid|toestand|conditie|status",
+    "disk.health": "gezondheid|toestand|conditie|status|algemene toestand|algemene status",
     "disk.boot": "opstartschijf|opstartbaar|startschijf|systeemschijf",
     "disk.read_only": "alleen lezen|schrijfbeveiligd",
     "disk.unallocated": "niet toegewezen|niet ingedeeld",

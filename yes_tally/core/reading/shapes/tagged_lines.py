@@ -38,6 +38,7 @@ _GOES_ON = re.compile(
 # ``Landing air — Ternwave AX 20 — wireless``: what people call it, what it is, and more.
 _DASHED = re.compile(r"\s+(?:—|–|--)\s+")
 _MODEL = re.compile(r"[A-Z]\S*(?: \S+)* (?:[A-Z]|\S*\d)\S*")
+_COUNTED_HEAD = re.compile(r"[^\W\d_] \(\d{1,4}\)$")
 _COUNT = re.compile(r"\d{1,6} [^\W\d_]{3}")
 NAME = "name"
 CONNECTION = "connection name"
@@ -90,6 +91,8 @@ def _head(line: Line) -> Group | None:
         return None  # ``Disk 0: …``, ``Volume C: …`` are pairs
     if match and _COUNT.match(match["name"]) and subjects_in(words_of(match["name"])):
         return None  # ``2 updates pending:`` counts them
+    if match and match["mark"].startswith(":") and _COUNTED_HEAD.search(match["name"]):
+        return None  # so does ``Failed (1):``
     if match is None or not (match["mark"].strip() or "<" in text or _INDEX.match(text) or _KERNEL_NAME.match(text)):
         return None
     group = Group(entries=_named(match["name"].rstrip(), line, match.start("name")))

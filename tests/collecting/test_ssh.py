@@ -206,7 +206,7 @@ class ARealServer(unittest.TestCase):
         cls.server = subprocess.Popen([SSHD, "-D", "-f", str(root / "config")], stderr=subprocess.DEVNULL)
         cls.addClassCleanup(cls.server.wait)
         cls.addClassCleanup(cls.server.terminate)
-        for _ in range(200):
+        for _ in range(1200):
             try:
                 socket.create_connection(("127.0.0.1", cls.port), 1).close()
                 break

@@ -39,7 +39,7 @@ class Phrases(WithAServer):
 
     def test_the_background_reads_what_waits(self):
         self.teach()
-        for _ in range(100):
+        for _ in range(1200):
             state = self.web.get("/api/reading").json()
             if state["reports"] and not state["waiting"]:
                 break

@@ -16,7 +16,7 @@ _DATED = re.compile(
 # What is said of an amount of memory: that the system can use it, that nothing uses it.
 _AMOUNT = r"(?<!of )(?<!von )(?<!sur )(?<!de )(?<!di )(?<!van )(?<! z )(?<![\d.,])(\d[\d.,'\u00a0\u202f]*(?: \d{3})* ?[KMGT]i?[BO])"
 _MAYBE_IS = r"(?:(?:is|are|sont|son|sono|zijn|ist|sind|está|jest) )?"
-_SEEN = r"(?:usable|seen|visibles?|visto|vista|sichtbar\w*|zichtbaar|widoczn\w+|visibil[ei]|vis[íi]ve(?:l|is)|available to the system|nutzbar\w*|utilisables?|utilizables?|bruikba\w+|utiliz[aá]ve(?:l|is)|utilizzabil[ei]|u[zż]yteczn\w+)"
+_SEEN = r"(?:usable|seen|visibles?|visto|vista|sichtbar\w*|zichtbaar|widoczn\w+|visibil[ei]|vis[íi]ve(?:l|is)|dost[eę]pn\w+ dla systemu|f[üu]r das system|pour le syst[èe]me|para el sistema|para o sistema|per il sistema|voor het systeem|available to the system|nutzbar\w*|utilisables?|utilizables?|bruikba\w+|utiliz[aá]ve(?:l|is)|utilizzabil[ei]|u[zż]yteczn\w+)"
 _FREE = r"(?:free|available(?! to)|unused|frei\w*|verfügbar\w*|libres?|disponibles?|liber[aei]|disponibil[ei]|livres?|dispon[ií]ve(?:l|is)|vrij|beschikbaar|woln\w+|dost[eę]pn\w+)"
 _IN_USE = r"(?:used|in use|belegt|benutzt|genutzt|utilisés?|usados?|en uso|em uso|in uso|usati|gebruikt|in gebruik|używane|zajęte)"
 

@@ -13,6 +13,7 @@ from yes_tally.core.reading.phrases import (
     TAUGHT,
     WEAK,
     Meaning,
+    abbreviated,
     is_unique,
     meanings,
     meanings_plainly,
@@ -105,7 +106,8 @@ def decide(label: str, context: Context) -> tuple[Guess, ...]:
     if not guesses:
         guesses = {guess.fact: guess for guess in _coupled(label, context)}
     if not guesses:
-        guesses = {guess.fact: guess for guess in (*_by_synonyms(label, context), *_near(label, context))}
+        ways = (_by_synonyms, _near, _in_full)
+        guesses = {guess.fact: guess for way in reversed(ways) for guess in way(label, context)}
     # Of two that are as likely, the one that fewer values can be is tried first.
     return tuple(sorted(guesses.values(), key=lambda g: (-g.confidence, FACTS[g.fact].kind == "text")))
 
@@ -181,6 +183,15 @@ def _near(label: str, context: Context) -> list[Guess]:
     return [
         Guess(g.fact, round(g.confidence - NEAR_LOSS, 3), f"“{label}” looks like a misspelling: {g.why}", g.phrase)
         for g in found
+    ]
+
+
+def _in_full(label: str, context: Context) -> list[Guess]:
+    """A label with words cut short counts only where its group is spoken of, and means but one fact of it."""
+    found = [guess for meaning in abbreviated(label) if (guess := _weigh(meaning, context)) and guess.confidence > 0.9]
+    return [
+        Guess(g.fact, round(g.confidence - NEAR_LOSS, 3), f"“{label}” is cut short: {g.why}", g.phrase)
+        for g in found[: len(found) == 1]
     ]
 
 

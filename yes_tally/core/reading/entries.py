@@ -117,6 +117,8 @@ def read_entries(
                 else:
                     interpreter.frame.add(entry.line)
                     continue
+            elif guesses and guesses[0].fact == "account.name" and words_of(entry.label) not in MERELY_NAME:
+                by_login = True
             elif by_login and words_of(entry.label) in MERELY_NAME:
                 guesses = (Guess("account.full_name", 0.85, "it stands below what they sign in with"),)
             named = not guesses or FACTS[guesses[0].fact].kind == "choice"

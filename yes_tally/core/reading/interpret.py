@@ -20,7 +20,7 @@ from yes_tally.core.reading.decide import (
 from yes_tally.core.reading.drafts import Draft, Item, Met, name_items
 from yes_tally.core.reading.entries import read_entries
 from yes_tally.core.reading.labelled import BLANK, told_by
-from yes_tally.core.reading.labels import words_of
+from yes_tally.core.reading.labels import SUM_WORDS, words_of
 from yes_tally.core.reading.leftovers import Leftover
 from yes_tally.core.reading.names_told import without_mark
 from yes_tally.core.reading.nested_records import read_record
@@ -36,6 +36,7 @@ from yes_tally.core.reading.phrases.elsewhere import says_elsewhere
 from yes_tally.core.reading.phrases.taught import in_use
 from yes_tally.core.reading.shapes.layout import Entry, Heading, Layout
 from yes_tally.core.reading.values import MAX_TEXT, mask_of, understand
+from yes_tally.core.words import plain
 
 _UNIT_ALONE = re.compile(r"[kmg]?bps|[kmg]bit/?s|mts?|mt/s|[kmg]hz|[kmgt]?i?b|bytes", re.I)
 _SHORT_HEADING = 24
@@ -49,6 +50,15 @@ _LONGEST_LIST = 256
 _SAID_TWICE = 0.45
 # Names of things that have but one.
 _ONE_NAME = frozenset(f"{group}.name" for group in ("driver", "software", "task", "account", "printer", "battery"))
+
+
+# What the things listed take together is told of nothing.
+_SUMS_OF_NONE = frozenset({"process", "software", "connection"})
+
+
+def _only_sums(layout: Layout) -> bool:
+    labels = [entry.label for group in layout.groups for entry in group.entries]
+    return bool(labels) and all(plain(label).rstrip(": ") in SUM_WORDS for label in labels)
 
 
 def _names(fact: str, item: Item | None) -> bool:
@@ -143,10 +153,13 @@ class Interpreter:
 
         ``totals``: the layout stands under a table's closing rule and speaks of what the table lists.
         """
+        if self.listed in _SUMS_OF_NONE and (totals or _only_sums(layout)):
+            return
         if totals and self.listed:
             around = (self.listed, *around)
             for group in layout.groups:
-                self.entries(group.entries, layout.shape, self.context(self.listed, around), None)
+                alone = [entry for entry in group.entries if "   " not in entry.printed]
+                self.entries(alone, layout.shape, self.context(self.listed, around), None)
             return
         if self.before and self.before[0] == layout.shape and self.before[1] not in around:
             # Blocks of one shape that follow each other speak of one kind of thing.

@@ -63,6 +63,7 @@ ITEM_LINES: tuple[ItemLine, ...] = (
     _line("route", rf"(?P<destination>default|{_IP}(?:/\d+)?)\s+(?:(?:via|by|through|über|par|por|da|door|przez) (?P<gateway>{_IP})|on[ -]?link|direct\w*|direkt\w*|locale?|lokal\w*)\s{{2,}}(?P<interface>[^\W\d_]\S*(?: \S+)*?)(?:\s{{2,}}(?:(?:cost|metric|weight|distance|kosten|metrik|co[uû]t|m[eé]trique|coste|m[eé]trica|custo|costo|metrica|koszt|metryka|kosten)[ :=]+)?(?P<metric>\d+))?(?:\s+\(.*\))?"),
     _line("connection", r"(?:#?\d{1,4}[.)]?\s+)?(?P<protocol>tcp[46]?|udp[46]?)\s+(?P<local>\S+:\S+)\s+(?:->|<-+>|→|to)?\s*(?P<remote>\*|\S+:\S+)(?:\s+(?P<state>[^\W\d_][^\W\d]{3,14}(?: [^\W\d]{3,14})?))?(?:\s{2,}\D{0,40}?(?P<pid>\d{1,7})\)?)?"),
     _line("connection", r"(?:#?\d{1,4}[.)]?\s+)?(?P<protocol>tcp[46]?|udp[46]?)\s+(?P<local>\S+:\d+)\s{2,}(?:-\s+)?[^\d(]{1,40}\((?P<pid>\d{1,7})\)"),
+    _line("connection", r"(?P<protocol>tcp[46]?|udp[46]?)\s+(?P<local>\S+:\d+)\s{2,}(?P<state>[^\W\d_][\w-]{3,14})\s{2,}(?P<pid>\d{1,7})(?:\s{2,}\S.*)?"),
     _line("connection", r"(?P<state>[a-z][a-z_-]{2,14})\s+(?P<protocol>tcp[46]?|udp[46]?)\s+(?P<local>\S+:[\d*]+)(?:\s+(?:->|<-+>|→|to)\s*(?P<remote>\*|\S+:[\d*]+))?(?:\s+.*?\bpid[ =:](?P<pid>\d{1,7})\b.*|\s+\D{0,40})?"),
     _line("neighbour", rf"(?P<address>{_IP})\s{{2,}}(?P<mac>{_MAC})\s{{2,}}(?P<interface>[a-z]{{2,8}}\d{{1,2}})(?:\s{{2,}}\(?(?P<kind>[^\W\d_]+)\)?)?"),
     _line("neighbour", rf"(?P<address>{_IP})\s{{2,}}(?P<mac>{_MAC})(?:\s+\(?(?P<kind>[^\W\d_]+)\)?)?(?:\s{{2,}}(?P<column>[^\W\d_]\S*(?: \S+)*))?(?:\s{{2,}}\S.*)?"),

@@ -121,3 +121,9 @@ def split_unit(label: str) -> tuple[str, str]:
     if not unit and len(last) == 2 and _UNIT.fullmatch(last[1]) and last[1] != "%":
         return last[0], last[1]
     return (bare or label.strip("()[]{} ")), unit
+
+
+# What a row that sums up begins with.
+SUM_WORDS = frozenset(
+    "total totals sum all altogether together gesamt summe insgesamt zusammen totale total total suma razem totaal ensemble".split()
+)

@@ -281,7 +281,11 @@ def begins_by_name(interpreter: Interpreter, entries: Sequence[Entry], item: Ite
     if serial and SERIAL_ASIDE.search(entry.printed):
         place = Entry("", aside[:-1], entry.line, entry.column + len(name) + 2)
         interpreter.place(place, shape, (Guess(serial.name, 0.8, "it stands in brackets after its name"),), item)
-    if aside.endswith(")") and item.group == "adapter":
+    kind = choice_named("kind", FACTS["adapter.kind"].choices, aside[:-1]) if item.group == "adapter" else None
+    if kind:
+        at = Entry("", aside[:-1], entry.line, entry.column + len(name) + 2)
+        interpreter.add("adapter.kind", item, at, exactly("choice", kind), shape, 0.85, "it stands after its name")
+    elif aside.endswith(")") and item.group == "adapter":
         quoted = aside[:1] in "\"'“„«"
         place = Entry("", aside[:-1].strip("\"'“”„«»"), entry.line, entry.column + len(name) + 2 + quoted)
         interpreter.place(

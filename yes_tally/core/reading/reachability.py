@@ -29,8 +29,9 @@ if TYPE_CHECKING:
     from yes_tally.core.reading.interpret import Interpreter
 
 
-def echo_test(interpreter: Interpreter, lines: Sequence[Line]) -> None:
-    """An echo test is one item: whom it asked, what came back, how long it took."""
+def echo_test(interpreter: Interpreter, lines: Sequence[Line], command: str = "") -> None:
+    """An echo test is one item: whom it asked (which may be said by the command alone), what came back, how long it
+    took."""
     parts = _by_target(lines)
     for part in parts if len(parts) > 1 else ():
         echo_test(interpreter, part)
@@ -45,8 +46,16 @@ def echo_test(interpreter: Interpreter, lines: Sequence[Line]) -> None:
     if len([s for s in said if s.fact in ("reach.sent", "reach.received", "reach.lost")]) < 2:
         return
     item = interpreter.new_item("reach")
-    for stated in [*{s.fact: s for s in reversed(list(statements(lines, REACH_TARGET)))}.values(), *said]:
+    of_whom = list({s.fact: s for s in reversed(list(statements(lines, REACH_TARGET)))}.values())
+    asked = _ASKED.search(command) if "reach.target" not in {s.fact for s in (*of_whom, *said)} else None
+    if asked and written:
+        of_whom.append(Stated("reach.target", asked["v"], asked["v"], max(1, written[0].number - 1), 1))
+    for stated in (*of_whom, *said):
         state(interpreter, stated, item)
+
+
+# Whom a command asks: an address, a name with dots in it, or one with a number.
+_ASKED = re.compile(r"(?<=\s)(?P<v>\d{1,3}(?:\.\d{1,3}){3}|[A-Za-z][\w-]*(?:\.[\w-]+)+|[A-Za-z]+-[\w-]*\d)(?=\s|$)")
 
 
 _TARGET_LINE = re.compile(r"[\w-]+(?:\.[\w-]+)*(?: ?[(\[][0-9a-f.:]+[)\]])?:?\s*$", re.I)

@@ -140,6 +140,8 @@ def records_of_numbered(interpreter: Interpreter, lines: Sequence[Line], around:
 
 # What is listed under these may be called by any words (``Quaymaster Map Pack``).
 _NAMED_FREELY = frozenset({"software", "task"})
+# Of a record that tells so many fields of its thing, the heading is the name, though it be a label elsewhere.
+_TELLS_SURELY = 3
 _ONE_WORD = re.compile(r"[^\W\d][\w.-]{1,30}")
 # ``[ tquill ]  Tamsin Quill``: how it is called, and beside it who that is.
 _BOXED_NAME = re.compile(r"\s*\[ ?(?P<name>[\w.-]+) ?\]\s+(?P<full>\S.*?)\s*$")
@@ -170,10 +172,11 @@ def called_by(interpreter: Interpreter, group: Group, of: str, shape: str, item:
         return
     # People and profiles are called by any word (``admin``, ``svc-patch``, ``Domain``).
     person = of in ("account", "firewall") and _ONE_WORD.fullmatch(match["name"]) is not None
-    if not person and is_known(match["name"]):
-        return
     context = interpreter.context(of)
     told = {guess.fact for entry in group.entries for guess in decide(entry.label, context)[:1]}
+    is_field = any(guess.fact.startswith(f"{of}.") for guess in decide(match["name"], context)[:1])
+    if not person and is_known(match["name"]) and (is_field or len(told) < _TELLS_SURELY):
+        return
     freely = person or of in _NAMED_FREELY
     if (not freely and subjects_in(words_of(match["name"]))) or naming in told or len(told) * 3 < len(group.entries):
         return

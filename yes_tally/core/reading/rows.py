@@ -33,7 +33,7 @@ from yes_tally.core.reading.columns import (
 )
 from yes_tally.core.reading.decide import ITEM_GROUPS, Context, Guess, infer_groups
 from yes_tally.core.reading.drafts import Draft, Item
-from yes_tally.core.reading.labels import words_of
+from yes_tally.core.reading.labels import SUM_WORDS, words_of
 from yes_tally.core.reading.pairs_within import joint
 from yes_tally.core.reading.phrases import is_known, subjects_in
 from yes_tally.core.reading.phrases.elsewhere import is_elsewhere, tell_elsewhere
@@ -247,7 +247,7 @@ def _sums_up(interpreter: Interpreter, row: Group, subject: str, columns: dict[s
             return True  # ``3 accounts``, ``4 programs installed``
         if entry.printed.startswith("* ") and len(row.entries) < len(columns):
             return True  # ``* active``: what a mark stands for
-        if plain(entry.printed).rstrip(":") in _SUMS and subject not in _CALLED_ANYTHING:
+        if plain(entry.printed).rstrip(":") in SUM_WORDS and subject not in _CALLED_ANYTHING:
             return True
         means = columns.get(entry.label, ())
         fact = FACTS[means[0].fact] if means else None
@@ -259,9 +259,6 @@ def _sums_up(interpreter: Interpreter, row: Group, subject: str, columns: dict[s
 
 
 _COUNTS = re.compile(r"\d{1,6} (?P<what>[^\W\d_]+(?: [^\W\d_]+)?)(?:$|,|  )")
-_SUMS = frozenset(
-    "total totals sum all altogether together gesamt summe insgesamt zusammen totale total total suma razem totaal ensemble".split()
-)
 # People give these their names.
 _CALLED_ANYTHING = frozenset({"account", "variable", "task", "process"})
 

@@ -88,6 +88,8 @@ def rows_without_head(interpreter: Interpreter, lines: Sequence[Line], around: t
         lines = lines_of_installed(lines)
         if is_not_installed(title.strip(" :")) and lines[:1] and lines[0].text is not title:
             return
+    if len(lines) > 1 and all(_IN_BRACES.match(line.text) for line in lines):
+        group = "boot_entry"
     group = group or ("event" if _are_events(lines) else "update" if _are_updates(lines, interpreter) else None)
     if group and _rows_by_form(interpreter, lines, group):
         return
@@ -108,6 +110,8 @@ def rows_without_head(interpreter: Interpreter, lines: Sequence[Line], around: t
         rows_of_words(interpreter, lines, around)
 
 
+# ``{current}    Harbour OS 12``: nothing else is listed so.
+_IN_BRACES = re.compile(r"\s*[*>]?\s*\{[\w-]+\}\s+\S")
 # An address, and the hardware's beside it.
 _NEIGHBOUR = re.compile(r"\s*(?:\d{1,3}\.){3}\d{1,3}\s+[0-9a-f]{2}(?:[:-][0-9a-f]{2}){5}\b", re.I)
 

@@ -92,6 +92,7 @@ PATTERNS = Patterns(
     _row("host.booted_at", rf"\b(?:last (?:started|booted|restarted)|was (?:started|booted)|has been up since|up since|running since|started on|booted on|booted at|; started|, started|; booted|, booted)\b.{{0,12}}?(?P<v>{_DATE})"),
     _row("firmware.secure_boot", r"\bsecure boot (?:is )?(?:switched |turned )?(?P<v>on|off|enabled|disabled|active|inactive)\b"),
     _row("firmware.mode", r"\bin (?P<v>uefi|legacy|bios) mode\b"),
+    _row("os.name", rf"\b(?:l[äa]uft(?: unter)?|tourne (?:sous|avec)|utilise|ejecuta|usa|corre|executa|gira (?:con|su)|esegue|draait(?: op)?|dzia[łl]a(?: pod kontrol[ąa])?) (?P<v>{_OS_NAME})"),
     _row("os.name", r"\b(?:runs|running|runs on|has) (?P<v>(?-i:[A-Z])\w*(?: \w+)? (?:OS|Linux) \d+(?:\.\d+)*(?: (?-i:[A-Z])\w+){0,2})"),
     _row("os.name", r"\b(?:system|sistema|syst[èe]me|systeem) (?P<v>(?-i:[A-Z])\w*(?: (?-i:[A-Z])\w*)? (?:OS|Linux) \d+(?:\.\d+)*(?: (?-i:[A-Z])\w+){0,2})"),
     _row("os.name", r"\s*(?P<v>(?-i:[A-Z])\w*(?: (?-i:[A-Z])\w*)? (?:OS|Linux) \d+(?:\.\d+)*) [\[(](?-i:[A-Z])[\w ]+[\])](?:,| build| version).*$", alone=True),
@@ -184,6 +185,9 @@ _MOST = r"l[äa]ngste|langsamste|langste|traagste|plus long|plus lent|m[áa]s la
 _MEAN = r"mittel(?:wert)?|durchschnitt|moyenne|m[ée]di[ao]|gemiddeld[e]?|[śs]redni[ao]|[śs]r\.|gem\.|moy\.?|mitt\.|prom\.|med\."
 
 
+_MIDDLE = r"gem\w*|mittel\w*|moy\w*|m[ée]d\w*|[śs]r\w*|prom\w*|durchschnitt"
+
+
 def _counted(fact: str, words: str) -> Pattern:
     return _row(
         fact,
@@ -227,20 +231,31 @@ REACH_SAYS = Patterns(
     _row("reach.best", r"(?P<ms>\d+(?:\.\d+)?)\s*/\s*\d+(?:\.\d+)?\s*/\s*\d+(?:\.\d+)?\s?ms \((?:best|min\w*|least)\b"),
     _row(
         "reach.average",
-        r"\d+(?:\.\d+)?\s*/\s*(?P<ms>\d+(?:\.\d+)?)\s*/\s*\d+(?:\.\d+)?\s?ms \(\w+\s*/\s*(?:mean|avg|average|typical)\b",
+        r"\d+(?:\.\d+)?\s*/\s*(?P<ms>\d+(?:\.\d+)?)\s*/\s*\d+(?:\.\d+)?\s?ms \(\w+\s*/\s*(?:mean|avg|average|typical|"
+        + _MIDDLE
+        + r")\b",
     ),
     _row(
         "reach.worst",
-        r"\d+(?:\.\d+)?\s*/\s*\d+(?:\.\d+)?\s*/\s*(?P<ms>\d+(?:\.\d+)?)\s?ms \(\w+\s*/\s*\w+\s*/\s*(?:worst|max\w*|most)\b",
+        r"\d+(?:\.\d+)?\s*/\s*\d+(?:\.\d+)?\s*/\s*(?P<ms>\d+(?:\.\d+)?)\s?ms \(\w+\s*/\s*\w+\s*/\s*(?:worst|max\w*|m[áa]x\w*|maks\w*|most)\b",
     ),
-    _row("reach.best", r"\b(?:best|min\w*)/(?:mean|avg|average)/(?:worst|max\w*)\b[^\d]{1,8}(?P<ms>\d+(?:\.\d+)?)/"),
+    _row(
+        "reach.best",
+        r"\b(?:best|min\w*)/(?:mean|avg|average|"
+        + _MIDDLE
+        + r")/(?:worst|max\w*|m[áa]x\w*|maks\w*)\b[^\d]{1,8}(?P<ms>\d+(?:\.\d+)?)/",
+    ),
     _row(
         "reach.average",
-        r"\b(?:best|min\w*)/(?:mean|avg|average)/(?:worst|max\w*)\b[^\d]{1,8}\d+(?:\.\d+)?/(?P<ms>\d+(?:\.\d+)?)/",
+        r"\b(?:best|min\w*)/(?:mean|avg|average|"
+        + _MIDDLE
+        + r")/(?:worst|max\w*|m[áa]x\w*|maks\w*)\b[^\d]{1,8}\d+(?:\.\d+)?/(?P<ms>\d+(?:\.\d+)?)/",
     ),
     _row(
         "reach.worst",
-        r"\b(?:best|min\w*)/(?:mean|avg|average)/(?:worst|max\w*)\b[^\d]{1,8}\d+(?:\.\d+)?/\d+(?:\.\d+)?/(?P<ms>\d+(?:\.\d+)?)",
+        r"\b(?:best|min\w*)/(?:mean|avg|average|"
+        + _MIDDLE
+        + r")/(?:worst|max\w*|m[áa]x\w*|maks\w*)\b[^\d]{1,8}\d+(?:\.\d+)?/\d+(?:\.\d+)?/(?P<ms>\d+(?:\.\d+)?)",
     ),
     _row("reach.lost", r"\b(?P<v>\d+)(?! ?%) (?:\w+ )?(?:lost|missing)\b|\blost\s*[:=]?\s*(?P<w>\d+)"),
     _row(

@@ -76,7 +76,7 @@ def read_statements(interpreter: Interpreter, lines: Sequence[Line], command: st
         if (stated.fact, stated.line) not in told and not _said_of_others(stated, spoken, left):
             state(interpreter, stated, None)
     if reach:
-        echo_test(interpreter, left)
+        echo_test(interpreter, left, command)
     traced_way(interpreter, left)
     look_ups(interpreter, left)
     asked = next((row.word for row in CHECKS_ASKED.passing(command) if row.pattern.search(command)), "")
@@ -158,6 +158,7 @@ def kinds_before_words(interpreter: Interpreter, lines: Sequence[Line]) -> set[i
 
 _PAIR = re.compile(r"\s*(?P<label>[^\W\d_][^:.,;]{2,40}?)\s*: (?P<v>\S.*?)\s*$")
 _PLAIN = 0.85
+_LONG_LABEL = 8
 
 
 def _pair_in_prose(interpreter: Interpreter, line: Line) -> bool:
@@ -169,9 +170,11 @@ def _pair_in_prose(interpreter: Interpreter, line: Line) -> bool:
         entry = Entry(match["label"], match["v"].rstrip("."), line.number, match.start("v") + 1)
         interpreter.entries([entry], "pairs", interpreter.context(None), None)
         return len(interpreter.drafts) > before
-    if match is None or "  " in match["v"] or " " not in match["label"]:
+    if match is None or "  " in match["v"]:
         return False
     guesses = interpreter.means(match["label"], interpreter.context(None))
+    if " " not in match["label"] and (" " in match["v"] or len(match["label"]) < _LONG_LABEL):
+        return False  # a word before a colon begins many a sentence
     if not guesses or guesses[0].confidence < _PLAIN or FACTS[guesses[0].fact].item:
         return False
     entry = Entry(match["label"], match["v"], line.number, match.start("v") + 1)

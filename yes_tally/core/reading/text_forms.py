@@ -42,7 +42,9 @@ TEXT_FORMS: dict[str, re.Pattern[str]] = {
     "account.name": re.compile(r"(?!.*\s{3,})(?P<keep>.+)$"),
     # A single figure numbers things; an id tells them from all others.
     "partition.id": re.compile(r"\S{4,}.*$"),
-    "printer.port": re.compile(r"(?:(?:on|at|an|auf|sur|en|su|op|na|em) )?(?P<keep>.+)$"),
+    "printer.port": re.compile(
+        r"(?:(?:on|at|an|auf|sur|en|su|op|na|em) )?(?P<keep>(?:\d{1,3}\.){3}\d{1,3}(?::\d+)?(?= \([^()]*\)$)|.+)"
+    ),
     "licence.server": re.compile(r"(?P<keep>[\w.:-]+)(?:[\s,;(].*)?$"),
     "lookup.server": re.compile(r"(?P<keep>[\w.:-]+)(?:\s+[(\[].*)?$"),
     "lookup.name": re.compile(r"(?!\d{1,3}(?:\.\d{1,3}){3}$)\S+$"),

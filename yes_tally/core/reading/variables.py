@@ -83,11 +83,12 @@ def search_path(interpreter: Interpreter, parts: Sequence[Entry], shape: str) ->
     for entry in parts:
         at = 0
         for folder in entry.printed.split(mark):
-            value = understand(FACTS["search_folder.folder"], folder, interpreter.locale)
+            bare = folder.strip().strip('"')
+            value = understand(FACTS["search_folder.folder"], bare, interpreter.locale)
             if value:
                 item = interpreter.new_item("search_folder")
                 interpreter.folders += 1
-                place = Entry(entry.label, folder.strip(), entry.line, entry.column + at)
+                place = Entry(entry.label, bare, entry.line, entry.column + at + folder.index(bare))
                 order = exactly("count", interpreter.folders)
                 interpreter.add("search_folder.order", item, place, order, shape, 0.8, "its place in the path")
                 interpreter.add("search_folder.folder", item, place, value, shape, 0.85, "a folder of the path")

@@ -13,6 +13,7 @@ from rapidfuzz.distance import OSA
 from yes_tally.core.catalogue import FACTS, ITEMS
 from yes_tally.core.reading.labels import split_unit, words_of
 from yes_tally.core.reading.phrases import dutch, english, french, german, italian, polish, portuguese, spanish
+from yes_tally.core.reading.phrases.abbreviations import in_full
 from yes_tally.core.reading.phrases.alike import labels_alike
 from yes_tally.core.reading.phrases.commands import COMMAND_WORDS
 from yes_tally.core.reading.phrases.glossary import in_english
@@ -268,6 +269,27 @@ def near_misses(label: str) -> tuple[Meaning, ...]:
     return meanings(" ".join(str(word) for word in mended))
 
 
+@lru_cache(maxsize=1)
+def _all_words() -> tuple[tuple[str, ...], frozenset[str]]:
+    words = frozenset(word for phrase in (*LABELS, *SUBJECTS) for word in phrase)
+    return tuple(sorted(words)), words
+
+
+@per_book(16384)
+def abbreviated(label: str) -> tuple[Meaning, ...]:
+    """What a label may stand for whose words are cut short; empty when it means something as it is."""
+    if meanings(label) or taught_everywhere(label):
+        return ()
+    words, known = _all_words()
+    found = {
+        meaning.phrase.fact: meaning
+        for whole in in_full(label, words, known)
+        for meaning in _meanings_of(words_of(whole), LABELS)
+        if meaning.exact
+    }
+    return tuple(found.values())
+
+
 def _neighbour(word: str) -> str | None:
     """The one known word that a slip of the fingers away: a letter wrong, missing, too many, or two changed places."""
     slips = 1 if len(word) < _LONG else 2
@@ -298,7 +320,7 @@ def is_known(label: str) -> bool:
 @per_book(16384)
 def is_likely(label: str) -> bool:
     """Whether a label means anything at all, be it by synonyms of its words."""
-    return is_known(label) or bool(meanings_plainly(label))
+    return is_known(label) or bool(meanings_plainly(label)) or bool(abbreviated(label))
 
 
 @lru_cache(maxsize=16384)

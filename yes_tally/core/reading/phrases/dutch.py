@@ -165,7 +165,7 @@ LABELS: dict[str, str] = {
     "printer.port": "poort|aangesloten op|hangt aan|adres",
     "printer.driver": "stuurprogramma|printerstuurprogramma|model",
     "printer.default": "std|standaard|standaardprinter|gebruikelijk",
-    "battery.name": "naam|accu|batterij|model",
+    "battery.name": "naam|accu|batterij|model|benaming",
     "battery.design": "nominale capaciteit|ontwerpcapaciteit|oorspronkelijke capaciteit|gemaakt voor|ontworpen voor|nieuwwaarde|ontwerp",
     "battery.full": "volle lading|capaciteit volledig geladen|volledige lading|huidige capaciteit|bevat nu|vol geladen|volledige laadcapaciteit|capaciteit vol|houdt|bevat nog",
     "battery.cycles": "cycli|laadcycli|aantal cycli|laadbeurten|geladen",

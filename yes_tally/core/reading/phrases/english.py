@@ -81,7 +81,7 @@ LABELS: dict[str, str] = {
     "memory.available": "!available memory|!memory available|!mem available|available|!available physical memory|!memory free now|free now|!memavailable|!ram free|free at the moment|free right now|at present free|"
     "!free physical memory|!memory free|!free memory|!available ram|!ram free|!physical memory available",
     "memory.slots": "!memory slots|!memory sockets|slots|sockets|number of slots|number of memory devices|!ram slots|!number of memory slots|memory devices|!dimm slots|!dimm sockets|!slots for memory|slots on the board|slots on board|!memory slots on the board",
-    "memory.limit": "!maximum capacity|!max capacity|!maximum memory|!memory limit|!board takes up|maximum|limit|!max memory|takes up|!max ram|!supports up|max supported|maximum supported|max|!board takes|!board takes up to|!takes up to|!expandable to|!upgradable to|!maximum capacity of the board|!board maximum|!maximum of the board|!most the board takes",
+    "memory.limit": "!maximum capacity|!max capacity|!maximum memory|!memory limit|!board takes up|maximum|limit|!max memory|takes up|!max ram|!supports up|max supported|maximum supported|max|!board takes|!board takes up to|!takes up to|!expandable to|!upgradable to|!maximum capacity of the board|!board maximum|!maximum of the board|!most the board takes|highest fitting|largest possible",
     "memory.running_speed": "running speed",
     "os.name": "system runs|system run|runs|software|?product name|!operating system|!os name|!pretty name|!system name version|name|!os|!system software|caption|?system|!operating system name|product name|distribution|!platform|product",
     "os.edition": "!edition|!os edition|!system edition|edition id|variant|!product edition|edition name|!sku of os",

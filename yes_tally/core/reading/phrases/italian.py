@@ -165,7 +165,7 @@ LABELS: dict[str, str] = {
     "printer.port": "porta|collegata a|indirizzo",
     "printer.driver": "driver|modello",
     "printer.default": "predef|predefinita|stampante predefinita|predefinito|abituale",
-    "battery.name": "nome|batteria|modello",
+    "battery.name": "nome|batteria|modello|denominazione",
     "battery.design": "capacita nominale|capacita progetto|capacita originale|capacità di progetto|capacità originale|capacità nominale|fatta per|progettata per|progetto|di fabbrica",
     "battery.full": "carica completa|capacita carica completa|piena carica|capacita attuale|capacità a piena carica|capacità attuale|tiene oggi|mantiene|tiene ancora",
     "battery.cycles": "cicli|cicli carica|numero cicli|ricariche|caricata",

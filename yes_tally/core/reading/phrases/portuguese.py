@@ -165,7 +165,7 @@ LABELS: dict[str, str] = {
     "printer.port": "porta|ligada a|endereco",
     "printer.driver": "driver|controlador|modelo",
     "printer.default": "predef|predefinida|padrao|impressora padrao|impressora predefinida|habitual",
-    "battery.name": "nome|bateria|modelo",
+    "battery.name": "nome|bateria|modelo|designacao",
     "battery.design": "capacidade nominal|capacidade projeto|capacidade original|capacidade de projeto|feita para|projetada para|projeto|capacidade de origem|de fabrica",
     "battery.full": "carga completa|capacidade carga total|carga total|capacidade atual|capacidade com carga completa|guarda agora|plena carga|capacidade a plena carga|plena carga|capacidade com plena carga|capacidade total|carga máxima",
     "battery.cycles": "ciclos|ciclos carga|numero ciclos|cargas|carregada",

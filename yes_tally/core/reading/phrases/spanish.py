@@ -165,7 +165,7 @@ LABELS: dict[str, str] = {
     "printer.port": "puerto|conectada a|direccion",
     "printer.driver": "controlador|controlador impresora|modelo",
     "printer.default": "predet|pred|predet|por defecto|predeterminada|impresora predeterminada|predeterminado|habitual",
-    "battery.name": "nombre|bateria|modelo",
+    "battery.name": "nombre|bateria|modelo|denominacion",
     "battery.design": "capacidad nominal|capacidad diseno|capacidad original|capacidad de diseño|diseñada para|hecha para|capacidad de origen|diseno|de fabrica",
     "battery.full": "carga completa|capacidad carga completa|plena carga|capacidad actual|capacidad a plena carga|guarda ahora|carga máxima|aguanta|retiene",
     "battery.cycles": "ciclos|ciclos carga|numero ciclos|ciclos de carga|cargas|cargada",

@@ -281,7 +281,7 @@ def _pairs_in(text: str, tabbed: str | None) -> Mapping[str, _Pair]:
         beside = _WIDE.split(label) if style == "colon" and "  " in label else []
         if len(beside) == 2 and is_known(beside[1]) and not names_item(beside[0]) and not is_known(beside[0]):
             label = beside[1]  # ``now at 60 Hz      status: working``: what stands before is no part of the label
-        if any(map(str.isalpha, label)) and "; " not in label and not _NAMED_IN_BRACES.fullmatch(label):
+        if any(map(str.isalpha, label)) and "; " not in label and not _NAMED_IN_BRACES.match(label):
             found[style] = _Pair(label, value, column, style)
     if tabbed and (pair := _at_tab(tabbed)):
         found["gap"] = pair

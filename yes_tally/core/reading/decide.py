@@ -221,6 +221,8 @@ def _by_naming(label: str, context: Context) -> list[Guess]:
     if group not in NAMING or (context.item and context.group != group):
         return []
     fact = NAMING[group]
+    if group == "account" and not context.item and group not in context.around:
+        return [Guess("host.user", 0.85, "the label names the user of the PC")]
     if split_unit(label)[1][-1:] in ("B", "b") and f"{group}.size" in FACTS:
         return [Guess(f"{group}.size", 0.85, f"the label names {group}, and the unit of a size")]  # ``disk_gb``
     found_facts = [Guess(fact, 0.85 if group != context.group else 0.9, f"the label names {group}")]

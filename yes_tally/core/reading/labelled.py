@@ -110,6 +110,15 @@ def _cannot_be(label: str, printed: str, guess: Guess, shape: str) -> bool:
         return True  # ``2560 x 1440 x 32 bits`` is how a picture is
     if is_text and guess.fact.endswith(".state") and MEASURED.match(printed):
         return True
+    if guess.fact == "host.user" and printed[:1].isdigit():
+        return True  # ``Users: 4``
+    if (
+        guess.fact == "os.version"
+        and printed.isdigit()
+        and label.casefold() == "version"
+        and guess.confidence < _TAGGED
+    ):
+        return True  # ``"version": 3`` beside a tool's name
     if is_text and _COUNTING.match(label) and _COUNT_ALONE.match(printed):
         return True
     if is_text and not guess.phrase and _STAMP.match(printed):

@@ -82,6 +82,9 @@ def read_rows(interpreter: Interpreter, rows: Sequence[Group], shape: str, aroun
             label: tuple(g for g in found if FACTS[g.fact].item or len(set(cells.get(label, ()))) < FEW)
             for label, found in columns.items()
         }
+    if subject == "licence" and len(rows) > 1:
+        # Of several products' licences the system's is the PC's.
+        rows = [row for row in rows if any(_A_SYSTEM.search(entry.printed) for entry in row.entries)] or rows
     if subject == "host":
         rows, columns = _of_sessions(rows, columns)
     unit = unit_of_sizes(labels)
@@ -182,6 +185,7 @@ def _of_sessions(
     return rows if len(rows) == 1 else (), columns
 
 
+_A_SYSTEM = re.compile(r"\b(?:OS|Linux) \d")
 _DAY = re.compile(r"\d{4}[-/.]\d\d?[-/.]\d\d?|\d\d?[-/.]\d\d?[-/.]\d{4}")
 _CLOCK = re.compile(r"\d{1,2}:\d\d(?::\d\d)?")
 

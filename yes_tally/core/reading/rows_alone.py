@@ -342,6 +342,8 @@ def _titled(
     cells = [len(cells_by_gap(line.text)) for line in lines[:2]]
     if len(lines) < 2 or cells[0] != 1 or _heads_one_of_several(lines):
         return list(lines), around
+    if all(_ENDS_ASIDE.search(line.text) for line in lines[:2]):
+        return list(lines), around  # ``Oakmere Audio HD [on]`` over ``Pellucid HDMI    [off]``
     # ``Local accounts:``, ``» Processor``
     title = lines[0].text[:MAX_LABEL].strip(_MARKS)
     names = subjects_in(words_of(title)) if lines[0].text.endswith(":") else words_of(title) in SUBJECTS
@@ -352,6 +354,7 @@ def _titled(
     return list(lines[1:]), (*named, *around)
 
 
+_ENDS_ASIDE = re.compile(r"[(\[][^()\[\]]+[)\]]\s*$")
 # What a title may stand between.
 _MARKS = " :»«>■●▪§#=*~·-–—[]"
 

@@ -99,7 +99,7 @@ def is_which_one(cell: str, group: str) -> bool:
 
 _NAME_AND_WORDS = re.compile(
     r"\s*(?:[-*•]\s+)?[`\"']?(?P<name>[^\s`\"'(:][^`\"'(:]{0,60}?)[`\"']?"
-    r"(?:\s+\((?P<words>[^()]{2,200})\)|\s+[-–—]\s+(?P<behind>\S.{1,200}))\s*$"
+    r"(?:\s+[(\[](?P<words>[^()\[\]]{2,200})[)\]]|\s+[-–—]\s+(?P<behind>\S.{1,200}))\s*$"
 )
 
 
@@ -249,7 +249,9 @@ def lines_of_one(interpreter: Interpreter, lines: Sequence[Line], around: tuple[
     group = next((g for g in around[:1] if CALLED.get(g, "").endswith((".name", ".model"))), None)
     if group is None or not 2 <= len(lines) <= _MOST_LINES or ":" in lines[0].text:
         return False
-    if sum(BULLETED.match(line.text) is not None for line in lines) > 1:
+    firsts = [cells[0][0] for line in lines if (cells := cells_by_gap(line.text))]
+    numbered = sum(is_which_one(first, group) for first in firsts)
+    if numbered > 1 or sum(BULLETED.match(line.text) is not None for line in lines) > 1:
         return False  # several are listed
     item, before = Item(group), len(interpreter.drafts)
     left = [fact for fact in FIELDS[group] if fact.name != CALLED[group]]

@@ -59,7 +59,7 @@ TEXT_FORMS: dict[str, re.Pattern[str]] = {
     "event.id": re.compile(r"[(\[]?(?P<keep>.+?)[)\]]?$"),
     "process.pid": re.compile(r"\d+$"),
     "connection.pid": re.compile(
-        r"(?:[^\d()]*\((?=\d+\)))?(?:users:\(\(\"[^\"]*\",pid=)?(?P<keep>\d+)(?:,fd=.*|/.*|\))?$"
+        r"(?:[^\d()]*\((?:pid ?[=:]? ?)?(?=\d+\)))?(?:users:\(\(\"[^\"]*\",pid=)?(?P<keep>\d+)(?:,fd=.*|/.*|\))?$"
     ),
     "partition.disk": re.compile(r"(?P<keep>[^:]+)$"),
     "disk.number": re.compile(r"(?:\D{0,12}\s)?(?P<keep>\d{1,3})$"),

@@ -306,6 +306,10 @@ def told_in_words(
     for match in _CLAUSES.finditer(text):
         part = match.group().strip()
         column = start + match.start() + len(match.group()) - len(match.group().lstrip()) + 1
+        if part.count("(") != part.count(")"):
+            # One of several that brackets hold: ``(in blocked, out allowed)``.
+            column += len(part) - len(part.lstrip("("))
+            part = part.lstrip("(").rstrip(")")
         if says_nothing(interpreter, part, group):
             continue
         goes_on = open_list is not None and open_list.name == "adapter.dns" and _ADDRESS.fullmatch(part)

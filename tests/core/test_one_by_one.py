@@ -5,7 +5,7 @@ import unittest
 from hypothesis import given, settings
 from hypothesis import strategies as st
 
-from tests.core.ways_of_telling import ECHOES, HEADED, LISTS, ROWS, VALUES
+from tests.core.ways_of_telling import BELOW, ECHOES, HEADED, LISTS, ROWS, VALUES
 from yes_tally.core.reading.reader import read
 
 
@@ -37,6 +37,9 @@ class OneByOne(unittest.TestCase):
     def test_values(self):
         self.held(VALUES)
 
+    def test_what_stands_below(self):
+        self.held(BELOW)
+
     def test_an_echo_test_in_every_language(self):
         for language, text in ECHOES.items():
             with self.subTest(language):
@@ -54,7 +57,7 @@ class OneByOne(unittest.TestCase):
                     },
                 )
 
-    TEXTS = [text for cases in (HEADED, ROWS, LISTS, VALUES) for text, _ in cases.values()]
+    TEXTS = [text for cases in (HEADED, ROWS, LISTS, VALUES, BELOW) for text, _ in cases.values()]
 
     @settings(max_examples=150, deadline=None)
     @given(st.sampled_from(TEXTS), st.data())

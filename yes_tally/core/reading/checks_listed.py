@@ -118,12 +118,18 @@ def counts_in_result(interpreter: Interpreter, entry: Entry, shape: str, item: I
 _TARGET = re.compile(r" (?P<target>[A-Z]:|/[\w/.-]*)$")
 
 
+def checked_in(heading: Heading) -> str | None:
+    """The kind of check that a heading names by what was checked; ``Memory check of 2025-02-10 22:00`` is a sentence."""
+    text = heading.text.rstrip()
+    return None if any(map(str.isdigit, text)) else kind_of_check(text, marked=True)
+
+
 def check_in_heading(interpreter: Interpreter, heading: Heading, shape: str, item: Item) -> None:
     """``System files``, ``Disk C:`` over what came of the check: what was checked."""
     text = heading.text.rstrip()
-    kind = None if any(map(str.isdigit, text)) else kind_of_check(text, marked=True)
+    kind = checked_in(heading)
     if kind is None:
-        return  # ``Memory check of 2025-02-10 22:00`` is a sentence
+        return
     entry = Entry("", text, heading.line, heading.column)
     interpreter.add("health_check.kind", item, entry, exactly("choice", kind), shape, 0.85, "the heading says it")
     if target := _TARGET.search(text):

@@ -7,7 +7,7 @@ from dataclasses import replace
 from typing import TYPE_CHECKING
 
 from yes_tally.core.catalogue import FACTS, KEYS
-from yes_tally.core.reading.checks_listed import are_checks, check_in_heading
+from yes_tally.core.reading.checks_listed import are_checks, check_in_heading, checked_in
 from yes_tally.core.reading.compounds import compound
 from yes_tally.core.reading.decide import ITEM_GROUPS, NAMING, Context, Guess, decide
 from yes_tally.core.reading.drafts import Item, Met
@@ -32,7 +32,7 @@ from yes_tally.core.reading.record_subject import (
 )
 from yes_tally.core.reading.records_in_words import called_by
 from yes_tally.core.reading.rows import read_rows
-from yes_tally.core.reading.shapes.layout import Entry, Group
+from yes_tally.core.reading.shapes.layout import Entry, Group, Heading
 from yes_tally.core.reading.values import understand
 from yes_tally.core.reading.variables import are_variables, is_environment, variable_list
 
@@ -94,6 +94,12 @@ def _read(
         told = [compound(interpreter, entry, shape) for entry in group.entries if entry.printed]
         if all(told):
             return
+    if group.heading and _heads_a_check(interpreter, group.heading, group, shape, around):
+        check = interpreter.last = interpreter.new_item("health_check")
+        interpreter.before = (shape, "health_check")
+        check_in_heading(interpreter, group.heading, shape, check)
+        interpreter.entries(group.entries, shape, interpreter.context("health_check", around), check)
+        return
     opened, named = (
         (None, ()) if group.heading is None else opened_by(interpreter, group.heading, group, shape, around, parent)
     )
@@ -138,6 +144,25 @@ def _read(
     _empty_sockets(interpreter, children, start, shape)
     if shared:
         _doubt_what_is_said_twice(interpreter, start)
+
+
+def _heads_a_check(
+    interpreter: Interpreter, heading: Heading, group: Group, shape: str, around: tuple[str, ...]
+) -> bool:
+    """Whether a heading (``Disk C:``) names what was checked, and no volume: its record says what came of it, as
+    only a check of the system's files does, or below a command or a heading that speaks of checks, or after a check."""
+    if not group.entries or group.children:
+        return False
+    kind = checked_in(heading)
+    own = interpreter.heading(heading.text)
+    above = next((subject for subject in around if subject not in own), "")
+    if kind is None or not (
+        kind == "system-files" or above == "health_check" or interpreter.before == (shape, "health_check")
+    ):
+        return False
+    context = interpreter.context("health_check")
+    told = {guess.fact for entry in group.entries for guess in decide(entry.label, context)[:1]}
+    return "health_check.result" in told and all(fact.startswith("health_check.") for fact in told)
 
 
 def _each_numbered(group: Group) -> bool:

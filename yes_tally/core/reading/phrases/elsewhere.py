@@ -24,6 +24,7 @@ _LISTED = (
 _TOLD = (
     "virtual memory|virtueller speicher|memoire virtuelle|memoria virtual|memoria virtuale|virtueel geheugen|pamiec wirtualna|"
     "charge level|level of charge|state of charge|charged to|ladezustand|ladestand|niveau de charge|etat de charge|nivel de carga|estado de carga|carga actual|nivel da bateria|livello di carica|stato di carica|laadniveau|laadtoestand|poziom naladowania|stan naladowania|"
+    "wear|wear level|verschleiss|verschleissgrad|usure|taux d usure|desgaste|nivel de desgaste|usura|livello di usura|slijtage|slijtageniveau|zuzycie|poziom zuzycia|"
     "shortcut|verknupfung|raccourci|font|schriftart|scheduled job|"
     "account expires|account expires on|account expiry|account expiration|account expiration date|konto lauft ab|konto lauft ab am|kontoablauf|compte expire|"
     "compte expire le|expiration du compte|cuenta caduca|cuenta expira|caducidad de la cuenta|account scade|scadenza account|conta expira|account verloopt|"

@@ -85,7 +85,7 @@ printer port | connected to, attached to, reached at, hangs on
 refresh | refresh rate, redraws, frames, vertical refresh, hz
 resolution | mode, pixels, picture, dots, screen size, showing, now showing, shows, desktop size
 cycles | cycle, cycle count, charge cycles, charged, times charged, charging cycles, loadings, charges
-health | state of health, wear, fitness, wellbeing, remaining health, well
+health | state of health, fitness, wellbeing, remaining health, well
 design | designed for, when new, as new, originally, original, factory, new, design capacity, built for
 serial of disk | disk serial
 records | recorded, logged, audited, written down, noted, setting, audits, kept, what kept

@@ -63,8 +63,12 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
         (re.compile(r"^[^,;:]*\d ?[GT]i?B (?:\S+ )?(NVMe|SATA|SAS|SCSI|USB|PCIe|IDE|eMMC)\b", re.I), "disk.bus"),
         (re.compile(r"^[^,;:]*\d ?[GT]i?B (?:\S+ ){0,2}(SSD|HDD)\b", re.I), "disk.media"),
     ),
-    # ``SATA SSD``
-    "disk.media": ((re.compile(r"^(NVMe|SATA|SAS|SCSI|USB|PCIe|IDE|eMMC) (?=SSD|HDD|solid|hard)", re.I), "disk.bus"),),
+    "disk.media": (
+        # ``SATA SSD``
+        (re.compile(r"^(NVMe|SATA|SAS|SCSI|USB|PCIe|IDE|eMMC) (?=SSD|HDD|solid|hard)", re.I), "disk.bus"),
+        # ``SSD NVMe``, ``disco duro SATA``
+        (re.compile(r"^(?:\S+ ){1,2}(NVMe|SATA|SAS|SCSI|USB|PCIe|IDE|eMMC)(?: \D{0,4}\d{4,5} ?\S+)?$", re.I), "disk.bus"),
+    ),
     "disk.bus": (
         (re.compile(r"^(?:NVMe|SATA|SAS|SCSI|USB|PCIe|IDE|eMMC) (SSD|HDD)\b", re.I), "disk.media"),
         (re.compile(r"\b(\d{4,5} ?(?:rpm|u/min|tr/min|t/min|g/min|giri/min|obr\.?/min|tpm))", re.I), "disk.media"),

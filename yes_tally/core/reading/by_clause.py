@@ -10,7 +10,7 @@ from yes_tally.core.catalogue import FACTS, FactKind
 from yes_tally.core.quantity import Value, exactly
 from yes_tally.core.reading.decide import Guess, decide
 from yes_tally.core.reading.values import FILE_SYSTEM, understand
-from yes_tally.core.words import choice_of, flag_of, is_placeholder
+from yes_tally.core.words import choice_named, choice_of, flag_of, is_placeholder
 
 if TYPE_CHECKING:
     from yes_tally.core.reading.interpret import Interpreter
@@ -63,8 +63,11 @@ FORMS = {
 }
 _BUSES = frozenset("sata nvme usb sas scsi pcie ata ide mmc sd thunderbolt fibre iscsi virtio".split())
 _UNTIL = re.compile(r" (?:until|till|through|bis|jusqu'au|hasta|até|fino al|tot|do) .*\d.*$", re.I)
-# ``HDD 7200 rpm``
-_TURNS = re.compile(r" \d{4,5} ?(?:rpm|u/min|tr/min|t/min|g/min|giri/min|obr\.?/min|tpm)$", re.I)
+# ``HDD 7200 rpm``, ``disco duro SATA a 5400 rpm``
+_TURNS = re.compile(
+    r"(?: (?:at|mit|à|a|con|com|met|z|di))? \d{4,5} ?(?:rpm|u/min|tr/min|t/min|g/min|giri/min|obr\.?/min|tpm)$", re.I
+)
+_BUS_BEHIND = re.compile(r" (?:nvme|sata|sas|usb)$", re.I)
 _BUS_RATE = re.compile(r" (?:\d(?:\.\d)?|i{1,3}|v)$| [\d.]+ ?g(?:b(?:it)?/s|bps)$")
 # What bare words may tell, by the unit or the words that only such a value has.
 _COUNTED = re.compile(r"(?P<number>\d{1,5}) (?P<label>[^\W\d_]+(?:[ '’][^\W\d_]+){0,2})")
@@ -179,7 +182,10 @@ def by_form(interpreter: Interpreter, text: str, left: Sequence[FactKind]) -> tu
         if (
             fact.kind == "choice"
             and choice_of(fact.field, fact.choices, _TURNS.sub("", text))
-            and len(_TURNS.sub("", _UNTIL.sub("", text)).split()) <= 2
+            and (
+                len(_BUS_BEHIND.sub("", _TURNS.sub("", _UNTIL.sub("", text))).split()) <= 2
+                or choice_named(fact.field, fact.choices, text)
+            )
         ) or (fact.kind in _MEASURES and _MEASURE.fullmatch(_IN_BRACKETS.sub("", text))):
             told = _understood(interpreter, fact, text)
             if told:

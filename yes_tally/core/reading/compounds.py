@@ -56,6 +56,10 @@ def page_file_in_label(interpreter: Interpreter, entry: Entry, shape: str) -> bo
     return True
 
 
+# ``5 volumes, 4 with a medium. Volume C: is encrypted``: what stands before the mark is no label.
+_NEW_SENTENCE = re.compile(r"[^\W\d_]{2}\. [A-Z]")
+
+
 def compound(interpreter: Interpreter, entry: Entry, shape: str) -> bool:
     """``Public profile: state off, inbound allow``: the label names an item, the value its fields."""
     single = SUBJECTS.get(words_of(entry.label))
@@ -78,7 +82,7 @@ def compound(interpreter: Interpreter, entry: Entry, shape: str) -> bool:
         return False
     at = next((a for a in subjects_in(words_of(entry.label)) if a.group in ITEM_GROUPS), None)
     parts = list(_PARTS.finditer(entry.printed))
-    if at is None:
+    if at is None or _NEW_SENTENCE.search(entry.label):
         return False
     if len(parts) < 2:
         return _in_words(interpreter, entry, at, shape)

@@ -76,3 +76,26 @@ def drives_told(interpreter: Interpreter, lines: Sequence[Line]) -> set[int]:
             )
             read.add(line.number)
     return read
+
+
+_LETTER_AND_TOLD = re.compile(r"(?P<mount>[A-Z]:)\s*=?\s*(?P<told>[^\s,;|][^,;|]*?)\s*(?:[,;|]\s*|$)")
+
+
+def by_letter(interpreter: Interpreter, entry: Entry, shape: str) -> bool:
+    """``Encryption: C: on (100 %), D: off``: of each drive what the label says. Whether it was read."""
+    parts = list(_LETTER_AND_TOLD.finditer(entry.printed)) if _LETTER_AND_TOLD.match(entry.printed) else []
+    if len(parts) < _LEAST or sum(len(part.group()) for part in parts) != len(entry.printed):
+        return False
+    guess = next((g for g in interpreter.means(entry.label, interpreter.context("volume"))), None)
+    if guess is None or guess.fact not in _TOLD_OF_DRIVES:
+        return False
+    for part in parts:
+        item = interpreter.new_item("volume")
+        for fact, of in (("volume.mount", "mount"), (guess.fact, "told")):
+            place = Entry(entry.label, part[of], entry.line, entry.column + part.start(of))
+            interpreter.place(place, shape, (Guess(fact, 0.85, "the label says it of each drive"),), item)
+    return True
+
+
+_LEAST = 2
+_TOLD_OF_DRIVES = frozenset(fact.name for fact in FIELDS["volume"]) - {"volume.mount", "volume.label", "volume.disk"}

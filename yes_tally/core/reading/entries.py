@@ -14,6 +14,7 @@ from yes_tally.core.reading.checks_listed import counts_in_result
 from yes_tally.core.reading.compounds import compound, counted_list, page_file_in_label, profile_alone, profile_row
 from yes_tally.core.reading.decide import ITEM_GROUPS, Context, Guess, decide
 from yes_tally.core.reading.drafts import Item
+from yes_tally.core.reading.drives import by_letter
 from yes_tally.core.reading.labels import MERELY_NAME, words_of
 from yes_tally.core.reading.listings import (
     BULLET,
@@ -82,7 +83,8 @@ def read_entries(
         elif listed:
             listed_item(interpreter, entry, listed.end(), shape, around)
         elif (
-            (entry.label and numbered(interpreter, entry, shape, around, item))
+            (entry.label and by_letter(interpreter, entry, shape))
+            or (entry.label and numbered(interpreter, entry, shape, around, item))
             or ("\\" in entry.label and page_file_in_label(interpreter, entry, shape))
             or (
                 entry.label

@@ -15,7 +15,7 @@ from yes_tally.core.reading.decide import ITEM_GROUPS, NAMING, Context, Guess, d
 from yes_tally.core.reading.drafts import Item
 from yes_tally.core.reading.drives import told_of_drive
 from yes_tally.core.reading.labels import words_of
-from yes_tally.core.reading.phrases import SUBJECTS, is_known, subjects_in
+from yes_tally.core.reading.phrases import SUBJECTS, is_known, subject_called, subjects_in
 from yes_tally.core.reading.shapes.layout import Entry, Group, cells_by_gap, commas_for_gaps
 from yes_tally.core.reading.told_in_parts import LISTED_ASIDE, told_bare, told_in_words
 from yes_tally.core.reading.values import understand
@@ -113,7 +113,7 @@ def numbered(
         match = letter  # ``Socket A``
     if not match["rest"] or not _WHICH.fullmatch(match["rest"]):
         return False
-    spoken = SUBJECTS.get(words_of(match["noun"]))
+    spoken = subject_called(match["noun"], match["rest"])
     group = spoken if spoken in around else _by_key(match["noun"], around) or spoken
     if LEADING_SIZE.match(entry.printed) and _by_key(match["noun"], ("memory",)):
         group = "module"  # ``Socket A1: 8 GB DDR4`` is no processor's

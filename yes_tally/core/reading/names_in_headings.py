@@ -12,7 +12,7 @@ from yes_tally.core.reading.decide import NAMING, Guess, decide
 from yes_tally.core.reading.drafts import Item
 from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.listings import CALLED, FIRST_PART, INDEXED, ITEM_HEADING, LETTERED, by_gaps
-from yes_tally.core.reading.phrases import SUBJECTS, is_known, subjects_in
+from yes_tally.core.reading.phrases import SUBJECTS, is_known, subject_called, subjects_in
 from yes_tally.core.reading.shapes.layout import Entry, Heading, cells_by_gap, commas_for_gaps
 from yes_tally.core.reading.told_in_parts import SERIAL_ASIDE, told_bare, told_in_words
 from yes_tally.core.reading.values import MAX_TEXT
@@ -255,7 +255,7 @@ def begins_by_name(interpreter: Interpreter, entries: Sequence[Entry], item: Ite
     match = INDEXED.match(entry.label)
     if match is None or not (match["rest"] or "").isdigit():
         return False
-    of = SUBJECTS.get(words_of(match["noun"]))
+    of = subject_called(match["noun"], match["rest"])
     if of != item.group and (of or is_known(entry.label)):
         return False
     fact = CALLED.get(item.group) or NAMING.get(item.group)

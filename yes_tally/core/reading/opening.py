@@ -13,7 +13,7 @@ from yes_tally.core.reading.decide import ITEM_GROUPS, NAMING, Guess, decide, in
 from yes_tally.core.reading.drafts import Item
 from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.listings import BULLET, CALLED, INDEXED, ITEM_HEADING
-from yes_tally.core.reading.phrases import SUBJECTS
+from yes_tally.core.reading.phrases import subject_called
 from yes_tally.core.reading.shapes.layout import Entry, Group, Heading, cells_by_gap
 from yes_tally.core.reading.told_in_parts import told_bare, told_in_words
 from yes_tally.core.reading.values import MAX_TEXT
@@ -40,7 +40,7 @@ _NUMBERED_AND_TOLD = re.compile(
 def _numbered_and_told(interpreter: Interpreter, heading: Heading, shape: str) -> Item | None:
     """The item that a table's heading names by its number, and tells more of between commas."""
     match = _NUMBERED_AND_TOLD.match(heading.text[:MAX_TEXT].rstrip())
-    group = SUBJECTS.get(words_of(match["noun"])) if match else None
+    group = subject_called(match["noun"], match["number"]) if match else None
     number = ITEM_HEADING.get(group or "")
     if match is None or group not in CALLED or number not in _NUMBERS:
         return None
@@ -91,7 +91,7 @@ def opened_by(
     drive = _DRIVE_AND_CALLED.match(bare)
     indexed = None if drive else _INDEXED_AND_CALLED.match(text)
     match = drive or indexed or INDEXED.match(bare)
-    group = SUBJECTS.get(words_of(match["noun"])) if match else None
+    group = subject_called(match["noun"], match["rest"]) if match else None
     if indexed and group is None:
         group = infer_group(
             tuple(dict.fromkeys(entry.label for entry in group_of.entries if entry.label)), around, False

@@ -86,6 +86,7 @@ _FIRST_PAIR = re.compile(r"(?P<label>[^\W\d][\w ]{0,30}):\s+")
 
 _IN_BRACKETS = re.compile(r"(?P<label>[^()/]{2,30}?) \((?P<parts>[^()/]+ ?/ ?[^()/]+)\)")
 _BETWEEN_VALUES = re.compile(r"\s+/\s+|(?<=\d)/(?=\d)")
+_SECOND_ASIDE = re.compile(r"(?P<first>[^()]*[^\s()])\s+\((?P<second>[^()]+)\)")
 _UNIT_BEHIND = re.compile(r" ?[^\W\d_]+(?:/s)?$")
 
 
@@ -107,6 +108,8 @@ def joint(entry: Entry) -> list[Entry]:
         known = sum(map(is_known, labels))
         if len(labels) == 2 and len(values) == 1 and (both := _maker_and_model(entry, labels)):
             return both
+        if len(labels) == 2 and len(values) == 1 and known and (second := _SECOND_ASIDE.fullmatch(entry.printed)):
+            values = [second["first"], second["second"]]  # ``Version / date: 3.14.0 (2024-09-30)``
         if 1 < len(labels) == len(values) <= 3 and (known == len(labels) or (known and between is _SLASHED)):
             return list(_at_slashes(entry, labels, values))
     return [entry]

@@ -4,7 +4,9 @@ told of it."""
 from __future__ import annotations
 
 import re
+from bisect import bisect_left
 from collections.abc import Sequence
+from operator import itemgetter
 from typing import TYPE_CHECKING
 
 from yes_tally.core.catalogue import FACTS, FIELDS
@@ -13,7 +15,7 @@ from yes_tally.core.reading.decode import Line
 from yes_tally.core.reading.drafts import Item
 from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.listings import CALLED, INDEXED, ITEM_HEADING, LETTERED
-from yes_tally.core.reading.phrases import SUBJECTS, names_item
+from yes_tally.core.reading.phrases import SUBJECTS, names_item, subject_called
 from yes_tally.core.reading.shapes.layout import MAX_LABEL, MAX_LINE, Entry, cells_by_comma, cells_by_gap, indent_of
 from yes_tally.core.reading.told_in_parts import told_bare, told_in_words
 
@@ -28,10 +30,11 @@ def numbered_rows(interpreter: Interpreter, lines: Sequence[Line]) -> set[int]:
     """``Drive 0  Basalt SX240   health: OK   34 C``: rows that each begin with which item they tell of. Returns the
     lines that were read."""
     read: set[int] = set()
+    owners = _numbered_above(interpreter)
     for line in lines[:_MANY_ROWS]:
         cells = _cells_of_numbered(line.text) if len(line.text) <= MAX_LINE else []
         match = INDEXED.match(cells[0][0]) if len(cells) >= 3 and _names_one(cells[0][0]) else None
-        group = SUBJECTS.get(words_of(match["noun"])) if match else None
+        group = subject_called(match["noun"], match["rest"]) if match else None
         naming = CALLED.get(group or "")
         letter = LETTERED.fullmatch(cells[0][0]) if match else None
         which = (match["rest"] if match else None) or (letter["rest"] if letter else None)
@@ -44,8 +47,7 @@ def numbered_rows(interpreter: Interpreter, lines: Sequence[Line]) -> set[int]:
             continue
         interpreter.take(item)
         read.add(line.number)
-        owner = interpreter.numbered
-        if owner and owner.group != group:
+        if owner := _owner(owners, group, line.number):
             interpreter.stands_under(item, owner, entry, "rows")
         number = ITEM_HEADING.get(group)
         if number == "module.slot" and " " not in cells[0][0]:
@@ -154,6 +156,7 @@ def rows_below_count(interpreter: Interpreter, lines: Sequence[Line]) -> set[int
     Returns the lines that were read."""
     read: set[int] = set()
     group, above = None, Line(0, "", 0, 0)
+    owners = _numbered_above(interpreter)
     for line in lines:
         follows = line.number == above.number + 1
         group = interpreter.counted.get(line.number - 1) or (group if follows else None) or _headed(line, above)
@@ -163,20 +166,48 @@ def rows_below_count(interpreter: Interpreter, lines: Sequence[Line]) -> set[int
         # A number, a kind and a size are all that a partition has.
         if group is None or len(cells) < (3 if group == "partition" else 3 + numbered):
             continue
-        item = Item(group)
         told = cells[1:] if numbered else cells
-        entry = Entry("", ", ".join(text for text, _ in told), line.number, told[0][1] + 1)
-        if not told_bare(interpreter, entry, group, item, "rows", CALLED[group], line.text):
+        own = "volume" if group == "partition" and _DRIVE.fullmatch(told[0][0]) else group
+        item = Item(own)
+        entry = Entry("", ", ".join(_bare(text) for text, _ in told), line.number, told[0][1] + 1)
+        if not told_bare(
+            interpreter, entry, own, item, "rows", CALLED[group] if own == group else "volume.mount", line.text
+        ):
             continue
         interpreter.take(item)
         read.add(line.number)
-        owner = interpreter.numbered
-        if owner and f"{group}.{owner.group}" in FACTS:
+        if owner := _owner(owners, own, line.number):
             interpreter.stands_under(item, owner, entry, "rows")
-        if numbered and group in ITEM_HEADING:
+        if numbered and own == group and group in ITEM_HEADING:
             place = Entry("", cells[0][0].rstrip(".):"), line.number, cells[0][1] + 1)
             interpreter.place(place, "rows", (Guess(ITEM_HEADING[group], 0.8, "the row begins with it"),), item)
     return read
+
+
+def _bare(cell: str) -> str:
+    """``(612.0 GB free)`` without its brackets."""
+    return cell[1:-1] if cell[:1] == "(" and cell[-1:] == ")" else cell
+
+
+def _numbered_above(interpreter: Interpreter) -> list[tuple[int, Item]]:
+    """The items of the section that are told by their number and that others belong to, each with its line, from the
+    top."""
+    drafts = interpreter.drafts[interpreter.section_from :]
+    found = [(draft.entry.line, draft.item) for draft in drafts if draft.item and draft.fact in _NUMBERS_OF_OWNERS]
+    return sorted(found, key=itemgetter(0))
+
+
+def _owner(numbered: Sequence[tuple[int, Item]], group: str, line: int) -> Item | None:
+    """The nearest of ``numbered`` above a line, if a thing of ``group`` belongs to such."""
+    place = bisect_left(numbered, line, key=itemgetter(0))
+    owner = numbered[place - 1][1] if place else None
+    return owner if owner and f"{group}.{owner.group}" in FACTS else None
+
+
+_NUMBERS_OF_OWNERS = frozenset(
+    number for group, number in ITEM_HEADING.items() if group in {f.field for f in FACTS.values()}
+)
+_DRIVE = re.compile(r"[A-Z]:\\?")
 
 
 def _headed(line: Line, above: Line) -> str | None:

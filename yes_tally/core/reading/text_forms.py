@@ -23,7 +23,7 @@ TEXT_FORMS: dict[str, re.Pattern[str]] = {
     "host.owner": re.compile(r".*[^\W\d_].*$"),
     # A host's name is not its system's.
     "os.name": re.compile(r"(?!\S+-\S*\d\S*$)(?P<keep>(?:(?!\s\((?:build|\d\d[ -]?bit))[^,])+)", re.I),
-    "os.edition": re.compile(r"(?!0x)(?P<keep>[^(;]*[^\W\d_][^(;]*)", re.I),
+    "os.edition": re.compile(r"(?!0x|\d+[A-Z]\d?$)(?P<keep>[^(;]*[^\W\d_][^(;]*)", re.I),
     # A program and its version made no PC.
     "machine.maker": re.compile(r"(?!.*\s\d+\.\d+)(?P<keep>.+)$"),
     # A host's name is no model.

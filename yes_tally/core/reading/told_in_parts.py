@@ -301,6 +301,7 @@ def told_in_words(
     ``left`` are the fields not told yet, ``start`` the text's column from 0. Returns how many were told."""
     told = 0
     text = _AND_HAS.sub(lambda match: ",".ljust(len(match.group())), text[:400])
+    text = LISTED_ASIDE.sub(lambda match: f", {match[1]} ", text)
     untold: list[tuple[str, int]] = []
     open_list: FactKind | None = None
     for match in _CLAUSES.finditer(text):

@@ -67,6 +67,10 @@ _AS_PRINTED = frozenset({"variable.value", "event.text"})
 _QUOTED = re.compile(r"«([^«»]+)»|“([^“”]+)”|„([^„“”]+)[“”]|‘([^‘’]+)’")
 
 
+# Nothing of these is called ``on`` or ``nein``.
+_NEVER_A_SWITCH = frozenset(("firewall.profile", "process.name", "adapter.name", "disk.model", "display.name"))
+
+
 def _text(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
     if is_placeholder(text) or len(text) > MAX_TEXT:
         return None
@@ -74,7 +78,7 @@ def _text(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
         return None
     if fact.name in _NO_VERSION and _VERSION_FIRST.match(text):
         return None
-    if fact.name == "firewall.profile" and flag_of(text) is not None:
+    if fact.name in _NEVER_A_SWITCH and flag_of(text) is not None:
         return None
     if (
         fact.name == "volume.filesystem"

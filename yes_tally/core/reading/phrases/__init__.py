@@ -115,16 +115,30 @@ class SubjectAt:
     end: int
 
 
+# By a letter they are volumes, by a number disks.
+_DRIVES = frozenset(("laufwerk", "lecteur", "unidad", "unita", "unidade", "station"))
+
+
 @lru_cache(maxsize=16384)
 def subjects_in(words: tuple[str, ...]) -> tuple[SubjectAt, ...]:
     """Every subject that the words name, the longest first, then the earliest."""
     found = [
-        SubjectAt(SUBJECTS[part], start, start + length)
+        SubjectAt("disk" if _is_numbered_drive(words, start, length) else SUBJECTS[part], start, start + length)
         for length in range(min(_LONGEST_SUBJECT, len(words)), 0, -1)
         for start in range(len(words) - length + 1)
         if (part := words[start : start + length]) in SUBJECTS
     ]
     return tuple(found)
+
+
+def _is_numbered_drive(words: tuple[str, ...], start: int, length: int) -> bool:
+    return length == 1 and words[start] in _DRIVES and "".join(words[start + 1 : start + 2]).isdigit()
+
+
+def subject_called(noun: str, rest: str | None) -> str | None:
+    """The subject that a noun and what it is called by name: ``Unidad`` and ``0`` a disk, ``Unidad`` and ``C:`` a volume."""
+    words = words_of(noun)
+    return "disk" if words[:1] and _is_numbered_drive((*words, rest or ""), 0, len(words)) else SUBJECTS.get(words)
 
 
 _AFFIX = re.compile(

@@ -51,6 +51,7 @@ _FAMILY = {"dots": "mark", "colon": "mark", "equals": "equals", "gap": "gap", "b
 _WEIGHT = {"mark": 1.0, "equals": 1.0, "gap": 0.7, "bar": 0.95}
 # ``Check of C: no problems``: the colon is the drive's.
 _DRIVE_AT_END = re.compile(r"\s(?:of|on|for|from|von|auf|de|du|di|su|van|op|na|dla|z|w|en|sur) [A-Z]$")
+_NUMBERED_DRIVE = re.compile(r"\d{1,3}[.):]?\s{2,}[A-Z]")
 _ALL_ASIDE = re.compile(r"\([^()]*\)|\[[^\[\]]*\]")
 _LETTERED = re.compile(r"[^\W\d_]{4,} [A-Z]$")
 _GAPS = re.compile(r"\S\s{2,}(?=\S)")
@@ -276,8 +277,8 @@ def _pairs_in(text: str, tabbed: str | None) -> Mapping[str, _Pair]:
             continue
         if style == "colon" and _ALL_ASIDE.fullmatch(value) and _LETTERED.search(label):
             continue  # ``Drive C: (SYSTEM)``: the colon is the drive's
-        if style == "colon" and "  " in label and _LISTED.match(label):
-            continue  # ``2. Ledger matrix   on LPT1:  driver Matrix 24``: the colon is the port's
+        if style == "colon" and "  " in label and (_LISTED.match(label) or _NUMBERED_DRIVE.fullmatch(label)):
+            continue  # ``3  C:   931.2 GB``, ``2. Ledger matrix   on LPT1:  driver Matrix 24``: the colon is the port's
         beside = _WIDE.split(label) if style == "colon" and "  " in label else []
         if len(beside) == 2 and is_known(beside[1]) and not names_item(beside[0]) and not is_known(beside[0]):
             label = beside[1]  # ``now at 60 Hz      status: working``: what stands before is no part of the label

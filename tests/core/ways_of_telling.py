@@ -588,6 +588,31 @@ BELOW = {
         "Windlass processes: no\nEthernet 1     UP   1000 Mb/s\n",
         {"adapter#1.speed": 1000000000},
     ),
+    "a total among sockets is what is installed": (
+        "Memory: 4 sockets, 2 filled, 64 GB in all\n",
+        {"memory.slots": 4, "memory.installed": 68719476736},
+    ),
+    "a total in German, and what is free": (
+        "RAM: 4 Steckplätze, 2 belegt, insgesamt 64 GB, 41,2 GB frei\n",
+        {"memory.slots": 4, "memory.installed": 68719476736, "memory.available": 44238163149},
+    ),
+    "a prefix is a mask": (
+        '{"net": [{"name": "Wickerlink GbE 210", "ipv4": "10.20.4.31", "prefix": 22}]}\n',
+        {"adapter#1.name": "Wickerlink GbE 210", "adapter#1.ipv4": ("10.20.4.31",), "adapter#1.mask": "255.255.252.0"},
+    ),
+    "dots for what is left out are no mark": (
+        "licence: licensed, volume, key ...4PV9C\n",
+        {"licence.state": "active", "licence.channel": "volume", "licence.key_tail": "4PV9C"},
+    ),
+    "cores and threads in small letters": (
+        "cpu: Fathom M5-8400, 6c/12t, 2.80 GHz\n",
+        {
+            "processor#1.name": "Fathom M5-8400",
+            "processor#1.cores": 6,
+            "processor#1.threads": 12,
+            "processor#1.clock": 2800000000,
+        },
+    ),
 }
 
 ECHOES = {

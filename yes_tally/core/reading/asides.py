@@ -83,8 +83,8 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
         (re.compile(r", (\w[\w ]*?) (?:edition|ausgabe|[ée]dition|edici[óo]n|edizione|edi[çc][ãa]o|editie|wydanie)$", re.I), "os.edition"),
     ),
     "processor.name": (
-        (re.compile(r"\b(\d{1,3}) ?C ?/ ?\d{1,3} ?T\b"), "processor.cores"),
-        (re.compile(r"\b\d{1,3} ?C ?/ ?(\d{1,3}) ?T\b"), "processor.threads"),
+        (re.compile(r"\b(\d{1,3}) ?[Cc] ?/ ?\d{1,3} ?[Tt]\b"), "processor.cores"),
+        (re.compile(r"\b\d{1,3} ?[Cc] ?/ ?(\d{1,3}) ?[Tt]\b"), "processor.threads"),
         (re.compile(r"(?:@|(?<!\d),|\(| (?:à|at|bei|mit|a|con|met|com|z|op)(?= ))\s*~?([\d.,]+\s*[GM]Hz)", re.I), "processor.clock"),
         (re.compile(r"(\d+) (?:cores?|kernen?|c(?:oe|œ)urs|n[uú]cleos|nuclei|rdzeni[ea]?)\b", re.I), "processor.cores"),
         (re.compile(r"(\d+) (?:threads?|logical processors|hilos|fils d.ex[ée]cution|f[äa]den|w[ąa]tk[óo]?[wi]|thread)\b", re.I), "processor.threads"),

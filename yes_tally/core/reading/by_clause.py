@@ -9,7 +9,7 @@ from typing import TYPE_CHECKING
 from yes_tally.core.catalogue import FACTS, FactKind
 from yes_tally.core.quantity import Value, exactly
 from yes_tally.core.reading.decide import Guess, decide
-from yes_tally.core.reading.values import FILE_SYSTEM, understand
+from yes_tally.core.reading.values import FILE_SYSTEM, memory_told, understand
 from yes_tally.core.words import choice_named, choice_of, flag_of, is_placeholder
 
 if TYPE_CHECKING:
@@ -105,7 +105,7 @@ def by_label(
     guesses = (decide(said, of_group) or decide(f"{group} {said}", of_group))[:1] if said else ()
     for fact in _surely(guesses, left, "size", "clock"):
         if value := understand(fact, text, interpreter.locale):
-            return fact, value, 0
+            return _meant(fact, guesses[0].phrase, value, left), value, 0
     *words, last = text.split()
     for fact in _surely(decide(last, of_group)[:1], left, "text") if words and words[0][:1].isupper() else ():
         # ``Gullwing 4 driver``: the label stands behind a name.
@@ -114,12 +114,19 @@ def by_label(
     starts = [word.start() for word in _WORD.finditer(text)]
     for at in reversed(starts[1:_MOST_LABEL]):
         label, rest = _COPULA.sub("", text[:at].rstrip(": =")), text[at:]
-        for fact in _surely(decide(label, of_group)[:1], left):
+        guesses = decide(label, of_group)[:1]
+        for fact in _surely(guesses, left):
             if fact.kind == "share" and not _BEGINS_WITH_NUMBER.match(rest):
                 continue  # ``State of charge 83 %`` is no state
             if value := understand(fact, rest, interpreter.locale):
-                return fact, value, at
+                return _meant(fact, guesses[0].phrase, value, left), value, at
     return None
+
+
+def _meant(fact: FactKind, phrase: str, value: Value, left: Sequence[FactKind]) -> FactKind:
+    """``64 GB in all``: of memory a total may be what is installed."""
+    meant = memory_told(fact.name, phrase, value)
+    return next((other for other in left if other.name == meant), fact)
 
 
 def says_nothing(interpreter: Interpreter, text: str, group: str) -> bool:

@@ -163,6 +163,7 @@ def _profiles(interpreter: Interpreter, entry: Entry, shape: str) -> bool:
 _ONE_AND_MORE = frozenset({"machine", "firmware", "memory", "board", "os"})
 
 
+_A_SIZE = re.compile(r"\d ?[KMGT]i?[BbOo]\b")
 _CODE = re.compile(r", (?P<code>[A-Z]{0,3}\d[\w-]*(?:\.\w+)+)(?=,|$)")
 
 
@@ -174,6 +175,10 @@ def _one_and_more(interpreter: Interpreter, entry: Entry, group: str, shape: str
     left = [fact for fact in FIELDS[group] if fact.name != NAMING[group] or group == "firmware"]
     before = len(interpreter.drafts)
     start = entry.column - 1 + len(first) + len(mark)
+    if group == "memory" and rest and not _A_SIZE.search(first):
+        # ``Memory: 4 sockets, 2 filled, 64 GB in all``: what is installed is told among the rest.
+        told = told_in_words(interpreter, printed, entry.line, entry.column - 1, group, None, list(FIELDS[group]))
+        return told > 0
     if not rest or not told_in_words(interpreter, rest, entry.line, start, group, None, left):
         del interpreter.drafts[before:]
         return False

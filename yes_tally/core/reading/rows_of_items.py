@@ -16,7 +16,15 @@ from yes_tally.core.reading.drafts import Item
 from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.listings import CALLED, INDEXED, ITEM_HEADING, LETTERED
 from yes_tally.core.reading.phrases import SUBJECTS, names_item, subject_called
-from yes_tally.core.reading.shapes.layout import MAX_LABEL, MAX_LINE, Entry, cells_by_comma, cells_by_gap, indent_of
+from yes_tally.core.reading.shapes.layout import (
+    MAX_LABEL,
+    MAX_LINE,
+    Entry,
+    cells_by_comma,
+    cells_by_gap,
+    commas_for_gaps,
+    indent_of,
+)
 from yes_tally.core.reading.told_in_parts import told_bare, told_in_words
 
 if TYPE_CHECKING:
@@ -133,13 +141,16 @@ def clauses_below(interpreter: Interpreter, lines: Sequence[Line]) -> set[int]:
     read: set[int] = set()
     for line in lines:
         item, text = told.get(line.number - 1), line.text[:MAX_LINE]
-        if item is None or indent_of(text) < _DEEPER or ", " not in text:
+        if item is None or indent_of(text) < _DEEPER or not _SEVERAL.search(text.lstrip()):
             continue
+        depth, listed = indent_of(text), ", " in text
+        text = text[:depth] + commas_for_gaps(text[depth:])
         known = facts[id(item)]
         left = [fact for fact in FIELDS[item.group] if fact.name not in known]
         before = len(interpreter.drafts)
         words = told_in_words(interpreter, text, line.number, 0, item.group, item, left)
-        if words * 2 < text.count(", ") + 1:
+        # Of cells between gaps each must tell: ``in use     yes`` are a label and its value.
+        if words * (2 if listed else 1) < text.count(", ") + 1:
             del interpreter.drafts[before:]
             continue
         read.add(line.number)
@@ -149,6 +160,7 @@ def clauses_below(interpreter: Interpreter, lines: Sequence[Line]) -> set[int]:
 
 
 _DEEPER = 3
+_SEVERAL = re.compile(r", |\s{2,}")
 
 
 def rows_below_count(interpreter: Interpreter, lines: Sequence[Line]) -> set[int]:

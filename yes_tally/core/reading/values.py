@@ -346,9 +346,15 @@ def addresses(text: str, unspecified: bool = False) -> list[str]:
     return found
 
 
+_PREFIX = re.compile(r"/?[1-9]\d?")
+
+
 def _ip(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
     if fact.name == "route.destination" and text.casefold() in ("default", "0/0", "defecto", "standard", "défaut"):
         return exactly("ip", "0.0.0.0")
+    if fact.field == "mask" and _PREFIX.fullmatch(text):
+        mask = mask_of(f"/{text.removeprefix('/')}")
+        return exactly("ip", mask) if mask else None
     found = addresses(text, unspecified=fact.name in ("route.destination", "route.mask"))
     return exactly("ip", found[0]) if found else None
 
@@ -398,7 +404,7 @@ _GIB = 2**30
 _ADDED_UP = frozenset({n << k for n in (1, 3, 5, 7) for k in range(12)})
 
 
-_TOTAL = re.compile(r"total|totaal|gesamt|razem|[lł][aą]cznie|calkowit")
+_TOTAL = re.compile(r"total|totaal|gesamt|in all|razem|w sumie|[lł][aą]cznie|calkowit")
 
 
 def memory_told(fact: str, phrase: str, value: Value) -> str:

@@ -94,7 +94,7 @@ LABELS: dict[str, str] = {
     "os.language": "!system language|!os language|!display language|!system locale|?locale|!language|!ui language|!interface language",
     "os.product_id": "product code|!product id|!product key id|!os product id|!system product id|!os serial number|!product identifier|product no",
     "licence.channel": "!licence channel|channel|!licence type|!license type|type|!product key channel|!license channel|kind|description|sold as|!sales channel|key channel",
-    "licence.state": "!licence state|state|status|!licence status|!license status|!activation state|!activation status|activation|!license state|activated",
+    "licence.state": "status text|state text|!licence state|state|status|!licence status|!license status|!activation state|!activation status|activation|!license state|activated",
     "licence.permanent": "permanent|!permanently activated|for good|!permanent licence|perpetual",
     "licence.key_tail": "key|key last5|key last 5|!last 5 characters key|!last five characters key|!partial product key|!last five of key|!key ends|!key tail|!last five|key ends|!last five characters|!key end|last 5 key|!product key ends|!partial key|partial key|!product key|product key|key|key ending|!last 5 characters|!product key ends with|!last 5 of key|!key ends with|!ending of key|!end of key|last5|last 5|ends with",
     "licence.expires_at": "!licence expires|expires|expiry|!licence expiry|!valid until|!expiry date|runs out|expiration|!expiration date|expires on|valid until|!licence runs out|!licence ends|ends|!license expires|end date",

@@ -59,6 +59,8 @@ _RECORDS = FACTS["policy.records"].choices
 # ``Carte 1 : Wickerlink GbE 210``: which one of something, whatever that may be.
 _NUMBERED = re.compile(r"[^\W\d_]+(?: [^\W\d_]+)? #?\d{1,3}")
 _WIDE = re.compile(r"\s{2,}")
+# Dots that stand for what is left out: a mark parted the line before them, and they touch what follows.
+_LEFT_OUT = re.compile(r"\w: \S.* \.\.\.$")
 _QUOTES = frozenset("\"'")
 _BOXED = re.compile(r"\[ +(?P<inside>[^\[\]\s](?:[^\[\]]*[^\[\]\s])?) +\]")
 _QUOTED = re.compile(r"([\"'])(.*)\1$")
@@ -256,6 +258,8 @@ def _pairs_in(text: str, tabbed: str | None) -> Mapping[str, _Pair]:
         if match is None or (style == "dots" and "..." not in match.group().replace(" ", "")):
             continue
         value = (match["value"] or "").rstrip()
+        if style == "dots" and _LEFT_OUT.search(match.group()[: match.start("value")]) and not _WIDE.search(body):
+            continue  # ``licence: licensed, key ...4PV9C``
         if style == "gap" and value[:2] in _MARK_ALONE:
             continue  # ``TEMP    = C:\\Temp``: the mark parts them, and no gap
         column = start + (match.start("value") if value else len(body))

@@ -60,11 +60,14 @@ def page_file_in_label(interpreter: Interpreter, entry: Entry, shape: str) -> bo
 _NEW_SENTENCE = re.compile(r"[^\W\d_]{2}\. [A-Z]")
 
 
+_LONGEST = 400
+
+
 def compound(interpreter: Interpreter, entry: Entry, shape: str) -> bool:
     """``Public profile: state off, inbound allow``: the label names an item, the value its fields."""
     single = SUBJECTS.get(words_of(entry.label))
     row = _ROW_NUMBER.match(entry.printed)
-    if "   " in entry.printed and row is None and (single or PAIR_BESIDE.search(entry.printed)):
+    if "   " in entry.printed and row is None and (single or PAIR_BESIDE.search(entry.printed[:_LONGEST])):
         entry = replace(entry, printed=commas_for_gaps(entry.printed))
     switch = AFTER_SWITCH.match(entry.printed)
     if switch and flag_of(switch["flag"]) is not None:

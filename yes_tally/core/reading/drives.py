@@ -78,12 +78,14 @@ def drives_told(interpreter: Interpreter, lines: Sequence[Line]) -> set[int]:
     return read
 
 
-_LETTER_AND_TOLD = re.compile(r"(?P<mount>[A-Z]:)\s*=?\s*(?P<told>[^\s,;|][^,;|]*?)\s*(?:[,;|]\s*|$)")
+_LETTER_AND_TOLD = re.compile(r"(?P<mount>[A-Z]:)\s*=?\s*(?P<told>[^\s,;|](?:[^,;|]*[^\s,;|])?)\s*(?:[,;|]\s*|$)")
 
 
 def by_letter(interpreter: Interpreter, entry: Entry, shape: str) -> bool:
     """``Encryption: C: on (100 %), D: off``: of each drive what the label says. Whether it was read."""
-    parts = list(_LETTER_AND_TOLD.finditer(entry.printed)) if _LETTER_AND_TOLD.match(entry.printed) else []
+    if len(entry.printed) > _LONGEST or not _LETTER_AND_TOLD.match(entry.printed):
+        return False
+    parts = list(_LETTER_AND_TOLD.finditer(entry.printed))
     if len(parts) < _LEAST or sum(len(part.group()) for part in parts) != len(entry.printed):
         return False
     guess = next((g for g in interpreter.means(entry.label, interpreter.context("volume"))), None)
@@ -97,5 +99,5 @@ def by_letter(interpreter: Interpreter, entry: Entry, shape: str) -> bool:
     return True
 
 
-_LEAST = 2
+_LEAST, _LONGEST = 2, 400
 _TOLD_OF_DRIVES = frozenset(fact.name for fact in FIELDS["volume"]) - {"volume.mount", "volume.label", "volume.disk"}

@@ -54,7 +54,7 @@ def pairs_in(entry: Entry) -> list[Entry]:
     if not is_known(entry.label) and (told := _labelled_parts(entry)):
         return told
     found, label, start = [], entry.label, 0
-    text = entry.printed[:400]
+    text = entry.printed[:_LONGEST]
     # What is told of an item in a row is its own (``Pack 1: DB-52, design 52000 mWh``).
     of_item = any(at.start == 0 and at.group in ITEM_GROUPS for at in subjects_in(words_of(entry.label)))
     bare = [] if of_item else _NEXT_BARE.finditer(text)
@@ -90,8 +90,13 @@ _SECOND_ASIDE = re.compile(r"(?P<first>[^()]*[^\s()])\s+\((?P<second>[^()]+)\)")
 _UNIT_BEHIND = re.compile(r" ?[^\W\d_]+(?:/s)?$")
 
 
+_LONGEST = 400
+
+
 def joint(entry: Entry) -> list[Entry]:
     """``Cores / threads: 6 / 12``, ``Maker and model: Oakmere, Tern 3``: two labels in one, and a value for each."""
+    if len(entry.printed) > _LONGEST:
+        return [entry]
     if two := _IN_BRACKETS.fullmatch(entry.label):
         # ``Speed (set / rated)``: each word in the brackets is said of what stands before them.
         parts = [f"{two['label']} {part}" for part in _SLASHED.split(two["parts"])]

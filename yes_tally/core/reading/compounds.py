@@ -14,8 +14,8 @@ from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.listings import CALLED
 from yes_tally.core.reading.pairs_within import AFTER_SWITCH
 from yes_tally.core.reading.phrases import SUBJECTS, SubjectAt, subjects_in
-from yes_tally.core.reading.shapes.layout import Entry, commas_for_gaps
-from yes_tally.core.reading.told_in_parts import LISTED_ASIDE, told_bare, told_in_words
+from yes_tally.core.reading.shapes.layout import MAX_TOLD, Entry, asides_as_commas, commas_for_gaps
+from yes_tally.core.reading.told_in_parts import told_bare, told_in_words
 from yes_tally.core.reading.values import understand
 from yes_tally.core.words import choice_named, flag_of
 
@@ -60,14 +60,11 @@ def page_file_in_label(interpreter: Interpreter, entry: Entry, shape: str) -> bo
 _NEW_SENTENCE = re.compile(r"[^\W\d_]{2}\. [A-Z]")
 
 
-_LONGEST = 400
-
-
 def compound(interpreter: Interpreter, entry: Entry, shape: str) -> bool:
     """``Public profile: state off, inbound allow``: the label names an item, the value its fields."""
     single = SUBJECTS.get(words_of(entry.label))
     row = _ROW_NUMBER.match(entry.printed)
-    if "   " in entry.printed and row is None and (single or PAIR_BESIDE.search(entry.printed[:_LONGEST])):
+    if "   " in entry.printed and row is None and (single or PAIR_BESIDE.search(entry.printed[:MAX_TOLD])):
         entry = replace(entry, printed=commas_for_gaps(entry.printed))
     switch = AFTER_SWITCH.match(entry.printed)
     if switch and flag_of(switch["flag"]) is not None:
@@ -127,22 +124,25 @@ def profile_row(interpreter: Interpreter, entry: Entry, shape: str) -> bool:
         return False
     if flag_of(row["on"]) is None or flag_of(row["name"]) is not None:
         return False
-    item, left = Item("firewall"), [FACTS["firewall.inbound"], FACTS["firewall.outbound"]]
-    if not told_in_words(
-        interpreter,
-        commas_for_gaps(row["more"]),
-        entry.line,
-        entry.column - 1 + row.start("more"),
-        "firewall",
-        item,
-        left,
-    ):
+    item, more = Item("firewall"), commas_for_gaps(row["more"])
+    if not _allows(interpreter, more, entry.line, entry.column + row.start("more"), item):
         return False
     interpreter.take(item)
-    for fact, group in (("firewall.profile", "name"), ("firewall.on", "on")):
-        place = Entry(entry.label, row[group], entry.line, entry.column + row.start(group))
-        interpreter.place(place, shape, (Guess(fact, 0.85, "each profile is told with whether it is on"),), item)
+    _profile(interpreter, entry, row, entry.column, shape, item)
     return True
+
+
+def _allows(interpreter: Interpreter, text: str, line: int, column: int, item: Item) -> bool:
+    """Read what a profile lets through (``in: block, out: allow``). Whether it says so."""
+    left = [FACTS["firewall.inbound"], FACTS["firewall.outbound"]]
+    return told_in_words(interpreter, text, line, column - 1, "firewall", item, left) > 0
+
+
+def _profile(interpreter: Interpreter, entry: Entry, told: re.Match[str], column: int, shape: str, item: Item) -> None:
+    """The ``name`` of a profile and whether it is ``on``; ``column`` is where the match's text begins."""
+    for fact, group in (("firewall.profile", "name"), ("firewall.on", "on")):
+        place = Entry(entry.label, told[group], entry.line, column + told.start(group))
+        interpreter.place(place, shape, (Guess(fact, 0.85, "each profile is told with whether it is on"),), item)
 
 
 def _profiles(interpreter: Interpreter, entry: Entry, shape: str) -> bool:
@@ -153,12 +153,9 @@ def _profiles(interpreter: Interpreter, entry: Entry, shape: str) -> bool:
         return False
     for start, match in told:
         item, at = interpreter.new_item("firewall"), entry.column + start
-        for fact, group in (("firewall.profile", "name"), ("firewall.on", "on")):
-            place = Entry(entry.label, match[group], entry.line, at + match.start(group))
-            interpreter.place(place, shape, (Guess(fact, 0.85, "each profile is told with whether it is on"),), item)
+        _profile(interpreter, entry, match, at, shape, item)
         if match["more"]:
-            left = [FACTS["firewall.inbound"], FACTS["firewall.outbound"]]
-            told_in_words(interpreter, match["more"], entry.line, at + match.start("more") - 1, "firewall", item, left)
+            _allows(interpreter, match["more"], entry.line, at + match.start("more"), item)
     return True
 
 
@@ -173,7 +170,7 @@ _CODE = re.compile(r", (?P<code>[A-Z]{0,3}\d[\w-]*(?:\.\w+)+)(?=,|$)")
 def _one_and_more(interpreter: Interpreter, entry: Entry, group: str, shape: str) -> bool:
     """``Firmware: Oakmere 2.07 of 2023-03-14, UEFI, secure boot on``: first what the label says, then more of it."""
     # ``NQ-ACC-03 (Corrane Tallow 520, serial 4711)``
-    printed = LISTED_ASIDE.sub(lambda match: f", {match[1]} ", entry.printed)
+    printed = asides_as_commas(entry.printed)
     first, mark, rest = printed.partition(", ")
     left = [fact for fact in FIELDS[group] if fact.name != NAMING[group] or group == "firmware"]
     before = len(interpreter.drafts)

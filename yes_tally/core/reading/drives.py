@@ -9,7 +9,7 @@ from typing import TYPE_CHECKING
 from yes_tally.core.catalogue import FIELDS
 from yes_tally.core.reading.decide import Guess
 from yes_tally.core.reading.decode import Line
-from yes_tally.core.reading.shapes.layout import MAX_LINE, Entry, commas_for_gaps, dots_as_commas
+from yes_tally.core.reading.shapes.layout import MAX_LINE, MAX_TOLD, Entry, commas_for_gaps, dots_as_commas
 from yes_tally.core.reading.told_in_parts import told_in_words
 from yes_tally.core.reading.values import FILE_SYSTEM
 
@@ -83,21 +83,21 @@ _LETTER_AND_TOLD = re.compile(r"(?P<mount>[A-Z]:)\s*=?\s*(?P<told>[^\s,;|](?:[^,
 
 def by_letter(interpreter: Interpreter, entry: Entry, shape: str) -> bool:
     """``Encryption: C: on (100 %), D: off``: of each drive what the label says. Whether it was read."""
-    if len(entry.printed) > _LONGEST or not _LETTER_AND_TOLD.match(entry.printed):
+    if len(entry.printed) > MAX_TOLD or not _LETTER_AND_TOLD.match(entry.printed):
         return False
     parts = list(_LETTER_AND_TOLD.finditer(entry.printed))
     if len(parts) < _LEAST or sum(len(part.group()) for part in parts) != len(entry.printed):
         return False
-    guess = next((g for g in interpreter.means(entry.label, interpreter.context("volume"))), None)
-    if guess is None or guess.fact not in _TOLD_OF_DRIVES:
+    meant = interpreter.means(entry.label, interpreter.context("volume"))
+    if not meant or meant[0].fact not in _TOLD_OF_DRIVES:
         return False
     for part in parts:
         item = interpreter.new_item("volume")
-        for fact, of in (("volume.mount", "mount"), (guess.fact, "told")):
+        for fact, of in (("volume.mount", "mount"), (meant[0].fact, "told")):
             place = Entry(entry.label, part[of], entry.line, entry.column + part.start(of))
             interpreter.place(place, shape, (Guess(fact, 0.85, "the label says it of each drive"),), item)
     return True
 
 
-_LEAST, _LONGEST = 2, 400
+_LEAST = 2
 _TOLD_OF_DRIVES = frozenset(fact.name for fact in FIELDS["volume"]) - {"volume.mount", "volume.label", "volume.disk"}

@@ -125,5 +125,5 @@ def split_unit(label: str) -> tuple[str, str]:
 
 # What a row that sums up begins with.
 SUM_WORDS = frozenset(
-    "total totals sum all altogether together gesamt summe insgesamt zusammen totale total total suma razem totaal ensemble".split()
+    "total totals sum all altogether together gesamt summe insgesamt zusammen totale suma razem totaal ensemble".split()
 )

@@ -16,8 +16,8 @@ from yes_tally.core.reading.drafts import Item
 from yes_tally.core.reading.drives import told_of_drive
 from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.phrases import SUBJECTS, is_known, subject_called, subjects_in
-from yes_tally.core.reading.shapes.layout import Entry, Group, cells_by_gap, commas_for_gaps
-from yes_tally.core.reading.told_in_parts import LISTED_ASIDE, told_bare, told_in_words
+from yes_tally.core.reading.shapes.layout import Entry, Group, asides_as_commas, cells_by_gap, commas_for_gaps
+from yes_tally.core.reading.told_in_parts import told_bare, told_in_words
 from yes_tally.core.reading.values import understand
 from yes_tally.core.words import is_placeholder, plain
 
@@ -316,7 +316,7 @@ def listed_by_label(interpreter: Interpreter, group: Group, of: str, shape: str)
     state = next((fact for fact in fields if fact.field == "state"), None)
     said: list[int] = []
     for entry, item in zip(told, items, strict=True):
-        flat = LISTED_ASIDE.sub(lambda match: f", {match[1]} ", by_gaps(entry).printed)
+        flat = asides_as_commas(by_gaps(entry).printed)
         text, left = _BRACKETS.sub(",", flat), list(fields)
         words = told_in_words(interpreter, text, entry.line, entry.column - 1, of, item, left)
         if state in left and state and text:

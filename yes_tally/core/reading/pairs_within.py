@@ -10,7 +10,7 @@ from yes_tally.core.reading.decide import ITEM_GROUPS, Context, decide
 from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.phrases import SUBJECTS, is_known, names_item, subjects_in
 from yes_tally.core.reading.phrases.elsewhere import is_elsewhere
-from yes_tally.core.reading.shapes.layout import Entry
+from yes_tally.core.reading.shapes.layout import MAX_TOLD, Entry
 from yes_tally.core.words import flag_of
 
 _SLASHED = re.compile(r"\s*/\s*")
@@ -54,7 +54,7 @@ def pairs_in(entry: Entry) -> list[Entry]:
     if not is_known(entry.label) and (told := _labelled_parts(entry)):
         return told
     found, label, start = [], entry.label, 0
-    text = entry.printed[:_LONGEST]
+    text = entry.printed[:MAX_TOLD]
     # What is told of an item in a row is its own (``Pack 1: DB-52, design 52000 mWh``).
     of_item = any(at.start == 0 and at.group in ITEM_GROUPS for at in subjects_in(words_of(entry.label)))
     bare = [] if of_item else _NEXT_BARE.finditer(text)
@@ -90,12 +90,9 @@ _SECOND_ASIDE = re.compile(r"(?P<first>[^()]*[^\s()])\s+\((?P<second>[^()]+)\)")
 _UNIT_BEHIND = re.compile(r" ?[^\W\d_]+(?:/s)?$")
 
 
-_LONGEST = 400
-
-
 def joint(entry: Entry) -> list[Entry]:
     """``Cores / threads: 6 / 12``, ``Maker and model: Oakmere, Tern 3``: two labels in one, and a value for each."""
-    if len(entry.printed) > _LONGEST:
+    if len(entry.printed) > MAX_TOLD:
         return [entry]
     if two := _IN_BRACKETS.fullmatch(entry.label):
         # ``Speed (set / rated)``: each word in the brackets is said of what stands before them.
@@ -226,7 +223,7 @@ _IN_BRACES = re.compile(
 
 def _in_braces(entry: Entry, braced: re.Match[str]) -> list[Entry]:
     found = []
-    for match in _IN_BRACES.finditer(entry.printed[:400]):
+    for match in _IN_BRACES.finditer(entry.printed[:MAX_TOLD]):
         which = "quoted" if match["quoted"] is not None else "bare"
         label = f"{braced['head']} {match['label'] or braced['label']}"
         found.append(Entry(label, match[which], entry.line, entry.column + match.start(which)))
@@ -240,7 +237,7 @@ _LABELLED_PART = re.compile(r"(?P<label>[^\W\d_]\S{0,20})\s+(?P<value>(?:\d{1,2}
 
 def _labelled_parts(entry: Entry) -> list[Entry]:
     """``Cache: L1 384 KB, L2 1.5 MB``: under a label that says little each part has its own."""
-    parts = [m for m in _PARTS.finditer(entry.printed[:400]) if m.group().strip()]
+    parts = [m for m in _PARTS.finditer(entry.printed[:MAX_TOLD]) if m.group().strip()]
     told = [(part, match) for part in parts if (match := _LABELLED_PART.match(part.group()))]
     if len(told) < _LEAST_PARTS or len(told) < len(parts) or not all(is_known(match["label"]) for _, match in told):
         return []

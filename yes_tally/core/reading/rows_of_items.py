@@ -86,7 +86,7 @@ def rows_of_sockets(interpreter: Interpreter, lines: Sequence[Line]) -> set[int]
         item = interpreter.new_item("module")
         place = Entry("", match["which"], line.number, cells[0][1] + 1 + match.start("which"))
         interpreter.place(place, "rows", (guess,), item)
-        if len(cells) > _LEAST_SOCKETS:
+        if len(cells) > 2:  # of a single word nothing says what it is
             entry = Entry("", ", ".join(text for text, _ in cells[1:]), line.number, cells[1][1] + 1)
             told_bare(interpreter, entry, "module", item, "rows", "module.size", line.text, least=1)
     return {line.number for line, _, _, _ in rows}

@@ -185,7 +185,10 @@ _MOST = r"l[äa]ngste|langsamste|langste|traagste|plus long|plus lent|m[áa]s la
 _MEAN = r"mittel(?:wert)?|durchschnitt|moyenne|m[ée]di[ao]|gemiddeld[e]?|[śs]redni[ao]|[śs]r\.|gem\.|moy\.?|mitt\.|prom\.|med\."
 
 
-_MIDDLE = r"gem\w*|mittel\w*|moy\w*|m[ée]d\w*|[śs]r\w*|prom\w*|durchschnitt"
+_MS = r"\d+(?:\.\d+)?"
+_MIDDLE = r"mean|avg|average|gem\w*|mittel\w*|moy\w*|m[ée]d\w*|[śs]r\w*|prom\w*|durchschnitt"
+_LONGEST = r"worst|max\w*|m[áa]x\w*|maks\w*"
+_ALL_THREE = rf"\b(?:best|min\w*)/(?:{_MIDDLE})/(?:{_LONGEST})\b[^\d]{{1,8}}"
 
 
 def _counted(fact: str, words: str) -> Pattern:
@@ -228,35 +231,12 @@ REACH_SAYS = Patterns(
     _row("reach.sent", r"\b\d+/(?P<v>\d+) (?:answered|replied|received|came back|back)\b"),
     _row("reach.lost", r"\b(?:none|nothing|no (?:packets?|answers?)) (?:was |were |is )?(?:lost|missing)\b", "0"),
     # ``2 / 2.3 / 3 ms (best / mean / worst)``, ``min/avg/max = 2/2.3/3 ms``
-    _row("reach.best", r"(?P<ms>\d+(?:\.\d+)?)\s*/\s*\d+(?:\.\d+)?\s*/\s*\d+(?:\.\d+)?\s?ms \((?:best|min\w*|least)\b"),
-    _row(
-        "reach.average",
-        r"\d+(?:\.\d+)?\s*/\s*(?P<ms>\d+(?:\.\d+)?)\s*/\s*\d+(?:\.\d+)?\s?ms \(\w+\s*/\s*(?:mean|avg|average|typical|"
-        + _MIDDLE
-        + r")\b",
-    ),
-    _row(
-        "reach.worst",
-        r"\d+(?:\.\d+)?\s*/\s*\d+(?:\.\d+)?\s*/\s*(?P<ms>\d+(?:\.\d+)?)\s?ms \(\w+\s*/\s*\w+\s*/\s*(?:worst|max\w*|m[áa]x\w*|maks\w*|most)\b",
-    ),
-    _row(
-        "reach.best",
-        r"\b(?:best|min\w*)/(?:mean|avg|average|"
-        + _MIDDLE
-        + r")/(?:worst|max\w*|m[áa]x\w*|maks\w*)\b[^\d]{1,8}(?P<ms>\d+(?:\.\d+)?)/",
-    ),
-    _row(
-        "reach.average",
-        r"\b(?:best|min\w*)/(?:mean|avg|average|"
-        + _MIDDLE
-        + r")/(?:worst|max\w*|m[áa]x\w*|maks\w*)\b[^\d]{1,8}\d+(?:\.\d+)?/(?P<ms>\d+(?:\.\d+)?)/",
-    ),
-    _row(
-        "reach.worst",
-        r"\b(?:best|min\w*)/(?:mean|avg|average|"
-        + _MIDDLE
-        + r")/(?:worst|max\w*|m[áa]x\w*|maks\w*)\b[^\d]{1,8}\d+(?:\.\d+)?/\d+(?:\.\d+)?/(?P<ms>\d+(?:\.\d+)?)",
-    ),
+    _row("reach.best", rf"(?P<ms>{_MS})\s*/\s*{_MS}\s*/\s*{_MS}\s?ms \((?:best|min\w*|least)\b"),
+    _row("reach.average", rf"{_MS}\s*/\s*(?P<ms>{_MS})\s*/\s*{_MS}\s?ms \(\w+\s*/\s*(?:typical|{_MIDDLE})\b"),
+    _row("reach.worst", rf"{_MS}\s*/\s*{_MS}\s*/\s*(?P<ms>{_MS})\s?ms \(\w+\s*/\s*\w+\s*/\s*(?:most|{_LONGEST})\b"),
+    _row("reach.best", rf"{_ALL_THREE}(?P<ms>{_MS})/"),
+    _row("reach.average", rf"{_ALL_THREE}{_MS}/(?P<ms>{_MS})/"),
+    _row("reach.worst", rf"{_ALL_THREE}{_MS}/{_MS}/(?P<ms>{_MS})"),
     _row("reach.lost", r"\b(?P<v>\d+)(?! ?%) (?:\w+ )?(?:lost|missing)\b|\blost\s*[:=]?\s*(?P<w>\d+)"),
     _row(
         "reach.best",

@@ -13,7 +13,7 @@ from yes_tally.core.quantity import Value, exactly
 from yes_tally.core.reading.asides import ASIDES
 from yes_tally.core.reading.by_clause import LEADING_SIZE, NOT, SURE, by_assertion, by_form, by_label, says_nothing
 from yes_tally.core.reading.decide import NAMING, decide
-from yes_tally.core.reading.shapes.layout import Entry
+from yes_tally.core.reading.shapes.layout import MAX_TOLD, Entry, asides_as_commas
 from yes_tally.core.reading.text_forms import SERIAL
 from yes_tally.core.reading.values import understand
 from yes_tally.core.words import choice_named, is_placeholder
@@ -55,7 +55,7 @@ def _marked(
     interpreter: Interpreter, text: str, group: str, left: Sequence[FactKind]
 ) -> Iterator[tuple[FactKind, re.Match[str]]]:
     """What stands in brackets and is a yes of the group: ``Hall printer (default)``."""
-    for mark in _MARKED.finditer(text[:400]):
+    for mark in _MARKED.finditer(text[:MAX_TOLD]):
         for guess in decide(mark[1], interpreter.context(group, (group,)))[:1]:
             fact = FACTS[guess.fact]
             if fact in left and fact.kind == "flag" and guess.confidence > SURE:
@@ -69,7 +69,6 @@ _SAID_ASIDE = re.compile(r" \([^\W\d_A-Z][^()]*\)$")
 # ``Basalt NV512 (NVMe, 512.1 GB), serial …``: what is listed in brackets is told like the rest.
 # ``4 cores / 8 threads``: two parts as well.
 _COUNTS_SLASHED = re.compile(r"(?<=[^\W\d_]) / (?=\d)")
-LISTED_ASIDE = re.compile(r" \(([^()]*,\s[^()]*)\)")
 
 
 def _is_choice(text: str, group: str) -> bool:
@@ -94,9 +93,9 @@ def told_bare(
         gap = "," if ", " in rest and rest.lstrip()[0] not in ",;" else " "
         entry = replace(entry, printed=f"{entry.printed[: mark.start()]}{gap.ljust(len(mark.group()))}{rest}")
         sure = True
-    entry = replace(entry, printed=_COUNTS_SLASHED.sub(",  ", entry.printed[:400]) + entry.printed[400:])
-    entry = replace(entry, printed=LISTED_ASIDE.sub(lambda m: f", {m[1]} ", entry.printed[:400]) + entry.printed[400:])
-    parts = [m for m in _PARTS.finditer(entry.printed[:400]) if m.group().strip()]
+    entry = replace(entry, printed=_COUNTS_SLASHED.sub(",  ", entry.printed[:MAX_TOLD]) + entry.printed[MAX_TOLD:])
+    entry = replace(entry, printed=asides_as_commas(entry.printed[:MAX_TOLD]) + entry.printed[MAX_TOLD:])
+    parts = [m for m in _PARTS.finditer(entry.printed[:MAX_TOLD]) if m.group().strip()]
     if len(parts) < _LEAST_PARTS:
         return False
     if naming and FACTS[naming].kind == "text" and MEASURED.match(parts[0].group().strip()):
@@ -300,8 +299,8 @@ def told_in_words(
     """Read what a line says of an item in words between commas (``enabled, no administrator, member of: staff``);
     ``left`` are the fields not told yet, ``start`` the text's column from 0. Returns how many were told."""
     told = 0
-    text = _AND_HAS.sub(lambda match: ",".ljust(len(match.group())), text[:400])
-    text = LISTED_ASIDE.sub(lambda match: f", {match[1]} ", text)
+    text = _AND_HAS.sub(lambda match: ",".ljust(len(match.group())), text[:MAX_TOLD])
+    text = asides_as_commas(text)
     untold: list[tuple[str, int]] = []
     open_list: FactKind | None = None
     for match in _CLAUSES.finditer(text):
@@ -351,7 +350,7 @@ def told_under(interpreter: Interpreter, entry: Entry, group: str, item: Item) -
     """``Password   required, set 2025-01-02, never expires``: clauses that the label begins. Whether one told anything."""
     told = False
     left = list(FIELDS[group])
-    for match in _CLAUSES.finditer(entry.printed[:400]):
+    for match in _CLAUSES.finditer(entry.printed[:MAX_TOLD]):
         part = match.group().strip()
         denied = NOT.fullmatch(part)
         whole = f"{part[: denied.start('rest')]}{entry.label} {denied['rest']}" if denied else f"{entry.label} {part}"

@@ -67,6 +67,8 @@ Shape = Callable[[Sequence[Line]], Layout | None]
 
 MAX_LABEL = 80
 MAX_LINE = 20_000
+# So much of a value is looked through for what it holds.
+MAX_TOLD = 400
 RULE = re.compile(r"\s*[-=_*~+#|─═━├┌└╔╠╚┏┣┗]{1}[-=_*~+#|─═━┬┴┼╦╩╬┳┻╋┐┘┤╗╝╣┓┛┫]{2,}[-=_*~+#|─═━┬┴┼╦╩╬┳┻╋┐┘┤╗╝╣┓┛┫ ]*$")
 _GAP = re.compile(r"\s{2,}")
 
@@ -84,6 +86,14 @@ def known_share(entries: Sequence[Entry]) -> float:
 def commas_for_gaps(text: str) -> str:
     """The text with a comma where a wide gap begins, so that its parts are told apart as a list's; columns stay."""
     return _GAP.sub(lambda gap: "," + " " * (len(gap.group()) - 1), text)
+
+
+_LISTED_ASIDE = re.compile(r" \(([^()]*,\s[^()]*)\)")
+
+
+def asides_as_commas(text: str) -> str:
+    """The text with what brackets list between commas (``8 GB (DDR4, 2666 MT/s)``) as parts of its own; columns stay."""
+    return _LISTED_ASIDE.sub(lambda aside: f", {aside[1]} ", text)
 
 
 def dots_as_commas(text: str) -> str:

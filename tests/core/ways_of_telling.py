@@ -613,6 +613,57 @@ BELOW = {
             "processor#1.clock": 2800000000,
         },
     ),
+    "threads of each core": (
+        "Processor\n  cores     8, each with 2 threads\n  caches    L1 512 KiB / L2 4 MiB / L3 16 MiB\n",
+        {
+            "processor#1.cores": 8,
+            "processor#1.threads": 16,
+            "processor#1.cache_l1": 524288,
+            "processor#1.cache_l2": 4194304,
+            "processor#1.cache_l3": 16777216,
+        },
+    ),
+    "threads per core in brackets": (
+        "Processor 2\n  cores    6 (2 threads per core)\n",
+        {"processor#1.socket": "2", "processor#1.cores": 6, "processor#1.threads": 12},
+    ),
+    "a label whose brackets list three": (
+        "Processor 5\n  cores                 4\n  threads per core      2\n  cache (L1/L2/L3)      512 KiB / 4 MiB / 16 MiB\n",
+        {
+            "processor#1.socket": "5",
+            "processor#1.cores": 4,
+            "processor#1.cache_l1": 524288,
+            "processor#1.cache_l2": 4194304,
+            "processor#1.cache_l3": 16777216,
+        },
+    ),
+    "several processors with threads each": (
+        "CPU    2 x Kestrel S2-6430 (16 cores, 32 threads each, 2.60 GHz)\n",
+        {
+            "processor#1.name": "Kestrel S2-6430",
+            "processor#1.cores": 16,
+            "processor#1.threads": 32,
+            "processor#1.clock": 2600000000,
+        },
+    ),
+    "a question names nothing": (
+        "How many processors?     1 (Kestrel K5-8420, 6 cores / 12 threads)\n",
+        {"processor#1.cores": 6, "processor#1.threads": 12},
+    ),
+    "the licence of another program": (
+        "PC> licence --office\nLicence of the office suite\n  State      trial\n  Expires    2025-05-01\n\nPC> licence\nLicence of this PC\n  State      active\n",
+        {"licence.state": "active"},
+    ),
+    "a point between thousands in a section that names files": (
+        "Caricatore d'avvio\nidentificatore    {bootmgr}\ndescrizione       Gestore di avvio\n\nGP-BIG-01> paging\nFile di paging      C:\\pagefile.sys\n  dimensione        4.864 MB\n",
+        {
+            "boot_entry#1.id": "{bootmgr}",
+            "boot_entry#1.name": "Gestore di avvio",
+            "host.name": "GP-BIG-01",
+            "page_file#1.path": "C:\\pagefile.sys",
+            "page_file#1.size": 5100273664,
+        },
+    ),
 }
 
 ECHOES = {

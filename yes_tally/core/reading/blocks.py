@@ -8,6 +8,7 @@ from dataclasses import dataclass
 from itertools import pairwise
 
 from yes_tally.core.reading.beside import halves
+from yes_tally.core.reading.columns_below import with_columns_below
 from yes_tally.core.reading.decode import Line
 from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.phrases import SUBJECTS, is_known, subjects_in
@@ -56,13 +57,15 @@ def blocks_of(lines: Sequence[Line]) -> Iterator[Block]:
         return
     headings: tuple[Heading, ...] = ()
     pending: list[Block] = []
-    for chunk in (kind for whole in _chunks(lines) for part in _parted(whole) for kind in _by_kinds(part)):
-        chunk, above = _peel_heading(chunk)
+    chunks = (kind for whole in _chunks(lines) for part in _parted(whole) for kind in _by_kinds(part))
+    for chunk, above, pieces in with_columns_below(map(_peel_heading, chunks)):
         if above:
             headings = (above,)
         if not chunk:
             continue
         layout = best_layout(chunk)
+        if layout and pieces:
+            led_back_to(layout.groups, pieces)
         if layout and len(chunk) == 1 and not any(entry.printed for entry in all_entries(layout.groups)):
             layout = None  # ``Network card "Quay":``, alone: it heads what follows
         block = Block(tuple(chunk), layout, headings)
@@ -138,7 +141,7 @@ def best_layout(lines: Sequence[Line]) -> Layout | None:
     cut = unwrapped(lines)
     if cut:
         again = _best_shape(cut[0])
-        if again and (best is None or again.score > best.score):
+        if again and (best is None or again.score >= best.score):
             led_back_to(again.groups, cut[1])
             best = again
     return best if best and best.score >= MIN_SCORE else None

@@ -87,6 +87,8 @@ def by_label(
     interpreter: Interpreter, text: str, group: str, left: Sequence[FactKind]
 ) -> tuple[FactKind, Value, int] | None:
     """``serial 4711``, ``livres 41,7 GB``, ``8 cores``: the first words are a label of the group, or the last."""
+    if not text.strip():
+        return None
     if leading := _OF_WHICH.match(text):
         found = by_label(interpreter, text[leading.end() :], group, left)
         return found and (found[0], found[1], found[2] + leading.end())

@@ -293,7 +293,10 @@ _JOINING = frozenset("of the de du des del da do di der des van het".split())
 
 
 def _beside_subject(label: str, at: SubjectAt) -> list[str]:
-    """The words of a label, as printed, that do not name its subject: ``Public`` of ``Public profile``."""
+    """The words of a label, as printed, that do not name its subject: ``Public`` of ``Public profile``; none of a
+    question's."""
+    if label.endswith("?"):
+        return []
     subject = words_of(label)[at.start : at.end]
     beside = [word for word in label.split() if words_of(word) and words_of(word)[0] not in subject]
     return [] if all(word.casefold() in _JOINING for word in beside) else beside

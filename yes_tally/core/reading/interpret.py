@@ -32,10 +32,11 @@ from yes_tally.core.reading.phrases import (
     taught_everywhere,
 )
 from yes_tally.core.reading.phrases.commands import COMMAND_WORDS
-from yes_tally.core.reading.phrases.elsewhere import says_elsewhere
+from yes_tally.core.reading.phrases.elsewhere import is_licence_of_program, says_elsewhere
 from yes_tally.core.reading.phrases.taught import in_use
+from yes_tally.core.reading.said_beside import said_aside
 from yes_tally.core.reading.shapes.layout import Entry, Heading, Layout
-from yes_tally.core.reading.values import MAX_TEXT, mask_of, understand
+from yes_tally.core.reading.values import MAX_TEXT, understand
 from yes_tally.core.words import plain
 
 _UNIT_ALONE = re.compile(r"[kmg]?bps|[kmg]bit/?s|mts?|mt/s|[kmg]hz|[kmgt]?i?b|bytes", re.I)
@@ -262,7 +263,7 @@ class Interpreter:
     def asides(self, fact: str, item: Item | None, entry: Entry, shape: str, confidence: float) -> None:
         for pattern, aside in ASIDES.get(fact, ()):
             match = pattern.search(entry.printed)
-            text = mask_of(match[1]) if match and aside == "adapter.mask" else match[1] if match else None
+            text = said_aside(match, aside) if match else None
             value = understand(FACTS[aside], text, self.locale) if text else None
             if match and value:
                 at = Entry(entry.label, match[1], entry.line, entry.column + match.start(1))
@@ -275,6 +276,8 @@ class Interpreter:
         if item is None and fact in _OF_ALL and FACTS[fact].group not in self._loose:
             fact = _OF_ALL[fact]
         kind = FACTS[fact]
+        if kind.group == "licence" and any(map(is_licence_of_program, self.under)):
+            return
         if not kind.item:
             item = None
         elif item is None or item.group != kind.group:

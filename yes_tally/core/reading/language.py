@@ -13,6 +13,8 @@ _SAMPLE = 20_000
 _LEAST = 2
 _KEPT = 300
 _WORD = re.compile(r"[^\W\d_]{3,}")
+# A path or a file is called the same in any language.
+_FILE = re.compile(r"\S*\\\S*|(?<!\S)/\S+|\S+\.[A-Za-z]\w*")
 
 
 @lru_cache(maxsize=1)
@@ -32,7 +34,7 @@ def _telling() -> dict[str, str]:
 def _told_by(line: str) -> frozenset[tuple[str, str]]:
     """The words of a line that tell its language, each with that language."""
     telling = _telling()
-    words = {word for printed in _WORD.findall(line) for word in words_of(printed)}
+    words = {word for printed in _WORD.findall(_FILE.sub("", line)) for word in words_of(printed)}
     return frozenset((word, telling[word]) for word in words if word in telling)
 
 

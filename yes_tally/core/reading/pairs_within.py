@@ -8,7 +8,7 @@ from dataclasses import replace
 
 from yes_tally.core.reading.decide import ITEM_GROUPS, Context, decide
 from yes_tally.core.reading.labels import words_of
-from yes_tally.core.reading.phrases import SUBJECTS, is_known, names_item, subjects_in
+from yes_tally.core.reading.phrases import SUBJECTS, is_known, labels_in_brackets, names_item, subjects_in
 from yes_tally.core.reading.phrases.elsewhere import is_elsewhere
 from yes_tally.core.reading.shapes.layout import MAX_TOLD, Entry
 from yes_tally.core.words import flag_of
@@ -25,6 +25,7 @@ _BESIDE_BARE = re.compile(
 # ``OFF incoming: allow``: a word that is a value, and a pair behind it.
 AFTER_SWITCH = re.compile(r"(?P<flag>[^\W\d_]{2,12}) (?P<label>[^\W\d_]{3,20}): (?=\S)")
 _PARTS = re.compile(r"[^\s,;](?:[^,;]|[,;](?!\s))*")
+_PARTS_AT_SLASHES = re.compile(r"[^\s/](?:(?! / ).)*")
 _LEAST_PARTS = 2
 
 
@@ -84,7 +85,6 @@ _FLOW = re.compile(r"\{\s*(?P<inside>[^{}]+?)\s*\}")
 _FIRST_PAIR = re.compile(r"(?P<label>[^\W\d][\w ]{0,30}):\s+")
 
 
-_IN_BRACKETS = re.compile(r"(?P<label>[^()/]{2,30}?) \((?P<parts>[^()/]+ ?/ ?[^()/]+)\)")
 _BETWEEN_VALUES = re.compile(r"\s+/\s+|(?<=\d)/(?=\d)")
 _SECOND_ASIDE = re.compile(r"(?P<first>[^()]*[^\s()])\s+\((?P<second>[^()]+)\)")
 _UNIT_BEHIND = re.compile(r" ?[^\W\d_]+(?:/s)?$")
@@ -94,9 +94,7 @@ def joint(entry: Entry) -> list[Entry]:
     """``Cores / threads: 6 / 12``, ``Maker and model: Oakmere, Tern 3``: two labels in one, and a value for each."""
     if len(entry.printed) > MAX_TOLD:
         return [entry]
-    if two := _IN_BRACKETS.fullmatch(entry.label):
-        # ``Speed (set / rated)``: each word in the brackets is said of what stands before them.
-        parts = [f"{two['label']} {part}" for part in _SLASHED.split(two["parts"])]
+    if parts := labels_in_brackets(entry.label):
         values = _BETWEEN_VALUES.split(entry.printed)
         if len(values) == len(parts) and all(map(is_known, parts)):
             unit = _UNIT_BEHIND.search(values[-1])
@@ -203,6 +201,7 @@ def _begins_their_labels(label: str, beside: str, context: Context) -> bool:
     """Whether a label that means nothing begins the one beside it (``Password   required, expires 2025-04-02``)."""
     return (
         context.group is not None
+        and not labels_in_brackets(label)
         and not decide(label, context)
         and any(guess.phrase for guess in decide(f"{label} {beside}", context)[:1])
     )
@@ -237,7 +236,8 @@ _LABELLED_PART = re.compile(r"(?P<label>[^\W\d_]\S{0,20})\s+(?P<value>(?:\d{1,2}
 
 def _labelled_parts(entry: Entry) -> list[Entry]:
     """``Cache: L1 384 KB, L2 1.5 MB``: under a label that says little each part has its own."""
-    parts = [m for m in _PARTS.finditer(entry.printed[:MAX_TOLD]) if m.group().strip()]
+    parted = _PARTS_AT_SLASHES if " / " in entry.printed else _PARTS
+    parts = [m for m in parted.finditer(entry.printed[:MAX_TOLD]) if m.group().strip()]
     told = [(part, match) for part in parts if (match := _LABELLED_PART.match(part.group()))]
     if len(told) < _LEAST_PARTS or len(told) < len(parts) or not all(is_known(match["label"]) for _, match in told):
         return []

@@ -13,6 +13,7 @@ from yes_tally.core.quantity import Value, exactly
 from yes_tally.core.reading.asides import ASIDES
 from yes_tally.core.reading.by_clause import LEADING_SIZE, NOT, SURE, by_assertion, by_form, by_label, says_nothing
 from yes_tally.core.reading.decide import NAMING, decide
+from yes_tally.core.reading.said_beside import said_aside, threads_of_all
 from yes_tally.core.reading.shapes.layout import MAX_TOLD, Entry, asides_as_commas
 from yes_tally.core.reading.text_forms import SERIAL
 from yes_tally.core.reading.values import understand
@@ -69,6 +70,8 @@ _SAID_ASIDE = re.compile(r" \([^\W\d_A-Z][^()]*\)$")
 # ``Basalt NV512 (NVMe, 512.1 GB), serial …``: what is listed in brackets is told like the rest.
 # ``4 cores / 8 threads``: two parts as well.
 _COUNTS_SLASHED = re.compile(r"(?<=[^\W\d_]) / (?=\d)")
+# ``L1 512 KiB / L2 4 MiB``
+_SLASHED = re.compile(r"(?<=[^\W\d_]) / (?=\d|L\d\b)")
 
 
 def _is_choice(text: str, group: str) -> bool:
@@ -232,7 +235,8 @@ def told_bare(
         left = [fact for fact in left if fact.name not in beside_it]
     for pattern, aside in ASIDES.get(naming, ()):
         beside = pattern.search(entry.printed) if FACTS[aside] in left else None
-        more = understand(FACTS[aside], beside[1], interpreter.locale) if beside else None
+        said_beside = said_aside(beside, aside) if beside else None
+        more = understand(FACTS[aside], said_beside, interpreter.locale) if said_beside else None
         if beside and more and FACTS[aside].group == group:
             left.remove(FACTS[aside])
             told.append((FACTS[aside], Entry("", beside[1], entry.line, entry.column + beside.start(1)), more))
@@ -300,7 +304,7 @@ def told_in_words(
     ``left`` are the fields not told yet, ``start`` the text's column from 0. Returns how many were told."""
     told = 0
     text = _AND_HAS.sub(lambda match: ",".ljust(len(match.group())), text[:MAX_TOLD])
-    text = asides_as_commas(text)
+    text = asides_as_commas(_SLASHED.sub(",  ", text))
     untold: list[tuple[str, int]] = []
     open_list: FactKind | None = None
     for match in _CLAUSES.finditer(text):
@@ -317,6 +321,10 @@ def told_in_words(
         asserted = None if labelled or goes_on else by_assertion(interpreter, part, group, left)
         if labelled:
             fact, value, at = labelled
+            if fact.name == "processor.threads":
+                if not (whole := threads_of_all(text, str(value.value))):
+                    continue
+                value = exactly("count", int(whole))
             open_list = fact if fact.kind == "list" else None
         elif asserted:
             fact, value, at = asserted
@@ -350,7 +358,7 @@ def told_under(interpreter: Interpreter, entry: Entry, group: str, item: Item) -
     """``Password   required, set 2025-01-02, never expires``: clauses that the label begins. Whether one told anything."""
     told = False
     left = list(FIELDS[group])
-    for match in _CLAUSES.finditer(entry.printed[:MAX_TOLD]):
+    for match in _CLAUSES.finditer(_SLASHED.sub(",  ", entry.printed[:MAX_TOLD])):
         part = match.group().strip()
         denied = NOT.fullmatch(part)
         whole = f"{part[: denied.start('rest')]}{entry.label} {denied['rest']}" if denied else f"{entry.label} {part}"

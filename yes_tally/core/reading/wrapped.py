@@ -106,8 +106,10 @@ def unwrapped(lines: Sequence[Line]) -> tuple[list[Line], Pieces] | None:
         return None
     after = [(line, lines[place + 1]) for place, line in enumerate(lines[:-1]) if full[place]]
     alike = sum(len(cells_by_gap(rest.text)) >= max(3, len(cells_by_gap(line.text))) for line, rest in after)
-    if alike * 2 >= len(after):
+    if alike * 2 >= len(after) and not _cut_in_two(lines, full):
         return None  # what follows are rows of their own
+    if not full[0] and any(len(cells_by_gap(rest.text)) > 1 for _, rest in after):
+        return None  # only the end of a last cell can go on where the head does not
     whole: list[Line] = []
     pieces: Pieces = {}
     goes_on = False
@@ -122,6 +124,12 @@ def unwrapped(lines: Sequence[Line]) -> tuple[list[Line], Pieces] | None:
             pieces[line.number] = [(0, line.number)]
         goes_on = is_full
     return whole, pieces
+
+
+def _cut_in_two(lines: Sequence[Line], full: Sequence[bool]) -> bool:
+    """Whether the head and every row below it go on on one line each, the head's with labels."""
+    every_other = all(full[::2]) and not any(full[1::2]) and len(lines) % 2 == 0 and len(lines) > _DEEP
+    return every_other and all(is_known(label) for label, _ in cells_by_gap(lines[1].text))
 
 
 def led_back_to(groups: Sequence[Group], pieces: Pieces) -> None:

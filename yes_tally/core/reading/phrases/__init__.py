@@ -320,11 +320,23 @@ def is_unique(phrase: Phrase) -> bool:
     return len(LABELS.get(frozenset(words_of(phrase.text)), ())) == 1
 
 
+_IN_BRACKETS = re.compile(r"(?P<label>[^()/]{2,30}?) \((?P<parts>[^()/]+(?: ?/ ?[^()/]+)+)\)")
+
+
+def labels_in_brackets(label: str) -> list[str]:
+    """The labels that one holds whose brackets list words (``Speed (set / rated)``): each word is said of what stands
+    before them. None where a label holds no more than itself."""
+    several = _IN_BRACKETS.fullmatch(label)
+    return [f"{several['label']} {part.strip()}" for part in several["parts"].split("/")] if several else []
+
+
 @per_book(16384)
 def is_known(label: str) -> bool:
     """Whether a label means anything at all, be it only which item is spoken of."""
     if meanings(label) or names_item(label):
         return True
+    if parts := labels_in_brackets(label):
+        return all(map(meanings, parts))
     if "/" in label and len(parts := label.split("/")) == 2:
         return all(meanings(part.strip()) for part in parts)
     bare, unit = split_unit(label)

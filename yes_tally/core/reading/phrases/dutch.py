@@ -30,7 +30,7 @@ SUBJECTS: dict[str, str] = {
     "connection": "verbinding|verbindingen",
     "neighbour": "buur|buren",
     "route": "route|routes|routetabel",
-    "boot_entry": "opstartitem|opstartitems|opstartmenu",
+    "boot_entry": "opstartitem|opstartitems|opstartmenu|opstartlader|opstartbeheer|bootlader",
     "variable": "variabele|variabelen|omgevingsvariabele|omgevingsvariabelen|omgeving",
     "search_folder": "zoekpad",
     "page_file": "wisselbestand|wisselgeheugen",

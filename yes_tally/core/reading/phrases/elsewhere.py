@@ -24,6 +24,7 @@ _LISTED = (
 _TOLD = (
     "virtual memory|virtueller speicher|memoire virtuelle|memoria virtual|memoria virtuale|virtueel geheugen|pamiec wirtualna|"
     "charge level|level of charge|state of charge|charged to|ladezustand|ladestand|niveau de charge|etat de charge|nivel de carga|estado de carga|carga actual|nivel da bateria|livello di carica|stato di carica|laadniveau|laadtoestand|poziom naladowania|stan naladowania|"
+    "threads per core|threads je kern|threads pro kern|threads par coeur|hilos por nucleo|threads por nucleo|thread per core|threads per kern|watki na rdzen|"
     "wear|wear level|verschleiss|verschleissgrad|usure|taux d usure|desgaste|nivel de desgaste|usura|livello di usura|slijtage|slijtageniveau|zuzycie|poziom zuzycia|"
     "shortcut|verknupfung|raccourci|font|schriftart|scheduled job|"
     "account expires|account expires on|account expiry|account expiration|account expiration date|konto lauft ab|konto lauft ab am|kontoablauf|compte expire|"
@@ -47,7 +48,7 @@ def tell_elsewhere(labels: Sequence[str]) -> bool:
     return len(labels) > 2 and any(words_of(label[:80]) in _names(_FIELDS) for label in labels)
 
 
-@lru_cache(maxsize=3)
+@lru_cache(maxsize=5)
 def _names(things: str) -> frozenset[tuple[str, ...]]:
     return frozenset(words_of(name) for name in things.split("|"))
 
@@ -69,3 +70,18 @@ def asks_elsewhere(command: str) -> bool:
     """Whether a command asks for a list of such things, by its name."""
     name = command.split(None, 1)[0] if command.strip() else ""
     return words_of(command[:80]) in _names(_LISTED) or words_of(name[:80]) in _names(_LISTED)
+
+
+_LICENCE = "licence|license|licensing|activation|lizenz|lizenzen|licences|licencia|licencias|licenca|licencas|licenza|licenze|licentie|licenties|licencja|licencje|licencji"
+_A_PROGRAM = (
+    "suite|package|program|programs|application|applications|app|apps|paket|programm|programms|programme|programmen|anwendung|anwendungen|"
+    "paquet|logiciel|logiciels|paquete|programa|programas|aplicacion|aplicaciones|pacote|aplicativo|aplicativos|"
+    "pacchetto|programma|programmi|applicazione|applicazioni|pakket|programmas|toepassing|toepassingen|pakiet|pakietu|programu|programow|aplikacji"
+)
+
+
+@lru_cache(maxsize=1024)
+def is_licence_of_program(heading: str) -> bool:
+    """Whether a heading speaks of the licence of something other than the system (``Licence of the office suite``)."""
+    words = [(word,) for word in words_of(heading[:80])]
+    return all(any(word in _names(them) for word in words) for them in (_LICENCE, _A_PROGRAM))

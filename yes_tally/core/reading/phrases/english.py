@@ -37,7 +37,7 @@ SUBJECTS: dict[str, str] = {
     "connection": "connection|socket|open connection|open socket|listening port",
     "neighbour": "neighbour|neighbor|arp|address resolution|hardware address table",
     "route": "route|routing|routing table",
-    "boot_entry": "boot entry|boot option|start entry|boot loader entry|boot menu|boot list",
+    "boot_entry": "boot entry|boot option|start entry|boot loader entry|boot menu|boot list|boot loader|bootloader|boot manager",
     "variable": "variable|environment variable|environment|env|environ",
     "search_folder": "search folder|search path|executable path",
     "page_file": "page file|swap|swap space|paging file|swap file|pagefile",

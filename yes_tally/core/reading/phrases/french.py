@@ -30,7 +30,7 @@ SUBJECTS: dict[str, str] = {
     "connection": "connexion|connexions|connexions ouvertes",
     "neighbour": "voisin|voisins|voisinage",
     "route": "route|routes|routage",
-    "boot_entry": "entree demarrage|entrees demarrage|menu de demarrage",
+    "boot_entry": "entree demarrage|entrees demarrage|menu de demarrage|chargeur de demarrage|chargeur d amorcage|gestionnaire de demarrage|gestionnaire d amorcage",
     "variable": "variable|variables|variable environnement|environnement",
     "search_folder": "chemin recherche",
     "page_file": "fichier echange|fichier pagination",

@@ -31,7 +31,7 @@ SUBJECTS: dict[str, str] = {
     "connection": "verbindung|verbindungen|offene verbindungen",
     "neighbour": "nachbar|nachbarn",
     "route": "route|routen|leitweg|routingtabelle",
-    "boot_entry": "starteintrag|starteintrage|startoption|bootmenu",
+    "boot_entry": "starteintrag|starteintrage|startoption|bootmenu|startlader|bootlader|startmanager|bootmanager|startladeprogramm|startprogramm",
     "variable": "umgebungsvariable|variable|umgebungsvariablen|umgebung",
     "search_folder": "suchpfad",
     "page_file": "auslagerungsdatei",

@@ -30,7 +30,7 @@ SUBJECTS: dict[str, str] = {
     "connection": "polaczenie|polaczenia",
     "neighbour": "sasiad|sasiedzi",
     "route": "trasa|trasy|routing|tablica tras|tabela routingu",
-    "boot_entry": "wpis rozruchu|wpisy rozruchu|wpisy rozruchowe|menu rozruchu",
+    "boot_entry": "wpis rozruchu|wpisy rozruchu|wpisy rozruchowe|menu rozruchu|program rozruchowy|menedzer rozruchu|menedzer startu",
     "variable": "zmienna|zmienne|zmienna srodowiskowa|srodowisko",
     "search_folder": "sciezka wyszukiwania",
     "page_file": "plik stronicowania|plik wymiany",

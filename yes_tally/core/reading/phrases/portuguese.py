@@ -30,7 +30,7 @@ SUBJECTS: dict[str, str] = {
     "connection": "ligacao|ligacoes|conexao|conexoes",
     "neighbour": "vizinho|vizinhos",
     "route": "rota|rotas|encaminhamento",
-    "boot_entry": "entrada arranque|entradas arranque|entrada inicializacao",
+    "boot_entry": "entrada arranque|entradas arranque|entrada inicializacao|carregador de arranque|carregador de inicializacao|gestor de arranque|gerenciador de inicializacao",
     "variable": "variavel|variaveis|variavel ambiente|ambiente",
     "search_folder": "caminho pesquisa",
     "page_file": "ficheiro paginacao|arquivo paginacao|ficheiro de troca",

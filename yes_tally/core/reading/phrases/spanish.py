@@ -30,7 +30,7 @@ SUBJECTS: dict[str, str] = {
     "connection": "conexion|conexiones",
     "neighbour": "vecino|vecinos",
     "route": "ruta|rutas|enrutamiento",
-    "boot_entry": "entrada arranque|entradas arranque|arranque|menu arranque",
+    "boot_entry": "entrada arranque|entradas arranque|arranque|menu arranque|cargador de arranque|gestor de arranque|administrador de arranque",
     "variable": "variable|variables|variable entorno|entorno",
     "search_folder": "ruta busqueda",
     "page_file": "archivo paginacion|archivo intercambio",

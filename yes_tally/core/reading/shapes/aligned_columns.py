@@ -83,6 +83,10 @@ def _goes_on(lines: Sequence[Line], at: int) -> bool:
 _LIKELY = 0.7
 
 
+# What a column of row numbers is called by where its head says nothing.
+_ROW_NUMBER = "#"
+
+
 def _under(lines: Sequence[Line], at: int, deep: int = 1) -> Layout | None:
     """The lines below a head of ``deep`` lines, by the head's first line."""
     header = lines[at].text.rstrip()
@@ -102,6 +106,8 @@ def _under(lines: Sequence[Line], at: int, deep: int = 1) -> Layout | None:
     for line in lines[at + 1 : at + deep]:
         more = [_between(line.text, a, b) for a, b in zip(bounds, [*cuts, len(line.text)], strict=True)]
         labels = [(f"{a} {b}".strip(), left) for (a, left), (b, _) in zip(labels, more, strict=True)]
+    if not labels[0][0] and all(text[: cuts[0]].strip().isdigit() for text in rows_seen):
+        labels[0] = _ROW_NUMBER, 0
     known = sum(is_likely(label) and not names_item(label) for label, _ in labels if label)
     named = sum(bool(label) for label, _ in labels)
     if (

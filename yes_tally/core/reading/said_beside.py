@@ -1,0 +1,35 @@
+"""What a text found beside a value says of another fact, where that is not what is printed."""
+
+from __future__ import annotations
+
+import re
+
+from yes_tally.core.reading.values import mask_of
+
+
+def said_aside(match: re.Match[str], aside: str) -> str | None:
+    """What the text found beside a value says of the fact ``aside``, for a value of its kind; ``None`` where nothing."""
+    if aside == "adapter.mask":
+        return mask_of(match[1])
+    return threads_of_all(match.string, match[1]) if aside == "processor.threads" else match[1]
+
+
+# ``2 threads per core``, ``each with 2 threads``: said of one core.
+_EACH = re.compile(
+    r"\b(?:each|apiece|per core|a core|je(?:weils)?(?: Kern)?|pro Kern|chacun|par c(?:oe|œ)ur|cada (?:uno|um|núcleo)|por núcleo"
+    r"|ciascuno|per (?:nucleo|kern|rdzeń)|elk|każdy|na rdzeń)\b",
+    re.I,
+)
+_CORES = re.compile(r"(\d{1,3}) (?:cores?|kernen?|c(?:oe|œ)urs|n[uú]cleos|nuclei|rdzeni[ea]?)\b|^\s*(\d{1,3})\b", re.I)
+
+
+_MOST_OF_ONE = 4
+
+
+def threads_of_all(printed: str, threads: str) -> str | None:
+    """The threads of all cores: as printed, or what is said of each core times the cores that the text counts; ``None``
+    where it counts none."""
+    if not _EACH.search(printed) or int(threads) > _MOST_OF_ONE:
+        return threads  # of one processor among several
+    cores = _CORES.search(printed)
+    return str(int(cores[1] or cores[2]) * int(threads)) if cores else None

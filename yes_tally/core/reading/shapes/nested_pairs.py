@@ -1,0 +1,150 @@
+"""Pairs nested by how deep they stand: which of them are told of what, and where a record of them begins."""
+
+from __future__ import annotations
+
+import itertools
+import re
+from collections.abc import Sequence
+
+from yes_tally.core.reading.decode import Line
+from yes_tally.core.reading.labels import words_of
+from yes_tally.core.reading.phrases import SUBJECTS, names_item
+from yes_tally.core.reading.shapes.flow_mappings import flow_mapping
+from yes_tally.core.reading.shapes.indexed_keys import by_head, by_index
+from yes_tally.core.reading.shapes.layout import MAX_LABEL, RULE, Entry, Group, Heading, indent_of
+from yes_tally.core.reading.shapes.pairs_in_lines import LISTED, Pair, without_dash
+
+# ``Carte 1 : Wickerlink GbE 210``: which one of something, whatever that may be.
+_NUMBERED = re.compile(r"[^\W\d_]+(?: [^\W\d_]+)? #?\d{1,3}")
+_PAIR_BESIDE = re.compile(r"\S\s{2,}[^\W\d_][^:]{1,30}:\s+\S")
+
+
+def nested(lines: Sequence[Line], pairs: Sequence[Pair | None]) -> list[Group]:
+    """The records that pairs make, by their lines' indents; ``pairs`` holds that of each line, ``None`` where it has none."""
+    root = Group()
+    stack: list[tuple[int, Group]] = [(-1, root)]
+    last: tuple[int, Pair] | None = None
+    indents = [indent_of(line.text) for line in lines]
+    for index, (line, pair) in enumerate(zip(lines, pairs, strict=True)):
+        text = line.text
+        if not text.strip() or (pair is None and RULE.match(text[:MAX_LABEL])):
+            continue
+        indent = indents[index]
+        if record := flow_mapping(line):
+            while stack[-1][0] >= indent:
+                stack.pop()
+            _holder(stack, indent).children.append(Group(entries=record))
+            last = None
+            continue
+        deeper = index + 1 < len(lines) and indents[index + 1] > indent
+        if pair is None and last and indent > last[0] and _lists_record(lines, pairs, indents, index):
+            # ``Cards: 2 fitted`` over ``[01]: Wickerlink GbE 210`` with pairs below it: records of the label's.
+            while stack[-1][0] >= last[0]:
+                stack.pop()
+            entries, counts = stack[-1][1].entries, last[1].value[:1].isdigit()
+            at = entries.pop().line if entries and counts and entries[-1].label == last[1].label else line.number - 1
+            owner = Group(Heading(last[1].label, at, last[0] + 1))
+            stack[-1][1].children.append(owner)
+            stack.append((last[0], owner))
+            last = None
+        if pair is None and last and indent > last[0] and not (deeper and indent < last[1].column):
+            _holder(stack, last[0]).entries.append(Entry(last[1].label, text.strip(), line.number, indent + 1))
+            continue
+        listed = (
+            pair is not None and not pair.value and deeper and LISTED.match(lines[index + 1].text, indents[index + 1])
+        )
+        opens = deeper and (bool(listed) or not (pairs[index + 1] is None and pair is not None))
+        if (
+            pair is None
+            and len(stack) > 1
+            and stack[-1][1].heading
+            and indent > stack[-1][0]
+            and LISTED.match(text, indent)
+            and not _lists_record(lines, pairs, indents, index)
+        ):
+            # ``disks`` over ``0: Basalt NV1000, 1.0 TB``: listed under what they are.
+            stack[-1][1].entries.append(Entry(stack[-1][1].heading.text, text.strip(), line.number, indent + 1))
+        elif (pair is None and (opens or _heads(pairs, index, text))) or (pair and not pair.value and opens):
+            while stack[-1][0] >= indent:
+                stack.pop()
+            child = Group(Heading(text.strip(), line.number, indent + 1))
+            stack[-1][1].children.append(child)
+            stack.append((indent if opens else indent - 1, child))
+            last = None
+        elif pair and deeper and (_names_one(pair.label) or (pairs[index + 1] and names_kind(pair.label))):
+            # ``Disk 0: Basalt NV1000``, ``Firmware: Loamgate L52`` over indented pairs: a record that the pair begins.
+            while stack[-1][0] >= indent:
+                stack.pop()
+            child = Group(Heading(pair.label, line.number, indent + 1))
+            child.entries.append(Entry(pair.label, pair.value, line.number, pair.column + 1))
+            stack[-1][1].children.append(child)
+            stack.append((indent, child))
+            last = None
+        elif pair:
+            dash = without_dash(text)[1] if text[indent] == "-" else 0
+            while stack[-1][0] >= indent:
+                stack.pop()
+            if dash:
+                item = Group()
+                _holder(stack, indent).children.append(item)
+                stack.append((indent, item))
+                indent += dash
+            _add(stack, indent, Entry(pair.label, pair.value, line.number, pair.column + 1))
+            last = (indent, pair)
+    return _records(root)
+
+
+def _lists_record(lines: Sequence[Line], pairs: Sequence[Pair | None], indents: Sequence[int], index: int) -> bool:
+    """Whether a line is one of a list, with pairs below it."""
+    return (
+        index + 1 < len(lines)
+        and indents[index + 1] > indents[index]
+        and pairs[index + 1] is not None
+        and LISTED.match(lines[index].text, indents[index]) is not None
+    )
+
+
+def _names_one(label: str) -> bool:
+    return names_item(label) or _NUMBERED.fullmatch(label) is not None
+
+
+def names_kind(label: str) -> bool:
+    """Whether a label is nothing but what a thing is called (``Mainboard``)."""
+    return words_of(label) in SUBJECTS
+
+
+def _holder(stack: list[tuple[int, Group]], indent: int) -> Group:
+    for at, group in reversed(stack):
+        if at < indent:
+            return group
+    return stack[0][1]
+
+
+def _add(stack: list[tuple[int, Group]], indent: int, entry: Entry) -> None:
+    _holder(stack, indent).entries.append(entry)
+
+
+def _heads(pairs: Sequence[Pair | None], index: int, text: str) -> bool:
+    """A short line before a pair, with none before it, is what the pairs speak of."""
+    before = pairs[index - 1] if index else None
+    after = pairs[index + 1] if index + 1 < len(pairs) else None
+    return after is not None and before is None and len(text.strip()) <= MAX_LABEL and not text.rstrip().endswith(".")
+
+
+def _records(root: Group) -> list[Group]:
+    """Split the top level where its first label is repeated; each part is then a record of its own."""
+    for group in list(root.walk()):
+        group.entries, indexed = by_index(group.entries)
+        group.entries, headed = by_head(group.entries)
+        group.children += [*headed, *indexed]
+    entries = root.entries
+    first = entries[0].label if entries else ""
+    starts = [i for i, e in enumerate(entries) if e.label == first and e.printed != ""]
+    apart = [i for i, j in itertools.pairwise(starts) if j - i > 1]
+    # ``Profile: domain   State: on``: each line is a record.
+    whole = len(starts) == len(entries) and all(_PAIR_BESIDE.search(entry.printed) for entry in entries)
+    if len(starts) < 2 or not (apart or whole):
+        return [root]
+    bounds = [*starts, len(entries)]
+    parts = [Group(entries=entries[a:b]) for a, b in itertools.pairwise(bounds)]
+    return [Group(heading=root.heading, children=[*parts, *root.children], table=False)]

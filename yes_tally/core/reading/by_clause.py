@@ -9,7 +9,8 @@ from typing import TYPE_CHECKING
 from yes_tally.core.catalogue import FACTS, FactKind
 from yes_tally.core.quantity import Value, exactly
 from yes_tally.core.reading.decide import Guess, decide
-from yes_tally.core.reading.values import FILE_SYSTEM, memory_told, understand
+from yes_tally.core.reading.measures import memory_told
+from yes_tally.core.reading.values import FILE_SYSTEM, understand
 from yes_tally.core.words import choice_named, choice_of, flag_of, is_placeholder
 
 if TYPE_CHECKING:

@@ -9,6 +9,7 @@ from typing import TYPE_CHECKING
 
 from yes_tally.core.catalogue import FACTS, ITEMS
 from yes_tally.core.quantity import exactly
+from yes_tally.core.reading.addresses import addresses
 from yes_tally.core.reading.decode import Line
 from yes_tally.core.reading.sentences import (
     HOP_TARGET,
@@ -22,7 +23,7 @@ from yes_tally.core.reading.sentences import (
     statements,
 )
 from yes_tally.core.reading.shapes.layout import MAX_LABEL, Entry
-from yes_tally.core.reading.values import addresses, understand
+from yes_tally.core.reading.values import understand
 
 if TYPE_CHECKING:
     from yes_tally.core.reading.drafts import Item

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import re
 
-from yes_tally.core.reading.values import mask_of
+from yes_tally.core.reading.addresses import mask_of
 
 
 def said_aside(match: re.Match[str], aside: str) -> str | None:

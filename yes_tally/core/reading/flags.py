@@ -1,0 +1,70 @@
+"""Whether something is so: what words say of a flag, where it is not plainly yes or no."""
+
+from __future__ import annotations
+
+import re
+
+from yes_tally.core.catalogue import FactKind
+from yes_tally.core.quantity import Locale, Value, exactly
+from yes_tally.core.words import flag_of
+
+_STATE_WORD = re.compile(r"[^\W\d_]+(?=,? (?:(?:at|with|mit|à|a|con|com|met|z)\b|\d|\())")
+
+
+_LOCKED = re.compile(
+    r"(?:locked(?: out)?|blocked|gesperrt|bloqu[ée]e?|verrouill[ée]e?|bloquead[oa]|bloccat[oa]|geblokkeerd|vergrendeld|zablokowan[yea])",
+    re.I,
+)
+_RIGHTS = re.compile(
+    r"(?:(?P<all>(?:local )?(?:adm\w*|amministrat\w+|beheerder\w*|verwalter\w*))|(?:standard |limited )?(?:user|guest|benutzer|gast|utilisateur|invit\w+|usuario|utente|ospite|gebruiker|utilizador|convidado|uzytkownik|użytkownik|gość)s?)\s*$",
+    re.I,
+)
+_PARTED = re.compile(
+    r"\b(?:disconnected|unplugged|getrennt|d[ée]connect[ée]e?|d[ée]branch[ée]e?|desconectad[oa]s?|desligad[oa]s?|desenchufad[oa]|scollegat[oa]|disconness[oa]|losgekoppeld|"
+    r"verbroken|roz[łl][ąa]czon\w+|od[łl][ąa]czon\w+|nie po[dł][łl]?[ąa]czon\w+|no (?:cable|link)|pas (?:branch[ée]e?|connect[ée]e?)|niet (?:verbonden|aangesloten)|sin conexi[óo]n|link down)\b",
+    re.I,
+)
+_HOW_ADDRESSED = re.compile(
+    r"(?:(?:by |via |per |par |por |da |door |przez )?(?P<yes>dhcp|auto\w*)|static|manual\w*|fixed|fest|fixe|fij[oa]|fix[oa]|statico|statisch|vast|statyczn\w+)(?![\w-])",
+    re.I,
+)
+
+
+# What is said of a signature.
+_SIGNATURE = re.compile(
+    r"(?:(?P<good>good|valid|ok|verified|trusted|present|g[uü]ltig|valide|v[aá]lid[ao]|geldig|prawid[łl]ow\w|wa[żz]n\w)|"
+    r"missing|none|invalid|bad|absent|broken|unverified|untrusted|revoked|expired|fehlt|ung[uü]ltig|absente?|assente|manquante?|falta|ausente|inv[aá]lida|"
+    r"mancante|non valida|ontbreekt|ongeldig|brak|niewa[żz]n\w|nieprawid[łl]ow\w)\b",
+    re.I,
+)
+
+
+# ``UEFI with secure boot``
+_WITH_OR_WITHOUT = {
+    **dict.fromkeys("with mit avec con com met z".split(), True),
+    **dict.fromkeys("without ohne sans sin sem senza zonder bez".split(), False),
+}
+# Who signs has a name of several words.
+_SIGNER = re.compile(r"[A-Z][\w&.'-]+(?: [\w&.'-]+){1,5}")
+
+
+def flag(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
+    """Whether ``fact`` is so, or ``None`` where the text says neither."""
+    # "connected at 1 Gbit/s", "up, full duplex": the first word says it.
+    if fact.name == "adapter.dhcp" and (how := _HOW_ADDRESSED.match(text)):
+        return exactly("flag", bool(how["yes"]))
+    if fact.name == "account.admin" and (right := _RIGHTS.match(text)):
+        return exactly("flag", bool(right["all"]))
+    if fact.name == "account.enabled" and _LOCKED.fullmatch(text):
+        return exactly("flag", False)
+    if fact.name == "driver.signed" and (signature := _SIGNATURE.match(text)):
+        return exactly("flag", bool(signature["good"]))
+    if fact.name == "firmware.secure_boot" and (beside := _WITH_OR_WITHOUT.get(text.casefold())) is not None:
+        return exactly("flag", beside)
+    if fact.name == "adapter.connected" and _PARTED.search(text):
+        return exactly("flag", False)
+    first = _STATE_WORD.match(text) if fact.name == "adapter.connected" else None
+    value = flag_of(first.group() if first else text)
+    if value is None and fact.name == "driver.signed" and _SIGNER.fullmatch(text):
+        return exactly("flag", True)  # ``Signed by   Harbour Hardware Signing``
+    return None if value is None else exactly("flag", value)

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import re
 
-from yes_tally.core.reading.text_forms import SERIAL
+from yes_tally.core.reading.text_forms import BUS, SERIAL, TURNS
 
 # What leads from a thing to its day: ``F12 of 2024-09-30``.
 DATED_BY = "of|from|dated|released|vom|von|du|del|de|dal|di|van|z dnia|z|da|op|em|le"
@@ -28,6 +28,11 @@ _LEASE_END = (
     "adapter.lease_until",
 )
 
+_SECURE_BOOT = (
+    r"secure boot|arranque seguro|inicio seguro|sichere[mrn]? start|d[ée]marrage s[ée]curis[ée]|avvio sicuro"
+    r"|veilige? (?:opstarten|start)|bezpieczn\w+ (?:rozruch\w*|start\w*)"
+)
+
 # A value often carries more in its text: (fact, pattern with one group, what the group says).
 ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
     "processor.cores": (
@@ -42,8 +47,8 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
         (re.compile(r"\((?:m[áa]x\w*|up to|höchstens|bis(?: zu)?|jusqu\S*|hasta|até|fino a|tot|do|maks\w*)\.?:?\s*([\d.,]+\s*[GM]Hz)", re.I), "processor.max_clock"),
     ),
     "firmware.mode": (
-        (re.compile(r"(?:secure boot|arranque seguro|inicio seguro|sicherer start|d[ée]marrage s[ée]curis[ée]|avvio sicuro|veilige? (?:opstarten|start)|bezpieczny (?:rozruch|start))(?: is)?:? (\w+)", re.I), "firmware.secure_boot"),
-        (re.compile(r"\b(with(?:out)?|mit|ohne|avec|sans|con|sin|com|sem|senza|met|zonder|z|bez) (?:secure boot|arranque seguro|inicio seguro|sichere[mrn]? start|d[ée]marrage s[ée]curis[ée]|avvio sicuro|veilige? (?:opstarten|start)|bezpieczn\w+ (?:rozruch\w*|start\w*))", re.I), "firmware.secure_boot"),
+        (re.compile(rf"(?:{_SECURE_BOOT})(?: is)?:? (\w+)", re.I), "firmware.secure_boot"),
+        (re.compile(rf"\b(with(?:out)?|mit|ohne|avec|sans|con|sin|com|sem|senza|met|zonder|z|bez) (?:{_SECURE_BOOT})", re.I), "firmware.secure_boot"),
     ),
     "machine.model": (
         (re.compile(r"\((laptop|notebook|desktop|tower|mini(?: ?pc)?|all-in-one|server|tablet|portable|portátil|portatile|przenośny)\)$", re.I), "machine.form"),
@@ -60,18 +65,18 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
         (re.compile(r"^(?:(?!\s\s)[^,;:])*\S (\d+[.,]\d+ ?[GT]i?B|\d+ [GT]i?B(?= \S))\b(?: \S+){0,3}$"), "disk.size"),
         # ``Basalt NV500 466 GB``: behind a name that has a number already
         (re.compile(r"^(?:(?!\s\s)[^,;:(])*\d\S* (\d+ [GT]i?B)$"), "disk.size"),
-        (re.compile(r"^[^,;:]*\d ?[GT]i?B (?:\S+ )?(NVMe|SATA|SAS|SCSI|USB|PCIe|IDE|eMMC)\b", re.I), "disk.bus"),
+        (re.compile(rf"^[^,;:]*\d ?[GT]i?B (?:\S+ )?({BUS})\b", re.I), "disk.bus"),
         (re.compile(r"^[^,;:]*\d ?[GT]i?B (?:\S+ ){0,2}(SSD|HDD)\b", re.I), "disk.media"),
     ),
     "disk.media": (
         # ``SATA SSD``
-        (re.compile(r"^(NVMe|SATA|SAS|SCSI|USB|PCIe|IDE|eMMC) (?=SSD|HDD|solid|hard)", re.I), "disk.bus"),
+        (re.compile(rf"^({BUS}) (?=SSD|HDD|solid|hard)", re.I), "disk.bus"),
         # ``SSD NVMe``, ``disco duro SATA``
-        (re.compile(r"^(?:\S+ ){1,2}(NVMe|SATA|SAS|SCSI|USB|PCIe|IDE|eMMC)(?: \D{0,4}\d{4,5} ?\S+)?$", re.I), "disk.bus"),
+        (re.compile(rf"^(?:\S+ ){{1,2}}({BUS})(?: \D{{0,4}}\d{{4,5}} ?\S+)?$", re.I), "disk.bus"),
     ),
     "disk.bus": (
-        (re.compile(r"^(?:NVMe|SATA|SAS|SCSI|USB|PCIe|IDE|eMMC) (SSD|HDD)\b", re.I), "disk.media"),
-        (re.compile(r"\b(\d{4,5} ?(?:rpm|u/min|tr/min|t/min|g/min|giri/min|obr\.?/min|tpm))", re.I), "disk.media"),
+        (re.compile(rf"^(?:{BUS}) (SSD|HDD)\b", re.I), "disk.media"),
+        (re.compile(rf"\b({TURNS})", re.I), "disk.media"),
     ),
     "battery.full": ((re.compile(r"\(([\d.,]+ ?%) (?:of|von|du|de|di|del|do|da|van|z)\b", re.I), "battery.health"),),
     "graphics.name": ((re.compile(r" \(?([\d.,]+ ?[MG]i?[BO])\)?$", re.I), "graphics.memory"),),

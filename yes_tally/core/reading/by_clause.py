@@ -10,6 +10,7 @@ from yes_tally.core.catalogue import FACTS, FactKind
 from yes_tally.core.quantity import Value, exactly
 from yes_tally.core.reading.decide import Guess, decide
 from yes_tally.core.reading.measures import memory_told
+from yes_tally.core.reading.text_forms import TURNS
 from yes_tally.core.reading.values import FILE_SYSTEM, understand
 from yes_tally.core.words import choice_named, choice_of, flag_of, is_placeholder
 
@@ -65,9 +66,7 @@ FORMS = {
 _BUSES = frozenset("sata nvme usb sas scsi pcie ata ide mmc sd thunderbolt fibre iscsi virtio".split())
 _UNTIL = re.compile(r" (?:until|till|through|bis|jusqu'au|hasta|até|fino al|tot|do) .*\d.*$", re.I)
 # ``HDD 7200 rpm``, ``disco duro SATA a 5400 rpm``
-_TURNS = re.compile(
-    r"(?: (?:at|mit|à|a|con|com|met|z|di))? \d{4,5} ?(?:rpm|u/min|tr/min|t/min|g/min|giri/min|obr\.?/min|tpm)$", re.I
-)
+_TURNS = re.compile(rf"(?: (?:at|mit|à|a|con|com|met|z|di))? {TURNS}$", re.I)
 _BUS_BEHIND = re.compile(r" (?:nvme|sata|sas|usb)$", re.I)
 _BUS_RATE = re.compile(r" (?:\d(?:\.\d)?|i{1,3}|v)$| [\d.]+ ?g(?:b(?:it)?/s|bps)$")
 # What bare words may tell, by the unit or the words that only such a value has.

@@ -5,6 +5,9 @@ from __future__ import annotations
 import re
 
 # What stands before a serial number.
+# What a disk is connected by, where the name says it alone; and how its turns a minute are written.
+BUS = r"NVMe|SATA|SAS|SCSI|USB|PCIe|IDE|eMMC"
+TURNS = r"\d{4,5} ?(?:rpm|u/min|tr/min|t/min|g/min|giri/min|obr\.?/min|tpm)"
 SERIAL = r"s/?n|ser(?:ial|ie|\.)(?: (?:number|no\.?|nr\.?))?|seriennummer|serienummer|n[uú]mero de s[eé]ri?e|numer seryjny|matricola"
 # ``no battery here``, ``kein Akku vorhanden``: nothing is called so.
 _NONE = r"(?!(?:no|none|not|keine?r?|aucune?|pas de|ning[uú]na?|nessuna?|nenhuma?|geen|brak|sin|sans|ohne)\s)"
@@ -68,9 +71,7 @@ TEXT_FORMS: dict[str, re.Pattern[str]] = {
     "processor.name": re.compile(
         r"(?:\d{1,2} ?[x×] ?)?(?P<keep>[^(,]*?[A-Za-z](?:,(?=\d)|(?! (?:à|at|bei|mit|a|con|met|com|z|op) \d[\d.,]* ?[GM]Hz)[^(,])*(?:\([A-Za-z]+\)[^(,]*)*)"
     ),
-    "disk.bus": re.compile(
-        r"(?P<keep>(?:NVMe|SATA|SAS|SCSI|PCIe|IDE|eMMC)(?=(?: \(.*\)| ?[\d.]+ ?Gb(?:it)?/s\b.*|, .*)$)|.+)", re.I
-    ),
+    "disk.bus": re.compile(rf"(?P<keep>(?:{BUS})(?=(?: \(.*\)| ?[\d.]+ ?Gb(?:it)?/s\b.*|, .*)$)|.+)", re.I),
     "connection.protocol": re.compile(r"(?P<keep>tcp[46]?|udp[46]?|raw6?|icmp6?|unix)\b", re.I),
     # What the kernel calls a disk is not its model.
     "disk.model": re.compile(

@@ -45,11 +45,7 @@ _STRUCTURES = {
     "0": "firmware", "1": "machine", "2": "board", "3": "machine", "4": "processor", "7": "cache", "17": "module", "22": "battery",
 }  # fmt: skip
 _UNIT = frozenset("unit units einheit unite unidad unidade unita eenheid jednostka".split())
-_SAYS_VALUE = re.compile(
-    r"\b(?:value|values|reading|result|wert|angabe|valeur|valor|valore|waarde|warto[sś][cć]|found|actual|measured|ist|istwert|vorgefunden|trouv[ée]|constat[ée]|"
-    r"encontrado|trovato|rilevato|gevonden|aangetroffen|znaleziono|stwierdzono)\b",
-    re.I,
-)
+_WORD = re.compile(r"[^\W\d_]+")
 _LEAST_ROWS = 2
 _MOST_COLUMNS = 8
 _LEAST_KNOWN = 0.5
@@ -58,7 +54,7 @@ _LEAST_KNOWN = 0.5
 def lay_out(lines: Sequence[Line]) -> Layout | None:
     """Read a block as a table of labels and values, or ``None`` where its head names no such columns, or fewer than half
     of the labels mean something."""
-    if not lines or not _SAYS_VALUE.search(lines[0].text[:MAX_LINE]):
+    if not lines or _VALUE.isdisjoint(_WORD.findall(plain(lines[0].text[:MAX_LINE]))):
         return None
     rows = [line for line in lines if len(line.text) <= MAX_LINE and not RULE.match(line.text[:MAX_LABEL])]
     for table in _tables(rows):

@@ -664,6 +664,136 @@ BELOW = {
             "page_file#1.size": 5100273664,
         },
     ),
+    "a command that asks for one fact": (
+        "$ product-id\nHOS12-DP-0044-92281\n$ whoami\nicalloway\n$ kernel\n6.8.2-hb #1 SMP\n$ uptime\nup 3 days, 4:12, 2 users\n",
+        {"os.product_id": "HOS12-DP-0044-92281", "host.user": "icalloway", "os.kernel": "6.8.2-hb"},
+    ),
+    "a moment heads an event": (
+        "journal\n\n[1] 2025-03-13 22:14:09   error\n    source   volume-guard\n    event    117\n13.03.2025 22:13:58:\n    level    error\n    source   disk-port\n    event    11\n",
+        {
+            "event#1.at": "2025-03-13T22:14:09",
+            "event#1.level": "error",
+            "event#1.source": "volume-guard",
+            "event#1.id": "117",
+            "event#2.at": "2025-03-13T22:13:58",
+            "event#2.level": "error",
+            "event#2.source": "disk-port",
+            "event#2.id": "11",
+        },
+    ),
+    "a label with a number whose value says the kind": (
+        'Handle 0x0002, type 2: board\n    maker: "Fennimore"\n    product: "FB-900"\nHandle 0x0010, type 17: memory device\n    slot: "A1"\n    size: 32 GB\nHandle 0x0011, type 17: memory device\n    slot: "A2"\n    size: no module installed\n',
+        {
+            "board.maker": "Fennimore",
+            "board.model": "FB-900",
+            "module#1.slot": "A1",
+            "module#1.size": 34359738368,
+            "module#2.slot": "A2",
+        },
+    ),
+    "a title beside the PC's name": (
+        "printers and sound        host: nq-acc-07\n\n* Hall printer     port 10.20.1.90    driver Gullwing 4\n  Label writer     port USB001        driver Dovecot LW\n",
+        {
+            "host.name": "nq-acc-07",
+            "printer#1.default": True,
+            "printer#1.name": "Hall printer",
+            "printer#1.port": "10.20.1.90",
+            "printer#1.driver": "Gullwing 4",
+            "printer#2.name": "Label writer",
+            "printer#2.port": "USB001",
+            "printer#2.driver": "Dovecot LW",
+        },
+    ),
+    "volumes by where they are mounted": (
+        "--- volumes ---\n  /home        118.2 GiB    41.9 GiB free   on nvme0 part 2   encrypted\n  /mnt/share   1.8 TiB     900.1 GiB free   from fs1:/pub\n",
+        {
+            "volume#1.mount": "/home",
+            "volume#1.size": 126916283597,
+            "volume#1.free": 44989782426,
+            "volume#1.disk": "nvme0 part 2",
+            "volume#1.encrypted": True,
+            "volume#2.mount": "/mnt/share",
+            "volume#2.size": 1979120929997,
+            "volume#2.free": 966475015782,
+        },
+    ),
+    "disks by what a kernel calls them": (
+        "--- block devices ---\nnvme0   Basalt NV500     serial BNV5K1190007   465.8 GiB   nvme   healthy, 3 % worn\nsda     Shale 2T         serial SH2T-88120     1.8 TiB     sata   5400 rpm\n",
+        {
+            "disk#1.bus": "nvme",
+            "disk#1.model": "Basalt NV500",
+            "disk#1.serial": "BNV5K1190007",
+            "disk#1.size": 500148941619,
+            "disk#1.health": "good",
+            "disk#2.model": "Shale 2T",
+            "disk#2.serial": "SH2T-88120",
+            "disk#2.size": 1979120929997,
+            "disk#2.bus": "sata",
+            "disk#2.media": "hdd",
+        },
+    ),
+    "updates and their days below what counts them": (
+        "Updates ................ 2\n                         HU-21044 vom 20.08.2021\n                         HU-22107 vom 11.05.2022\n",
+        {
+            "update#1.id": "HU-21044",
+            "update#1.installed_at": "2021-08-20",
+            "update#2.id": "HU-22107",
+            "update#2.installed_at": "2022-05-11",
+        },
+    ),
+    "of what stands above": (
+        "Arbeitsspeicher ........ 8,0 GB in 1 von 2 Steckplätzen\n  davon nutzbar ........ 7,9 GB\n  davon frei ........... 3.211 MB\n  höchstens ............ 32 GB\n",
+        {
+            "memory.installed": 8589934592,
+            "memory.slots": 2,
+            "memory.usable": 8482560410,
+            "memory.available": 3366977536,
+            "memory.limit": 34359738368,
+        },
+    ),
+    "what a firmware cannot": (
+        "Firmware ............... Loamgate L31.0.4 vom 02.02.2022, Legacy (kein UEFI)\nSicherer Start ......... nicht möglich\nVirtualisierung ........ in der Firmware abgeschaltet\n",
+        {
+            "firmware.version": "L31.0.4",
+            "firmware.maker": "Loamgate",
+            "firmware.dated": "2022-02-02",
+            "firmware.mode": "legacy",
+            "firmware.secure_boot": False,
+            "security.virtualisation": False,
+        },
+    ),
+    "profiles in one line, called profiles": (
+        "Pare-feu : profil domaine activé, profil privé activé, profil public désactivé\n",
+        {
+            "firewall#1.profile": "domaine",
+            "firewall#1.on": True,
+            "firewall#2.profile": "privé",
+            "firewall#2.on": True,
+            "firewall#3.profile": "public",
+            "firewall#3.on": False,
+        },
+    ),
+    "a password's clauses in Polish": (
+        "Konta\n\nmwrona (bez nazwy)\n    włączone : tak\n    hasło : wymagane, zmienione 03.02.2025, nigdy nie wygasa\n    administrator : nie\n",
+        {
+            "account#1.name": "mwrona",
+            "account#1.enabled": True,
+            "account#1.password_required": True,
+            "account#1.password_set_at": "2025-02-03",
+            "account#1.password_expires_at": "never",
+            "account#1.admin": False,
+        },
+    ),
+    "a system, its version and build in brackets": (
+        "Harbour OS 12 Desk Pro (12.0, build 12.0.4417.82, x86-64, en-GB), set up 2024-06-14\n",
+        {
+            "os.name": "Harbour OS 12 Desk Pro",
+            "os.version": "12.0",
+            "os.build": "12.0.4417.82",
+            "os.architecture": "x86-64",
+            "os.installed_at": "2024-06-14",
+        },
+    ),
 }
 
 ECHOES = {

@@ -127,6 +127,9 @@ NO = (
         "non crittografato",
         "hors service",
         "no compatible",
+        *("not possible", "nicht moglich", "pas possible", "impossible", "no es posible", "imposible", "non possibile"),
+        *("impossibile", "nao e possivel", "impossivel", "niet mogelijk", "onmogelijk", "niemozliwe", "niemozliwy"),
+        *("non supporte", "non supportee", "nie obslugiwane", "nie jest mozliwe"),
         "switched off",
         "turned off",
         "gedeactiveerd",
@@ -174,7 +177,9 @@ _UNKNOWN_ONE = re.compile(
     r"(?:hersteller|herausgeber) unbekannt|unbekannter (?:hersteller|herausgeber)|(?:fabricant|editeur) inconnu|"
     r"(?:fabricante|editor) desconocido|(?:produttore|editore) sconosciuto|onbekende (?:maker|uitgever|fabrikant)|datum (?:unbekannt|onbekend)|date inconnue|fecha desconocida|data (?:sconosciuta|desconhecida|nieznana)|"
     r"(?:to be|wird|vom|[aà]|da|do|in|te be)\b.{0,24}\b(?:filled|ausgefullt|auszufullen|remplir|rellenar|completar|compilare|preencher|te vullen|invullen|uzupelnienia|wypelnienia)\b.{0,24}|"
-    r"nieznany (?:producent|wydawca)|(?:fabricante|editor) desconhecido"
+    r"nieznany (?:producent|wydawca)|(?:fabricante|editor) desconhecido|"
+    r"(?:no|without(?: a)?|ohne|keine?n?|sans|sin|senza|sem|zonder|geen|bez|brak|nessun) (?:full |vollstandigen? |volledige |pelnej |pelnego )?"
+    r"(?:name|namen|nom|nombre|nome|naam|nazwy|nazwiska|imienia)(?: complete?| completo)?"
 )
 # What says that nobody told it: "not reported", "nicht gemeldet", "non communiqué".
 _UNTOLD = re.compile(
@@ -349,7 +354,7 @@ _AND = (" and ", " und ", " et ", " y ", " e ", " en ", " i ", ", ", "/", " / ",
 
 
 _POSSIBLE = frozenset(
-    "supported present available possible capable unterstutzt vorhanden compatible soportado suportado supportato ondersteund obslugiwany".split()
+    "supported present available possible capable unterstutzt vorhanden moglich compatible presente disponible possible soportado disponivel suportado supportato disponibile ondersteund aanwezig mogelijk obslugiwany dostepna obecna".split()
 )
 _IS_POSSIBLE = ("prise en charge,", "pris en charge,", "wird unterstutzt,", "ist moglich,", "is supported,")
 _GOES_ON = frozenset("in by for since with until as im in dem seit par depuis por desde".split())
@@ -361,12 +366,19 @@ _CONTRARY = {
 }
 
 
+# Where it is switched, said first: ``in der Firmware abgeschaltet``.
+_IN_FIRMWARE = re.compile(
+    r"^(?:in the|in der|im|dans le|en el|nel|in de|no|w) (?:firmware|bios|setup|uefi|oprogramowaniu(?: ukladowym)?) (?=\w)"
+)
+_BUT = re.compile(r"^(?:but|aber|jedoch|mais|pero|ma|mas|maar|ale) ")
+
+
 def flag_of(text: str) -> bool | None:
     """Yes or no from a word in any of the languages, also when more is said after it (``yes, from 10.0.0.2``)."""
-    word = plain(text).strip("()[]<>\"'. ")
+    word = _IN_FIRMWARE.sub("", plain(text).strip("()[]<>\"'. "))
     if "," in word and (word.split(",")[0] in _POSSIBLE or word.startswith(_IS_POSSIBLE)):
         # ``supported, off in the firmware``: what it could do, then what it does.
-        word = word.partition(",")[2].strip()
+        word = _BUT.sub("", word.partition(",")[2].strip())
     first, *rest = word.split() or [""]
     for candidate in (
         word,

@@ -100,7 +100,7 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
         (re.compile(rf"[(,;] ?{_SEEN}:? {_AMOUNT}", re.I), "memory.usable"),
         (re.compile(rf"[(,;] ?{_FREE}:? {_AMOUNT}", re.I), "memory.available"),
         (re.compile(r"\d+ (?:of|von|sur|de|di|van|z|op|em) (\d+) (?:memory )?(?:slots?|sockets?|(?:steck)?plätzen?|emplacements|ranuras|ranhuras|encaixes|zócalos|posti|alloggiamenti|sleuven|plaatsen|gniazd|soquetes|slotów)", re.I), "memory.slots"),
-        (re.compile(r"\d+ (?:slots?|sockets?|emplacements|ranuras|zócalos|posti|alloggiamenti|sleuven|gniazd|soquetes|slotów|steckplätze)(?: [^\W\d_]+){0,2} (?:of|von|sur|de|di|van|z|op|su) (\d+)\b", re.I), "memory.slots"),
+        (re.compile(r"\d+ (?:slots?|sockets?|emplacements?|ranuras|zócalos|posti|alloggiamenti|sleuven|gniazd|soquetes|slotów|steckplätze)(?: [^\W\d_]+){0,2} (?:of|von|sur|de|di|van|z|op|su) (\d+)\b", re.I), "memory.slots"),
         (re.compile(rf"[(,;] ?(?:max\w*|m[áa]x\w*|up to|at most|maks\w*|h[öo]chstens|bis(?: zu)?|jusqu.[àa]|au plus|hasta|at[ée]|fino a|tot|do)[.:]? {_AMOUNT}", re.I), "memory.limit"),
     ),
     "memory.usable": (

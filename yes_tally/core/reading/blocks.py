@@ -77,8 +77,8 @@ def blocks_of(lines: Sequence[Line]) -> Iterator[Block]:
                 headings = (Heading(chunk[0].text.strip(), chunk[0].number, 1), *headings[:1])
             yield block
             continue
-        if len(chunk) == 1 and _counts(chunk[0].text[:MAX_LABEL]):
-            headings = (Heading(chunk[0].text.strip(), chunk[0].number, 1), *headings[:1])
+        if len(chunk) == 1 and (title := _title_of(chunk[0].text[:MAX_LABEL])):
+            headings = (Heading(title, chunk[0].number, 1), *headings[:1])
         pending.append(block)
         if layout.shape == "ruled table":
             yield _merged(pending)
@@ -218,6 +218,19 @@ def _counts(text: str) -> bool:
     """Whether a line says how many of what is listed below it."""
     by_tool = _TOOL_COUNTS.fullmatch(text.rstrip())
     return bool(_COUNTED.fullmatch(text) or (by_tool and subjects_in(words_of(by_tool["what"]))))
+
+
+def _title_of(text: str) -> str:
+    """What a line that stands alone says of what is listed below it: how many of them there are, or what they are,
+    beside the PC (``printers and sound      host: nq-acc-07``); empty where it says neither."""
+    if _counts(text):
+        return text.strip()
+    cells = cells_by_gap(text)
+    beside = len(cells) == _LEAST_CELLS and ":" not in cells[0][0] and _LABELLED.match(cells[1][0])
+    return cells[0][0] if beside and subjects_in(words_of(cells[0][0])) else ""
+
+
+_LEAST_CELLS = 2
 
 
 def _parted(chunk: list[Line]) -> Iterator[list[Line]]:

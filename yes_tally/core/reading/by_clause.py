@@ -38,6 +38,7 @@ FORMS = {
         r"(?:(?:on|at|an|auf|sur|en|su|op|na|em) )?(?:\d{1,3}\.){3}\d{1,3}(?::\d+)?|(?:USB|LPT|COM)\d+:?|FILE:|\\\\\S+",
         re.I,
     ),
+    "firmware.mode": re.compile(r"legacy(?:[ -]mod\w+)?(?: \([^()]*\))?|UEFI(?:[ -]mod\w+)?", re.I),
     "os.build": re.compile(r"(?:build )?\d+(?:\.\d+){2,}"),
     "display.width": re.compile(r"\d{3,5} ?[x×] ?\d{3,5}"),
     "account.full_name": re.compile(r"[«„“\"].+[»“”\"]"),
@@ -64,7 +65,7 @@ FORMS = {
     "volume.filesystem": re.compile(FILE_SYSTEM),
 }
 _BUSES = frozenset("sata nvme usb sas scsi pcie ata ide mmc sd thunderbolt fibre iscsi virtio".split())
-_UNTIL = re.compile(r" (?:until|till|through|bis|jusqu'au|hasta|até|fino al|tot|do) .*\d.*$", re.I)
+_UNTIL = re.compile(r" (?:until|till|through|bis|jusqu'au|hasta|até|fino al|tot|do) .*\d.*$| for (?:good|ever)$", re.I)
 # ``HDD 7200 rpm``, ``disco duro SATA a 5400 rpm``
 _TURNS = re.compile(rf"(?: (?:at|mit|à|a|con|com|met|z|di))? {TURNS}$", re.I)
 _BUS_BEHIND = re.compile(r" (?:nvme|sata|sas|usb)$", re.I)
@@ -220,10 +221,11 @@ _NOT_WITHIN = re.compile(
     re.I,
 )
 _NEVER = re.compile(
-    r"(?:(?P<before>.*\S)\s+)?(?:never|nie|niemals|jamais|nunca|mai|nooit|nigdy)\b\s*(?P<after>.*)", re.I
+    r"(?:(?P<before>.*\S)\s+)?(?:never|nigdy nie|nie(?<!nigdy nie)|niemals|jamais|nunca|mai|nooit|nigdy(?! nie))\b\s*(?P<after>.*)",
+    re.I,
 )
 # ``n'expire jamais``, ``nie wygasa nigdy``
-_NE = re.compile(r"^(?:n['’]|ne |no |non |n[ãa]o |nie )", re.I)
+_NE = re.compile(r"(?:^|(?<=\s))(?:n['’]|(?:ne|no|non|n[ãa]o|nie) )", re.I)
 # ``signed by Harbour Driver Signing``: what somebody did is done.
 _DONE_BY = re.compile(r"(?P<what>[^\W\d_]+) (?:by|von|par|por|da|door|przez) \S.*")
 _DATE_ALONE = re.compile(r"\d{4}-\d\d-\d\d|\d{1,2}[./]\d{1,2}[./]\d{4}|\d{1,2}\.? [^\W\d_]{3,13}\.? \d{4}")

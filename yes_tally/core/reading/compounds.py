@@ -110,7 +110,11 @@ def compound(interpreter: Interpreter, entry: Entry, shape: str) -> bool:
     return True
 
 
-_PROFILE = re.compile(r"(?P<name>[^\W\d_]+):? (?P<on>[^\W\d_]+)(?: \((?P<more>[^()]*)\))?")
+_CALLS_IT_PROFILE = r"(?:profile?|perfil|profilo|profiel)"
+_PROFILE = re.compile(
+    rf"(?:{_CALLS_IT_PROFILE} )?(?P<name>[^\W\d_]+)(?: {_CALLS_IT_PROFILE})?:? (?P<on>[^\W\d_]+)(?: \((?P<more>[^()]*)\))?",
+    re.I,
+)
 _OUTSIDE_BRACKETS = re.compile(r"[^\s,;(][^,;()]*(?:\([^()]*\))?")
 
 

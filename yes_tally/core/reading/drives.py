@@ -18,14 +18,19 @@ if TYPE_CHECKING:
     from yes_tally.core.reading.interpret import Interpreter
 
 _DRIVE = re.compile(r"\s*(?:[-*•] )?(?P<mount>[A-Z]:)\\?:?\s+(?P<told>\S.*)")
+# ``/home``, where volumes are spoken of.
+_MOUNTED = re.compile(r"\s*(?:[-*•] )?(?P<mount>/[\w./-]*)\s{2,}(?P<told>\S.*)")
 _SEVERAL = re.compile(r"\s{2,}|, ")
 
 
 def rows_of_drives(interpreter: Interpreter, lines: Sequence[Line], around: tuple[str, ...]) -> bool:
     """``C:  "SYSTEM"   fixed disk   HFX2   476,839 MB   31,220 MB free``: rows that begin with a drive's letter.
     Whether they were read."""
-    drives = [(line, match) for line in lines if (match := _DRIVE.match(line.text)) and _SEVERAL.search(match["told"])]
-    least = 1 if "volume" in around[:2] else 2
+    volumes = "volume" in around[:2]
+    begin = [_DRIVE.match(line.text) or (_MOUNTED.match(line.text) if volumes else None) for line in lines]
+    told = zip(lines, begin, strict=True)
+    drives = [(line, match) for line, match in told if match and _SEVERAL.search(match["told"])]
+    least = 1 if volumes else 2
     if len(drives) < least or len(drives) * 3 < len(lines) * 2:
         return False
     for line, match in drives:

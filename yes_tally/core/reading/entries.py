@@ -17,11 +17,11 @@ from yes_tally.core.reading.drafts import Item
 from yes_tally.core.reading.drives import by_letter
 from yes_tally.core.reading.labels import MERELY_NAME, words_of
 from yes_tally.core.reading.listings import (
-    BULLET,
     CALLED,
     counted_lines,
     empty_socket,
     in_socket,
+    list_begins,
     listed_item,
     numbered,
 )
@@ -30,6 +30,7 @@ from yes_tally.core.reading.pairs_within import in_parts
 from yes_tally.core.reading.phrases import SUBJECTS, subjects_in
 from yes_tally.core.reading.shapes.layout import Entry
 from yes_tally.core.reading.told_in_parts import told_under
+from yes_tally.core.reading.values import understand
 
 if TYPE_CHECKING:
     from yes_tally.core.reading.interpret import Interpreter
@@ -74,14 +75,14 @@ def read_entries(
             # ``disks`` over ``0: Basalt SX960, 894.25 GB``
             rest = entry.printed[row.end() :]
             entry = Entry(f"{entry.label} {row['number']}", rest, entry.line, entry.column + row.end())
-        listed = BULLET.match(entry.printed) if entry.label else None
+        listed = list_begins(entry)
         around = (*filter(None, [context.group]), *context.around)
         if entry.label and entry.printed.isdigit() and (many := SUBJECTS.get(words_of(entry.label))):
             interpreter.counted[entry.line] = many
         if entry.line in counted:
             interpreter.blanks.add(entry.line)
-        elif listed:
-            listed_item(interpreter, entry, listed.end(), shape, around)
+        elif listed is not None:
+            listed_item(interpreter, entry, listed, shape, around)
         elif (
             (entry.label and by_letter(interpreter, entry, shape))
             or (entry.label and numbered(interpreter, entry, shape, around, item))
@@ -103,7 +104,8 @@ def read_entries(
             if not guesses and item is None and (more := _of_what_is_open(interpreter, entry, opened)):
                 interpreter.place(entry, shape, more, opened)
                 continue
-            if not guesses and item and " " in entry.printed and told_under(interpreter, entry, item.group, item):
+            in_clauses = not guesses or _is_no_moment(interpreter, entry, guesses[0])
+            if in_clauses and item and " " in entry.printed and told_under(interpreter, entry, item.group, item):
                 continue
             counts = item and guesses and guesses[0].fact == "health_check.result"
             if item and counts and counts_in_result(interpreter, entry, shape, item):
@@ -128,6 +130,14 @@ def read_entries(
                 interpreter.place(entry, shape, guesses, item)
         else:
             told_by_itself(interpreter, entry, shape, said_of, item)
+
+
+def _is_no_moment(interpreter: Interpreter, entry: Entry, guess: Guess) -> bool:
+    """Whether a label means a moment, and what stands beside it are several words that are none."""
+    fact = FACTS[guess.fact]
+    return (
+        fact.kind == "moment" and ", " in entry.printed and understand(fact, entry.printed, interpreter.locale) is None
+    )
 
 
 def _of_what_is_open(interpreter: Interpreter, entry: Entry, opened: Item | None) -> Sequence[Guess]:

@@ -47,11 +47,19 @@ def words_of(label: str) -> tuple[str, ...]:
     """The words of a label in order: split at camel case and marks, plain, singular, without small words."""
     if label.endswith("?"):
         label = _ASKS.sub("", label[:-1].rstrip())
+    if " " in label:
+        label = _OF_WHICH.sub("", label)
     printed = _WORD.findall(plain(_apart(_ordinal(label.replace("(s)", "s")))))
     telling = [word for word in printed if word not in _STOP] or printed
     return tuple(_spelt(_singular(word)) for word in telling) or (("#",) if label.strip() == "#" else ())
 
 
+# ``davon nutzbar``: of what stands above it.
+_OF_WHICH = re.compile(
+    r"^(?:of (?:which|that|these|those)|thereof|davon|darunter|dont|de (?:ellos|ellas|los cuales|las cuales)|di cui|waarvan|daarvan|z (?:czego|tego|nich)|"
+    r"(?:dos|das) quais|del[ea]s) (?=\S)",
+    re.I,
+)
 # ``Which model?``, ``How much memory?``, ``Welches Modell?``: what is asked for.
 _ASKS = re.compile(
     r"^(?:which|what kind of|what|how many|how much|who|whose|is the|is it|is|are|has it|was|welche[rns]?|was|wie ?viele?|wer|wann|ist|quel(?:le)?s?|combien de|combien|"

@@ -10,6 +10,7 @@ from typing import TYPE_CHECKING
 
 from yes_tally.core.catalogue import FACTS, FIELDS
 from yes_tally.core.quantity import exactly
+from yes_tally.core.reading.asides import DATED_BY
 from yes_tally.core.reading.by_clause import LEADING_SIZE
 from yes_tally.core.reading.decide import ITEM_GROUPS, NAMING, Context, Guess, decide
 from yes_tally.core.reading.drafts import Item
@@ -223,6 +224,22 @@ def in_socket(interpreter: Interpreter, entry: Entry, shape: str, around: tuple[
     return True
 
 
+# What updates are called by, before more of one.
+_UPDATE_AND_MORE = re.compile(r"[A-Z]{2,6}-?\d{3,8},? \S")
+
+
+def list_begins(entry: Entry) -> int | None:
+    """Where in a value one line of a list begins: behind its bullet, or at once where an update's number tells that it is
+    one; ``None`` where it is no such line."""
+    bullet = BULLET.match(entry.printed) if entry.label else None
+    if bullet:
+        return bullet.end()
+    update = _UPDATE_AND_MORE.match(entry.printed) and "update" in {
+        at.group for at in subjects_in(words_of(entry.label))
+    }
+    return 0 if update else None
+
+
 def counted_lines(entries: Sequence[Entry]) -> set[int]:
     """The lines that only count what is listed below them under the same label: "2 fixes", and then the fixes."""
     return {
@@ -230,8 +247,8 @@ def counted_lines(entries: Sequence[Entry]) -> set[int]:
         for one, after in itertools.pairwise(entries)
         if one.label == after.label
         and _COUNTS.match(one.printed)
-        and BULLET.match(after.printed)
-        and not BULLET.match(one.printed)
+        and list_begins(after) is not None
+        and list_begins(one) is None
     }
 
 
@@ -239,6 +256,14 @@ def counted_lines(entries: Sequence[Entry]) -> set[int]:
 _DATED_ASIDE = re.compile(
     r"\s\((?P<date>\d{1,4}[-./]\d{1,2}[-./]\d{1,4}|[^()\d]{0,8}\d{1,2}\.? [^\W\d_]{3,13}\.? \d{4}|[^()]*(?:unknown|unbekannt|inconnue?|desconocid[oa]|sconosciut[oa]|onbekend|nieznan[ay]|desconhecid[oa]))\)\s?"
 )
+
+
+# ``HU-21044 vom 20.08.2021``: so is the day behind such a word.
+_DATED_BEHIND = re.compile(rf"(?<=\d)(?P<by>,? (?:{DATED_BY}) )(?=\d{{1,4}}[-./]\d{{1,2}}[-./]\d{{2,4}})")
+
+
+def _blanked(match: re.Match[str]) -> str:
+    return " " * len(match["by"])
 
 
 def _apart(match: re.Match[str]) -> str:
@@ -267,7 +292,8 @@ def listed_item(interpreter: Interpreter, entry: Entry, start: int, shape: str, 
         if told_bare(interpreter, by_gaps(said), group, named, shape, naming):
             interpreter.take(named)
             return
-    cells = cells_by_gap(" " * start + _DATED_ASIDE.sub(_apart, entry.printed[start:]))
+    said_of_it = _DATED_BEHIND.sub(_blanked, _DATED_ASIDE.sub(_apart, entry.printed[start:]))
+    cells = cells_by_gap(" " * start + said_of_it)
     if group is None or not cells:
         return
     item = interpreter.new_item(group)

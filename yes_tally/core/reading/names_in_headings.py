@@ -15,7 +15,7 @@ from yes_tally.core.reading.listings import CALLED, FIRST_PART, INDEXED, ITEM_HE
 from yes_tally.core.reading.phrases import SUBJECTS, is_known, subject_called, subjects_in
 from yes_tally.core.reading.shapes.layout import Entry, Heading, cells_by_gap, commas_for_gaps
 from yes_tally.core.reading.told_in_parts import SERIAL_ASIDE, told_bare, told_in_words
-from yes_tally.core.reading.values import MAX_TEXT
+from yes_tally.core.reading.values import MAX_TEXT, understand
 from yes_tally.core.words import choice_named, plain
 
 if TYPE_CHECKING:
@@ -50,12 +50,30 @@ _CALLED_LARGE = re.compile(r"[A-Z][^:=]*$")
 _CALLED_BY_A_WORD = frozenset({"account", "firewall"})
 
 
+def _when_it_was(
+    interpreter: Interpreter, heading: Heading, listed: re.Match[str] | None, shape: str, item: Item
+) -> bool:
+    """``[1] 2025-03-13 22:14:09`` over an event's pairs: the moment it happened, and maybe its level behind a gap."""
+    start = listed.start("rest") if listed else 0
+    cells = cells_by_gap(heading.text[start:MAX_TEXT].rstrip(" :"))
+    if not any(understand(FACTS["event.at"], text, interpreter.locale) for text, _ in cells):
+        return False
+    for text, at in cells:
+        fact = "event.at" if any(map(str.isdigit, text)) else "event.level"
+        guess = Guess(fact, 0.85, "it heads what is told of the event")
+        interpreter.place(Entry("", text, heading.line, heading.column + start + at), shape, (guess,), item)
+    interpreter.frame.add(heading.line)
+    return True
+
+
 def named_by(interpreter: Interpreter, heading: Heading, group: str, shape: str, item: Item) -> bool:
     """``Connection Landing air`` over an adapter's pairs: the heading's first words are a label, the rest its value.
     Whether the heading named it."""
     if _COUNTS_THEM.fullmatch(heading.text[:MAX_TEXT].rstrip()):
         return False
     listed = _LISTED.match(heading.text[:MAX_TEXT])
+    if group == "event" and _when_it_was(interpreter, heading, listed, shape, item):
+        return True
     cells = cells_by_gap(listed["rest"]) if listed else ()
     if listed and group in CALLED and len(cells) >= _CELLS_OF_ROW:
         # ``1. Palefire FX 40   maker Palefire   memory 8 GB`` over more of it: a row.

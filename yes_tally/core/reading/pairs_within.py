@@ -132,7 +132,7 @@ def in_parts(entries: Sequence[Entry], context: Context) -> Iterator[tuple[Entry
     thing is said of that thing (``Mainboard: VB-71   S/N MB0F33``)."""
     for whole in entries:
         is_one = not whole.label or is_elsewhere(whole.label) or _tells_of_one(whole, context)
-        is_one = is_one or _is_one_label(whole.label, context)
+        is_one = is_one or _is_one_label(whole.label, context) or _lists_profiles(whole)
         parts = [whole] if is_one else pairs_in(whole)
         if len(parts) > 1 and _begins_their_labels(whole.label, parts[1].label, context):
             parts = [whole]
@@ -147,6 +147,12 @@ def in_parts(entries: Sequence[Entry], context: Context) -> Iterator[tuple[Entry
                 continue
             own = decide(part.label, beside)[:1]
             yield part, beside if own and own[0].fact.startswith(f"{named}.") else context
+
+
+def _lists_profiles(entry: Entry) -> bool:
+    """``Firewall: profil domaine activé, profil public désactivé``: of each profile the same, by no label."""
+    listed = ", " in entry.printed and ":" not in entry.printed and "  " not in entry.printed
+    return listed and SUBJECTS.get(words_of(entry.label)) == "firewall"
 
 
 def _is_one_label(label: str, context: Context) -> bool:

@@ -17,6 +17,7 @@ from yes_tally.core.reading.interpret import Interpreter
 from yes_tally.core.reading.language import language_of
 from yes_tally.core.reading.leftovers import read_leftovers, read_single_leftovers
 from yes_tally.core.reading.margins import without_margin
+from yes_tally.core.reading.one_line_answers import read_answer
 from yes_tally.core.reading.opening import opened_by
 from yes_tally.core.reading.outlines import read_adapters, read_kind, read_outline
 from yes_tally.core.reading.phrases.elsewhere import asks_elsewhere, is_elsewhere
@@ -151,7 +152,8 @@ def _read_section(interpreter: Interpreter, section: Section) -> None:
         read_leftovers(interpreter)
         read_single_leftovers(interpreter)
         read_statements(interpreter, section.lines, section.command or "")
-        title_names_host(interpreter, lines)
+        if not read_answer(interpreter, section):
+            title_names_host(interpreter, lines)
         taught_statements(interpreter, lines)
 
 

@@ -35,6 +35,11 @@ def _who(match: re.Match[str]) -> tuple[str, int]:
     return text.strip(_QUOTES), match.start(which) + len(text) - len(text.lstrip(_QUOTES))
 
 
+def _starts_of_cells(line: Line) -> set[int]:
+    """Where the cells of a line begin, but for its first."""
+    return {at for _, at in cells_by_gap(line.text)[1:]}
+
+
 def records_of_words(interpreter: Interpreter, lines: Sequence[Line], around: tuple[str, ...]) -> bool:
     """A name, and indented below it what is said of it in words, of a thing that a heading or the command names."""
     group = next((g for g in around[:2] if g in ITEM_GROUPS and NAMING.get(g, "").endswith(".name")), None)
@@ -43,6 +48,8 @@ def records_of_words(interpreter: Interpreter, lines: Sequence[Line], around: tu
         return False
     least = min(indents)
     heads = [index for index, indent in enumerate(indents) if indent == least]
+    if _starts_of_cells(lines[heads[0]]) & _starts_of_cells(lines[heads[0] + 1]):
+        return False  # ``* Hall printer   port …`` over ``  Label writer   port …``: rows, one with a mark
     bullets = [
         len(match.group()) if (match := BULLETED.match(lines[index].text)) else indents[index] for index in heads
     ]

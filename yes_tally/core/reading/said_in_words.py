@@ -6,7 +6,8 @@ import re
 from collections.abc import Sequence
 from typing import TYPE_CHECKING
 
-from yes_tally.core.catalogue import FIELDS
+from yes_tally.core.catalogue import FACTS, FIELDS
+from yes_tally.core.reading.around_rows import is_default
 from yes_tally.core.reading.by_clause import FORMS, by_form, by_label
 from yes_tally.core.reading.decide import ITEM_GROUPS, NAMING, Context, Guess, decide
 from yes_tally.core.reading.decode import Line
@@ -14,7 +15,7 @@ from yes_tally.core.reading.drafts import Item
 from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.listings import CALLED
 from yes_tally.core.reading.phrases import SUBJECTS
-from yes_tally.core.reading.shapes.layout import Entry, cells_by_comma, cells_by_gap, commas_for_gaps, indent_of
+from yes_tally.core.reading.shapes.layout import Entry, Group, cells_by_comma, cells_by_gap, commas_for_gaps, indent_of
 from yes_tally.core.reading.told_in_parts import told_bare, told_in_words
 from yes_tally.core.reading.values import MAX_TEXT
 from yes_tally.core.words import plain
@@ -49,13 +50,18 @@ def rows_of_words(interpreter: Interpreter, lines: Sequence[Line], around: tuple
         if (len(cells) >= 2 or numbered) and not _is_field(cells[0][0], group):
             rows.append((line, cells))
     of_group = sum(_tells(cells, group) for _, cells in rows)
+    starred = [line for line, _ in rows if line.text.lstrip().startswith("* ")]
     for line, cells in rows:
         # Where most rows tell of the thing, one that tells less does too.
         if cells[0][0][:1].isdigit() and by_label(interpreter, cells[0][0], group, FIELDS[group]):
             continue  # ``8 cores``: what is told, and no name
         if _tells(cells, group) or of_group * 2 >= len(rows):
             entry = Entry("", ", ".join(text for text, _ in cells), line.number, cells[0][1] + 1)
-            told_bare(interpreter, entry, group, interpreter.new_item(group), "rows", NAMING[group], line.text, least=1)
+            item = interpreter.new_item(group)
+            told_bare(interpreter, entry, group, item, "rows", NAMING[group], line.text, least=1)
+            if starred == [line] and len(rows) > 1 and f"{group}.default" in FACTS:
+                marked = Group(entries=[Entry("", "*", line.number, line.text.index("*") + 1)])
+                is_default(interpreter, item, marked, "rows")
 
 
 def _tells_between_commas(interpreter: Interpreter, text: str, group: str) -> bool:
@@ -131,13 +137,15 @@ _ROW_BEGINNINGS: tuple[tuple[re.Pattern[str], str, str], ...] = (
     (re.compile(r"/dev/(?P<which>[a-z]+\d*)$"), "disk", ""),
     (re.compile(r"pid[ :=#]\s*(?P<which>\d{1,7})$", re.I), "process", "process.pid"),
 )
+# What a kernel calls disks; others list by such names too.
+_KERNELS_DISK = (re.compile(r"(?P<which>nvme\d+(?:n\d+)?|[hsvkx]d[a-z]|mmcblk\d+)$"), "disk", "")
 
 
 def rows_of_known_beginning(interpreter: Interpreter, lines: Sequence[Line], around: tuple[str, ...]) -> bool:
     """``/dev/kda   Basalt SX480   serial BSX48-00912   447.1 GiB``, ``pid 2204   quaymaster   1.3 GiB``: rows that begin
     with what only one thing is known by, then what that is called. Whether they were read."""
     rows = [(line, cells_by_gap(line.text)) for line in lines]
-    for beginning, group, fact in _ROW_BEGINNINGS:
+    for beginning, group, fact in (*_ROW_BEGINNINGS, *([_KERNELS_DISK] if "disk" in around[:2] else [])):
         told = [(line, cells, m) for line, cells in rows if len(cells) > 2 and (m := beginning.match(cells[0][0]))]
         if len(told) < _LEAST_DRIVES or len(told) * 3 < len(rows) * 2:
             continue

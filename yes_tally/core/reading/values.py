@@ -123,7 +123,17 @@ def _version(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | No
     return quantity.version(text)
 
 
+# ``Hasło: wymagane, zmienione 03.02.2025``: when it was set, not when it ends.
+_WAS_SET = re.compile(
+    r"\b(?:changed|set|ge[äa]ndert|gesetzt|chang[ée]|modifi[ée]|d[ée]fini|cambiad[oa]|alterad[oa]|modificad[oa]|definid[oa]|cambiat[oa]|modificat[oa]"
+    r"|impostat[oa]|gewijzigd|ingesteld|zmienion\w|ustawion\w)\b",
+    re.I,
+)
+
+
 def _moment(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
+    if fact.name == "account.password_expires_at" and _WAS_SET.search(text):
+        return None
     return moment(text, locale)
 
 

@@ -69,7 +69,7 @@ LABELS: dict[str, str] = {
     "memory.usable": "!bruikbaar geheugen|bruikbaar|!totaal geheugen|totaal|!door het systeem gezien",
     "memory.available": "!beschikbaar geheugen|beschikbaar|!vrij geheugen|vrij|!nu vrij|momenteel vrij|op dit moment vrij",
     "memory.slots": "!geheugensleuven|!sleuven|!aantal sleuven|!geheugensloten|sokkels",
-    "memory.limit": "!maximaal geheugen|maximum|maximaal|!maximale capaciteit|!uitbreidbaar tot|!bord neemt tot|!moederbord neemt tot|hoogstens|!maximum van het moederbord|!maximum van het bord",
+    "memory.limit": "!maximaal geheugen|maximum|maximaal|!maximale capaciteit|!uitbreidbaar tot|!bord neemt tot|!moederbord neemt tot|hoogstens|!maximum van het moederbord|!maximum van het bord|ten hoogste",
     "os.name": "?productnaam|!besturingssysteem|?systeem|!naam besturingssysteem|product|naam",
     "os.edition": "!editie|!uitgave",
     "os.version": "!systeemversie|?versie",

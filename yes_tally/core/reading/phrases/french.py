@@ -69,7 +69,7 @@ LABELS: dict[str, str] = {
     "memory.usable": "!memoire utilisable|utilisable|!memoire totale|totale|!memoire physique totale|!mémoire vue par le système|!memoire vue par systeme|!vue par systeme|!mémoire vue",
     "memory.available": "!memoire disponible|disponible|!memoire libre|libre|!libre maintenant|libre actuellement|libre en ce moment|actuellement libre",
     "memory.slots": "!emplacements memoire|!emplacements|!nombre emplacements|!logements mémoire|logements",
-    "memory.limit": "!memoire maximale|maximum|!capacite maximale|!maximum memoire|!extensible jusqu'à|!carte accepte jusqu'à|au plus|!capacité maximale carte mère|!maximum carte mère|!capacité maximale de la carte|maximum carte|carte maximum",
+    "memory.limit": "!memoire maximale|maximum|!capacite maximale|!maximum memoire|!extensible jusqu'à|!carte accepte jusqu'à|au plus|!capacité maximale carte mère|!maximum carte mère|!capacité maximale de la carte|maximum carte|carte maximum|au maximum",
     "os.name": "?nom du produit|!systeme exploitation|?systeme|!nom systeme|!systeme d exploitation|produit|nom",
     "os.edition": "!edition",
     "os.version": "!version systeme|?version",

@@ -8,7 +8,7 @@ from collections.abc import Sequence
 
 from yes_tally.core.reading.decode import Line
 from yes_tally.core.reading.labels import words_of
-from yes_tally.core.reading.phrases import SUBJECTS, names_item
+from yes_tally.core.reading.phrases import SUBJECTS, is_known, names_item
 from yes_tally.core.reading.shapes.flow_mappings import flow_mapping
 from yes_tally.core.reading.shapes.indexed_keys import by_head, by_index
 from yes_tally.core.reading.shapes.layout import MAX_LABEL, RULE, Entry, Group, Heading, indent_of
@@ -71,6 +71,14 @@ def nested(lines: Sequence[Line], pairs: Sequence[Pair | None]) -> list[Group]:
             stack[-1][1].children.append(child)
             stack.append((indent if opens else indent - 1, child))
             last = None
+        elif pair and deeper and pairs[index + 1] and _numbers_kind(pair):
+            # ``Handle 0x0010, type 17: memory device`` over deeper pairs: the value says what they are told of.
+            while stack[-1][0] >= indent:
+                stack.pop()
+            child = Group(Heading(pair.value, line.number, pair.column + 1))
+            stack[-1][1].children.append(child)
+            stack.append((indent, child))
+            last = None
         elif pair and deeper and (_names_one(pair.label) or (pairs[index + 1] and names_kind(pair.label))):
             # ``Disk 0: Basalt NV1000``, ``Firmware: Loamgate L52`` over indented pairs: a record that the pair begins.
             while stack[-1][0] >= indent:
@@ -106,6 +114,11 @@ def _lists_record(lines: Sequence[Line], pairs: Sequence[Pair | None], indents: 
 
 def _names_one(label: str) -> bool:
     return names_item(label) or _NUMBERED.fullmatch(label) is not None
+
+
+def _numbers_kind(pair: Pair) -> bool:
+    """Whether a label that means nothing has a number in it, and its value says what kind of thing has that number."""
+    return any(map(str.isdigit, pair.label)) and names_kind(pair.value) and not is_known(pair.label)
 
 
 def names_kind(label: str) -> bool:

@@ -179,7 +179,8 @@ _UNKNOWN_ONE = re.compile(
     r"(?:to be|wird|vom|[aà]|da|do|in|te be)\b.{0,24}\b(?:filled|ausgefullt|auszufullen|remplir|rellenar|completar|compilare|preencher|te vullen|invullen|uzupelnienia|wypelnienia)\b.{0,24}|"
     r"nieznany (?:producent|wydawca)|(?:fabricante|editor) desconhecido|"
     r"(?:no|without(?: a)?|ohne|keine?n?|sans|sin|senza|sem|zonder|geen|bez|brak|nessun) (?:full |vollstandigen? |volledige |pelnej |pelnego )?"
-    r"(?:name|namen|nom|nombre|nome|naam|nazwy|nazwiska|imienia)(?: complete?| completo)?"
+    r"(?:(?:name|namen|nom|nombre|nome|naam|nazwy|nazwiska|imienia)(?: complete?| completo)?|path|file|serial(?: number)?|label|pfad|datei|seriennummer|"
+    r"chemin|fichier|numero de serie|ruta|archivo|caminho|ficheiro|arquivo|percorso|pad|bestand|sciezki|pliku)"
 )
 # What says that nobody told it: "not reported", "nicht gemeldet", "non communiqué".
 _UNTOLD = re.compile(

@@ -28,6 +28,8 @@ _LEASE_END = (
     "adapter.lease_until",
 )
 
+_SIGNED = r"signed|signiert|sign[ée]e?|firmad[oa]|assinad[oa]|firmat[oa]|ondertekend|podpisan[ya]"
+_SIGNATURE = r"(?:signature|signatur|firma|assinatura|handtekening|podpisu)"
 _SECURE_BOOT = (
     r"secure boot|arranque seguro|inicio seguro|sichere[mrn]? start|d[ée]marrage s[ée]curis[ée]|avvio sicuro"
     r"|veilige? (?:opstarten|start)|bezpieczn\w+ (?:rozruch\w*|start\w*)"
@@ -112,7 +114,12 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
         (re.compile(r"(\d+) ?Hz", re.I), "graphics.refresh"),
     ),
     "graphics.driver_version": ((_DATED, "graphics.driver_dated"),),
-    "driver.version": ((_DATED, "driver.dated"),),
+    "driver.version": (
+        (_DATED, "driver.dated"),
+        # ``4.1.9.0 of 2023-11-02, by Wickerlink, signed``
+        (re.compile(r"[,;] (?:by|from|von|par|de|di|da|van|door|por|od|przez) ([A-Z][\w&.-]+(?: [A-Z][\w&.-]+){0,3})(?=[,;]|$)"), "driver.provider"),
+        (re.compile(rf"[,;] ((?:(?:not|un|nicht|non|no|n[ãa]o|niet|nie) ?)?(?:{_SIGNED})|(?:no|without|ohne|sans|sin|sem|senza|zonder|bez) {_SIGNATURE})(?=[,;]|$)", re.I), "driver.signed"),
+    ),
     "os.build": ((re.compile(r"\((\d\d[ -]?bits?)\)", re.I), "os.architecture"),),
     "os.version": (
         (re.compile(r"\((\d\d[ -]?bits?)\)", re.I), "os.architecture"),
@@ -153,7 +160,7 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
         (re.compile(r"[,;] ((?:volume|volumen|retail|oem|subscription)[ -]?(?:licen[cs]e|lizenz|licentie)|(?:licence|licencia|licenza|licença) (?:en |por |per |a |de )?volum\w+)", re.I), "licence.channel"),
         (re.compile(r"\b(?:l[äa]uft(?: am)?|expires(?: on)?|expire(?: le)?|caduca(?: el)?|expira(?: em)?|scade(?: il)?|verloopt(?: op)?|wygasa) (\d[\w./-]*\d)", re.I), "licence.expires_at"),
         # Behind a date, ``(170 days left)`` is how long it lasts, and no grace.
-        (re.compile(r"(?<!\d \()\b(\d{1,4} (?:days?|hours?|weeks?|minutes?|tage?n?|jours?|d[ií]as?|giorni|dagen|dni)) (?:left|of grace|grace|remain\w*|to go|übrig|verbleib\w*|restants?|restantes|rimanenti|resterend\w*|pozosta\w*)", re.I), "licence.grace"),
+        (re.compile(r"(?<!\d \()(?<!\d )\b((?:\d{1,4} (?:days?|weeks?|tage?n?|jours?|d[ií]as?|giorn[io]|dag(?:en)?|dni)(?:,| and| und| et| y| e| en| i)? )?\d{1,4} (?:days?|hours?|hrs?|weeks?|minutes?|tage?n?|stunden?|std\.?|jours?|heures?|d[ií]as?|horas?|giorn[io]|or[ae]|dag(?:en)?|uur|uren|dni|godzin\w?)) (?:left|of grace|grace|remain\w*|to go|übrig|verbleib\w*|restants?|restantes|rimanenti|resterend\w*|pozosta\w*)", re.I), "licence.grace"),
         (re.compile(r"\b(?:until|till|through|bis(?: zum)?|jusqu'au|hasta(?: el)?|até|fino al|tot|do) (\d[\w. :/-]+\d)", re.I), "licence.expires_at"),),
     "task.state": ((re.compile(r", (enabled|disabled)$", re.I), "task.enabled"),),
     "task.last_run_at": (

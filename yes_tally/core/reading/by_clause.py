@@ -22,7 +22,8 @@ _DEVICE_STATE = re.compile(
     r"(?:in)?a[ck]ti(?:ve|f|ef|[vw]o|va|vo)|(?:in)?aktiv|(?:in)?attiv[oa]|(?:nie)?aktywn[aye]|on|off|an|aus|in ordnung|(?:aus|ein)geschaltet|en ordre|en orden|em ordem|in orde|w porz[ąa]dku|working(?: (?:properly|well|normally))?|ok|okay|ready|(?:not )?in use|disabled|enabled|switched (?:on|off)|faulty|not working|problem|"
     r"funktioniert|in betrieb|betriebsbereit|deaktiviert|aktiviert|nicht in gebrauch|gest[öo]rt|fonctionne|en service|en marche|d[ée]sactiv[ée]e?|activ[ée]e?|hors service|"
     r"funciona(?:ndo)?|a funcionar|em uso|en uso|in uso|desactivad[oa]|deshabilitad[oa]|habilitad[oa]|desativad[oa]|ativad[oa]|funzionante|funziona|in funzione|disattivat[oa]|attivat[oa]|"
-    r"werkt|in gebruik|uitgeschakeld|ingeschakeld|dzia[łl]a|sprawn[aye]|w u[żz]yciu|wy[łl][ąa]czon[aye]|w[łl][ąa]czon[aye]",
+    r"werkt|in gebruik|uitgeschakeld|ingeschakeld|dzia[łl]a|sprawn[aye]|w u[żz]yciu|wy[łl][ąa]czon[aye]|w[łl][ąa]czon[aye]|"
+    r"stopped|gestoppt|angehalten|arr[êe]t[ée]e?|detenid[oa]|parad[oa]|ferm[oa]|gestopt|zatrzyman[aye]",
     re.I,
 )
 # Texts that their form alone tells.
@@ -56,7 +57,10 @@ FORMS = {
     "driver.file": re.compile(r"\S+\.(?:sys|inf|ko|drv)", re.I),
     "driver.version": re.compile(r"\d+(?:\.\d+){1,4}"),
     "graphics.driver_version": re.compile(r"\d+(?:\.\d+){2,4}"),
-    "graphics.memory": re.compile(r"[\d.,]+ ?[MG]i?[BO]", re.I),
+    "graphics.memory": re.compile(
+        r"[\d.,]+ ?[MG]i?[BO](?:,? (?:shared|own|gemeinsam\w*|geteilt|partag[ée]e?s?|compartid\w+|partilhad\w+|condivis\w+|gedeeld|wsp[óo][łl]dzielon\w+))?",
+        re.I,
+    ),
     "software.version": re.compile(r"\d+(?:\.\d+){1,4}"),
     "volume.label": re.compile(r"[«„“\"][^»“”\"]+[»“”\"]"),
     "volume.state": re.compile(
@@ -132,8 +136,14 @@ def _meant(fact: FactKind, phrase: str, value: Value, left: Sequence[FactKind]) 
     return next((other for other in left if other.name == meant), fact)
 
 
+_PEAK = re.compile(r"\b(?:peak|spitzen?wert|h[öo]chststand|pic|pico|picco|piek|szczyt\w*)\b", re.I)
+
+
 def says_nothing(interpreter: Interpreter, text: str, group: str) -> bool:
-    """``serial none``: whether a label of the group stands before what says that nobody filled it in."""
+    """``serial none``: whether a label of the group stands before what says that nobody filled it in; or it was so at
+    most once (``peak 1630 MB``)."""
+    if _PEAK.search(text):
+        return True
     label, _, rest = text.rpartition(" ")
     return is_placeholder(rest) and any(
         guess.confidence > SURE and FACTS[guess.fact].kind not in ("flag", "choice", "count")

@@ -2,6 +2,14 @@
 
 from __future__ import annotations
 
+# ``Volume C: wird geprüft``: what is being checked, before how it is said.
+IS_CHECKED = (
+    r"(?:is|are) (?:being |now )?(?:check|test|scann)ed|(?:wird|werden) (?:gerade |jetzt )?(?:gepr[üu]ft|getestet|[üu]berpr[üu]ft|untersucht)|"
+    r"(?:est|sont) (?:en cours de (?:v[ée]rification|contr[ôo]le)|v[ée]rifi[ée]e?s?|contr[ôo]l[ée]e?s?)|se est[áa]n? (?:comprobando|revisando|verificando)|"
+    r"est[áa] (?:a ser |sendo )?(?:verificad[oa]|testad[oa])|viene (?:controllat[oa]|verificat[oa])|wordt (?:gecontroleerd|getest|nagekeken)|jest (?:sprawdzan[ya]|testowan[ya])"
+)
+DRIVES = r"(?:volumen?|laufwerk|datentr[äa]ger|platte|disk|drive|disque|lecteur|unidad|disco|unit[àa]|unidade|schijf|station|wolumin|dysk)"
+
 # The fact, the pattern (what is told is the group ``v``), and what it means where the words themselves are the value.
 KINDS: tuple[tuple[str, str], ...] = (
     # German
@@ -16,6 +24,8 @@ KINDS: tuple[tuple[str, str], ...] = (
      r" (?:de |del |d['’]|des |dell[a'’] ?|van |der |da )?(?:la |l['’])?(?:[ée]?energ\w+|[ée]nergie|poboru energii)", "energy"),
     (r"\brevis(?:i[óo]n|ando|ar) (?:de |del |la |el |los )*(?:archivos del sistema|archivos)\b", "system-files"),
     (r"\b(?:revisi[óo]n|prueba|prova|test|controllo|kontrola) (?:de |della |pami[ęe]ci|la )*(?:memoria|pami[ęe]ci)\b", "memory"),
+    (rf"\b{DRIVES}(?: [A-Z]:)? (?:{IS_CHECKED})", "disk"),
+    (rf"\b(?:arbeitsspeicher|speicher|memory|ram|m[ée]moire|memoria|mem[óo]ria|geheugen|pami[ęe][ćc]) (?:{IS_CHECKED})", "memory"),
     # French
     (r"\bfichiers syst[èe]me\b|\bint[ée]grit[ée]\b.{0,20}\bsyst[èe]me\b", "system-files"),
     (r"\b(?:rapport|contr[ôo]le|diagnostic) (?:[ée]nerg[ée]tique|d[e']\s?(?:l')?[ée]nergie)\b", "energy"),

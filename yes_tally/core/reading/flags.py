@@ -32,9 +32,12 @@ _HOW_ADDRESSED = re.compile(
 
 # What is said of a signature.
 _SIGNATURE = re.compile(
-    r"(?:(?P<good>good|valid|ok|verified|trusted|present|g[uü]ltig|valide|v[aá]lid[ao]|geldig|prawid[łl]ow\w|wa[żz]n\w)|"
+    r"(?:(?P<good>good|valid|ok|verified|trusted|present|signed|signiert|sign[ée]e?|firmad[oa]|assinad[oa]|firmat[oa]|ondertekend|podpisan[ya]|"
+    r"g[uü]ltig|valide|v[aá]lid[ao]|geldig|prawid[łl]ow\w|wa[żz]n\w)|"
     r"missing|none|invalid|bad|absent|broken|unverified|untrusted|revoked|expired|fehlt|ung[uü]ltig|absente?|assente|manquante?|falta|ausente|inv[aá]lida|"
-    r"mancante|non valida|ontbreekt|ongeldig|brak|niewa[żz]n\w|nieprawid[łl]ow\w)\b",
+    r"mancante|non valida|ontbreekt|ongeldig|brak|niewa[żz]n\w|nieprawid[łl]ow\w|unsigned|unsigniert|niepodpisan[ya]|"
+    r"(?:not|nicht|non|no|n[ãa]o|niet|nie) (?:signed|signiert|sign[ée]e?|firmad[oa]|assinad[oa]|firmat[oa]|ondertekend|podpisan[ya])|"
+    r"(?:no|without|ohne|sans|sin|sem|senza|zonder|bez) (?:a )?(?:signature|signatur|firma|assinatura|handtekening|podpisu))\b",
     re.I,
 )
 

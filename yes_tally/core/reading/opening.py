@@ -13,7 +13,7 @@ from yes_tally.core.reading.decide import ITEM_GROUPS, NAMING, Guess, decide, in
 from yes_tally.core.reading.drafts import Item
 from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.listings import BULLET, CALLED, INDEXED, ITEM_HEADING
-from yes_tally.core.reading.phrases import subject_called
+from yes_tally.core.reading.phrases import SUBJECTS, subject_called
 from yes_tally.core.reading.shapes.layout import Entry, Group, Heading, cells_by_gap
 from yes_tally.core.reading.told_in_parts import told_bare, told_in_words
 from yes_tally.core.reading.values import MAX_TEXT
@@ -73,6 +73,11 @@ def _said_of(interpreter: Interpreter, labels: Sequence[str], group: str) -> int
     return sum(guess.fact.startswith(f"{group}.") for guesses in told for guess in guesses)
 
 
+def _is_kind(text: str) -> bool:
+    """Whether a text is what a kind of thing is called, and not one of them (``Sound``, not ``Tidebell Audio``)."""
+    return words_of(text.strip(" :")) in SUBJECTS
+
+
 def opened_by(
     interpreter: Interpreter,
     heading: Heading,
@@ -98,8 +103,9 @@ def opened_by(
         )
     if match is None or group not in ITEM_GROUPS or not match["rest"]:
         # Words in a row of a list (``1. Palefire FX 40   memory 8 GB``) say what it has, not what is listed.
-        is_row = BULLET.match(text) and around and around[0] in ITEM_GROUPS and len(cells_by_gap(text)) > 1
-        return None, () if is_row else named
+        bullet = BULLET.match(text) if around and around[0] in ITEM_GROUPS else None
+        listed = bullet is not None and (len(cells_by_gap(text)) > 1 or not _is_kind(text[bullet.end() :]))
+        return None, () if listed else named
     labels = tuple(dict.fromkeys(entry.label for entry in group_of.entries if entry.label))
     inferred = infer_group(labels, around, False)
     if inferred in ITEM_GROUPS and inferred != group:

@@ -103,7 +103,7 @@ def joint(entry: Entry) -> list[Entry]:
                 Entry(part, value, entry.line, entry.column + max(entry.printed.find(value.split()[0]), 0))
                 for part, value in zip(parts, values, strict=True)
             ]
-    for between, mark in ((_SLASHED, _SLASHED), (_JOINED, _COMMAS), (_COMMAS, _COMMAS)):
+    for between, mark in ((_SLASHED, _SLASHED), (_JOINED, _COMMAS), (_JOINED, _WIDE_SLASHES), (_COMMAS, _COMMAS)):
         labels, values = between.split(entry.label), mark.split(entry.printed)
         known = sum(map(is_known, labels))
         if len(labels) == 2 and len(values) == 1 and (both := _maker_and_model(entry, labels)):
@@ -119,7 +119,7 @@ def _maker_and_model(entry: Entry, labels: Sequence[str]) -> list[Entry]:
     """``Maker/model: Corrane Tallow 520``: the first word is who made it, among facts of the PC itself."""
     meant = [next((guess.fact for guess in decide(label, Context("machine"))), "") for label in labels]
     maker, _, model = entry.printed.partition(" ")
-    if meant != ["machine.maker", "machine.model"] or not model or not maker[:1].isupper():
+    if meant != ["machine.maker", "machine.model"] or not model or not maker[:1].isupper() or model[0] == "/":
         return []
     return [
         Entry(labels[0], maker, entry.line, entry.column),
@@ -237,6 +237,7 @@ def _in_braces(entry: Entry, braced: re.Match[str]) -> list[Entry]:
 
 _JOINED = re.compile(r"\s+(?:and|und|et|y|e|en|i)\s+")
 _COMMAS = re.compile(r",\s+")
+_WIDE_SLASHES = re.compile(r"\s+/\s+")
 _LABELLED_PART = re.compile(r"(?P<label>[^\W\d_]\S{0,20})\s+(?P<value>(?:\d{1,2} ?[x×] ?)?\d\S*(?: [^\W\d_]\S*)?)$")
 
 

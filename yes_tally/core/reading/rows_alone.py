@@ -211,7 +211,7 @@ def _rows_by_form(interpreter: Interpreter, lines: Sequence[Line], group: str) -
 
 
 # ``* 0001  Harbour OS 12``, ``(default, started now)``
-_MARK = re.compile(r"\s*(?:[*>]\s|.*\((?P<aside>[^()]{3,60})\)\s*$)")
+_MARK = re.compile(r"\s*(?:[*>]\s|\*\d|.*\((?P<aside>[^()]{3,60})\)\s*$)")
 
 
 def _marked(interpreter: Interpreter, line: Line, group: str, item: Item) -> None:
@@ -223,7 +223,7 @@ def _marked(interpreter: Interpreter, line: Line, group: str, item: Item) -> Non
     aside = mark["aside"] if mark else last
     said = next((part for part in (aside or "").split(",") if plain(part) in _DEFAULT), "")
     if said or (mark and aside is None):
-        at = Entry("", said.strip() or (mark.group().strip() if mark else ""), line.number, 1)
+        at = Entry("", said.strip() or (mark.group().strip()[:1] if mark else ""), line.number, 1)
         interpreter.add(
             default.name, item, at, exactly("flag", True), "rows", 0.75, "it is marked among what is listed"
         )
@@ -367,6 +367,8 @@ def _heads_one_of_several(lines: Sequence[Line]) -> bool:
 
 _ROW_NUMBER = re.compile(r"[>*]? ?#?\d{1,4}[.)*]?|[>*]")
 _BY_WHOM = re.compile(r"(?:made |supplied )?(?:by|from|von|par|por|da|door|od) (?=[A-Z])")
+# ``*0001``: a mark, and what follows it at once.
+_STAR_TOUCHES = re.compile(r"[*>](?=\d)")
 _ROW_INDEX = re.compile(r"(?:\[\d{1,4}\]|\d{1,4}[.)]|#\d{1,4}|[*•-])\s+(?=\S)")
 
 
@@ -382,7 +384,13 @@ def _cells_of_row(cells: Sequence[tuple[str, int]], group: str) -> list[tuple[st
         (text, at), start = cells[0], titled.start("title")
         cells = [(text[:start], at), (titled["title"].strip(" ()"), at + start + 2), *cells[1:]]
     for place, (text, at) in enumerate(cells):
-        index = _ROW_INDEX.match(text) if place == 0 else _BY_WHOM.match(text) if group in _NAMED_NEAR else None
+        index = (
+            (_ROW_INDEX.match(text) or _STAR_TOUCHES.match(text))
+            if place == 0
+            else _BY_WHOM.match(text)
+            if group in _NAMED_NEAR
+            else None
+        )
         name, _, rest = text.partition(" ")
         skip = index.end() if index else len(name) + 1 if rest and f"{group}.{name.casefold()}" in FACTS else 0
         found.append((text[skip:], at + skip))

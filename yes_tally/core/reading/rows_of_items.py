@@ -85,6 +85,10 @@ def rows_of_sockets(interpreter: Interpreter, lines: Sequence[Line]) -> set[int]
     for line, cells, match, guess in rows:
         item = interpreter.new_item("module")
         place = Entry("", match["which"], line.number, cells[0][1] + 1 + match.start("which"))
+        if guess.fact == "module.slot" and _CALLED_ON_BOARD.fullmatch(cells[1][0]):
+            # ``Slot 1   DIMM_A1   8 GB``: the number only counts.
+            cells = cells[1:]
+            place = Entry("", cells[0][0], line.number, cells[0][1] + 1)
         interpreter.place(place, "rows", (guess,), item)
         if len(cells) > 2:  # of a single word nothing says what it is
             entry = Entry("", ", ".join(text for text, _ in cells[1:]), line.number, cells[1][1] + 1)
@@ -93,6 +97,8 @@ def rows_of_sockets(interpreter: Interpreter, lines: Sequence[Line]) -> set[int]
 
 
 _SOCKET = re.compile(r"(?P<noun>[^\W\d_]+)[ _-]?(?P<which>[A-Z]{0,2}\d{1,2}|[A-H]):?")
+# What a board calls a memory socket by.
+_CALLED_ON_BOARD = re.compile(r"(?:DIMM|CHANNEL|CH|BANK)[ _-]?[A-H]?[ _-]?\d{1,2}(?:[ _-][A-H]?\d)?|[A-H]\d")
 _SOCKET_IS = ("module.slot", "module.bank")
 
 

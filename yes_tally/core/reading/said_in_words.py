@@ -29,15 +29,17 @@ BULLETED = re.compile(r"\s*(?:(?:[*•-]|\[\d{1,3}\]|\d{1,3}[.):]|#\d{1,3}:?)\s+
 def rows_of_words(interpreter: Interpreter, lines: Sequence[Line], around: tuple[str, ...]) -> None:
     """``* Hall printer   port 10.20.1.90   driver Gullwing 4``: rows of a thing that a heading names, each cell but the
     first with its own label."""
-    groups = [g for g in around[:2] if g in ITEM_GROUPS and NAMING.get(g, "").endswith((".name", ".profile"))]
+    groups = [
+        g for g in around[:2] if g in ITEM_GROUPS and NAMING.get(g, "").endswith((".name", ".profile", "_file.path"))
+    ]
     if not groups:
         return
     # ``gfx screens``: of what the command names, what most of the cells tell of.
     cells_of = [cells_by_gap(line.text) for line in lines[:_SAMPLE]] if len(groups) > 1 else []
     group = max(groups, key=lambda g: sum(_tells(cells, g) for cells in cells_of if len(cells) > 1))
-    rows: list[tuple[Line, Sequence[tuple[str, int]]]] = []
     if _names_with_words(interpreter, lines, group):
         return
+    rows: list[tuple[Line, Sequence[tuple[str, int]], str]] = []
     by_commas = group == "sound" or any(_tells_between_commas(interpreter, line.text, group) for line in lines)
     for line in lines:
         bullet = BULLETED.match(line.text)
@@ -45,23 +47,30 @@ def rows_of_words(interpreter: Interpreter, lines: Sequence[Line], around: tuple
         cells: Sequence[tuple[str, int]] = cells_by_gap(" " * start + line.text[start:])
         if len(cells) == 1 and by_commas:
             cells = cells_by_comma(*cells[0])
-        numbered = len(cells) >= 2 and is_which_one(cells[0][0], group)
+        of = _kind_of_row(cells[0][0], groups) or group if cells else group
+        numbered = len(cells) >= 2 and is_which_one(cells[0][0], of)
         cells = cells[1:] if numbered else cells  # ``Card 1   Kestrel built-in``: what it is called comes after
-        if (len(cells) >= 2 or numbered) and not _is_field(cells[0][0], group):
-            rows.append((line, cells))
-    of_group = sum(_tells(cells, group) for _, cells in rows)
-    starred = [line for line, _ in rows if line.text.lstrip().startswith("* ")]
-    for line, cells in rows:
+        if (len(cells) >= 2 or numbered) and not _is_field(cells[0][0], of):
+            rows.append((line, cells, of))
+    of_group = sum(_tells(cells, of) for _, cells, of in rows)
+    starred = [line for line, _, _ in rows if line.text.lstrip().startswith("* ")]
+    for line, cells, of in rows:
         # Where most rows tell of the thing, one that tells less does too.
-        if cells[0][0][:1].isdigit() and by_label(interpreter, cells[0][0], group, FIELDS[group]):
+        if cells[0][0][:1].isdigit() and by_label(interpreter, cells[0][0], of, FIELDS[of]):
             continue  # ``8 cores``: what is told, and no name
-        if _tells(cells, group) or of_group * 2 >= len(rows):
+        if _tells(cells, of) or of_group * 2 >= len(rows):
             entry = Entry("", ", ".join(text for text, _ in cells), line.number, cells[0][1] + 1)
-            item = interpreter.new_item(group)
-            told_bare(interpreter, entry, group, item, "rows", NAMING[group], line.text, least=1)
-            if starred == [line] and len(rows) > 1 and f"{group}.default" in FACTS:
+            item = interpreter.new_item(of)
+            told_bare(interpreter, entry, of, item, "rows", NAMING[of], line.text, least=1)
+            if starred == [line] and len(rows) > 1 and f"{of}.default" in FACTS:
                 marked = Group(entries=[Entry("", "*", line.number, line.text.index("*") + 1)])
                 is_default(interpreter, item, marked, "rows")
+
+
+def _kind_of_row(first: str, groups: Sequence[str]) -> str | None:
+    """Which of several kinds of things a row tells of, by the word that it begins with (``screen 0 on card 0``)."""
+    own = SUBJECTS.get(words_of(first)[:1]) if len(groups) > 1 and is_which_one(first, groups[0]) else None
+    return own if own in groups else None
 
 
 def _tells_between_commas(interpreter: Interpreter, text: str, group: str) -> bool:

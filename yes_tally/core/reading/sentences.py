@@ -12,7 +12,7 @@ from dataclasses import dataclass
 from functools import cached_property
 from itertools import accumulate, pairwise
 
-from yes_tally.core.reading.checks_elsewhere import ASKED, COUNTS, HOW_MANY, KINDS, RESULTS
+from yes_tally.core.reading.checks_elsewhere import ASKED, COUNTS, DRIVES, HOW_MANY, IS_CHECKED, KINDS, RESULTS
 from yes_tally.core.reading.decode import Line
 from yes_tally.core.reading.sentences_elsewhere import TOLD
 from yes_tally.core.reading.shapes.layout import MAX_LABEL, RULE, indent_of
@@ -177,11 +177,15 @@ PATTERNS = Patterns(
 _TIME = r"\d+(?:[.,]\d+)?\s?m?s"
 # The unit is said once, before the times.
 _IN_MS = r"\b(?:in ms|in milliseconds|\(ms\)|ms\b[^.\d]{0,3}:).{0,60}?"
-_SENT = r"said|went out|put out|gesendet|envoy[ée]s?|enviad[oa]s|inviati|trasmessi|verzonden|wys[łl]an[eo]"
-_RECEIVED = (
-    r"heard(?: back)?|came home|got back|empfangen|re[çc]us?|recibid[oa]s|recebid[oa]s|ricevuti|ontvangen|odebran[eo]"
+_SENT = (
+    r"said|went out|put out|gesendet|abgesendet|verschickt|envoy[ée]e?s?|[ée]mise?s?|transmise?s?|enviad[oa]s?|transmitid[oa]s?"
+    r"|inviat[aeio]|trasmess[aeio]|verzonden|verstuurd|wys[łl]an[aeoy]"
 )
-_LOST = r"verloren|perdus?|perdid[oa]s|persi|utracon[eo]"
+_RECEIVED = (
+    r"heard(?: back)?|came home|got back|empfangen|erhalten|angekommen|re[çc]ue?s?|recibid[oa]s?|recebid[oa]s?|ricevut[aeio]"
+    r"|ontvangen|odebran[aeoy]|otrzyman[aeoy]"
+)
+_LOST = r"verloren|perdue?s?|perdid[oa]s?|pers[aeio]|utracon[aeoy]|stracon[aeoy]"
 _LEAST = r"k[üu]rzeste|schnellste|kortste|snelste|plus court|plus rapide|m[áa]s corto|m[áa]s r[áa]pido|mais curto|mais r[áa]pido|pi[ùu] breve|pi[ùu] veloce|najkr[óo]tsz[ya]|najszybsz[ya]|minimum|m[íi]nimo|min"
 _MOST = r"l[äa]ngste|langsamste|langste|traagste|plus long|plus lent|m[áa]s largo|m[áa]s lento|mais longo|mais lento|pi[ùu] lungo|pi[ùu] lento|najd[łl]u[żz]sz[ya]|najwolniejsz[ya]|maximum|m[áa]ximo|massimo|maksimum|max|m[áa]x\.?|maks\.?"
 _MEAN = r"mittel(?:wert)?|durchschnitt|moyenne|m[ée]di[ao]|gemiddeld[e]?|[śs]redni[ao]|[śs]r\.|gem\.|moy\.?|mitt\.|prom\.|med\."
@@ -302,6 +306,7 @@ _CHECKED = (
 _CHECK_SAYS = (
     _row("health_check.target", r"\b(?:check|scan|test|verif)\w*(?: [\w-]+){0,3}? (?:of|on|for) (?P<v>[A-Za-z]\w{1,20}:)(?!\w)"),
     _row("health_check.target", rf"{_CHECKED} (?P<v>[A-Za-z]:\\?(?![\w\\])|/[\w/.-]*|disk \d{{1,2}})"),
+    _row("health_check.target", rf"\b{DRIVES} (?P<v>[A-Z]:) (?:{IS_CHECKED})"),
     _row("health_check.at", rf"(?:{_CHECKED}|\bat|\bon|\bended|\bfinished|\bstarted|\bran)\b.{{0,40}}?(?P<v>{_DATE})"),
     _row("health_check.result", r"\bdid not finish\b|\bwas not (?:run|started)\b|\bnot (?:been )?(?:finished|completed)\b|\b(?:stopped|cancelled|interrupted|aborted) by\b|\bwas (?:stopped|cancelled|interrupted|aborted)\b", "not-finished"),
     _row("health_check.result", r"\b(?:could|can) ?not (?:be )?(?:repair|fix|mend|correct)(?:ed)?\b|\bnot all of them\b.{0,30}\brepaired\b", "damaged"),

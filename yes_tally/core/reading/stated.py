@@ -338,6 +338,10 @@ def title_names_host(interpreter: Interpreter, lines: Sequence[Line]) -> None:
         text = line.text[:MAX_STATEMENT]
         match = _TITLE.search(text) or _TITLE_CELL.search(text) or _TITLE_BEFORE.match(text)
         match = match or (_TITLE_LAST.match(text) or _TITLE_FIRST.match(text) if place == 0 else None)
+        if match and any(
+            draft.entry.line == line.number and match["v"] == draft.entry.printed for draft in interpreter.drafts
+        ):
+            continue  # it is a part's number, or whatever else it was read as
         if match:
             state(interpreter, Stated("host.name", match["v"], match["v"], line.number, match.start("v") + 1), None)
             return

@@ -145,6 +145,9 @@ def told_bare(
     for match in parts[1:]:
         text = match.group().strip()
         column = entry.column + match.start() + len(match.group()) - len(match.group().lstrip())
+        if says_nothing(interpreter, text, group):
+            before = ""
+            continue
         labelled = by_label(interpreter, text, group, left)
         # A word that tells nothing is a label that is not known; what follows it is its own.
         alone = line and _LABEL_ALONE.fullmatch(before)
@@ -172,6 +175,8 @@ def told_bare(
             told.append((fact, Entry("", text[at:], entry.line, column + at), value))
     if group == "account" and naming == "account.name":
         _name_behind_login(parts, told, left, entry)
+    if group in _MADE_BY_SOMEONE and len(told) >= _LEAST_PARTS:
+        _maker_behind_name(parts[1], told, left, entry)
     if group == "printer":
         _driver_alone(interpreter, parts[1:], told, left, entry)
     if not told or (len(told) * 2 < len(parts) - 1 and not sure and not 0 < least <= len(told)):
@@ -244,6 +249,24 @@ def told_bare(
         interpreter.add(fact.name, item, place, value, shape, 0.82, f"its form says what it is of a {group}")
         interpreter.asides(fact.name, item, place, shape, 0.82)
     return True
+
+
+_MADE_BY_SOMEONE = frozenset({"graphics", "sound", "display"})
+
+
+def _maker_behind_name(
+    part: re.Match[str], told: list[tuple[FactKind, Entry, Value]], left: list[FactKind], entry: Entry
+) -> None:
+    """``Oriel G4   Merrow   512 MB``: a word with a capital right behind a device's name, among what tells itself, is who
+    made it."""
+    maker = next((fact for fact in left if fact.field == "maker"), None)
+    text, place = part.group().strip(), entry.column + part.start() + _blanks(part)
+    if maker and _ONE_MAKER.fullmatch(text) and all(at.column != place for _, at, _ in told):
+        told.append((maker, Entry("", text, entry.line, place), exactly("text", text)))
+        left.remove(maker)
+
+
+_ONE_MAKER = re.compile(r"[A-Z][a-z]{2,}(?: & [A-Z][a-z]+)?")
 
 
 def _name_behind_login(

@@ -101,6 +101,10 @@ Pieces = dict[int, list[tuple[int, int]]]
 def unwrapped(lines: Sequence[Line]) -> tuple[list[Line], Pieces] | None:
     """The lines as they were before a console cut them at its width, or ``None`` when nothing says that one did."""
     width = max(len(line.text) for line in lines)
+    if width not in _CONSOLES:
+        # Blanks at the ends came on the way.
+        lines = [replace(line, text=line.text.rstrip()) for line in lines]
+        width = max(len(line.text) for line in lines)
     full = [len(line.text) == width for line in lines]
     if width not in _CONSOLES or all(full) or not any(full[:-1]):
         return None

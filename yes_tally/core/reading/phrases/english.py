@@ -216,7 +216,7 @@ LABELS: dict[str, str] = {
     "account.full_name": "full name|real name|person|display name|belongs to",
     "account.enabled": "state|status|enabled|active|account active|account enabled|usable|switched on|in use|on|can sign in|may sign in",
     "account.admin": "adm|admin|administrator|is admin|is administrator|admin rights|administrator rights|local admin|elevated|has admin rights|rights|role|manages|may administer|administers|is an admin|runs this pc|manages this pc|privileges|privileged|administrative rights",
-    "account.password_required": "pw needed|pw required|password needed|password required|password needed|needs password|must have password|password must be set|password asked|password mandatory|password obligatory|requires password|wants password|asks for password",
+    "account.password_required": "pw needed|pw required|password needed|password required|password needed|needs password|must have password|password must be set|password asked|password mandatory|password obligatory|requires password|wants password|asks for password|pw",
     "account.password_set_at": "pw set|pw changed|pw last set|password set|password last set|password changed|last password change|password set on|password changed on|password since|password last changed|password dates from|password renewed",
     "account.password_expires_at": "pw ends|pw expires|pw until|password ends|password expires|password expiry|password runs out|password valid until|password expires on|password ends|password valid till|password lasts|password valid|password lapses",
     "account.last_logon_at": "last logon|last sign in|last login|last seen|last logged on|last signed in|last used|signed in|logged on|last here|last in|logged in",

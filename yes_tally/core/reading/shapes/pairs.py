@@ -53,7 +53,8 @@ def _fill_gaps(lines: Sequence[Line], parsed: Sequence[dict[str, Pair]]) -> None
         text = line.text
         at = next((c for c in usual if len(text) > c and text[c - 1] == " " != text[c] and text[c - 2] != " "), None)
         label = text[:at].strip() if at and "gap" not in found else ""
-        if at and label and "  " not in label and (is_likely(label) or _VARIABLE.fullmatch(label)):
+        told = is_likely(label) or _VARIABLE.fullmatch(label) or _is_recorded(text[at:])
+        if at and label and "  " not in label and told:
             found["gap"] = Pair(label.rstrip(" .:"), text[at:].rstrip(), at, "gap")
 
 

@@ -925,6 +925,56 @@ BELOW = {
             "policy#4.records": "none",
         },
     ),
+    "assignments that end in a semicolon": (
+        'instance of ComputerSystem\n{\n\tName = "NQ-ENG-02";\n\tManufacturer = "Corrane";\n\tModel = "Tallow 900 WS";\n\tTotalPhysicalMemory = "68395876352";\n\tUserName = "LSF\\\\dpike";\n\tDomain = "lanternsound.example";\n};\ninstance of PhysicalMemory\n{\n\tDeviceLocator = "DIMM 1";\n\tCapacity = "34359738368";\n\tSMBIOSMemoryType = 34;\n\tSpeed = 5600;\n\tManufacturer = "Siskin";\n};\n',
+        {
+            "host.name": "NQ-ENG-02",
+            "machine.maker": "Corrane",
+            "machine.model": "Tallow 900 WS",
+            "memory.usable": 68395876352,
+            "host.user": "LSF\\dpike",
+            "host.domain": "lanternsound.example",
+            "module#1.slot": "DIMM 1",
+            "module#1.size": 34359738368,
+            "module#1.type": "DDR5",
+            "module#1.speed": 5600,
+            "module#1.maker": "Siskin",
+        },
+    ),
+    "units that touch their labels": (
+        "[memory]\ninstalledmb=16384\nusablemb=16180\nslots=4\n\n[cpu.0]\nname=Kestrel K5-8420\ncores=6\nbasemhz=3200\nmaxmhz=4300\n",
+        {
+            "memory.installed": 17179869184,
+            "memory.usable": 16965959680,
+            "memory.slots": 4,
+            "processor#1.socket": "0",
+            "processor#1.name": "Kestrel K5-8420",
+            "processor#1.cores": 6,
+            "processor#1.clock": 3200000000,
+            "processor#1.max_clock": 4300000000,
+        },
+    ),
+    "one of a kind among indexed keys": (
+        'gpu.0.name = "Oriel G4"\ngpu.0.vram_mb = 512\nsound.0.name = "Tidebell HD"\npage.0.path = "C:\\\\pagefile.sys"\npage.0.size_mb = 4864\n',
+        {
+            "graphics#1.name": "Oriel G4",
+            "graphics#1.memory": 536870912,
+            "sound#1.name": "Tidebell HD",
+            "page_file#1.path": "C:\\pagefile.sys",
+            "page_file#1.size": 5100273664,
+        },
+    ),
+    "a numbered list in bold": (
+        "## Graphics\n\n1. **Oriel G4** — Merrow, 512 MB, driver 31.0.14.2201\n2. **Cinder X300** — Cinder Graphics, 4 GB, no driver\n",
+        {
+            "graphics#1.name": "Oriel G4",
+            "graphics#1.maker": "Merrow",
+            "graphics#1.memory": 536870912,
+            "graphics#1.driver_version": "31.0.14.2201",
+            "graphics#2.name": "Cinder X300",
+            "graphics#2.memory": 4294967296,
+        },
+    ),
 }
 
 ECHOES = {

@@ -73,8 +73,13 @@ def _ordinal(label: str) -> str:
     return label.replace(".º", "o").replace(".°", "o").replace("°", "o") if "º" in label or "°" in label else label
 
 
+# ``sizemb``: the unit touches the word.
+_GLUED_UNIT = re.compile(r"(?<=[a-z]{3})(mhz|ghz|[kmgt]i?b|mwh)$")
+
+
 def _apart(label: str) -> str:
-    """A label with a blank where camel case parts its words."""
+    """A label with a blank where camel case parts its words, and before a unit at its end."""
+    label = _GLUED_UNIT.sub(r" \1", label) if label.islower() else label
     return _CAMEL.sub(" ", _UNIT_AT_END.sub(r" \1ib", label) if "iB" in label else label)
 
 

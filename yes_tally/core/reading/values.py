@@ -91,6 +91,8 @@ def _text(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
         text = text[:2]
     if fact.name not in _AS_PRINTED and (quoted := _QUOTED.fullmatch(text)):
         text = next(filter(None, quoted.groups())).strip()
+    if "\\\\" in text[1:] and fact.name not in _AS_PRINTED:
+        text = text[0] + text[1:].replace("\\\\", "\\")  # written twice within quotes (DSP0221, RFC 8259)
     if '""' in text:
         text = text.replace('""', '"')  # a mark within quotes is written twice (RFC 4180, section 2, 7)
     return exactly("text", text) if text and not is_placeholder(text) else None

@@ -6,7 +6,7 @@ context too, but only among other facts of the PC itself.
 """
 
 SUBJECTS: dict[str, str] = {
-    "machine": "hw|machine|computer|pc|computer system|system enclosure|chassis|whole machine|whole pc|system unit|system product|enclosure",
+    "machine": "hw|machine|computer|pc|computer system|system enclosure|chassis|whole machine|whole pc|system unit|system product|enclosure|sys",
     "board": "board|mainboard|motherboard|base board|baseboard|system board",
     "firmware": "firmware|bios|system firmware|bios firmware",
     "security": "security|security chip|tpm|trusted platform module",
@@ -163,14 +163,14 @@ LABELS: dict[str, str] = {
     "graphics.state": "works|state|status",
     "graphics.driver_version": "driver version|driver|version|driver release",
     "graphics.driver_dated": "driver date|driver dated|date",
-    "graphics.width": "width|resolution|mode|horizontal resolution|current horizontal resolution|screen resolution|current mode|video mode|horizontal|x resolution",
+    "graphics.width": "width|resolution|mode|horizontal resolution|current horizontal resolution|screen resolution|current mode|video mode|horizontal|x resolution|res",
     "graphics.height": "height|vertical resolution|current vertical resolution|vertical|y resolution",
     "graphics.refresh": "refresh|refresh rate|current refresh rate|frequency|hz|vertical refresh",
     "graphics.device_id": "device id|pnp device id|hardware id|id|pnp id|pci id|vendor and device|device",
     "display.name": "name|model|monitor name|product",
     "display.maker": "maker|manufacturer|vendor|made by|built by",
     "display.serial": "serial number|serial|s/n|sn|ser no|serial nr",
-    "display.width": "width|resolution|native resolution|screen width|native|native mode|best mode|best resolution|pixels|horizontal|native width|max resolution|maximum resolution",
+    "display.width": "width|resolution|native resolution|screen width|native|native mode|best mode|best resolution|pixels|horizontal|native width|max resolution|maximum resolution|res",
     "display.height": "height|screen height|vertical|native height",
     "sound.name": "name|model|device|product|description|card",
     "sound.maker": "maker|manufacturer|vendor|made by|built by",

@@ -16,7 +16,7 @@ _KEY = re.compile(
 )
 _LEAST = 2
 # Keys are short; what a heading calls it.
-_IN_FULL = {"part": "partition", "vol": "volume", "proc": "processor"}
+_IN_FULL = {"part": "partition", "vol": "volume", "proc": "processor", "page": "page file"}
 
 
 def by_index(entries: Sequence[Entry]) -> tuple[list[Entry], list[Group]]:
@@ -29,6 +29,9 @@ def by_index(entries: Sequence[Entry]) -> tuple[list[Entry], list[Group]]:
             apart.setdefault((key["head"], key["index"]), []).append(own)
     # Where one of a kind tells several things, the others of it are records too, however little they tell.
     heads = {head for (head, _), found in apart.items() if len(found) >= _LEAST}
+    if heads:
+        # Among such keys one of a kind that is known by its name may stand alone.
+        heads |= {head for head, _ in apart if words_of(_IN_FULL.get(head, head)) in SUBJECTS}
     records = {key: found for key, found in apart.items() if key[0] in heads}
     left = [
         entry

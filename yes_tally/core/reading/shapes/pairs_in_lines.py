@@ -37,6 +37,8 @@ _WIDE = re.compile(r"\s{2,}")
 _LEFT_OUT = re.compile(r"\w: \S.* \.\.\.$")
 _QUOTES = frozenset("\"'")
 _BOXED = re.compile(r"\[ +(?P<inside>[^\[\]\s](?:[^\[\]]*[^\[\]\s])?) +\]")
+# ``Manufacturer = "Corrane";``: an assignment ends so (DMTF DSP0221, MOF, 5.4).
+_ENDED = re.compile(r"\"[^\"]*\";|[\w.+-]+;")
 _QUOTED = re.compile(r"([\"'])(.*)\1$")
 
 
@@ -87,6 +89,8 @@ def _pairs_in(text: str, tabbed: str | None) -> Mapping[str, Pair]:
         column = start + (match.start("value") if value else len(body))
         if value[:1] in _DASH and (dashes := _DASHES.match(value)):
             value, column = value[dashes.end() :], column + dashes.end()  # ``Disk 0  -- Basalt NV1000``
+        if style == "equals" and value[-1:] == ";" and _ENDED.fullmatch(value):
+            value = value[:-1].rstrip()
         quoted = _QUOTED.match(value) if value[:1] in _QUOTES else None
         if quoted:
             value, column = quoted[2], column + 1

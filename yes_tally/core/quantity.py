@@ -256,14 +256,25 @@ def bare_bytes(text: str, locale: Locale) -> Value | None:
 
 def memory_by_plausibility(text: str, locale: Locale) -> Value | None:
     """A PC's memory printed with no unit: the one unit that gives between 128 MiB and 8 TiB, if just one does."""
+    unit = unit_by_plausibility(text, locale)
+    number = next(numbers(text, locale), None)
+    if number is None or not unit:
+        return None
+    power = _UNITS_OF_MEMORY.index(unit)
+    return _spread("size", number, 1024.0**power, exact=power == 0)
+
+
+_UNITS_OF_MEMORY = ("B", "KiB", "MiB", "GiB")
+
+
+def unit_by_plausibility(text: str, locale: Locale) -> str:
+    """The unit of a PC's memory printed with none: the one that gives between 128 MiB and 8 TiB; empty if not just one
+    does, or the text is no bare number."""
     found = list(numbers(text, locale))
     if len(found) != 1 or text[: found[0].start].strip() or text[found[0].end :].strip():
-        return None
-    fits = [power for power in range(4) if 2**27 <= found[0].value * 1024.0**power <= 2**43]
-    for power in (0, 1, 2, 3):
-        if fits == [power]:
-            return _spread("size", found[0], 1024.0**power, exact=power == 0)
-    return None
+        return ""
+    fits = [unit for power, unit in enumerate(_UNITS_OF_MEMORY) if 2**27 <= found[0].value * 1024.0**power <= 2**43]
+    return fits[0] if len(fits) == 1 else ""
 
 
 def clock(text: str, locale: Locale, unit: str = "") -> Value | None:

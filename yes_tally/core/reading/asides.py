@@ -16,7 +16,7 @@ _DATED = re.compile(
 # What is said of an amount of memory: that the system can use it, that nothing uses it.
 _AMOUNT = r"(?<!of )(?<!von )(?<!sur )(?<!de )(?<!di )(?<!van )(?<! z )(?<![\d.,])(\d[\d.,'\u00a0\u202f]*(?: \d{3})* ?[KMGT]i?[BO])"
 _MAYBE_IS = r"(?:(?:is|are|sont|son|sono|zijn|ist|sind|está|jest) )?"
-_SEEN = r"(?:usable|seen|visibles?|visto|vista|sichtbar\w*|zichtbaar|widoczn\w+|visibil[ei]|vis[íi]ve(?:l|is)|dost[eę]pn\w+ dla systemu|f[üu]r das system|pour le syst[èe]me|para el sistema|para o sistema|per il sistema|voor het systeem|available to the system|nutzbar\w*|utilisables?|utilizables?|bruikba\w+|utiliz[aá]ve(?:l|is)|utilizzabil[ei]|u[zż]yteczn\w+)"
+_SEEN = r"(?:usable|seen|visibles?|visto|vista|sichtbar\w*|zichtbaar|widoczn\w+|visibil[ei]|vis[íi]ve(?:l|is)|dost[eę]pn\w+ dla systemu|f[üu]r das system|pour le syst[èe]me|para el sistema|para o sistema|per il sistema|voor het systeem|available to the system|nutzbar\w*|verwendbar\w*|utilisables?|utilizables?|bruikba\w+|utiliz[aá]ve(?:l|is)|utilizzabil[ei]|u[zż]yteczn\w+)"
 _FREE = r"(?:free|available(?! to)|unused|frei\w*|verfügbar\w*|libres?|disponibles?|liber[aei]|disponibil[ei]|livres?|dispon[ií]ve(?:l|is)|vrij|beschikbaar|woln\w+|dost[eę]pn\w+)"
 _IN_USE = r"(?:used|in use|belegt|benutzt|genutzt|utilisés?|usados?|en uso|em uso|in uso|usati|gebruikt|in gebruik|używane|zajęte)"
 
@@ -63,6 +63,8 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
     ),
     "processor.socket": ((re.compile(r"stepping:? (\w+)", re.I), "processor.stepping"),),
     "disk.model": (
+        # ``Basalt NV512 512 GB SSD s/n BNV5-77120``
+        (re.compile(rf"\d ?[GT]i?B\b[^,;]* (?i:{SERIAL}):? ([\w-]*\d[\w-]*)$"), "disk.serial"),
         # ``Basalt NV500 465.76 GB NVMe SSD``
         (re.compile(r"^(?:(?!\s\s)[^,;:])*\S (\d+[.,]\d+ ?[GT]i?B|\d+ [GT]i?B(?= \S))\b(?: \S+){0,3}$"), "disk.size"),
         # ``Basalt NV500 466 GB``: behind a name that has a number already
@@ -85,7 +87,7 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
     "sound.name": ((re.compile(r", ([^,]+)$"), "sound.state"),),
     "os.name": (
         (re.compile(r"\((\d\d[ -]?bit[^()]*)\)", re.I), "os.architecture"),
-        (re.compile(r"[(,]\s*build:? (\d[\d.]*)", re.I), "os.build"),
+        (re.compile(r"[(, ]\s*build:? (\d[\d.]*)", re.I), "os.build"),
         (re.compile(r", (?:édition|Ausgabe|edici[óo]n|edizione|edi[çc][ãa]o|editie|edycja) ((?-i:[A-Z])\w*(?: (?-i:[A-Z])\w*)?)$", re.I), "os.edition"),
         (re.compile(r", (\w[\w ]*?) (?:edition|ausgabe|[ée]dition|edici[óo]n|edizione|edi[çc][ãa]o|editie|wydanie)$", re.I), "os.edition"),
     ),

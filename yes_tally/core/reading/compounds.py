@@ -60,6 +60,10 @@ def page_file_in_label(interpreter: Interpreter, entry: Entry, shape: str) -> bo
 _NEW_SENTENCE = re.compile(r"[^\W\d_]{2}\. [A-Z]")
 
 
+# ``active (volume)``: two things said, the brackets as wide as a comma and two blanks.
+_IN_BRACKETS = re.compile(r" \(([^()]*)\)")
+
+
 def compound(interpreter: Interpreter, entry: Entry, shape: str) -> bool:
     """``Public profile: state off, inbound allow``: the label names an item, the value its fields."""
     single = SUBJECTS.get(words_of(entry.label))
@@ -76,7 +80,8 @@ def compound(interpreter: Interpreter, entry: Entry, shape: str) -> bool:
         return True
     if single == "licence":
         left, before = list(FIELDS["licence"]), len(interpreter.drafts)
-        if told_in_words(interpreter, entry.printed, entry.line, entry.column - 1, "licence", None, left) > 1:
+        flat = _IN_BRACKETS.sub(r",  \1", entry.printed[:MAX_TOLD])
+        if told_in_words(interpreter, flat, entry.line, entry.column - 1, "licence", None, left) > 1:
             return True
         del interpreter.drafts[before:]  # one word of several is no list of what it is
         return False

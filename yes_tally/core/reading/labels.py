@@ -45,8 +45,7 @@ MERELY_NAME = frozenset((word,) for word in ("name", "nom", "nombre", "nome", "n
 @lru_cache(maxsize=16384)
 def words_of(label: str) -> tuple[str, ...]:
     """The words of a label in order: split at camel case and marks, plain, singular, without small words."""
-    if label.endswith("?"):
-        label = _ASKS.sub("", label[:-1].rstrip())
+    label = asked_for(label)
     if " " in label:
         label = _OF_WHICH.sub("", label)
     printed = _WORD.findall(plain(_apart(_ordinal(label.replace("(s)", "s")))))
@@ -62,10 +61,31 @@ _OF_WHICH = re.compile(
 )
 # ``Which model?``, ``How much memory?``, ``Welches Modell?``: what is asked for.
 _ASKS = re.compile(
-    r"^(?:which|what kind of|what|how many|how much|who|whose|is the|is it|is|are|has it|was|welche[rns]?|was|wie ?viele?|wer|wann|ist|quel(?:le)?s?|combien de|combien|"
-    r"qui|est-ce que|est|qu[ée]|cu[áa]l|cu[áa]nt[oa]s?|qui[ée]n|qual|quant[oiae]s?|chi|quem|welke?|hoeveel|wie|jaki[e]?|jaka|ile|kto|czy) (?=\S+)",
+    r"^(?:which|what kind of|what|how many|how much|who|whose|when|is the|is it|is|are|has it|was|welche[rns]?|was|wie ?viele?|wer|wann|ist|quel(?:le)?s?|combien de|combien|"
+    r"qui|est-ce que|est|qu[ée]|cu[áa]l|cu[áa]nt[oa]s?|qui[ée]n|qual|quant[oiae]s?|chi|quem|welke?|hoeveel|wie|wat|wanneer|quand|cu[áa]ndo|quando|kiedy|jaki[e]?|jaka|ile|kto|czy) (?=\S+)",
     re.I,
 )
+
+
+# ``Hoe heet de computer?``: its name is asked for.
+_HOW_CALLED = re.compile(
+    r"^(?:hoe heet|wie hei(?:ß|ss)t|comment s['’]appelle|c[óo]mo se llama|come si chiama|como se chama|jak si[ęe] nazywa|what is the name of|what do you call) (?=\S)",
+    re.I,
+)
+_TO_BE = re.compile(r"^(?:is|are|ist|sind|est|sont|es|son|est[áa]n?|é|s[ãa]o|è|sono|zijn|jest|s[ąa]) (?=\S)", re.I)
+_THERE = re.compile(
+    r" (?:zit(?:ten)? er(?:in)?|is er|zijn er|(?:is|are) there|does it have|gibt es|ist drin|sind drin|hat er|y a-t-il|hay|tiene|c['’]è|ci sono|há|tem|jest)$",
+    re.I,
+)
+
+
+def asked_for(label: str) -> str:
+    """What a label asks for that is a question, in the words of one that is none; any other as it is."""
+    if not label.endswith("?"):
+        return label
+    question = label[:-1].rstrip()
+    called = _HOW_CALLED.sub("name ", question)
+    return called if called != question else _TO_BE.sub("", _ASKS.sub("", _THERE.sub("", question)))
 
 
 def _ordinal(label: str) -> str:

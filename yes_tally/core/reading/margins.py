@@ -23,7 +23,7 @@ _STAMPED = re.compile(
     r"\[(?:\d{4}-\d\d-\d\d[T ])?\d{1,2}:\d\d:\d\d(?:[.,]\d{1,6})?\] (?=[\w.-]*[$#%>]|  )"
 )
 _CLOCKED = re.compile(r"\[(?:\d{4}-\d\d-\d\d[T ])?\d{1,2}:\d\d:\d\d(?:[.,]\d{1,6})?\] +(?=\S)")
-_TOLD = re.compile(r"(?P<label>[^\W\d_][^:=]{1,40}?)(?: \d{1,2})?(?::| =)\s")
+_TOLD = re.compile(r"(?P<label>[^\W\d_][^:=]{1,40}?)(?: \d{1,2})?(?:(?::| =)\s|\s?\.{3,}|\s{2,})")
 _FENCE = re.compile(r"\s*(?:`{3,}|~{3,})\w*\s*")
 _PREFORMATTED = re.compile(r"</?pre\b[^>]*>", re.I)
 _TAG = re.compile(r"</?[A-Za-z!][^<>]*>")

@@ -7,7 +7,7 @@ from collections.abc import Iterator, Sequence
 from dataclasses import replace
 
 from yes_tally.core.reading.decide import ITEM_GROUPS, Context, decide
-from yes_tally.core.reading.labels import words_of
+from yes_tally.core.reading.labels import asked_for, words_of
 from yes_tally.core.reading.phrases import SUBJECTS, is_known, labels_in_brackets, names_item, subjects_in
 from yes_tally.core.reading.phrases.elsewhere import is_elsewhere
 from yes_tally.core.reading.shapes.layout import MAX_TOLD, Entry
@@ -104,7 +104,7 @@ def joint(entry: Entry) -> list[Entry]:
                 for part, value in zip(parts, values, strict=True)
             ]
     for between, mark in ((_SLASHED, _SLASHED), (_JOINED, _COMMAS), (_JOINED, _WIDE_SLASHES), (_COMMAS, _COMMAS)):
-        labels, values = between.split(entry.label), mark.split(entry.printed)
+        labels, values = between.split(asked_for(entry.label)), mark.split(entry.printed)
         known = sum(map(is_known, labels))
         if len(labels) == 2 and len(values) == 1 and (both := _maker_and_model(entry, labels)):
             return both

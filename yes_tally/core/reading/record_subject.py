@@ -6,7 +6,7 @@ import re
 from collections.abc import Sequence
 
 from yes_tally.core.reading.compounds import PAIR_BESIDE
-from yes_tally.core.reading.decide import ITEM_GROUPS, Context, decide, infer_group
+from yes_tally.core.reading.decide import ITEM_GROUPS, Context, decide, infer_group, infer_groups
 from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.pairs_within import pairs_in
 from yes_tally.core.reading.phrases import SUBJECTS, subjects_in
@@ -24,6 +24,9 @@ def labels_of(group: Group) -> tuple[str, ...]:
     return tuple(dict.fromkeys(e.label for entry in group.entries for e in _apart(entry) if e.label))
 
 
+_OF_THE_WHOLE = frozenset({"host", "os"})
+
+
 def subject_of_record(
     group: Group, labels: tuple[str, ...], around: tuple[str, ...], *, one_of_several: bool = False
 ) -> str | None:
@@ -38,6 +41,8 @@ def subject_of_record(
     )
     spoken = (begins, *around) if begins in ITEM_GROUPS and begins not in around else around
     subject = infer_group(labels, tuple(filter(None, spoken)), False)
+    if subject == "memory" and subject not in spoken and set(infer_groups(labels, (), False)) >= _OF_THE_WHOLE:
+        return "machine"  # a sheet of the whole PC: a serial number on it is no module's
     if one_of_several and subject in _ONE_ONLY and subject not in spoken:
         return None  # the records are of something else
     if subject and (_name_several(labels, subject) or _begins_further_on(labels, subject, around)):

@@ -162,7 +162,9 @@ def called_by(interpreter: Interpreter, group: Group, of: str, shape: str, item:
     heading, naming = group.heading, NAMING.get(of, "")
     boxed = _BOXED_NAME.match(heading.text[:MAX_TEXT]) if heading else None
     if heading and boxed and of in _ASIDE_OF:
-        for fact, part in ((naming, "name"), (_ASIDE_OF[of], "full")):
+        # Of an account the box holds what it is called, of a card what people call it.
+        order = ("full", "name") if of == "adapter" else ("name", "full")
+        for fact, part in zip((naming, _ASIDE_OF[of]), order, strict=True):
             place = Entry("", boxed[part], heading.line, heading.column + boxed.start(part))
             interpreter.place(place, shape, (Guess(fact, 0.78, "it heads what is said"),), item)
         interpreter.frame.add(heading.line)

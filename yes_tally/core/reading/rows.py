@@ -9,6 +9,7 @@ from itertools import pairwise
 from typing import TYPE_CHECKING
 
 from yes_tally.core.catalogue import FACTS
+from yes_tally.core.quantity import unit_by_plausibility
 from yes_tally.core.reading.around_rows import (
     card_above,
     category,
@@ -88,6 +89,7 @@ def read_rows(interpreter: Interpreter, rows: Sequence[Group], shape: str, aroun
     if subject == "host":
         rows, columns = _of_sessions(rows, columns)
     unit = unit_of_sizes(labels)
+    unit_of_all = unit or _unit_of_memory(interpreter, rows)
     marked = starred(rows, f"{subject}.default", columns)
     card = card_above(interpreter, rows, subject, columns)
     of_category: Draft | None = None
@@ -100,7 +102,9 @@ def read_rows(interpreter: Interpreter, rows: Sequence[Group], shape: str, aroun
             named = interpreter.heading(row.heading.text)
             with interpreter.below(row.heading):
                 said_of = interpreter.context(None, (*named, *around) if named else ("",))
+                before, interpreter.size_unit = interpreter.size_unit, unit_of_all or interpreter.size_unit
                 interpreter.entries(_each_once(interpreter, row.entries, said_of), shape, said_of, None)
+                interpreter.size_unit = before
         elif subject and not _sums_up(interpreter, row, subject, columns) and not _goes_on(row, labels, subject):
             wraps = above is not None and _wraps(row, above[0], labels)
             if above and wraps:
@@ -122,6 +126,14 @@ def read_rows(interpreter: Interpreter, rows: Sequence[Group], shape: str, aroun
                 search_paths(interpreter, row, columns, shape)
             if item and owner and row.entries:
                 interpreter.stands_under(item, owner, row.entries[0], shape)
+
+
+def _unit_of_memory(interpreter: Interpreter, rows: Sequence[Group]) -> str:
+    """The unit of bare numbers, where a row tells of the PC's memory: what else stands in the table is counted so too."""
+    for row in rows:
+        if row.heading and row.entries and "memory" in interpreter.heading(row.heading.text):
+            return unit_by_plausibility(row.entries[0].printed, interpreter.locale)
+    return ""
 
 
 def _likeliest(

@@ -206,7 +206,8 @@ def _rows_by_form(interpreter: Interpreter, lines: Sequence[Line], group: str) -
                     "event.text", item, message, whole_text, "rows", 0.7, "it stands below its moment and source"
                 )
                 last = interpreter.drafts[-1]
-            _go_on(last, below)
+            for draft in {id(draft): draft for draft in (*interpreter.drafts[-len(told) :], last)}.values():
+                _go_on(draft, below)
     return len(interpreter.drafts) > before
 
 
@@ -232,11 +233,17 @@ def _marked(interpreter: Interpreter, line: Line, group: str, item: Item) -> Non
 _DEFAULT = frozenset("default standard vorgabe defaut predeterminado predeterminada padrao predefinito predefinita standaard domyslny domyslna".split()) | {"par defaut"}  # fmt: skip
 
 
+_ASIDE_ALONE = re.compile(r"\s*\([^()]*\)\s*")
+
+
 def _go_on(draft: Draft, below: dict[int, Line]) -> None:
     """A row's last text goes on on the lines below that begin where it does."""
     number = draft.entry.line + 1
     while (
-        FACTS[draft.fact].kind == "text" and number in below and indent_of(below[number].text) + 1 == draft.entry.column
+        FACTS[draft.fact].kind == "text"
+        and number in below
+        and indent_of(below[number].text) + 1 == draft.entry.column
+        and not _ASIDE_ALONE.fullmatch(below[number].text)
     ):
         draft.value = exactly("text", f"{draft.value.value} {below[number].text.strip()}"[:MAX_TEXT])
         draft.until = number

@@ -25,7 +25,7 @@ TEXT_FORMS: dict[str, re.Pattern[str]] = {
     ),
     "host.owner": re.compile(r".*[^\W\d_].*$"),
     # A host's name is not its system's.
-    "os.name": re.compile(r"(?!\S+-\S*\d\S*$)(?P<keep>(?:(?!\s\((?:build|\d\d[ -]?bit))[^,])+)", re.I),
+    "os.name": re.compile(r"(?!\S+-\S*\d\S*$)(?P<keep>(?:(?!\s\(?(?:build \d|build\)|\d\d[ -]?bit))[^,])+)", re.I),
     "os.edition": re.compile(r"(?!0x|\d+[A-Z]\d?$)(?P<keep>[^(;]*[^\W\d_][^(;]*)", re.I),
     # A program and its version made no PC.
     "machine.maker": re.compile(r"(?!.*\s\d+\.\d+)(?P<keep>.+)$"),
@@ -71,7 +71,7 @@ TEXT_FORMS: dict[str, re.Pattern[str]] = {
     "partition.number": re.compile(r"(?:\D{0,12}\s)?(?P<keep>\d{1,3})$"),
     "os.kernel": re.compile(r".*\d\.\d.*$"),
     "processor.name": re.compile(
-        r"(?:\d{1,2} ?[x×] ?)?(?P<keep>[^(,]*?[A-Za-z](?:,(?=\d)|(?! (?:à|at|bei|mit|a|con|met|com|z|op) \d[\d.,]* ?[GM]Hz)[^(,])*(?:\([A-Za-z]+\)[^(,]*)*)"
+        r"(?:\d{1,2} ?[x×] ?)?(?P<keep>[^(,]*?[A-Za-z](?:,(?=\d)|(?! (?:(?:à|at|bei|mit|a|con|met|com|z|op) \d[\d.,]* ?[GM]Hz|[x×] ?\d{1,2}\b))[^(,])*(?:\([A-Za-z]+\)[^(,]*)*)"
     ),
     "disk.bus": re.compile(rf"(?P<keep>(?:{BUS})(?=(?: \(.*\)| ?[\d.]+ ?Gb(?:it)?/s\b.*|, .*)$)|.+)", re.I),
     "connection.protocol": re.compile(r"(?P<keep>tcp[46]?|udp[46]?|raw6?|icmp6?|unix)\b", re.I),

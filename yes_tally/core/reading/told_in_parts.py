@@ -35,6 +35,7 @@ _MADE_BY = re.compile(r"(?P<name>\S.*?) (?:made )?by (?P<maker>[A-Z][\w&' -]{1,4
 # ``Pellucid G4 (Pellucid)``
 _MAKER_AGAIN = re.compile(r"(?P<name>(?P<first>[A-Z][\w&-]+) [^()]*\S) \((?P<maker>(?P=first)(?: [^()]+)?)\)")
 _SIZE_WITHIN = re.compile(r"(?P<name>[^\W\d]\S*(?: \S+)*?) (?P<size>\d[\d.,]* ?[GT]i?B)(?P<rest>(?: \S+){0,4})")
+_NUMBERED_BEHIND = re.compile(rf"\b(?i:{SERIAL}):? (?P<serial>\S*\d\S*)$")
 _LABEL_ALONE = re.compile(r"[^\W\d_A-Z][^\W\d_]+")
 _LEAST_PARTS = 2
 # ``Siskin SK08-D4-2666``: who made it, and the number of the part.
@@ -107,11 +108,15 @@ def told_bare(
             (
                 n
                 for n, p in enumerate(parts)
-                if _LABEL_ALONE.fullmatch(p.group().strip()) or _PROPER.fullmatch(p.group().strip())
+                if (_LABEL_ALONE.fullmatch(p.group().strip()) or _PROPER.fullmatch(p.group().strip()))
+                and not by_form(interpreter, p.group().strip(), left)
             ),
-            0,
+            None,
         )
-        parts.insert(0, parts.pop(own))
+        if own is None and group == "volume":
+            naming = ""  # ``476.3 GB, 101.9 GB free, HFX2``: nothing is called so
+        else:
+            parts.insert(0, parts.pop(own or 0))
     if naming and len(parts) > _LEAST_PARTS and _is_choice(parts[0].group().strip(), group):
         # ``GPT, 931.51 GB, Basalt NV1000``: what it is called stands last.
         parts.insert(0, parts.pop())
@@ -142,7 +147,7 @@ def told_bare(
         sure, naming = True, ""
     if naming and FACTS[naming].kind == "size" and not parts[0].group().strip()[:1].isdigit():
         left, naming = list(FIELDS[group]), ""  # the size stands further on
-    for match in parts[1:]:
+    for match in parts[1:] if naming or drive or measure else parts:
         text = match.group().strip()
         column = entry.column + match.start() + len(match.group()) - len(match.group().lstrip())
         if says_nothing(interpreter, text, group):
@@ -196,6 +201,12 @@ def told_bare(
     sized = _SIZE_WITHIN.fullmatch(name) if group == "disk" else None
     if sized:
         # ``Basalt NV500 500 GB NVMe SSD``: a size, and what kind it is, behind the name.
+        numbered = _NUMBERED_BEHIND.search(sized["rest"])
+        by_number = next((fact for fact in left if numbered and fact.field == "serial"), None)
+        if numbered and by_number:
+            at = entry.column + entry.printed.index(numbered["serial"])
+            told.append((by_number, Entry("", numbered["serial"], entry.line, at), exactly("text", numbered["serial"])))
+            left.remove(by_number)
         for part in (sized["size"], *sized["rest"].split()):
             found = by_form(interpreter, part, left)
             if found:

@@ -62,10 +62,20 @@ def _in_columns(cells: Sequence[tuple[str, int]], columns: Sequence[int]) -> lis
     """The cells of a line by the columns they belong to: behind a long label a value begins later than the others."""
     begun = {at for _, at in cells}
     found: list[tuple[str, int]] = []
-    for text, at in cells:
+    for text, at in (part for cell in cells for part in _at_value(cell, columns)):
         near = next((c for c in columns[1::2] if 0 < at - c <= _LATER and c not in begun), None)
         found.append((text, at if near is None or at in columns else near))
     return found
+
+
+def _at_value(cell: tuple[str, int], columns: Sequence[int]) -> list[tuple[str, int]]:
+    """``Secure boot on``: a label so long that one blank is left before the column of its value is cut there."""
+    text, at = cell
+    place = columns.index(at) if at in columns[::2] else None
+    value = columns[place + 1] - at if place is not None else 0
+    if 0 < value < len(text) and text[value - 1] == " " and is_likely(text[:value].strip(" :.")):
+        return [(text[:value].rstrip(), at), (text[value:], at + value)]
+    return [cell]
 
 
 _LATER = 6

@@ -98,7 +98,8 @@ def _pairs_in(text: str, tabbed: str | None) -> Mapping[str, Pair]:
         if boxed:
             value, column = boxed["inside"], column + boxed.start("inside")  # ``Secure boot   [ on  ]``
         label = match["label"].rstrip(" .:")
-        ordinal = _ORDINAL.match(label) if style in _MARKED and label[:1] in _DIGITS else None
+        numbered = label[:1] in _DIGITS and (style in _MARKED or label[-1] == "?")
+        ordinal = _ORDINAL.match(label) if numbered else None
         if ordinal and (is_likely(label[ordinal.end() :]) or words_of(label[ordinal.end() :]) in SUBJECTS):
             label = label[ordinal.end() :]  # ``3. Serial number ..... 4711``
         if style == "colon" and (

@@ -27,6 +27,7 @@ from yes_tally.core.reading.shapes.layout import (
     MAX_LABEL,
     MAX_LINE,
     Entry,
+    asides_as_commas,
     cells_by_comma,
     cells_by_gap,
     commas_for_gaps,
@@ -63,13 +64,17 @@ class _Told:
 def read_outline(interpreter: Interpreter, lines: Sequence[Line]) -> bool:
     """Read a block as an outline of numbered things. False, and nothing read, where it is none: where a line neither
     names a thing nor goes on below one, or nothing stands under anything."""
-    if not 2 <= len(lines) <= _MOST_LINES or _HEAD.match(lines[0].text[:MAX_LINE]) is None:
+    title, listed = lines[0], _kind_listed(lines)
+    lines = lines[1:] if listed else lines
+    if not 2 <= len(lines) <= _MOST_LINES or not (listed or _HEAD.match(lines[0].text[:MAX_LINE])):
         return False
     if _SUM.match(lines[-1].text[:MAX_LINE]):
         lines = lines[:-1]
-    told = _outline(lines)
+    told = _outline(lines, listed)
     if told is None:
         return False
+    if listed:
+        interpreter.frame.add(title.number)
     before = len(interpreter.drafts)
     open_items: list[tuple[int, Item, set[str]]] = []
     for row in told:
@@ -106,7 +111,25 @@ def _kind_of(noun: str) -> str:
     return SUBJECTS.get(words_of(noun)) or _SHORT_NOUNS.get(noun.casefold(), "")
 
 
-def _outline(lines: Sequence[Line]) -> list[_Told] | None:
+def _kind_listed(lines: Sequence[Line]) -> str:
+    """The kind of thing that a block's first line names, and nothing more, over deeper lines that begin with a number;
+    empty where it names none."""
+    kind = SUBJECTS.get(words_of(lines[0].text.strip(" :")[:MAX_LABEL]), "") if len(lines) > _LEAST_LISTED else ""
+    below = [line for line in lines[1:] if indent_of(line.text) > indent_of(lines[0].text)]
+    numbered = (
+        _NUMBERED.match(lines[1].text[:MAX_LINE]) if kind in _HOLD_VOLUMES and len(below) == len(lines) - 1 else None
+    )
+    return kind if numbered else ""
+
+
+# ``0  Basalt NV1000  (931.5 GiB, NVMe)`` under ``disks``, and ``p1  EFI   260 MiB`` below that.
+_NUMBERED = re.compile(r"\s*(?P<which>\d{1,2})\s{2,}(?P<told>\S.*)$")
+_PARTITION = re.compile(r"\s*p(?P<which>\d{1,2})\s{2,}(?P<told>\S.*)$")
+
+
+def _outline(lines: Sequence[Line], listed: str) -> list[_Told] | None:
+    """The rows of an outline, or ``None`` where lines are none; ``listed``: the kind of thing that a title says a bare
+    number tells."""
     found: list[_Told] = []
     indent = 0
     for line in lines:
@@ -114,6 +137,9 @@ def _outline(lines: Sequence[Line]) -> list[_Told] | None:
             return None
         match = _HEAD.match(line.text)
         group = _kind_of(match["noun"]) if match else ""
+        if listed and group not in CALLED:
+            match = _NUMBERED.match(line.text) or _PARTITION.match(line.text)
+            group = ("partition" if match.re is _PARTITION else listed) if match else ""
         if match and group in CALLED:
             indent = indent_of(line.text)
             cells = _cells(match["told"], match.start("told"))
@@ -137,7 +163,7 @@ _LEAST_CELLS = 2
 
 def _cells(text: str, start: int) -> tuple[tuple[str, int], ...]:
     """What stands between wide gaps or commas, each with its column from 0."""
-    text = _DASH.sub(lambda dash: ", ".rjust(len(dash.group())), text)
+    text = asides_as_commas(_DASH.sub(lambda dash: ", ".rjust(len(dash.group())), text))
     listed = commas_for_gaps(text) if len(cells_by_gap(text)) > 1 else text
     return tuple(cells_by_comma(listed, start))
 

@@ -8,6 +8,7 @@ from typing import TYPE_CHECKING
 
 from yes_tally.core.catalogue import FACTS, FIELDS
 from yes_tally.core.quantity import exactly
+from yes_tally.core.reading.bare_rows import told_bare
 from yes_tally.core.reading.decide import ITEM_GROUPS, NAMING, Guess, decide
 from yes_tally.core.reading.drafts import Item
 from yes_tally.core.reading.labels import words_of
@@ -15,7 +16,7 @@ from yes_tally.core.reading.listings import CALLED
 from yes_tally.core.reading.pairs_within import AFTER_SWITCH
 from yes_tally.core.reading.phrases import SUBJECTS, SubjectAt, subjects_in
 from yes_tally.core.reading.shapes.layout import MAX_TOLD, Entry, asides_as_commas, commas_for_gaps
-from yes_tally.core.reading.told_in_parts import told_bare, told_in_words
+from yes_tally.core.reading.told_in_parts import told_in_words
 from yes_tally.core.reading.values import understand
 from yes_tally.core.words import choice_named, flag_of
 

@@ -8,11 +8,11 @@ from typing import NamedTuple
 
 from yes_tally.core.catalogue import FACTS
 from yes_tally.core.quantity import Locale, Value
+from yes_tally.core.reading.bare_rows import MEASURED
 from yes_tally.core.reading.decide import ITEM_GROUPS, Guess
 from yes_tally.core.reading.labels import split_unit, words_of
 from yes_tally.core.reading.measures import memory_told
 from yes_tally.core.reading.phrases import SUBJECTS, meanings
-from yes_tally.core.reading.told_in_parts import MEASURED
 from yes_tally.core.reading.values import understand
 from yes_tally.core.words import is_placeholder
 

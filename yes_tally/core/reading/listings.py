@@ -11,6 +11,7 @@ from typing import TYPE_CHECKING
 from yes_tally.core.catalogue import FACTS, FIELDS
 from yes_tally.core.quantity import exactly
 from yes_tally.core.reading.asides import DATED_BY
+from yes_tally.core.reading.bare_rows import told_bare
 from yes_tally.core.reading.by_clause import LEADING_SIZE
 from yes_tally.core.reading.decide import ITEM_GROUPS, NAMING, Context, Guess, decide
 from yes_tally.core.reading.drafts import Item
@@ -18,7 +19,7 @@ from yes_tally.core.reading.drives import told_of_drive
 from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.phrases import SUBJECTS, is_known, subject_called, subjects_in
 from yes_tally.core.reading.shapes.layout import Entry, Group, asides_as_commas, cells_by_gap, commas_for_gaps
-from yes_tally.core.reading.told_in_parts import told_bare, told_in_words
+from yes_tally.core.reading.told_in_parts import told_in_words
 from yes_tally.core.reading.values import understand
 from yes_tally.core.words import is_placeholder, plain
 

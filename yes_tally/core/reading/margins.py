@@ -45,7 +45,8 @@ def without_margin(lines: Sequence[Line]) -> Sequence[Line]:
         written = [line for line in lines if line.text.strip()]
         # A few words may stand before what has the margin.
         first = next((n for n, line in enumerate(written[:_MOST_BEFORE]) if margin.match(line.text)), None)
-        if first is not None and len(written) - first >= _LEAST_LINES and is_margin(written[first:]):
+        whole = margin is _QUOTED and len(written) > 1 and all(margin.match(line.text) for line in written)
+        if first is not None and (whole or (len(written) - first >= _LEAST_LINES and is_margin(written[first:]))):
             lines = _undented([_cut(line, margin.match(line.text)) for line in lines])
     return lines
 

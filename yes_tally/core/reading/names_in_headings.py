@@ -8,13 +8,15 @@ from typing import TYPE_CHECKING
 
 from yes_tally.core.catalogue import FACTS, FIELDS
 from yes_tally.core.quantity import exactly
+from yes_tally.core.reading.bare_rows import told_bare
+from yes_tally.core.reading.beside_names import SERIAL_ASIDE
 from yes_tally.core.reading.decide import NAMING, Guess, decide
 from yes_tally.core.reading.drafts import Item
 from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.listings import CALLED, FIRST_PART, INDEXED, ITEM_HEADING, LETTERED, by_gaps
 from yes_tally.core.reading.phrases import SUBJECTS, is_known, subject_called, subjects_in
 from yes_tally.core.reading.shapes.layout import Entry, Heading, cells_by_gap, commas_for_gaps
-from yes_tally.core.reading.told_in_parts import SERIAL_ASIDE, told_bare, told_in_words
+from yes_tally.core.reading.told_in_parts import told_in_words
 from yes_tally.core.reading.values import MAX_TEXT, understand
 from yes_tally.core.words import choice_named, plain
 

@@ -9,6 +9,7 @@ from typing import TYPE_CHECKING
 
 from yes_tally.core.catalogue import FACTS
 from yes_tally.core.quantity import Value, exactly
+from yes_tally.core.reading.bare_rows import told_bare
 from yes_tally.core.reading.decide import NAMING, Context, Guess, decide
 from yes_tally.core.reading.drafts import Item
 from yes_tally.core.reading.labelled import Told
@@ -16,7 +17,6 @@ from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.listings import CALLED
 from yes_tally.core.reading.phrases import SUBJECTS
 from yes_tally.core.reading.shapes.layout import Entry
-from yes_tally.core.reading.told_in_parts import told_bare
 from yes_tally.core.words import choice_named
 
 if TYPE_CHECKING:

@@ -8,6 +8,7 @@ from typing import TYPE_CHECKING
 
 from yes_tally.core.catalogue import FACTS, FIELDS
 from yes_tally.core.quantity import exactly
+from yes_tally.core.reading.bare_rows import told_bare
 from yes_tally.core.reading.by_clause import by_label
 from yes_tally.core.reading.decide import ITEM_GROUPS, NAMING, Guess, decide, infer_group
 from yes_tally.core.reading.drafts import Item
@@ -15,7 +16,7 @@ from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.listings import BULLET, CALLED, INDEXED, ITEM_HEADING
 from yes_tally.core.reading.phrases import SUBJECTS, subject_called
 from yes_tally.core.reading.shapes.layout import Entry, Group, Heading, cells_by_gap
-from yes_tally.core.reading.told_in_parts import told_bare, told_in_words
+from yes_tally.core.reading.told_in_parts import told_in_words
 from yes_tally.core.reading.values import MAX_TEXT
 from yes_tally.core.words import flag_of, is_placeholder
 

@@ -16,6 +16,7 @@ from dataclasses import dataclass
 from typing import TYPE_CHECKING
 
 from yes_tally.core.catalogue import FACTS, FIELDS
+from yes_tally.core.reading.bare_rows import told_bare
 from yes_tally.core.reading.decide import Guess
 from yes_tally.core.reading.decode import Line
 from yes_tally.core.reading.drafts import Item
@@ -33,7 +34,7 @@ from yes_tally.core.reading.shapes.layout import (
     commas_for_gaps,
     indent_of,
 )
-from yes_tally.core.reading.told_in_parts import told_bare, told_in_words
+from yes_tally.core.reading.told_in_parts import told_in_words
 from yes_tally.core.reading.values import understand
 
 if TYPE_CHECKING:

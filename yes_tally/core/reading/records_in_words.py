@@ -7,6 +7,7 @@ from collections.abc import Sequence
 from typing import TYPE_CHECKING
 
 from yes_tally.core.catalogue import FACTS, FIELDS
+from yes_tally.core.reading.bare_rows import told_bare
 from yes_tally.core.reading.decide import ITEM_GROUPS, NAMING, Guess, decide
 from yes_tally.core.reading.decode import Line
 from yes_tally.core.reading.drafts import Item
@@ -15,7 +16,7 @@ from yes_tally.core.reading.listings import CALLED, INDEXED
 from yes_tally.core.reading.phrases import SUBJECTS, is_known, subjects_in
 from yes_tally.core.reading.said_in_words import BULLETED
 from yes_tally.core.reading.shapes.layout import Entry, Group, cells_by_gap, commas_for_gaps, indent_of
-from yes_tally.core.reading.told_in_parts import told_bare, told_in_words
+from yes_tally.core.reading.told_in_parts import told_in_words
 from yes_tally.core.reading.values import MAX_TEXT
 
 if TYPE_CHECKING:

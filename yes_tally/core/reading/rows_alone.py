@@ -11,6 +11,7 @@ from typing import TYPE_CHECKING
 
 from yes_tally.core.catalogue import FACTS, FIELDS, FactKind
 from yes_tally.core.quantity import Value, exactly
+from yes_tally.core.reading.bare_rows import told_bare
 from yes_tally.core.reading.decide import ITEM_GROUPS
 from yes_tally.core.reading.decode import Line
 from yes_tally.core.reading.drafts import Draft, Item
@@ -38,7 +39,7 @@ from yes_tally.core.reading.shapes.layout import (
     dots_as_commas,
     indent_of,
 )
-from yes_tally.core.reading.told_in_parts import told_bare, told_in_words
+from yes_tally.core.reading.told_in_parts import told_in_words
 from yes_tally.core.reading.updates_installed import is_not_installed, lines_of_installed
 from yes_tally.core.reading.values import MAX_TEXT, understand
 from yes_tally.core.words import is_placeholder, plain

@@ -10,6 +10,7 @@ from operator import itemgetter
 from typing import TYPE_CHECKING
 
 from yes_tally.core.catalogue import FACTS, FIELDS
+from yes_tally.core.reading.bare_rows import told_bare
 from yes_tally.core.reading.decide import Guess, decide
 from yes_tally.core.reading.decode import Line
 from yes_tally.core.reading.drafts import Item
@@ -25,7 +26,7 @@ from yes_tally.core.reading.shapes.layout import (
     commas_for_gaps,
     indent_of,
 )
-from yes_tally.core.reading.told_in_parts import told_bare, told_in_words
+from yes_tally.core.reading.told_in_parts import told_in_words
 
 if TYPE_CHECKING:
     from yes_tally.core.reading.interpret import Interpreter

@@ -8,6 +8,7 @@ from typing import TYPE_CHECKING
 
 from yes_tally.core.catalogue import FACTS, FIELDS
 from yes_tally.core.reading.around_rows import is_default
+from yes_tally.core.reading.bare_rows import told_bare
 from yes_tally.core.reading.by_clause import FORMS, by_form, by_label
 from yes_tally.core.reading.decide import ITEM_GROUPS, NAMING, Context, Guess, decide
 from yes_tally.core.reading.decode import Line
@@ -16,7 +17,7 @@ from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.listings import CALLED
 from yes_tally.core.reading.phrases import SUBJECTS
 from yes_tally.core.reading.shapes.layout import Entry, Group, cells_by_comma, cells_by_gap, commas_for_gaps, indent_of
-from yes_tally.core.reading.told_in_parts import told_bare, told_in_words
+from yes_tally.core.reading.told_in_parts import told_in_words
 from yes_tally.core.reading.values import MAX_TEXT
 from yes_tally.core.words import plain
 

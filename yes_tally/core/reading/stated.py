@@ -7,6 +7,7 @@ from collections.abc import Iterator, Sequence
 from typing import TYPE_CHECKING
 
 from yes_tally.core.catalogue import FACTS, ITEMS, SINGLE_GROUPS
+from yes_tally.core.reading.bare_rows import told_bare
 from yes_tally.core.reading.checks_listed import listed_checks
 from yes_tally.core.reading.decide import Guess
 from yes_tally.core.reading.decode import Line
@@ -35,7 +36,6 @@ from yes_tally.core.reading.sentences import (
     statements,
 )
 from yes_tally.core.reading.shapes.layout import MAX_LABEL, Entry, dots_as_commas
-from yes_tally.core.reading.told_in_parts import told_bare
 from yes_tally.core.reading.values import understand
 
 if TYPE_CHECKING:

@@ -19,12 +19,11 @@ from yes_tally.core.reading.labels import MERELY_NAME, words_of
 from yes_tally.core.reading.listings import (
     CALLED,
     counted_lines,
-    empty_socket,
-    in_socket,
     list_begins,
     listed_item,
     numbered,
 )
+from yes_tally.core.reading.memory_sockets import empty_socket, in_socket
 from yes_tally.core.reading.names_told import is_named_below, names_and_tells
 from yes_tally.core.reading.pairs_within import in_parts
 from yes_tally.core.reading.phrases import SUBJECTS, subjects_in

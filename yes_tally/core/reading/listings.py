@@ -21,7 +21,7 @@ from yes_tally.core.reading.phrases import SUBJECTS, is_known, subject_called, s
 from yes_tally.core.reading.shapes.layout import Entry, Group, asides_as_commas, cells_by_gap, commas_for_gaps
 from yes_tally.core.reading.told_in_parts import told_in_words
 from yes_tally.core.reading.values import understand
-from yes_tally.core.words import is_placeholder, plain
+from yes_tally.core.words import is_placeholder
 
 if TYPE_CHECKING:
     from yes_tally.core.reading.interpret import Interpreter
@@ -78,7 +78,7 @@ _FEW_CELLS = 2
 FIRST_PART = re.compile(r"(?<!\d),|,(?!\d)|\s{2,}")
 
 
-def _by_key(noun: str, around: tuple[str, ...]) -> str | None:
+def by_key(noun: str, around: tuple[str, ...]) -> str | None:
     """The group spoken of whose key such a label is: ``Socket 0`` under processors, ``DIMM A1`` under memory."""
     groups = ["module" if group == "memory" else group for group in around[:2]]
     keys = {ITEM_HEADING.get(group): group for group in groups}
@@ -110,14 +110,14 @@ def numbered(
         letter = LETTERED.fullmatch(entry.label)
         if letter and SUBJECTS.get(words_of(letter["noun"])) in ("volume", "disk"):
             return _lettered(interpreter, entry, letter, shape, parent)
-        if letter is None or _by_key(letter["noun"], around) != "module":
+        if letter is None or by_key(letter["noun"], around) != "module":
             return False
         match = letter  # ``Socket A``
     if not match["rest"] or not _WHICH.fullmatch(match["rest"]):
         return False
     spoken = subject_called(match["noun"], match["rest"])
-    group = spoken if spoken in around else _by_key(match["noun"], around) or spoken
-    if LEADING_SIZE.match(entry.printed) and _by_key(match["noun"], ("memory",)):
+    group = spoken if spoken in around else by_key(match["noun"], around) or spoken
+    if LEADING_SIZE.match(entry.printed) and by_key(match["noun"], ("memory",)):
         group = "module"  # ``Socket A1: 8 GB DDR4`` is no processor's
     if group == "adapter" and {"display", "graphics"} & set(around):
         group = "graphics"  # what screens hang on is of no network
@@ -176,53 +176,6 @@ def by_gaps(entry: Entry) -> Entry:
 
 
 _COUNTS = re.compile(r"\d{1,4}\b(?! ?[.,]\d)")
-
-
-# What is said of a socket that holds nothing.
-_EMPTY = frozenset(
-    "free empty vacant unused frei leer unbelegt libre vide vacio vacia libero libera vuoto vuota livre vazio vazia vrij leeg wolne wolny puste pusty".split()
-)
-
-
-def _is_empty(printed: str) -> bool:
-    return plain(printed.strip("()[]<>- ")) in _EMPTY
-
-
-def empty_socket(interpreter: Interpreter, entry: Entry, shape: str, around: tuple[str, ...]) -> bool:
-    """``Socket A2 .... free``: a memory socket that holds nothing is told of too. Whether it is one."""
-    label = entry.label if _is_empty(entry.printed) else ""
-    match = LETTERED.fullmatch(label) or INDEXED.match(label) if label else None
-    if match is None or not match["rest"]:
-        return False
-    if "module" not in (SUBJECTS.get(words_of(match["noun"])), _by_key(match["noun"], around)):
-        return False
-    place = Entry(entry.label, match["rest"], entry.line, max(1, entry.column - len(entry.printed)))
-    interpreter.place(
-        place, shape, (Guess("module.slot", 0.85, "the label names the socket"),), interpreter.new_item("module")
-    )
-    return True
-
-
-_SOCKET = re.compile(
-    r"(?:(?:slots?|sockets?|bank|(?:steck|speicher)?platz|emplacement|ranura|z[óo]calo|alloggiamento|sleuf|gniazdo|encaixe) )?"
-    r"(?P<code>(?:(?:DIMM|CH|BANK)[ _-]?)?(?-i:[A-H])[ _-]?\d{1,2}|DIMM ?\d{1,2})",
-    re.I,
-)
-
-
-def in_socket(interpreter: Interpreter, entry: Entry, shape: str, around: tuple[str, ...]) -> bool:
-    """``memory: 64 GB`` over ``A1: 32 GB DDR4 3200 MT/s``: what a socket holds. Whether it is told."""
-    socket = _SOCKET.fullmatch(entry.label)
-    holds = LEADING_SIZE.match(entry.printed) if socket else None
-    empty = _is_empty(entry.printed) and {"memory", "module"} & set(around[:2])
-    if socket is None or not (holds or empty):
-        return False
-    item = interpreter.new_item("module")
-    place = Entry("", socket["code"], entry.line, max(1, entry.column - len(entry.label) - 2 + socket.start("code")))
-    interpreter.place(place, shape, (Guess("module.slot", 0.85, "the label names the socket"),), item)
-    if holds:
-        interpreter.place(entry, shape, (Guess("module.size", 0.85, "it is what the socket holds"),), item)
-    return True
 
 
 # What updates are called by, before more of one.

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import re
 from collections import Counter
-from collections.abc import Iterator, Sequence
+from collections.abc import Sequence
 from dataclasses import replace
 from itertools import pairwise
 from typing import TYPE_CHECKING
@@ -18,6 +18,7 @@ from yes_tally.core.reading.drafts import Draft, Item
 from yes_tally.core.reading.drives import rows_of_drives
 from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.listings import CALLED
+from yes_tally.core.reading.log_rows import DEEPER, are_events, is_event_id, is_level, parts_of_event
 from yes_tally.core.reading.phrases import SUBJECTS, subjects_in
 from yes_tally.core.reading.records_in_words import records_of_numbered, records_of_words
 from yes_tally.core.reading.said_in_words import (
@@ -91,7 +92,7 @@ def rows_without_head(interpreter: Interpreter, lines: Sequence[Line], around: t
             return
     if len(lines) > 1 and all(_IN_BRACES.match(line.text) for line in lines):
         group = "boot_entry"
-    group = group or ("event" if _are_events(lines) else "update" if _are_updates(lines, interpreter) else None)
+    group = group or ("event" if are_events(lines) else "update" if _are_updates(lines, interpreter) else None)
     if group and _rows_by_form(interpreter, lines, group):
         return
     if not any(
@@ -154,7 +155,7 @@ _HOW_MANY = re.compile(r"\d{1,2} ?[x×] ")
 def _rows_by_form(interpreter: Interpreter, lines: Sequence[Line], group: str) -> bool:
     """Rows of a group, each cell the field whose form it has, in the order of ``_ROW_FIELDS``. Whether they were."""
     least_indent = min((indent_of(line.text) for line in lines), default=0)
-    below = {line.number: line for line in lines if indent_of(line.text) > least_indent + _DEEPER}
+    below = {line.number: line for line in lines if indent_of(line.text) > least_indent + DEEPER}
     rows = [
         (line, cells)
         for line, cells in _same_cells(lines)
@@ -255,16 +256,13 @@ _UPDATE_ID = re.compile(r"(?:\W{1,2}\s+)?[A-Z]{2,6}-?\d{3,8}(?P<title> \([^()]{3
 _COUNTS_ROWS = re.compile(r"\W*\d{1,6} [^\W\d_]")
 
 
-_DEEPER = 2
-
-
 def _has_form(fact: FactKind, text: str, value: Value) -> bool:
     """Whether a cell has the form of a field, where its fields have one."""
     if fact.name == "event.level":
-        return plain(text) in _LEVELS
+        return is_level(text)
     if fact.field in ("maker", "provider"):
         return not _A_VERSION.search(text)
-    return bool(_EVENT_ID.fullmatch(text)) if fact.name == "event.id" else fact.kind != "version" or value.value == text
+    return is_event_id(text) if fact.name == "event.id" else fact.kind != "version" or value.value == text
 
 
 # ``driver 6.0.9``
@@ -275,57 +273,6 @@ _OUTCOMES = frozenset(
     "correcto correcta exito fallido fallida riuscito riuscita fallito fallita installato sucesso falhou instalado instalada geslaagd mislukt voltooid "
     "powodzenie niepowodzenie zainstalowano sukces".split()
 ) | {"non riuscito", "non riuscita", "nicht erfolgreich", "en attente", "restart needed"}
-_EVENT_ID = re.compile(r"[(\[]?[^\W\d_]{0,8}[ #:-]?\d{1,10}[)\]]?")
-# ``[2025-03-13 22:14:07] ERROR   disk   (id 153) Write to disk 1 was tried again.``
-_LEADS = (
-    re.compile(
-        r"\[?(?P<cell>(?:\d{4}-\d\d-\d\d|\d{1,2}[./]\d{1,2}[./]\d{4})[T ,]+\d{1,2}:\d\d(?::\d\d)?)\]?(?= [^\W\d_])"
-    ),
-    re.compile(r"[<\[(]?(?P<cell>[^\W\d_]{4,12})[>\])]?:?(?= )"),
-    re.compile(r"[(\[](?:event )?(?:id|no|nr|code|#)[ .:#]{0,2}(?P<cell>\d{1,10})[)\]]:?(?= |$)", re.I),
-)
-
-
-_ID_BEHIND = re.compile(r"(?P<source>[^\W\d_][\w.-]*(?: [\w.-]+)?) ?[(\[#](?P<id>\d{1,6})[)\]]?")
-
-
-def _parts_of_event(cells: Sequence[tuple[str, int]]) -> Iterator[tuple[str, int]]:
-    """The cells of a row of a log, with the moment, the level and the id apart from what they stand before."""
-    for text, at in cells:
-        for place, lead in enumerate(_LEADS):
-            match = lead.match(text)
-            if match and (place != 1 or plain(match["cell"]) in _LEVELS):
-                yield match["cell"], at + match.start("cell")
-                rest = text[match.end() :]
-                at += match.end() + len(rest) - len(rest.lstrip())
-                text = rest.lstrip()
-        tail = _ID_BEHIND.fullmatch(text)
-        if tail:
-            # ``netlogin (5719)``
-            yield tail["source"], at
-            yield tail["id"], at + tail.start("id")
-        elif text:
-            yield text, at
-
-
-_STAMP = re.compile(r"\s*(?:\[\d{1,4}\]\s+)?\[?(?:\d{4}-\d\d-\d\d|\d{1,2}[./]\d{1,2}[./]\d{4})[T ,]+\d{1,2}:\d\d")
-_LEVELS = frozenset(
-    "error warning info information notice critical fatal debug verbose fehler warnung hinweis kritisch erreur avertissement informations critique "
-    "advertencia informacion critico errore avviso informazione informazioni erro aviso informacao fout waarschuwing informatie kritiek blad "
-    "ostrzezenie informacja informacje krytyczny".split()
-)
-
-
-def _are_events(lines: Sequence[Line]) -> bool:
-    """Whether most lines begin with a moment and have a cell that is a level: a log that nothing names."""
-    least = min((indent_of(line.text) for line in lines), default=0)
-    lines = [line for line in lines if indent_of(line.text) <= least + _DEEPER]  # what stands deeper goes on
-    rows = [line for line in lines if _STAMP.match(line.text)]
-    levels = [line for line in rows if any(plain(text) in _LEVELS for text, _ in cells_by_gap(line.text))]
-    return len(levels) >= _LEAST_EVENTS and len(levels) * 4 >= len(lines) * 3
-
-
-_LEAST_EVENTS = 2
 
 
 def _are_updates(lines: Sequence[Line], interpreter: Interpreter) -> bool:
@@ -384,7 +331,7 @@ def _cells_of_row(cells: Sequence[tuple[str, int]], group: str) -> list[tuple[st
     """Cells without a row's number, and without the field's own name before what it says (``id 153``)."""
     found = []
     if group == "event":
-        cells = list(_parts_of_event(cells))
+        cells = list(parts_of_event(cells))
     if len(cells) > 3 and (_ROW_NUMBER.fullmatch(cells[0][0]) or is_which_one(cells[0][0], group)):
         cells = cells[1:]
     titled = _UPDATE_ID.match(cells[0][0]) if group == "update" and cells else None

@@ -11,7 +11,7 @@ from typing import TYPE_CHECKING
 
 from yes_tally.core.catalogue import FACTS, FIELDS
 from yes_tally.core.reading.bare_rows import told_bare
-from yes_tally.core.reading.decide import Guess, decide
+from yes_tally.core.reading.decide import Guess
 from yes_tally.core.reading.decode import Line
 from yes_tally.core.reading.drafts import Item
 from yes_tally.core.reading.labels import words_of
@@ -65,42 +65,6 @@ def numbered_rows(interpreter: Interpreter, lines: Sequence[Line]) -> set[int]:
             place = Entry(cells[0][0], which, line.number, cells[0][1] + 1)
             interpreter.place(place, "rows", (Guess(number, 0.85, f"the row begins with the {group}"),), item)
     return read
-
-
-_DDR = re.compile(r"(?:LP)?DDR\d?[A-Z]?|\d{3,5} ?MT/s", re.I)
-_LEAST_SOCKETS = 2
-
-
-def rows_of_sockets(interpreter: Interpreter, lines: Sequence[Line]) -> set[int]:
-    """``Bank 1   16 GB  DDR4  3200 MT/s  Siskin``, ``Bank 2   --``: a row for each memory socket, where at least one of them
-    holds what only memory is. Returns the lines that were read."""
-    rows: list[tuple[Line, Sequence[tuple[str, int]], re.Match[str], Guess]] = []
-    for line in lines[:_MANY_ROWS]:
-        cells = cells_by_gap(line.text) if len(line.text) <= MAX_LINE else []
-        match = _SOCKET.fullmatch(cells[0][0]) if len(cells) > 1 else None
-        guesses = decide(match["noun"], interpreter.context("module", ("module",)))[:1] if match else ()
-        if match and guesses and guesses[0].fact in _SOCKET_IS:
-            rows.append((line, cells, match, guesses[0]))
-    if len(rows) < _LEAST_SOCKETS or not any(_DDR.fullmatch(cell) for _, cells, _, _ in rows for cell, _ in cells):
-        return set()
-    for line, cells, match, guess in rows:
-        item = interpreter.new_item("module")
-        place = Entry("", match["which"], line.number, cells[0][1] + 1 + match.start("which"))
-        if guess.fact == "module.slot" and _CALLED_ON_BOARD.fullmatch(cells[1][0]):
-            # ``Slot 1   DIMM_A1   8 GB``: the number only counts.
-            cells = cells[1:]
-            place = Entry("", cells[0][0], line.number, cells[0][1] + 1)
-        interpreter.place(place, "rows", (guess,), item)
-        if len(cells) > 2:  # of a single word nothing says what it is
-            entry = Entry("", ", ".join(text for text, _ in cells[1:]), line.number, cells[1][1] + 1)
-            told_bare(interpreter, entry, "module", item, "rows", "module.size", line.text, least=1)
-    return {line.number for line, _, _, _ in rows}
-
-
-_SOCKET = re.compile(r"(?P<noun>[^\W\d_]+)[ _-]?(?P<which>[A-Z]{0,2}\d{1,2}|[A-H]):?")
-# What a board calls a memory socket by.
-_CALLED_ON_BOARD = re.compile(r"(?:DIMM|CHANNEL|CH|BANK)[ _-]?[A-H]?[ _-]?\d{1,2}(?:[ _-][A-H]?\d)?|[A-H]\d")
-_SOCKET_IS = ("module.slot", "module.bank")
 
 
 _ONE_AND_WORDS = re.compile(r"\s*(?P<one>[^\W\d_]+(?: [^\W\d_]+)? #?\d{1,2}):?\s+(?P<told>[^\W\d_][^,]*,\s.*)$")

@@ -15,6 +15,7 @@ from yes_tally.core.reading.drafts import Item
 from yes_tally.core.reading.drives import drives_told
 from yes_tally.core.reading.item_lines import read_item_lines
 from yes_tally.core.reading.labels import words_of
+from yes_tally.core.reading.memory_sockets import rows_of_sockets
 from yes_tally.core.reading.phrases import SUBJECTS, subjects_in
 from yes_tally.core.reading.phrases.taught import in_use
 from yes_tally.core.reading.reachability import echo_test, look_ups, state, traced_way
@@ -23,7 +24,6 @@ from yes_tally.core.reading.rows_of_items import (
     clauses_below,
     numbered_rows,
     rows_below_count,
-    rows_of_sockets,
 )
 from yes_tally.core.reading.sentences import (
     CHECK_KINDS,

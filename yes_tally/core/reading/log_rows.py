@@ -1,0 +1,76 @@
+"""Rows of a log: the moment, the level and the id of an event, and whether rows that nothing names are one."""
+
+from __future__ import annotations
+
+import re
+from collections.abc import Iterator, Sequence
+
+from yes_tally.core.reading.decode import Line
+from yes_tally.core.reading.shapes.layout import cells_by_gap, indent_of
+from yes_tally.core.words import plain
+
+# So much deeper stands what goes on with a row.
+DEEPER = 2
+_EVENT_ID = re.compile(r"[(\[]?[^\W\d_]{0,8}[ #:-]?\d{1,10}[)\]]?")
+
+
+def is_level(text: str) -> bool:
+    """Whether a cell is the level of an event."""
+    return plain(text) in _LEVELS
+
+
+def is_event_id(text: str) -> bool:
+    """Whether a cell has the form of an event's id (``(5719)``, ``id 153``)."""
+    return _EVENT_ID.fullmatch(text) is not None
+
+
+# ``[2025-03-13 22:14:07] ERROR   disk   (id 153) Write to disk 1 was tried again.``
+_LEADS = (
+    re.compile(
+        r"\[?(?P<cell>(?:\d{4}-\d\d-\d\d|\d{1,2}[./]\d{1,2}[./]\d{4})[T ,]+\d{1,2}:\d\d(?::\d\d)?)\]?(?= [^\W\d_])"
+    ),
+    re.compile(r"[<\[(]?(?P<cell>[^\W\d_]{4,12})[>\])]?:?(?= )"),
+    re.compile(r"[(\[](?:event )?(?:id|no|nr|code|#)[ .:#]{0,2}(?P<cell>\d{1,10})[)\]]:?(?= |$)", re.I),
+)
+
+
+_ID_BEHIND = re.compile(r"(?P<source>[^\W\d_][\w.-]*(?: [\w.-]+)?) ?[(\[#](?P<id>\d{1,6})[)\]]?")
+
+
+def parts_of_event(cells: Sequence[tuple[str, int]]) -> Iterator[tuple[str, int]]:
+    """The cells of a row of a log, with the moment, the level and the id apart from what they stand before."""
+    for text, at in cells:
+        for place, lead in enumerate(_LEADS):
+            match = lead.match(text)
+            if match and (place != 1 or is_level(match["cell"])):
+                yield match["cell"], at + match.start("cell")
+                rest = text[match.end() :]
+                at += match.end() + len(rest) - len(rest.lstrip())
+                text = rest.lstrip()
+        tail = _ID_BEHIND.fullmatch(text)
+        if tail:
+            # ``netlogin (5719)``
+            yield tail["source"], at
+            yield tail["id"], at + tail.start("id")
+        elif text:
+            yield text, at
+
+
+_STAMP = re.compile(r"\s*(?:\[\d{1,4}\]\s+)?\[?(?:\d{4}-\d\d-\d\d|\d{1,2}[./]\d{1,2}[./]\d{4})[T ,]+\d{1,2}:\d\d")
+_LEVELS = frozenset(
+    "error warning info information notice critical fatal debug verbose fehler warnung hinweis kritisch erreur avertissement informations critique "
+    "advertencia informacion critico errore avviso informazione informazioni erro aviso informacao fout waarschuwing informatie kritiek blad "
+    "ostrzezenie informacja informacje krytyczny".split()
+)
+
+
+def are_events(lines: Sequence[Line]) -> bool:
+    """Whether most lines begin with a moment and have a cell that is a level: a log that nothing names."""
+    least = min((indent_of(line.text) for line in lines), default=0)
+    lines = [line for line in lines if indent_of(line.text) <= least + DEEPER]  # what stands deeper goes on
+    rows = [line for line in lines if _STAMP.match(line.text)]
+    levels = [line for line in rows if any(is_level(text) for text, _ in cells_by_gap(line.text))]
+    return len(levels) >= _LEAST_EVENTS and len(levels) * 4 >= len(lines) * 3
+
+
+_LEAST_EVENTS = 2

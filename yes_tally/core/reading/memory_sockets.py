@@ -1,0 +1,103 @@
+"""Memory sockets: what one holds, or that it holds nothing, on a line of its own or in rows."""
+
+from __future__ import annotations
+
+import re
+from collections.abc import Sequence
+from typing import TYPE_CHECKING
+
+from yes_tally.core.reading.bare_rows import told_bare
+from yes_tally.core.reading.by_clause import LEADING_SIZE
+from yes_tally.core.reading.decide import Guess, decide
+from yes_tally.core.reading.decode import Line
+from yes_tally.core.reading.labels import words_of
+from yes_tally.core.reading.listings import INDEXED, LETTERED, by_key
+from yes_tally.core.reading.phrases import SUBJECTS
+from yes_tally.core.reading.shapes.layout import MAX_LINE, Entry, cells_by_gap
+from yes_tally.core.words import plain
+
+if TYPE_CHECKING:
+    from yes_tally.core.reading.interpret import Interpreter
+
+_MANY_ROWS = 2000
+# What is said of a socket that holds nothing.
+_EMPTY = frozenset(
+    "free empty vacant unused frei leer unbelegt libre vide vacio vacia libero libera vuoto vuota livre vazio vazia vrij leeg wolne wolny puste pusty".split()
+)
+
+
+def _is_empty(printed: str) -> bool:
+    return plain(printed.strip("()[]<>- ")) in _EMPTY
+
+
+def empty_socket(interpreter: Interpreter, entry: Entry, shape: str, around: tuple[str, ...]) -> bool:
+    """``Socket A2 .... free``: a memory socket that holds nothing is told of too. Whether it is one."""
+    label = entry.label if _is_empty(entry.printed) else ""
+    match = LETTERED.fullmatch(label) or INDEXED.match(label) if label else None
+    if match is None or not match["rest"]:
+        return False
+    if "module" not in (SUBJECTS.get(words_of(match["noun"])), by_key(match["noun"], around)):
+        return False
+    place = Entry(entry.label, match["rest"], entry.line, max(1, entry.column - len(entry.printed)))
+    interpreter.place(
+        place, shape, (Guess("module.slot", 0.85, "the label names the socket"),), interpreter.new_item("module")
+    )
+    return True
+
+
+_CODE = re.compile(
+    r"(?:(?:slots?|sockets?|bank|(?:steck|speicher)?platz|emplacement|ranura|z[óo]calo|alloggiamento|sleuf|gniazdo|encaixe) )?"
+    r"(?P<code>(?:(?:DIMM|CH|BANK)[ _-]?)?(?-i:[A-H])[ _-]?\d{1,2}|DIMM ?\d{1,2})",
+    re.I,
+)
+
+
+def in_socket(interpreter: Interpreter, entry: Entry, shape: str, around: tuple[str, ...]) -> bool:
+    """``memory: 64 GB`` over ``A1: 32 GB DDR4 3200 MT/s``: what a socket holds. Whether it is told."""
+    socket = _CODE.fullmatch(entry.label)
+    holds = LEADING_SIZE.match(entry.printed) if socket else None
+    empty = _is_empty(entry.printed) and {"memory", "module"} & set(around[:2])
+    if socket is None or not (holds or empty):
+        return False
+    item = interpreter.new_item("module")
+    place = Entry("", socket["code"], entry.line, max(1, entry.column - len(entry.label) - 2 + socket.start("code")))
+    interpreter.place(place, shape, (Guess("module.slot", 0.85, "the label names the socket"),), item)
+    if holds:
+        interpreter.place(entry, shape, (Guess("module.size", 0.85, "it is what the socket holds"),), item)
+    return True
+
+
+_DDR = re.compile(r"(?:LP)?DDR\d?[A-Z]?|\d{3,5} ?MT/s", re.I)
+_LEAST_SOCKETS = 2
+
+
+def rows_of_sockets(interpreter: Interpreter, lines: Sequence[Line]) -> set[int]:
+    """``Bank 1   16 GB  DDR4  3200 MT/s  Siskin``, ``Bank 2   --``: a row for each memory socket, where at least one of them
+    holds what only memory is. Returns the lines that were read."""
+    rows: list[tuple[Line, Sequence[tuple[str, int]], re.Match[str], Guess]] = []
+    for line in lines[:_MANY_ROWS]:
+        cells = cells_by_gap(line.text) if len(line.text) <= MAX_LINE else []
+        match = _SOCKET.fullmatch(cells[0][0]) if len(cells) > 1 else None
+        guesses = decide(match["noun"], interpreter.context("module", ("module",)))[:1] if match else ()
+        if match and guesses and guesses[0].fact in _SOCKET_IS:
+            rows.append((line, cells, match, guesses[0]))
+    if len(rows) < _LEAST_SOCKETS or not any(_DDR.fullmatch(cell) for _, cells, _, _ in rows for cell, _ in cells):
+        return set()
+    for line, cells, match, guess in rows:
+        item = interpreter.new_item("module")
+        place = Entry("", match["which"], line.number, cells[0][1] + 1 + match.start("which"))
+        if guess.fact == "module.slot" and _CALLED_ON_BOARD.fullmatch(cells[1][0]):
+            # ``Slot 1   DIMM_A1   8 GB``: the number only counts.
+            cells = cells[1:]
+            place = Entry("", cells[0][0], line.number, cells[0][1] + 1)
+        interpreter.place(place, "rows", (guess,), item)
+        if len(cells) > 2:  # of a single word nothing says what it is
+            entry = Entry("", ", ".join(text for text, _ in cells[1:]), line.number, cells[1][1] + 1)
+            told_bare(interpreter, entry, "module", item, "rows", "module.size", line.text, least=1)
+    return {line.number for line, _, _, _ in rows}
+
+
+_SOCKET = re.compile(r"(?P<noun>[^\W\d_]+)[ _-]?(?P<which>[A-Z]{0,2}\d{1,2}|[A-H]):?")
+# What a board calls a memory socket by.
+_CALLED_ON_BOARD = re.compile(r"(?:DIMM|CHANNEL|CH|BANK)[ _-]?[A-H]?[ _-]?\d{1,2}(?:[ _-][A-H]?\d)?|[A-H]\d")
+_SOCKET_IS = ("module.slot", "module.bank")

@@ -69,7 +69,7 @@ def are_events(lines: Sequence[Line]) -> bool:
     least = min((indent_of(line.text) for line in lines), default=0)
     lines = [line for line in lines if indent_of(line.text) <= least + DEEPER]  # what stands deeper goes on
     rows = [line for line in lines if _STAMP.match(line.text)]
-    levels = [line for line in rows if any(is_level(text) for text, _ in cells_by_gap(line.text))]
+    levels = [line for line in rows if any(is_level(text) for text, _ in parts_of_event(cells_by_gap(line.text)))]
     return len(levels) >= _LEAST_EVENTS and len(levels) * 4 >= len(lines) * 3
 
 

@@ -11,6 +11,7 @@ from dataclasses import replace
 
 from yes_tally.core.reading.decode import Line
 from yes_tally.core.reading.labels import words_of
+from yes_tally.core.reading.log_rows import is_level
 from yes_tally.core.reading.phrases import SUBJECTS, is_known
 
 _LEAST_LINES = 4
@@ -122,5 +123,5 @@ def _is_clocked(lines: Sequence[Line]) -> bool:
     if not all(matches):
         return False
     told = [_TOLD.match(line.text, match.end()) for line, match in zip(lines, matches, strict=True) if match]
-    labels = [match["label"] for match in told if match]
+    labels = [match["label"] for match in told if match and not is_level(match["label"])]
     return sum(is_known(label) or words_of(label) in SUBJECTS for label in labels) * 2 >= len(lines)

@@ -28,7 +28,7 @@ def read_answer(interpreter: Interpreter, section: Section) -> bool:
     it was."""
     said = [line for line in section.lines if line.text.strip()]
     told = any(draft.shape != "prompt" for draft in interpreter.drafts[interpreter.section_from :])
-    if section.command is None or len(said) != 1 or told:
+    if not section.command or not section.command.strip() or len(said) != 1 or told:
         return False
     text = said[0].text.strip()
     if text.endswith((".", ":")) or "  " in text or len(text.split()) > _MOST_WORDS:
@@ -43,7 +43,8 @@ def read_answer(interpreter: Interpreter, section: Section) -> bool:
 
 def _asked_for(command: str) -> str:
     """The words of a command without its folder, its ending and its options."""
-    words = [word for word in _ENDING.sub("", _FOLDER.sub("", command)).split() if not _OPTION.fullmatch(word)]
+    name, *rest = command.split()
+    words = [_ENDING.sub("", _FOLDER.sub("", name)), *(word for word in rest if not _OPTION.fullmatch(word))]
     return _BETWEEN_WORDS.sub(" ", " ".join(words)).strip()
 
 

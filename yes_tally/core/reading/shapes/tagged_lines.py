@@ -61,11 +61,19 @@ def lay_out(lines: Sequence[Line]) -> Layout | None:
     entries = [entry for entry in all_entries(groups) if entry.label not in (NAME, BARE, CONNECTION)]
     if len(entries) < (1 if _INDEX.match(lines[0].text) else 2) or len(lines) < 2 * len(groups):
         return None
-    if _are_rows(lines) or _are_pairs(lines, len(groups)):
+    if _are_rows(lines) or _are_pairs(lines, len(groups)) or any(map(_lists_things, groups)):
         return None
     share = known_share(entries)
     root = Group(children=groups)
     return Layout("tagged lines", [root], 0.75 * share * min(1.0, len(entries) / (len(lines) - len(groups))))
+
+
+def _lists_things(group: Group) -> bool:
+    """Whether a kind of thing stands over lines that tell the same, each of another one: ``Sound:`` over ``Murmur HD by
+    Murmur, working`` and ``Oriel HDMI by Oriel, disabled``."""
+    lines = {entry.line for entry in group.entries}
+    told = Counter(entry.label for entry in group.entries if entry.label not in (NAME, BARE, CONNECTION))
+    return group.heading is not None and len(lines) > 1 and any(count == len(lines) for count in told.values())
 
 
 def _are_rows(lines: Sequence[Line]) -> bool:

@@ -104,7 +104,7 @@ def joint(entry: Entry) -> list[Entry]:
                 for part, value in zip(parts, values, strict=True)
             ]
     for between, mark in ((_SLASHED, _SLASHED), (_JOINED, _COMMAS), (_JOINED, _WIDE_SLASHES), (_COMMAS, _COMMAS)):
-        labels, values = between.split(asked_for(entry.label)), mark.split(entry.printed)
+        labels, values = _labels_of(entry.label, between), mark.split(entry.printed)
         known = sum(map(is_known, labels))
         if len(labels) == 2 and len(values) == 1 and (both := _maker_and_model(entry, labels)):
             return both
@@ -113,6 +113,12 @@ def joint(entry: Entry) -> list[Entry]:
         if 1 < len(labels) == len(values) <= 3 and (known == len(labels) or (known and between is _SLASHED)):
             return list(_at_slashes(entry, labels, values))
     return [entry]
+
+
+def _labels_of(label: str, between: re.Pattern[str]) -> list[str]:
+    """The labels that one holds; of a question each without the words that only ask."""
+    parts = between.split(asked_for(label))
+    return [asked_for(f"{part}?") for part in parts] if label.endswith("?") else parts
 
 
 def _maker_and_model(entry: Entry, labels: Sequence[str]) -> list[Entry]:

@@ -143,6 +143,8 @@ def _choice(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | Non
     codes = CHOICE_CODES.get(fact.name)
     if fact.name == "module.type":
         text = measures.WITH_SPEED.sub(r"\1", text)
+    if fact.name == "firmware.mode":
+        text = text.partition(" (")[0]  # ``legacy (no UEFI)``
     if codes and text.isascii() and text.isdigit():
         word = codes.get(int(text)) if len(text) < 4 else None
     else:

@@ -76,7 +76,7 @@ LABELS: dict[str, str] = {
     "os.build": "!compilacion|!numero compilacion|!build|build del so|build del sistema",
     "os.kernel": "!nucleo|!kernel|!version nucleo",
     "os.architecture": "!arquitectura|!tipo sistema",
-    "os.installed_at": "!primera instalación|!instalación original|!fecha de instalación original|!fecha instalacion|!instalado|!instalado el|!instalacion sistema|!sistema instalado",
+    "os.installed_at": "!primera instalación|!instalación original|!fecha de instalación original|!fecha instalacion|!instalado|!instalado el|!instalacion sistema|!sistema instalado|instalo",
     "os.oldest_trace_at": "!rastro mas antiguo|!carpeta mas antigua|!traza antigua|!carpeta antigua|!registro antiguo|!rastro más antiguo|!carpeta más antigua|!huella más antigua|!archivo más antiguo",
     "os.language": "!idioma|!idioma sistema|!configuracion regional",
     "os.product_id": "código de producto|!id producto|!identificador producto",

@@ -2,6 +2,7 @@
 
 import unittest
 
+from tests.core.records_in_languages import DAYS, RECORDS
 from yes_tally.core.reading.reader import read
 
 GIB = 2**30
@@ -161,12 +162,38 @@ def told(text):
     return found
 
 
+def record(what, language):
+    """The text of a record in a language, and the words of it that differ by language, by their fields."""
+    data = RECORDS[what]
+    words, own, text = iter(data["words"][language].split("|")), {}, ""
+    for fact, label, printed in zip(
+        data["fields"].split(), data["labels"][language].split("|"), data["values"], strict=True
+    ):
+        if printed is None:
+            own[fact] = printed = next(words)
+        elif printed.startswith("day "):
+            printed = DAYS[language][int(printed[-1])]
+        text += f"{label}\n" if fact == "heading" else data["form"].format(label=label, value=printed)
+    return text, own
+
+
 class InEveryLanguage(unittest.TestCase):
     maxDiff = None
 
     def test_the_same_is_said(self):
         for what, (expected, texts) in SAID.items():
             for language, text in texts.items():
+                with self.subTest(what, language=language):
+                    self.assertEqual(told(text), expected)
+
+    def test_records_of_things(self):
+        for what, data in RECORDS.items():
+            for language in DAYS:
+                text, own = record(what, language)
+                expected = {
+                    fact.replace(".", "#1.", 1): own[fact] if value is None else value
+                    for fact, value in data["expected"].items()
+                }
                 with self.subTest(what, language=language):
                     self.assertEqual(told(text), expected)
 

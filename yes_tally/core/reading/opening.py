@@ -94,6 +94,8 @@ def opened_by(
         return item, (item.group, *(n for n in named if n != item.group))
     aside = _ASIDE.search(text)
     bare = text[: aside.start()] if aside else text
+    if bare.rstrip().endswith(" :"):
+        bare = f"{bare.rstrip()[:-2]}:"  # ``Volume C :``, as French parts a colon
     drive = _DRIVE_AND_CALLED.match(bare)
     indexed = None if drive else _INDEXED_AND_CALLED.match(text)
     match = drive or indexed or INDEXED.match(bare)

@@ -167,7 +167,7 @@ LABELS: dict[str, str] = {
     "printer.default": "predef|predefinita|stampante predefinita|predefinito|abituale",
     "battery.name": "nome|batteria|modello|denominazione",
     "battery.design": "capacita nominale|capacita progetto|capacita originale|capacità di progetto|capacità originale|capacità nominale|fatta per|progettata per|progetto|di fabbrica",
-    "battery.full": "carica completa|capacita carica completa|piena carica|capacita attuale|capacità a piena carica|capacità attuale|tiene oggi|mantiene|tiene ancora",
+    "battery.full": "carica completa|capacita carica completa|piena carica|capacita attuale|capacità a piena carica|capacità attuale|tiene oggi|mantiene|tiene ancora|capacita a carica completa",
     "battery.cycles": "cicli|cicli carica|numero cicli|ricariche|caricata",
     "battery.health": "stato|salute",
     "adapter.name": "nome|descrizione|adattatore|scheda|modello",

@@ -167,7 +167,7 @@ LABELS: dict[str, str] = {
     "printer.default": "predef|predefinida|padrao|impressora padrao|impressora predefinida|habitual",
     "battery.name": "nome|bateria|modelo|designacao",
     "battery.design": "capacidade nominal|capacidade projeto|capacidade original|capacidade de projeto|feita para|projetada para|projeto|capacidade de origem|de fabrica",
-    "battery.full": "carga completa|capacidade carga total|carga total|capacidade atual|capacidade com carga completa|guarda agora|plena carga|capacidade a plena carga|plena carga|capacidade com plena carga|capacidade total|carga máxima",
+    "battery.full": "carga completa|capacidade carga total|carga total|capacidade atual|capacidade com carga completa|guarda agora|plena carga|capacidade a plena carga|plena carga|capacidade com plena carga|capacidade total|carga máxima|capacidade com carga total",
     "battery.cycles": "ciclos|ciclos carga|numero ciclos|cargas|carregada",
     "battery.health": "estado|saude",
     "adapter.name": "nome|descricao|adaptador|placa|modelo",

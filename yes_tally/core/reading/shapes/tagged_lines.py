@@ -95,7 +95,8 @@ def _are_pairs(lines: Sequence[Line], heads: int) -> bool:
 def _head(line: Line) -> Group | None:
     text = line.text[:_MAX]
     match = _HEAD.match(text)
-    if match and match["mark"].startswith(":") and (names_item(match["name"]) or _names_drive(match["name"])):
+    called = match["name"].rstrip() if match else ""
+    if match and match["mark"].startswith(":") and (names_item(called) or _names_drive(called)):
         return None  # ``Disk 0: …``, ``Volume C: …`` are pairs
     if match and _COUNT.match(match["name"]) and subjects_in(words_of(match["name"])):
         return None  # ``2 updates pending:`` counts them

@@ -1,6 +1,5 @@
 """The sieve passes every pattern that matches, whatever the text."""
 
-import re
 import unittest
 
 from hypothesis import given, settings
@@ -14,7 +13,7 @@ ROWS = [
     row.pattern for of in (PATTERNS, REACH_SAYS, REACH_TARGET, HOP_TARGET, CHECK_KINDS, CHECK_SAYS) for row in of.rows
 ]
 ROWS += [row.pattern for row in ITEM_LINES]
-SIEVE = Sieve(ROWS)
+SIEVE = Sieve([row.pattern for row in ROWS])
 
 
 class WhatMatchesPasses(unittest.TestCase):
@@ -40,5 +39,5 @@ class WhatMatchesPasses(unittest.TestCase):
             self.assertEqual(loosened(written), loose)
 
     def test_few_texts_pass_without_a_match(self):
-        sieve = Sieve([re.compile(r"\bsecure boot is (on|off)\b")])
+        sieve = Sieve([r"\bsecure boot is (on|off)\b"])
         self.assertEqual((sieve.passing("Secure boot is on"), sieve.passing("boot: on")), ([0], []))

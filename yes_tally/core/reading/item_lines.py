@@ -90,7 +90,7 @@ ITEM_LINES: tuple[ItemLine, ...] = (
 
 @lru_cache(maxsize=1)
 def _sieve() -> Sieve:
-    return Sieve([row.pattern for row in ITEM_LINES])
+    return Sieve([row.pattern.pattern for row in ITEM_LINES])
 
 
 def read_item_lines(interpreter: Interpreter, lines: Sequence[Line]) -> set[int]:

@@ -26,14 +26,19 @@ _ABOUT_LICENCE = r"\b(?:licen[cs]e|licen[çc]a|licen[cz]a|licencia|licentie|lice
 _LICENCE = r"(?:licen[cs]e|activation|lizenz|licence|licencia)"
 
 
-@dataclass(frozen=True, slots=True)
+@dataclass(frozen=True)
 class Pattern:
     """One way to state a fact. ``word`` is the value where the sentence does not print it; ``alone``: it is a whole line."""
 
     fact: str
-    pattern: re.Pattern[str]
+    written: str
     word: str = ""
     alone: bool = False
+
+    @cached_property
+    def pattern(self) -> re.Pattern[str]:
+        """The pattern ready to match; most are never needed, since the sieve lets few pass."""
+        return re.compile(self.written, re.I)
 
 
 class Patterns:
@@ -44,7 +49,7 @@ class Patterns:
 
     @cached_property
     def sieve(self) -> Sieve:
-        return Sieve([row.pattern for row in self.rows])
+        return Sieve([row.written for row in self.rows])
 
     def passing(self, text: str) -> list[Pattern]:
         """The rows that may match somewhere in a text, in their order."""
@@ -56,7 +61,7 @@ _OS_NAME = r"(?-i:[A-Z])\w*(?: (?-i:[A-Z])\w*)? (?:OS|Linux) \d+(?:\.\d+)*(?: (?
 
 
 def _row(fact: str, pattern: str, word: str = "", alone: bool = False) -> Pattern:
-    return Pattern(fact, re.compile(pattern, re.I), word, alone)
+    return Pattern(fact, pattern, word, alone)
 
 
 PATTERNS = Patterns(

@@ -22,7 +22,7 @@ _OPENING = re.compile(r"\(\?(?:P<\w+>|[a-z]*-?[a-z]*:)")
 class Sieve:
     """The patterns, by their place in the sequence given."""
 
-    def __init__(self, patterns: Sequence[re.Pattern[str]]) -> None:
+    def __init__(self, patterns: Sequence[str]) -> None:
         options = re2.Options()
         options.case_sensitive = False
         options.dot_nl = True
@@ -30,7 +30,7 @@ class Sieve:
         options.max_mem = 64 << 20
         self._set = re2.Set.SearchSet(options)
         for pattern in patterns:
-            self._set.Add(loosened(pattern.pattern))
+            self._set.Add(loosened(pattern))
         self._set.Compile()
 
     def passing(self, text: str) -> list[int]:

@@ -13,8 +13,8 @@ _SAMPLE = 20_000
 _LEAST = 2
 _KEPT = 300
 _WORD = re.compile(r"[^\W\d_]{3,}")
-# A path or a file is called the same in any language.
-_FILE = re.compile(r"\S*\\\S*|(?<!\S)/\S+|\S+\.[A-Za-z]\w*")
+# ``pagefile.sys``
+_ENDING = re.compile(r"\w\.[A-Za-z]")
 
 
 @lru_cache(maxsize=1)
@@ -29,12 +29,21 @@ def _telling() -> dict[str, str]:
     return {word: next(iter(languages)) for word, languages in found.items() if len(languages) == 1}
 
 
+def _without_files(line: str) -> str:
+    """A line without its paths and files, which are called the same in any language."""
+    if "\\" not in line and "/" not in line and "." not in line:
+        return line
+    return " ".join(
+        token for token in line.split() if "\\" not in token and token[0] != "/" and not _ENDING.search(token)
+    )
+
+
 # The same lines are looked at as a section's and as the whole report's, and again in the next report.
 @lru_cache(maxsize=8192)
 def _told_by(line: str) -> frozenset[tuple[str, str]]:
     """The words of a line that tell its language, each with that language."""
     telling = _telling()
-    words = {word for printed in _WORD.findall(_FILE.sub("", line)) for word in words_of(printed)}
+    words = {word for printed in _WORD.findall(_without_files(line)) for word in words_of(printed)}
     return frozenset((word, telling[word]) for word in words if word in telling)
 
 

@@ -5,16 +5,9 @@ import unittest
 from hypothesis import given, settings
 from hypothesis import strategies as st
 
+from tests.core.readings import told
 from tests.core.ways_of_telling import BELOW, ECHOES, HEADED, LISTS, ROWS, VALUES
 from yes_tally.core.reading.reader import read
-
-
-def told(text):
-    found = {}
-    for reading in read(text.encode()).readings:
-        key = f"{reading.item}.{reading.fact.partition('.')[2]}" if reading.item else reading.fact
-        found[key] = reading.value.value
-    return found
 
 
 class OneByOne(unittest.TestCase):

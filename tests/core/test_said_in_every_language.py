@@ -2,8 +2,8 @@
 
 import unittest
 
+from tests.core.readings import told
 from tests.core.records_in_languages import DAYS, RECORDS
-from yes_tally.core.reading.reader import read
 
 GIB = 2**30
 
@@ -151,15 +151,6 @@ PROFILES = {
     "nl": "Firewall: domeinprofiel aan, privéprofiel aan, openbaar profiel uit\n",
     "pl": "Zapora: profil domenowy włączony, profil prywatny włączony, profil publiczny wyłączony\n",
 }
-
-
-def told(text):
-    found = {}
-    for reading in read(text.encode()).readings:
-        if reading.confidence >= 0.5:
-            key = f"{reading.item}.{reading.fact.partition('.')[2]}" if reading.item else reading.fact
-            found[key] = reading.value.value
-    return found
 
 
 def record(what, language):

@@ -2,7 +2,7 @@
 
 import unittest
 
-from yes_tally.core.reading.reader import read
+from tests.core.readings import told
 
 LANGUAGES = ("en", "de", "fr", "es", "pt", "it", "nl", "pl")
 # The third of December 2024.
@@ -221,15 +221,6 @@ SHEET_SAYS = (
     ("os.product_id", "HOS12-DP-0044-92281"),
 )  # fmt: skip
 MOMENTS = {"host.booted_at": "2024-12-03T07:58:00", "os.installed_at": "2024-12-03"}
-
-
-def told(text):
-    found = {}
-    for reading in read(text.encode()).readings:
-        if reading.confidence >= 0.5:
-            key = f"{reading.item}.{reading.fact.partition('.')[2]}" if reading.item else reading.fact
-            found[key] = reading.value.value
-    return found
 
 
 def drawn(heads, rows, way):

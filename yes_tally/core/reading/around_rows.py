@@ -37,11 +37,15 @@ def starred(rows: Sequence[Group], default: str, columns: dict[str, tuple[Guess,
     return found[0] if len(found) == 1 < len(rows) else None
 
 
-def is_default(interpreter: Interpreter, item: Item, row: Group, shape: str) -> None:
-    """The row that is marked with a star is the default."""
+def star_of(row: Group) -> Entry:
+    """The star beside what a row of a table begins with."""
     first = row.entries[0]
-    mark = Entry(first.label, "*", first.line, first.column + first.printed.index("*"))
-    interpreter.add(f"{item.group}.default", item, mark, exactly("flag", True), shape, 0.8, "of all rows it has a star")
+    return Entry(first.label, "*", first.line, first.column + first.printed.index("*"))
+
+
+def is_default(interpreter: Interpreter, item: Item, star: Entry, shape: str) -> None:
+    """The one of several things that is marked with a star is the default."""
+    interpreter.add(f"{item.group}.default", item, star, exactly("flag", True), shape, 0.8, "of all rows it has a star")
 
 
 def search_paths(interpreter: Interpreter, row: Group, columns: dict[str, tuple[Guess, ...]], shape: str) -> None:

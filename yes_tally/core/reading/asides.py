@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import re
 
-from yes_tally.core.reading.text_forms import BUS, SERIAL, TURNS
+from yes_tally.core.reading.text_forms import BUS, CORES, NO_SIGNATURE, SERIAL, SIGNED, TURNS
 
 # What leads from a thing to its day: ``F12 of 2024-09-30``.
 DATED_BY = "of|from|dated|released|vom|von|du|del|de|dal|di|van|z dnia|z|da|op|em|le"
@@ -28,8 +28,6 @@ _LEASE_END = (
     "adapter.lease_until",
 )
 
-_SIGNED = r"signed|signiert|sign[ée]e?|firmad[oa]|assinad[oa]|firmat[oa]|ondertekend|podpisan[ya]"
-_SIGNATURE = r"(?:signature|signatur|firma|assinatura|handtekening|podpisu)"
 _SECURE_BOOT = (
     r"secure boot|arranque seguro|inicio seguro|sichere[mrn]? start|d[ée]marrage s[ée]curis[ée]|avvio sicuro"
     r"|veilige? (?:opstarten|start)|bezpieczn\w+ (?:rozruch\w*|start\w*)"
@@ -95,7 +93,7 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
         (re.compile(r"\b(\d{1,3}) ?[Cc] ?/ ?\d{1,3} ?[Tt]\b"), "processor.cores"),
         (re.compile(r"\b\d{1,3} ?[Cc] ?/ ?(\d{1,3}) ?[Tt]\b"), "processor.threads"),
         (re.compile(r"(?:@|(?<!\d),|\(| (?:à|at|bei|mit|a|con|met|com|z|op)(?= ))\s*~?([\d.,]+\s*[GM]Hz)", re.I), "processor.clock"),
-        (re.compile(r"(\d+) (?:cores?|kernen?|c(?:oe|œ)urs|n[uú]cleos|nuclei|rdzeni[ea]?)\b", re.I), "processor.cores"),
+        (re.compile(rf"(\d+) {CORES}\b", re.I), "processor.cores"),
         (re.compile(r"(\d+) (?:threads?|logical processors|hilos|fils d.ex[ée]cution|f[äa]den|w[ąa]tk[óo]?[wi]|thread)\b", re.I), "processor.threads"),
     ),
     "memory.installed": (
@@ -120,7 +118,7 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
         (_DATED, "driver.dated"),
         # ``4.1.9.0 of 2023-11-02, by Wickerlink, signed``
         (re.compile(r"[,;] (?:by|from|von|par|de|di|da|van|door|por|od|przez) ([A-Z][\w&.-]+(?: [A-Z][\w&.-]+){0,3})(?=[,;]|$)"), "driver.provider"),
-        (re.compile(rf"[,;] ((?:(?:not|un|nicht|non|no|n[ãa]o|niet|nie) ?)?(?:{_SIGNED})|(?:no|without|ohne|sans|sin|sem|senza|zonder|bez) {_SIGNATURE})(?=[,;]|$)", re.I), "driver.signed"),
+        (re.compile(rf"[,;] ({SIGNED}|{NO_SIGNATURE})(?=[,;]|$)", re.I), "driver.signed"),
     ),
     "os.build": ((re.compile(r"\((\d\d[ -]?bits?)\)", re.I), "os.architecture"),),
     "os.version": (

@@ -6,6 +6,7 @@ import re
 
 from yes_tally.core.catalogue import FactKind
 from yes_tally.core.quantity import Locale, Value, exactly
+from yes_tally.core.reading.text_forms import NO_SIGNATURE, SIGNED
 from yes_tally.core.words import flag_of
 
 _STATE_WORD = re.compile(r"[^\W\d_]+(?=,? (?:(?:at|with|mit|à|a|con|com|met|z)\b|\d|\())")
@@ -32,12 +33,9 @@ _HOW_ADDRESSED = re.compile(
 
 # What is said of a signature.
 _SIGNATURE = re.compile(
-    r"(?:(?P<good>good|valid|ok|verified|trusted|present|signed|signiert|sign[ée]e?|firmad[oa]|assinad[oa]|firmat[oa]|ondertekend|podpisan[ya]|"
-    r"g[uü]ltig|valide|v[aá]lid[ao]|geldig|prawid[łl]ow\w|wa[żz]n\w)|"
+    rf"(?:(?P<good>good|valid|ok|verified|trusted|present|{SIGNED}|g[uü]ltig|valide|v[aá]lid[ao]|geldig|prawid[łl]ow\w|wa[żz]n\w)|"
     r"missing|none|invalid|bad|absent|broken|unverified|untrusted|revoked|expired|fehlt|ung[uü]ltig|absente?|assente|manquante?|falta|ausente|inv[aá]lida|"
-    r"mancante|non valida|ontbreekt|ongeldig|brak|niewa[żz]n\w|nieprawid[łl]ow\w|unsigned|unsigniert|niepodpisan[ya]|"
-    r"(?:not|nicht|non|no|n[ãa]o|niet|nie) (?:signed|signiert|sign[ée]e?|firmad[oa]|assinad[oa]|firmat[oa]|ondertekend|podpisan[ya])|"
-    r"(?:no|without|ohne|sans|sin|sem|senza|zonder|bez) (?:a )?(?:signature|signatur|firma|assinatura|handtekening|podpisu))\b",
+    rf"mancante|non valida|ontbreekt|ongeldig|brak|niewa[żz]n\w|nieprawid[łl]ow\w|{NO_SIGNATURE})\b",
     re.I,
 )
 

@@ -16,6 +16,7 @@ from yes_tally.core.reading.around_rows import (
     is_default,
     search_paths,
     seen_on,
+    star_of,
     starred,
     times_of_hop,
 )
@@ -117,7 +118,7 @@ def read_rows(interpreter: Interpreter, rows: Sequence[Group], shape: str, aroun
             if item and card and row.entries:
                 seen_on(interpreter, item, row, card, shape)
             if item and row is marked:
-                is_default(interpreter, item, row, shape)
+                is_default(interpreter, item, star_of(row), shape)
             if item and subject == "hop":
                 times_of_hop(interpreter, item, row, columns, shape)
             if item and subject == "policy":

@@ -5,6 +5,7 @@ from __future__ import annotations
 import re
 
 from yes_tally.core.reading.addresses import mask_of
+from yes_tally.core.reading.text_forms import CORES
 
 
 def said_aside(match: re.Match[str], aside: str) -> str | None:
@@ -20,7 +21,7 @@ _EACH = re.compile(
     r"|ciascuno|per (?:nucleo|kern|rdzeń)|elk|każdy|na rdzeń)\b",
     re.I,
 )
-_CORES = re.compile(r"(\d{1,3}) (?:cores?|kernen?|c(?:oe|œ)urs|n[uú]cleos|nuclei|rdzeni[ea]?)\b|^\s*(\d{1,3})\b", re.I)
+_COUNTS_CORES = re.compile(rf"(\d{{1,3}}) {CORES}\b|^\s*(\d{{1,3}})\b", re.I)
 
 
 _MOST_OF_ONE = 4
@@ -31,5 +32,5 @@ def threads_of_all(printed: str, threads: str) -> str | None:
     where it counts none."""
     if not _EACH.search(printed) or int(threads) > _MOST_OF_ONE:
         return threads  # of one processor among several
-    cores = _CORES.search(printed)
+    cores = _COUNTS_CORES.search(printed)
     return str(int(cores[1] or cores[2]) * int(threads)) if cores else None

@@ -16,7 +16,7 @@ from yes_tally.core.reading.drafts import Item
 from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.listings import CALLED
 from yes_tally.core.reading.phrases import SUBJECTS
-from yes_tally.core.reading.shapes.layout import Entry, Group, cells_by_comma, cells_by_gap, commas_for_gaps, indent_of
+from yes_tally.core.reading.shapes.layout import Entry, cells_by_comma, cells_by_gap, commas_for_gaps, indent_of
 from yes_tally.core.reading.told_in_parts import told_in_words
 from yes_tally.core.reading.values import MAX_TEXT
 from yes_tally.core.words import plain
@@ -64,8 +64,8 @@ def rows_of_words(interpreter: Interpreter, lines: Sequence[Line], around: tuple
             item = interpreter.new_item(of)
             told_bare(interpreter, entry, of, item, "rows", NAMING[of], line.text, least=1)
             if starred == [line] and len(rows) > 1 and f"{of}.default" in FACTS:
-                marked = Group(entries=[Entry("", "*", line.number, line.text.index("*") + 1)])
-                is_default(interpreter, item, marked, "rows")
+                star = Entry("", "*", line.number, line.text.index("*") + 1)
+                is_default(interpreter, item, star, "rows")
 
 
 def _kind_of_row(first: str, groups: Sequence[str]) -> str | None:

@@ -5,6 +5,13 @@ from __future__ import annotations
 import re
 
 # What stands before a serial number.
+# Words that several patterns share: what counts cores, and what is said of a driver's signature.
+CORES = r"(?:cores?|kernen?|c(?:oe|œ)urs|n[uú]cleos|nuclei|rdzeni[ea]?)"
+SIGNED = r"(?:signed|signiert|sign[ée]e?|firmad[oa]|assinad[oa]|firmat[oa]|ondertekend|podpisan[ya])"
+NO_SIGNATURE = (
+    rf"(?:(?:(?:not|nicht|non|no|n[ãa]o|niet|nie) |un|nie){SIGNED}|"
+    r"(?:no|without|ohne|sans|sin|sem|senza|zonder|bez) (?:a )?(?:signature|signatur|firma|assinatura|handtekening|podpisu))"
+)
 # What a disk is connected by, where the name says it alone; and how its turns a minute are written.
 BUS = r"NVMe|SATA|SAS|SCSI|USB|PCIe|IDE|eMMC"
 TURNS = r"\d{4,5} ?(?:rpm|u/min|tr/min|t/min|g/min|giri/min|obr\.?/min|tpm)"

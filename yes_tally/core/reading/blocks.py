@@ -16,13 +16,13 @@ from yes_tally.core.reading.shapes import SHAPES, WHOLE
 from yes_tally.core.reading.shapes.layout import (
     MAX_LABEL,
     MAX_LINE,
-    RULE,
     Group,
     Heading,
     Layout,
     all_entries,
     cells_by_gap,
     indent_of,
+    is_rule,
 )
 from yes_tally.core.reading.wrapped import led_back, led_back_to, parts_of_rows, put_together, unfolded, unwrapped
 
@@ -237,7 +237,7 @@ def _parted(chunk: list[Line]) -> Iterator[list[Line]]:
     """A table that stands right under pairs, or pairs right under a table, with no blank line between: cut there."""
     if _is_underlined_head(chunk):
         # A rule of one piece under a head of columns says nothing of where they are; a second one ends the rows.
-        end = next((i for i in range(2, len(chunk)) if _is_rule(chunk[i].text)), len(chunk))
+        end = next((i for i in range(2, len(chunk)) if is_rule(chunk[i].text)), len(chunk))
         yield [chunk[0], *chunk[2:end]]
         if end + 1 < len(chunk):
             yield from _parted(chunk[end + 1 :])
@@ -286,10 +286,6 @@ def _is_underlined_head(chunk: Sequence[Line]) -> bool:
     return len(chunk) > 2 and _underlines(chunk[1].text) and len(cells_by_gap(chunk[0].text[:MAX_LINE])) >= _COLUMNS
 
 
-def _is_rule(text: str) -> bool:
-    return bool(RULE.match(text[:MAX_LABEL]))
-
-
 def _ends_table(before: str, here: str, after: str) -> bool:
     """Whether a line is a title between a table's last row and lines of another form."""
     if "  " in here.rstrip() or not _TITLE.match(here):
@@ -309,7 +305,7 @@ def _heads_columns(text: str) -> bool:
 
 def _peel_heading(chunk: list[Line]) -> tuple[list[Line], Heading | None]:
     """A decorated or underlined first line is a heading, not part of the block."""
-    if len(chunk) > 3 and _is_rule(chunk[0].text) and _underlines(chunk[2].text):
+    if len(chunk) > 3 and is_rule(chunk[0].text) and _underlines(chunk[2].text):
         return _peel_heading(chunk[1:])  # a title between two rules
     match = _DECORATED.match(chunk[0].text[: 2 * MAX_LABEL])
     if match:
@@ -321,7 +317,7 @@ def _peel_heading(chunk: list[Line]) -> tuple[list[Line], Heading | None]:
 
 
 def _underlines(text: str) -> bool:
-    return bool(RULE.match(text[:MAX_LABEL])) and len(text.split()) == 1 and not re.search(r"[+|┼╪]", text.strip("+| "))
+    return is_rule(text) and len(text.split()) == 1 and not re.search(r"[+|┼╪]", text.strip("+| "))
 
 
 def _may_head(text: str) -> bool:
@@ -359,7 +355,7 @@ def _records_in(layout: Layout) -> list[Group]:
 
 def _after_table(chunk: Sequence[Line], headings: tuple[Heading, ...]) -> Iterator[Block]:
     """What follows the second rule of a ruled table: totals, told of what the table lists."""
-    rules = [i for i, line in enumerate(chunk) if i and RULE.match(line.text[:MAX_LABEL])]
+    rules = [i for i, line in enumerate(chunk) if i and is_rule(line.text)]
     if len(rules) < 2 or rules[1] + 1 >= len(chunk):
         return
     rest = chunk[rules[1] + 1 :]

@@ -9,7 +9,7 @@ from yes_tally.core.catalogue import ITEMS, KEYS
 from yes_tally.core.reading.decide import NAMING, Context, decide, infer_groups
 from yes_tally.core.reading.decode import Line
 from yes_tally.core.reading.phrases import is_known
-from yes_tally.core.reading.shapes.layout import MAX_LINE, Heading, cells_by_gap
+from yes_tally.core.reading.shapes.layout import MAX_LINE, Heading, cells_by_gap, is_rule
 from yes_tally.core.reading.wrapped import Pieces
 
 Chunk = tuple[list[Line], Heading | None]
@@ -42,7 +42,7 @@ def _whole(first: list[Line], second: list[Line], pieces: Pieces | None) -> tupl
         return None
     if any(len(line.text) > MAX_LINE for line in (first[0], second[0])):
         return None
-    if any(_is_rule(a.text) != _is_rule(b.text) for a, b in zip(first, second, strict=True)):
+    if any(is_rule(a.text) != is_rule(b.text) for a, b in zip(first, second, strict=True)):
         return None
     second = _without_index(first, second)
     head = first[0].text.rstrip(_GOES_ON + " ")
@@ -63,20 +63,11 @@ def _whole(first: list[Line], second: list[Line], pieces: Pieces | None) -> tupl
     return whole, places
 
 
-_DRAWN = frozenset("-=─═+| ")
-
-
-def _is_rule(text: str) -> bool:
-    return _DRAWN.issuperset(text)
-
-
 def _without_index(first: Sequence[Line], second: list[Line]) -> list[Line]:
     """The columns below without what only says again which row it is, under no label: blank in its place."""
     if not second[0].text.startswith(" "):
         return second
-    cells = [
-        [cells_by_gap(line.text)[:1] for line in lines[1:] if not _is_rule(line.text)] for lines in (first, second)
-    ]
+    cells = [[cells_by_gap(line.text)[:1] for line in lines[1:] if not is_rule(line.text)] for lines in (first, second)]
     if not all(cells[1]) or [c[0][0] for c in cells[0] if c] != [c[0][0] for c in cells[1]]:
         return second
     begins = len(second[0].text) - len(second[0].text.lstrip())

@@ -13,7 +13,7 @@ from yes_tally.core.reading.decide import ITEM_GROUPS, NAMING, Guess, decide
 from yes_tally.core.reading.drafts import Item
 from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.listings import CALLED
-from yes_tally.core.reading.pairs_within import AFTER_SWITCH
+from yes_tally.core.reading.pairs_within import after_switch
 from yes_tally.core.reading.phrases import SUBJECTS, SubjectAt, subjects_in
 from yes_tally.core.reading.shapes.layout import MAX_TOLD, Entry, asides_as_commas, commas_for_gaps
 from yes_tally.core.reading.told_in_parts import told_in_words
@@ -71,8 +71,7 @@ def compound(interpreter: Interpreter, entry: Entry, shape: str) -> bool:
     row = _ROW_NUMBER.match(entry.printed)
     if "   " in entry.printed and row is None and (single or PAIR_BESIDE.search(entry.printed[:MAX_TOLD])):
         entry = replace(entry, printed=commas_for_gaps(entry.printed))
-    switch = AFTER_SWITCH.match(entry.printed)
-    if switch and flag_of(switch["flag"]) is not None:
+    if switch := after_switch(entry.printed):
         end = switch.end("flag")
         entry = replace(entry, printed=f"{entry.printed[:end]},{entry.printed[end + 1 :]}")
     if single in _ONE_AND_MORE:

@@ -23,7 +23,7 @@ _BESIDE_BARE = re.compile(
     r"(?:\s{2,}(?P<label>[^\W\d_]\S{1,20}(?: [^\W\d_]\S{0,20})?) (?=\S*\d)(?!\d{1,3}:)|\s{3,}(?P<far>[^\W\d_]\S{2,20}) {1,6}(?=[^\W_]))"
 )
 # ``OFF incoming: allow``: a word that is a value, and a pair behind it.
-AFTER_SWITCH = re.compile(r"(?P<flag>[^\W\d_]{2,12}) (?P<label>[^\W\d_]{3,20}): (?=\S)")
+_AFTER_SWITCH = re.compile(r"(?P<flag>[^\W\d_]{2,12}) (?P<label>[^\W\d_]{3,20}): (?=\S)")
 _PARTS = re.compile(r"[^\s,;](?:[^,;]|[,;](?!\s))*")
 _PARTS_AT_SLASHES = re.compile(r"[^\s/](?:(?! / ).)*")
 _LEAST_PARTS = 2
@@ -60,9 +60,7 @@ def pairs_in(entry: Entry) -> list[Entry]:
     of_item = any(at.start == 0 and at.group in ITEM_GROUPS for at in subjects_in(words_of(entry.label)))
     bare = [] if of_item else _NEXT_BARE.finditer(text)
     beside = [*_BESIDE.finditer(text), *_BESIDE_BARE.finditer(text)] if "  " in text else []
-    switched = AFTER_SWITCH.match(text)
-    if switched and flag_of(switched["flag"]) is not None:
-        beside.append(switched)
+    beside += filter(None, [after_switch(text)])
     for match in sorted([*_NEXT_PAIR.finditer(text), *bare, *beside], key=_begins):
         if match.start() < start:
             continue
@@ -70,14 +68,21 @@ def pairs_in(entry: Entry) -> list[Entry]:
         if (is_known(name) or match.re is _BESIDE) and text.count("(", start, match.start()) == text.count(
             ")", start, match.start()
         ):
-            found.append(_part(entry, label, start, match.end("flag") if match.re is AFTER_SWITCH else match.start()))
+            found.append(_part(entry, label, start, match.end("flag") if match.re is _AFTER_SWITCH else match.start()))
             label, start = name, match.end()
     parts = [*found, _part(entry, label, start, len(entry.printed))] if found else [entry]
     return [*joint(parts[0]), *parts[1:]]
 
 
+def after_switch(text: str) -> re.Match[str] | None:
+    """Where a value begins with a word for on or off and a pair follows it with no mark between: the word is its
+    ``flag``, the pair's label its ``label``."""
+    match = _AFTER_SWITCH.match(text)
+    return match if match and flag_of(match["flag"]) is not None else None
+
+
 def _begins(match: re.Match[str]) -> int:
-    return match.start("label") if match.re is AFTER_SWITCH else match.start()
+    return match.start("label") if match.re is _AFTER_SWITCH else match.start()
 
 
 # ``{maker: Osmund, name: Fathom M3}`` (YAML 1.2, 7.4.2): a record on one line.

@@ -25,7 +25,7 @@ from yes_tally.core.reading.phrases.taught import NOTHING_TAUGHT, Phrasebook, us
 from yes_tally.core.reading.report_locale import as_written_in, locale_of, own_locale
 from yes_tally.core.reading.rows_alone import rows_without_head
 from yes_tally.core.reading.sections import Section, cut
-from yes_tally.core.reading.shapes.layout import MAX_LABEL, MAX_LINE, RULE, Entry, Group, Heading
+from yes_tally.core.reading.shapes.layout import MAX_LABEL, MAX_LINE, Entry, Group, Heading, is_rule
 from yes_tally.core.reading.stated import read_statements, taught_statements, title_names_host
 from yes_tally.core.reading.updates_installed import leave_out_by_state, leave_out_under, leave_out_within
 
@@ -254,9 +254,7 @@ _LETTER = re.compile(r"[^\W_]")
 
 
 def _says_something(text: str) -> bool:
-    return (
-        _LETTER.search(text) is not None and not RULE.match(text[:MAX_LABEL]) and not _CLOSING.match(text[:MAX_LABEL])
-    )
+    return _LETTER.search(text) is not None and not is_rule(text) and not _CLOSING.match(text[:MAX_LABEL])
 
 
 def _reading(draft: Draft, section: int, lines: Sequence[Line]) -> Reading:

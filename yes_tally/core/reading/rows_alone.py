@@ -33,12 +33,12 @@ from yes_tally.core.reading.said_in_words import (
 from yes_tally.core.reading.shapes.layout import (
     MAX_LABEL,
     MAX_LINE,
-    RULE,
     Entry,
     cells_by_comma,
     cells_by_gap,
     dots_as_commas,
     indent_of,
+    is_rule,
 )
 from yes_tally.core.reading.told_in_parts import told_in_words
 from yes_tally.core.reading.updates_installed import is_not_installed, lines_of_installed
@@ -72,7 +72,7 @@ def rows_without_head(interpreter: Interpreter, lines: Sequence[Line], around: t
     """Rows whose columns nothing names, of a thing that a heading or the command names: each cell is the field
     whose form it has, in the catalogue's order."""
     lines = [replace(line, text=line.text.rstrip()) if line.text.endswith(" ") else line for line in lines]
-    ruled = next((i for i, line in enumerate(lines) if i and RULE.match(line.text[:MAX_LABEL])), len(lines))
+    ruled = next((i for i, line in enumerate(lines) if i and is_rule(line.text)), len(lines))
     title = lines[0].text if lines else ""
     lines, around = _titled(
         interpreter, [line for line in lines[: min(ruled, _MANY_ROWS)] if len(line.text) <= MAX_LINE], around

@@ -15,7 +15,7 @@ from itertools import accumulate, pairwise
 from yes_tally.core.reading.checks_elsewhere import ASKED, COUNTS, DRIVES, HOW_MANY, IS_CHECKED, KINDS, RESULTS
 from yes_tally.core.reading.decode import Line
 from yes_tally.core.reading.sentences_elsewhere import TOLD
-from yes_tally.core.reading.shapes.layout import MAX_LABEL, RULE, indent_of
+from yes_tally.core.reading.shapes.layout import indent_of, is_rule
 from yes_tally.core.reading.sieve import Sieve
 
 MAX_STATEMENT = 2000
@@ -416,7 +416,7 @@ def _runs(lines: Sequence[Line]) -> Iterator[list[Line]]:
         if run and (not follows or not line.text.strip()):
             yield run
             run, length = [], 0
-        if line.text.strip() and len(line.text) <= MAX_STATEMENT and not RULE.match(line.text[:MAX_LABEL]):
+        if line.text.strip() and len(line.text) <= MAX_STATEMENT and not is_rule(line.text):
             run.append(line)
             length += len(line.text)
     if run:

@@ -11,7 +11,7 @@ from dataclasses import replace
 
 from yes_tally.core.reading.decode import Line
 from yes_tally.core.reading.phrases import is_known
-from yes_tally.core.reading.shapes.layout import MAX_LABEL, RULE, Entry, Group, cells_by_gap, indent_of
+from yes_tally.core.reading.shapes.layout import Entry, Group, cells_by_gap, indent_of, is_rule
 
 _MOST_PARTS = 6
 
@@ -19,16 +19,18 @@ _MOST_PARTS = 6
 def parts_of_rows(lines: Sequence[Line]) -> int:
     """Into how many lines every row was cut, by the rules that follow each other; 1 when none was."""
     for index in range(1, min(len(lines), 2 * _MOST_PARTS)):
-        count = 0
-        while index + count < len(lines) and count <= _MOST_PARTS and _is_rule(lines[index + count].text):
+        if not is_rule(lines[index].text):
+            continue
+        count = 1
+        while index + count < len(lines) and count <= _MOST_PARTS and _ends_rule(lines[index + count].text):
             count += 1
-        if count:
-            return count if 2 <= count <= _MOST_PARTS and index == count else 1
+        return count if 2 <= count <= _MOST_PARTS and index == count else 1
     return 1
 
 
-def _is_rule(text: str) -> bool:
-    return bool(RULE.match(text[:MAX_LABEL])) and "-" in text
+def _ends_rule(text: str) -> bool:
+    """What the console cut off a rule may be one sign."""
+    return is_rule(text) or text.strip() in {"-", "--", "=", "=="}
 
 
 def put_together(lines: Sequence[Line], parts: int) -> tuple[list[Line], int]:
@@ -48,9 +50,9 @@ _RULE_AT = 2
 def unfolded(lines: Sequence[Line]) -> tuple[list[Line], int] | None:
     """A table whose head and rows go on on a second line that stands deeper, under a rule or none: the head, the rule and
     the rows whole, and the width of a part; ``None`` where it is none."""
-    if len(lines) < _RULE_AT + 3 or _is_rule(lines[1].text):
+    if len(lines) < _RULE_AT + 3 or is_rule(lines[1].text):
         return None
-    ruled = _is_rule(lines[_RULE_AT].text)
+    ruled = is_rule(lines[_RULE_AT].text)
     deep = indent_of(lines[1].text)
     if deep < indent_of(lines[0].text) + _DEEP or len(cells_by_gap(lines[0].text)) < _DEEP:
         return None

@@ -17,7 +17,6 @@ from yes_tally.core.reading.decode import Line
 from yes_tally.core.reading.labels import split_unit
 from yes_tally.core.reading.phrases import is_known, is_likely, meanings, names_item
 from yes_tally.core.reading.shapes.layout import (
-    RULE,
     Entry,
     Group,
     Heading,
@@ -25,6 +24,7 @@ from yes_tally.core.reading.shapes.layout import (
     all_entries,
     cells_by_gap,
     indent_of,
+    is_rule,
     known_share,
 )
 from yes_tally.core.words import choice_named, flag_of
@@ -215,7 +215,7 @@ def _rows_of(lines: Sequence[Line]) -> list[Line]:
     """The rows up to a rule; what stands under a rule is their sum."""
     rows: list[Line] = []
     for line in lines:
-        if RULE.match(line.text[:_MAX_WIDTH]):
+        if is_rule(line.text):
             if rows:
                 break
             continue

@@ -8,7 +8,7 @@ from collections.abc import Sequence
 
 from yes_tally.core.reading.decode import Line
 from yes_tally.core.reading.shapes.indexed_keys import by_index
-from yes_tally.core.reading.shapes.layout import MAX_LINE, RULE, Entry, Group, Layout, all_entries, known_share
+from yes_tally.core.reading.shapes.layout import MAX_LINE, Entry, Group, Layout, all_entries, is_rule, known_share
 
 _ONE = re.compile(
     r"(?P<label>[^\W\d][\w.%-]{0,40})=(?:\"(?P<quoted>[^\"]*)\"|'(?P<single>[^']*)'|(?P<bare>[^\s,;]*))[,;]?"
@@ -22,7 +22,7 @@ _WIDEST = " " * 200
 def lay_out(lines: Sequence[Line]) -> Layout | None:
     """Read a block whose lines are assignments, or ``None`` where fewer than half of them are."""
     told = [group for line in lines if (group := _line(line)) is not None]
-    written = sum(not RULE.match(line.text) for line in lines)
+    written = sum(not is_rule(line.text) for line in lines)
     if not told or len(told) * 2 < written:
         return None
     share = known_share(all_entries(told))

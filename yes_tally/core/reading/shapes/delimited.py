@@ -16,7 +16,7 @@ _PLAIN_MARKS = (";", ",")
 # A drawn bar is a pipe.
 _BARS = re.compile(r"[|│║┃]")
 _PIPES = re.compile(r"[│║┃]")
-_RULE = re.compile(r"[\s|+:=\-─═┼├┤╪╞╡┬┴┌┐└┘╔╗╚╝╠╣╦╩╬]+$")
+_BORDER = re.compile(r"[\s|+:=\-─═┼├┤╪╞╡┬┴┌┐└┘╔╗╚╝╠╣╦╩╬]+$")
 # ``(name|version|maker)``
 _UNDER = re.compile(r"\([^\W\d_][^()]*\)")
 _MAX_COLUMNS = 200
@@ -40,7 +40,7 @@ def _by(mark: str, lines: Sequence[Line]) -> Layout | None:
     texts = [(line, text_of(line, mark)) for line in lines if len(line.text) <= MAX_LINE]
     if len([text for _, text in texts if mark in text]) < _MIN_ROWS:
         return None
-    texts = [(line, text) for line, text in texts if not _RULE.match(text)]
+    texts = [(line, text) for line, text in texts if not _BORDER.match(text)]
     rows = [(line, text, cells_of(text, mark)) for line, text in texts if mark in text]
     if len(rows) < _MIN_ROWS:
         return None

@@ -14,15 +14,14 @@ from itertools import groupby
 from yes_tally.core.reading.decode import Line
 from yes_tally.core.reading.shapes.delimited import DELIMITERS, cells_of, row_of, text_of
 from yes_tally.core.reading.shapes.layout import (
-    MAX_LABEL,
     MAX_LINE,
-    RULE,
     Entry,
     Group,
     Heading,
     Layout,
     all_entries,
     cells_by_gap,
+    is_rule,
     known_share,
 )
 from yes_tally.core.words import plain
@@ -56,7 +55,7 @@ def lay_out(lines: Sequence[Line]) -> Layout | None:
     of the labels mean something."""
     if not lines or _VALUE.isdisjoint(_WORD.findall(plain(lines[0].text[:MAX_LINE]))):
         return None
-    rows = [line for line in lines if len(line.text) <= MAX_LINE and not RULE.match(line.text[:MAX_LABEL])]
+    rows = [line for line in lines if len(line.text) <= MAX_LINE and not is_rule(line.text)]
     for table in _tables(rows):
         roles = _roles({entry.label for row in table for entry in row}) if len(table) >= _LEAST_ROWS else None
         if roles is None:

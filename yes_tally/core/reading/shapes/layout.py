@@ -69,8 +69,16 @@ MAX_LABEL = 80
 MAX_LINE = 20_000
 # So much of a value is looked through for what it holds.
 MAX_TOLD = 400
-RULE = re.compile(r"\s*[-=_*~+#|─═━├┌└╔╠╚┏┣┗]{1}[-=_*~+#|─═━┬┴┼╦╩╬┳┻╋┐┘┤╗╝╣┓┛┫]{2,}[-=_*~+#|─═━┬┴┼╦╩╬┳┻╋┐┘┤╗╝╣┓┛┫ ]*$")
+# Under a column of one or two signs stands a line as short, which alone would be none.
+_RULE = re.compile(
+    r"\s*(?:[-=─═]{1,2} +)?[-=_*~+#|─═━├┌└╔╠╚┏┣┗][-=_*~+#|─═━┬┴┼╦╩╬┳┻╋┐┘┤╗╝╣┓┛┫]{2,}[-=_*~+#|─═━┬┴┼╦╩╬┳┻╋┐┘┤╗╝╣┓┛┫ ]*$"
+)
 _GAP = re.compile(r"\s{2,}")
+
+
+def is_rule(text: str) -> bool:
+    """Whether a line is drawn and says nothing: three signs or more of what lines and boxes are drawn with."""
+    return _RULE.match(text[:MAX_LINE]) is not None
 
 
 def indent_of(text: str) -> int:

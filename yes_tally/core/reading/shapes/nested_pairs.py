@@ -11,7 +11,7 @@ from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.phrases import SUBJECTS, is_known, names_item
 from yes_tally.core.reading.shapes.flow_mappings import flow_mapping
 from yes_tally.core.reading.shapes.indexed_keys import by_head, by_index
-from yes_tally.core.reading.shapes.layout import MAX_LABEL, RULE, Entry, Group, Heading, indent_of
+from yes_tally.core.reading.shapes.layout import MAX_LABEL, Entry, Group, Heading, indent_of, is_rule
 from yes_tally.core.reading.shapes.pairs_in_lines import LISTED, Pair, without_dash
 
 # ``Carte 1 : Wickerlink GbE 210``: which one of something, whatever that may be.
@@ -27,7 +27,7 @@ def nested(lines: Sequence[Line], pairs: Sequence[Pair | None]) -> list[Group]:
     indents = [indent_of(line.text) for line in lines]
     for index, (line, pair) in enumerate(zip(lines, pairs, strict=True)):
         text = line.text
-        if not text.strip() or (pair is None and RULE.match(text[:MAX_LABEL])):
+        if not text.strip() or (pair is None and is_rule(text)):
             continue
         indent = indents[index]
         if record := flow_mapping(line):

@@ -9,7 +9,7 @@ from collections.abc import Sequence
 from yes_tally.core.reading.decode import Line
 from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.phrases import SUBJECTS, is_likely, names_item
-from yes_tally.core.reading.shapes.layout import MAX_LINE, RULE, Entry, Group, Heading, Layout, cells_by_gap
+from yes_tally.core.reading.shapes.layout import MAX_LINE, Entry, Group, Heading, Layout, cells_by_gap, is_rule
 
 _LEAST_LINES = 3
 _LEAST_CELLS = 4
@@ -30,7 +30,7 @@ def lay_out(lines: Sequence[Line]) -> Layout | None:
     if len(columns) % 2 or not _LEAST_CELLS <= len(columns) <= _MOST_CELLS:
         return None
     placed = [(line, _in_columns(cells, columns)) for line, cells in cut]
-    rows = [(line, {at: text for text, at in cells}) for line, cells in placed if not RULE.match(line.text)]
+    rows = [(line, {at: text for text, at in cells}) for line, cells in placed if not is_rule(line.text)]
     if any(not row.keys() <= set(columns) for _, row in rows):
         return None
     parts = _parts(placed)
@@ -86,7 +86,7 @@ def _parts(cut: Sequence[tuple[Line, Sequence[tuple[str, int]]]]) -> list[list[_
     """The rows, apart at the rules between them."""
     parts: list[list[_Row]] = [[]]
     for line, cells in cut:
-        if RULE.match(line.text):
+        if is_rule(line.text):
             parts.append([])
         else:
             parts[-1].append((line, {at: text for text, at in cells}))

@@ -16,10 +16,10 @@ from yes_tally.core.reading.decode import Line
 from yes_tally.core.reading.phrases import is_known, is_likely, names_item
 from yes_tally.core.reading.shapes.layout import (
     MAX_LINE,
-    RULE,
     Layout,
     all_entries,
     indent_of,
+    is_rule,
     known_share,
 )
 from yes_tally.core.reading.shapes.nested_pairs import names_kind, nested
@@ -104,7 +104,7 @@ def _as(family: str, lines: Sequence[Line], parsed: Sequence[dict[str, Pair]]) -
         if not _aligned(pairs):
             return None
     matched = sum(pair is not None for pair in pairs) + _going_on(lines, pairs)
-    if matched * 3 < len([line for line in lines if not RULE.match(line.text)]):
+    if matched * 3 < len([line for line in lines if not is_rule(line.text)]):
         return None
     groups = nested(lines, pairs)
     entries = all_entries(groups)

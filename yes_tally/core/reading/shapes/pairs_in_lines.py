@@ -10,7 +10,7 @@ from functools import lru_cache
 from yes_tally.core.reading.decode import TAB, Line
 from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.phrases import SUBJECTS, is_known, is_likely, names_item
-from yes_tally.core.reading.shapes.layout import LINES_KEPT, MAX_LABEL, MAX_LINE, RULE, indent_of
+from yes_tally.core.reading.shapes.layout import LINES_KEPT, MAX_LABEL, MAX_LINE, indent_of, is_rule
 
 _DOTS = re.compile(r"(?P<label>\S.{0,79}?)\s?(?:\.\s?){3,}\s*:?\s*(?P<value>.*)$")
 # A drive's colon parts nothing: ``Page file C:\pages.sys: 4864 MB``.
@@ -74,7 +74,7 @@ def _pairs_in(text: str, tabbed: str | None) -> Mapping[str, Pair]:
     if body[:1] == "{" and body[-1:] == "}":
         body, dash = body[1:-1], dash + 1  # a record on one line (YAML 1.2, 7.4.2)
     found: dict[str, Pair] = {}
-    if not body or len(text) > MAX_LINE or RULE.match(text[:MAX_LABEL]):
+    if not body or len(text) > MAX_LINE or is_rule(text):
         return found
     start = indent_of(text) + dash
     for style, sign, other, pattern in _STYLES:

@@ -19,7 +19,7 @@ from yes_tally.core.reading.shapes.layout import (
     known_share,
 )
 
-_RULE = re.compile(r"\s*[-=─═]{2,}(?:[ +|]+[-=─═]+)*\s*$")
+_RULED = re.compile(r"\s*[-=─═]{2,}(?:[ +|]+[-=─═]+)*\s*$")
 _BAR = re.compile(r"[|│║┃]")
 _DASHES = re.compile(r"[-=─═]+")
 _DASH = frozenset("-=─═")
@@ -28,7 +28,9 @@ _MAX_COLUMNS = 400
 
 def lay_out(lines: Sequence[Line]) -> Layout | None:
     """Read a block as a ruled table; a second rule ends the rows, and what follows it is left to other shapes."""
-    at = next((i for i, line in enumerate(lines) if i and len(line.text) <= MAX_LINE and _is_rule(line.text)), None)
+    at = next(
+        (i for i, line in enumerate(lines) if i and len(line.text) <= MAX_LINE and _rules_columns(line.text)), None
+    )
     if at is None or at + 1 >= len(lines):
         return None
     spans = [match.span() for match in _DASHES.finditer(lines[at].text)][:_MAX_COLUMNS]
@@ -45,13 +47,13 @@ def lay_out(lines: Sequence[Line]) -> Layout | None:
         top -= 1
     rows = []
     for line in lines[at + 1 :]:
-        if _is_rule(line.text) or not line.text.strip():
+        if _rules_columns(line.text) or not line.text.strip():
             break
         rows.append(_row(line, header, spans))
     rows = [row for row in rows if row.entries]
     if not rows:
         return None
-    title = lines[top - 1] if top and not _is_rule(lines[top - 1].text) else None
+    title = lines[top - 1] if top and not _rules_columns(lines[top - 1].text) else None
     heading = Heading(title.text.strip(), title.number, 1) if title else None
     table = [Group(heading, children=rows, table=True, frame=tuple(line.number for line in lines[top : at + 1]))]
     entries = all_entries(table)
@@ -63,7 +65,7 @@ def _upper_labels(text: str, spans: Sequence[tuple[int, int]]) -> dict[int, str]
     title, which runs over several columns or stands at the left alone."""
     found: dict[int, str] = {}
     cells = 0
-    for label, start in cells_by_gap(text[:MAX_LINE]) if not _is_rule(text) else ():
+    for label, start in cells_by_gap(text[:MAX_LINE]) if not _rules_columns(text) else ():
         under = [n for n, (left, right) in enumerate(spans) if start < right and left < start + len(label)]
         if not under or any(n in found for n in under):
             return {}
@@ -72,8 +74,8 @@ def _upper_labels(text: str, spans: Sequence[tuple[int, int]]) -> dict[int, str]
     return found if cells > 1 else {}
 
 
-def _is_rule(text: str) -> bool:
-    return text.lstrip()[:1] in _DASH and bool(_RULE.match(text)) and len(_DASHES.findall(text)) >= 2
+def _rules_columns(text: str) -> bool:
+    return text.lstrip()[:1] in _DASH and bool(_RULED.match(text)) and len(_DASHES.findall(text)) >= 2
 
 
 def cut_at(text: str, spans: Sequence[tuple[int, int]]) -> Sequence[tuple[str, int]]:

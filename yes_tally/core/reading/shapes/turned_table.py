@@ -17,14 +17,13 @@ from yes_tally.core.reading.decode import Line
 from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.phrases import SUBJECTS, is_known, names_item
 from yes_tally.core.reading.shapes.layout import (
-    MAX_LABEL,
     MAX_LINE,
-    RULE,
     Entry,
     Group,
     Heading,
     Layout,
     cells_by_gap,
+    is_rule,
 )
 
 _LEAST_FIELDS = 3
@@ -35,7 +34,7 @@ _AWRY = 3
 
 def lay_out(lines: Sequence[Line]) -> Layout | None:
     """Read a block as a turned table, or ``None`` where its side does not name the fields, or its head does."""
-    printed = [line for line in lines if not RULE.match(line.text[:MAX_LABEL])]
+    printed = [line for line in lines if not is_rule(line.text)]
     rows = list(map(_without_leader, printed))
     # Behind a mark that leads to them, two cells in every row are no value of one pair.
     led = all(row is not line for row, line in zip(rows, printed, strict=True))

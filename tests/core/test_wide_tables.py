@@ -104,7 +104,7 @@ class ColumnsBelow(unittest.TestCase):
 
 class CutByTheConsole(unittest.TestCase):
     @settings(max_examples=60, deadline=None)
-    @given(table=st.sampled_from([DISKS, DRIVERS]), width=st.sampled_from([79, 80]), rule=st.booleans())
+    @given(table=st.sampled_from([DISKS, DRIVERS]), width=st.sampled_from([79, 80, 100]), rule=st.booleans())
     def test_every_row_goes_on_on_the_next_line(self, table, width, rule):
         lines = printed(table, rule)
         longest = max(map(len, lines))

@@ -35,12 +35,23 @@ def _ends_rule(text: str) -> bool:
 
 def put_together(lines: Sequence[Line], parts: int) -> tuple[list[Line], int]:
     """The rows whole again, one line each under the number of its first line, and the width of a part."""
-    width = max(len(line.text) for line in lines) + 1
+    width = max(len(line.text) for line in lines)
+    width += not _cut_within(lines, parts, width)
     whole = [
         replace(lines[start], text="".join(line.text.ljust(width) for line in lines[start : start + parts]).rstrip())
         for start in range(0, len(lines) - len(lines) % parts, parts)
     ]
     return whole, width
+
+
+def _cut_within(lines: Sequence[Line], parts: int, width: int) -> bool:
+    """Whether a console cut the rows where its width ended, within a column, and not their printer between two."""
+    head, beyond, rule, rule_beyond = (lines[at].text for at in (0, 1, parts, parts + 1))
+    if width not in _CONSOLES or len(rule) < width or indent_of(rule_beyond):
+        return False
+    if not beyond or indent_of(beyond):
+        return bool(beyond)
+    return len(head) == width and is_known(cells_by_gap(head)[-1][0] + cells_by_gap(beyond)[0][0])
 
 
 _DEEP = 3

@@ -11,9 +11,10 @@ from yes_tally.core.reading.beside import halves
 from yes_tally.core.reading.columns_below import with_columns_below
 from yes_tally.core.reading.decode import Line
 from yes_tally.core.reading.labels import words_of
-from yes_tally.core.reading.phrases import SUBJECTS, is_known, subjects_in
+from yes_tally.core.reading.phrases import SUBJECTS, subjects_in
 from yes_tally.core.reading.shapes import SHAPES, WHOLE
 from yes_tally.core.reading.shapes.layout import (
+    LEAST_COLUMNS,
     MAX_LABEL,
     MAX_LINE,
     Group,
@@ -21,6 +22,7 @@ from yes_tally.core.reading.shapes.layout import (
     Layout,
     all_entries,
     cells_by_gap,
+    heads_columns,
     indent_of,
     is_rule,
 )
@@ -203,7 +205,6 @@ def _names_kind(text: str) -> bool:
     return text[:1] not in ("", " ") and len(text) <= MAX_LABEL and words_of(text.rstrip(" :")) in SUBJECTS
 
 
-_COLUMNS = 3
 # ``Updates fitted: 4``: what is listed below, and how many of them.
 _COUNTED = re.compile(r"\s*[^\W\d_][^:=]{2,60}[:=]\s*\d{1,4}\s*")
 # ``shelf: 9 programs on this PC``: a tool says how many of what it lists.
@@ -247,7 +248,7 @@ def _parted(chunk: list[Line]) -> Iterator[list[Line]]:
         before, here = chunk[index - 1].text[:MAX_LINE], chunk[index].text[:MAX_LINE]
         after = chunk[index + 1].text[:MAX_LINE] if index + 1 < len(chunk) else ""
         if (
-            start == 0 and _LABELLED.match(before) and _heads_columns(here) and len(cells_by_gap(after)) >= _COLUMNS
+            start == 0 and _LABELLED.match(before) and heads_columns(here) and len(cells_by_gap(after)) >= LEAST_COLUMNS
         ) or (start == 0 and index >= _LEAST_PAIRS and _rows_below_pairs(chunk, index)):
             yield chunk[:index]
             start = index
@@ -256,8 +257,8 @@ def _parted(chunk: list[Line]) -> Iterator[list[Line]]:
             start = index
         elif (
             (_LABELLED if start else _SAID_BELOW).match(here)
-            and len(cells_by_gap(here)) < _COLUMNS <= len(cells_by_gap(before))
-            and (start or (_heads_columns(chunk[0].text[:MAX_LINE]) and not _SAID_BELOW.match(before)))
+            and len(cells_by_gap(here)) < LEAST_COLUMNS <= len(cells_by_gap(before))
+            and (start or (heads_columns(chunk[0].text) and not _SAID_BELOW.match(before)))
         ):
             yield chunk[start:index]
             start = index
@@ -273,9 +274,9 @@ def _rows_below_pairs(chunk: Sequence[Line], index: int) -> bool:
     above, own = indent_of(chunk[index - 1].text), indent_of(chunk[index].text)
     return (
         own > above
-        and len(cells_by_gap(chunk[index].text[:MAX_LINE])) > _COLUMNS
+        and len(cells_by_gap(chunk[index].text[:MAX_LINE])) > LEAST_COLUMNS
         and all(
-            indent_of(line.text) == above and len(cells_by_gap(line.text[:MAX_LINE])) < _COLUMNS
+            indent_of(line.text) == above and len(cells_by_gap(line.text[:MAX_LINE])) < LEAST_COLUMNS
             for line in chunk[:index]
         )
         and all(indent_of(line.text) >= own for line in chunk[index:])
@@ -283,7 +284,9 @@ def _rows_below_pairs(chunk: Sequence[Line], index: int) -> bool:
 
 
 def _is_underlined_head(chunk: Sequence[Line]) -> bool:
-    return len(chunk) > 2 and _underlines(chunk[1].text) and len(cells_by_gap(chunk[0].text[:MAX_LINE])) >= _COLUMNS
+    return (
+        len(chunk) > 2 and _underlines(chunk[1].text) and len(cells_by_gap(chunk[0].text[:MAX_LINE])) >= LEAST_COLUMNS
+    )
 
 
 def _ends_table(before: str, here: str, after: str) -> bool:
@@ -291,16 +294,10 @@ def _ends_table(before: str, here: str, after: str) -> bool:
     if "  " in here.rstrip() or not _TITLE.match(here):
         return False
     above, below = ({start for _, start in cells_by_gap(text)} for text in (before, after))
-    return len(above) >= _COLUMNS and len(after.split()) >= _COLUMNS and len(above & below) * 2 < len(above)
+    return len(above) >= LEAST_COLUMNS and len(after.split()) >= LEAST_COLUMNS and len(above & below) * 2 < len(above)
 
 
 _TITLE = re.compile(r"[A-Z][^\W\d_]*(?: [^\W\d_]+){0,4}(?: \(\d+\))?:?\s*$")
-
-
-def _heads_columns(text: str) -> bool:
-    """Whether a line is a head of columns: three cells or more, most of them labels that mean something."""
-    cells = cells_by_gap(text)
-    return len(cells) >= _COLUMNS and ":" not in text and sum(is_known(cell) for cell, _ in cells) * 2 > len(cells)
 
 
 def _peel_heading(chunk: list[Line]) -> tuple[list[Line], Heading | None]:

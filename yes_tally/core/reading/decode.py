@@ -18,6 +18,8 @@ _BOMS = (
 )
 _ANSI = re.compile(r"\x1b(?:\[[0-?]*[ -/]*[@-~]|\][^\x07\x1b]*(?:\x07|\x1b\\)?|[@-Z\\-_])")
 _ENDS = re.compile(r"\r*\n|\f")
+# Where no line ends otherwise.
+_ENDS_ALONE = re.compile(r"\r|\f")
 _UNSEEN = re.compile(r"[\x00-\x08\x0b\x0e-\x1f\x7f\xad\u200b-\u200f\u2060\ufeff]")
 _NEEDS_CLEANING = re.compile(r"[\x00-\x08\x0b-\x1f\x7f\xa0\xad\u2000-\u200f\u2026\u202f\u205f\u2060\u3000\ufeff]")
 # A letter program makes no-break blanks of runs of blanks, and of the dots that lead to a value ellipses.
@@ -89,7 +91,7 @@ def _lines(text: str, encoding: str, offset: int) -> list[Line]:
     width = 2 if encoding.startswith("utf-16") else 1
     single = width == 1 and (encoding != "utf-8" or text.isascii())
     at = 0
-    for match in _ENDS.finditer(text):
+    for match in (_ENDS if "\n" in text else _ENDS_ALONE).finditer(text):
         raw = text[at : match.start()]
         size = len(raw) if single else _size(raw, encoding)
         lines.append(_line(len(lines) + 1, raw, offset, offset + size))

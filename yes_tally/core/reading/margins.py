@@ -3,7 +3,6 @@ time at which a recorder saw each line, an indent, a line between all lines, the
 
 from __future__ import annotations
 
-import html
 import itertools
 import re
 from collections.abc import Sequence
@@ -12,9 +11,13 @@ from dataclasses import replace
 from yes_tally.core.reading.decode import Line
 from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.log_rows import is_level
+from yes_tally.core.reading.pages import as_shown
 from yes_tally.core.reading.phrases import SUBJECTS, is_known
+from yes_tally.core.reading.shapes.layout import heads_columns, is_rule
 
 _LEAST_LINES = 4
+# Of lines between others, and of lines that all are marked.
+_FEWEST = 2
 # So many of the lines (of ten) have the margin; the rest was written around them.
 _MOST_OF_TEN = 7
 _QUOTED = re.compile(r"(?:> ?)+")
@@ -24,54 +27,43 @@ _STAMPED = re.compile(
     r"\[(?:\d{4}-\d\d-\d\d[T ])?\d{1,2}:\d\d:\d\d(?:[.,]\d{1,6})?\] (?=[\w.-]*[$#%>]|  )"
 )
 _CLOCKED = re.compile(r"\[(?:\d{4}-\d\d-\d\d[T ])?\d{1,2}:\d\d:\d\d(?:[.,]\d{1,6})?\] +(?=\S)")
+# ``# Maker: Corrane``: made a comment, or set off by a bar.
+_MARKED = re.compile(r"(?P<mark>[|│#+;%!]|//|--)(?: |$)")
+_TIME = r"(?:\d{4}-\d\d-\d\d[T ]|[A-Z][a-z]{2} [ \d]\d )?\d{1,2}:\d\d:\d\d(?:[.,]\d{1,6})?(?:Z|[+-]\d\d:?\d\d)?"
+_TIMED = re.compile(rf"(?:\[{_TIME}\]|{_TIME})(?: |$)")
+# ``hbr-16 audit[411]: Maker: Corrane``: who wrote the line into a log.
+_LOGGED = re.compile(rf"(?:{_TIME} )?(?P<who>[\w.-]+ [\w./-]+\[\d+\]:)(?: |$)")
 _TOLD = re.compile(r"(?P<label>[^\W\d_][^:=]{1,40}?)(?: \d{1,2})?(?:(?::| =)\s|\s?\.{3,}|\s{2,})")
 _FENCE = re.compile(r"\s*(?:`{3,}|~{3,})\w*\s*")
-_PREFORMATTED = re.compile(r"</?pre\b[^>]*>", re.I)
-_TAG = re.compile(r"</?[A-Za-z!][^<>]*>")
-# A page has its head before its text.
-_MOST_HEAD = 60
 _MOST_BEFORE = 4
 _COLUMNS = re.compile(r"\s[|│]\s")
 
 
 def without_margin(lines: Sequence[Line]) -> Sequence[Line]:
     """The lines without a margin that all or most of them have, or as they are; numbers and offsets stay theirs."""
-    lines = _undented(_closed_up([line for line in _as_shown(lines) if not _FENCE.fullmatch(line.text)]))
-    for margin, is_margin in (
-        (_QUOTED, _is_quoted),
-        (_NUMBERED, _is_numbered),
-        (_STAMPED, _is_stamped),
-        (_CLOCKED, _is_clocked),
-    ):
+    lines = _undented(_closed_up([line for line in as_shown(lines) if not _FENCE.fullmatch(line.text)]))
+    lines = _unframed(lines)
+    for margin, is_margin in _MARGINS:
         written = [line for line in lines if line.text.strip()]
         # A few words may stand before what has the margin.
         first = next((n for n, line in enumerate(written[:_MOST_BEFORE]) if margin.match(line.text)), None)
-        whole = margin is _QUOTED and len(written) > 1 and all(margin.match(line.text) for line in written)
-        if first is not None and (whole or (len(written) - first >= _LEAST_LINES and is_margin(written[first:]))):
+        least = _FEWEST if first == 0 and margin in (_QUOTED, _MARKED) else _LEAST_LINES
+        if first is not None and len(written) - first >= least and is_margin(written[first:]):
             lines = _undented([_cut(line, margin.match(line.text)) for line in lines])
     return lines
-
-
-def _as_shown(lines: Sequence[Line]) -> Sequence[Line]:
-    """The lines of a page that holds its text as it was printed, as a browser shows them: no tags, no entities."""
-    first = next((n for n, line in enumerate(lines[:_MOST_HEAD]) if _PREFORMATTED.search(line.text)), None)
-    if first is None or not any(_PREFORMATTED.search(line.text) for line in lines[first + 1 :]):
-        return lines
-    shown = [replace(line, text=_untagged(line.text), tabbed=line.tabbed and _untagged(line.tabbed)) for line in lines]
-    return [after for before, after in zip(lines, shown, strict=True) if after.text.strip() or not before.text.strip()]
-
-
-def _untagged(text: str) -> str:
-    return html.unescape(_TAG.sub("", text))
 
 
 def _closed_up(lines: Sequence[Line]) -> Sequence[Line]:
     """The lines without the empty one that stands behind each of them, as some letters have it."""
     for start in (0, 1):
         between = lines[1 - start :: 2]
-        if len(between) >= _LEAST_LINES and not any(line.text.strip() for line in between):
+        if len(between) >= _FEWEST and not _any_written(between) and _any_written(lines[start::2]):
             return lines[start::2]
     return lines
+
+
+def _any_written(lines: Sequence[Line]) -> bool:
+    return any(line.text.strip() for line in lines)
 
 
 def _undented(lines: Sequence[Line]) -> Sequence[Line]:
@@ -125,3 +117,66 @@ def _is_clocked(lines: Sequence[Line]) -> bool:
     told = [_TOLD.match(line.text, match.end()) for line, match in zip(lines, matches, strict=True) if match]
     labels = [match["label"] for match in told if match and not is_level(match["label"])]
     return sum(is_known(label) or words_of(label) in SUBJECTS for label in labels) * 2 >= len(lines)
+
+
+def _is_logged(lines: Sequence[Line]) -> bool:
+    """Whether one process wrote all of the lines."""
+    return _same([_LOGGED.match(line.text) for line in lines], "who")
+
+
+def _is_timed(lines: Sequence[Line]) -> bool:
+    """Whether every line has its time before it, and some are as none in a log is: empty, drawn, heads of columns, or
+    deeper than others."""
+    matches = [_TIMED.match(line.text) for line in lines]
+    rests = [line.text[match.end() :] for line, match in zip(lines, matches, strict=True) if match]
+    if len(rests) < len(lines):
+        return False
+    deep = sum(rest.startswith("  ") for rest in rests)
+    return 0 < deep < len(rests) or any(map(_is_no_message, rests))
+
+
+def _is_no_message(text: str) -> bool:
+    return not text.strip() or is_rule(text) or heads_columns(text)
+
+
+def _is_marked(lines: Sequence[Line]) -> bool:
+    """Whether every line begins with the same mark and none is a row between bars."""
+    barred = sum(line.text.rstrip()[-1:] in "|│" and len(line.text.strip()) > 1 for line in lines)
+    return _same([_MARKED.match(line.text) for line in lines], "mark") and barred * 2 < len(lines)
+
+
+def _same(matches: Sequence[re.Match[str] | None], group: str) -> bool:
+    return all(matches) and len({match[group] for match in matches if match}) == 1
+
+
+_BORDER = re.compile(r"[┌╔+][─═=-]{8,}[┐╗+]|[└╚+][─═=-]{8,}[┘╝+]")
+_BARS = "│║|"
+
+
+def _unframed(lines: Sequence[Line]) -> Sequence[Line]:
+    """The lines without a frame around all of them: one that has no title and holds no table alone."""
+    written = [line for line in lines if line.text.strip()]
+    inside = written[1:-1]
+    if len(inside) < _LEAST_LINES or not all(
+        _BORDER.fullmatch(line.text.strip()) for line in (written[0], written[-1])
+    ):
+        return lines
+    right = len(written[0].text.rstrip()) - 1
+    if not all(line.text[:1] in _BARS and line.text[right : right + 1] in _BARS for line in inside):
+        return lines
+    barred = sum(any(bar in line.text[1:right] for bar in _BARS) for line in inside)
+    if barred * 2 > len(inside):
+        return lines
+    return _undented([_cut_at(replace(line, text=line.text[:right].rstrip(), tabbed=None), 1) for line in inside])
+
+
+# The outermost first.
+_MARGINS = (
+    (_QUOTED, _is_quoted),
+    (_MARKED, _is_marked),
+    (_LOGGED, _is_logged),
+    (_NUMBERED, _is_numbered),
+    (_STAMPED, _is_stamped),
+    (_CLOCKED, _is_clocked),
+    (_TIMED, _is_timed),
+)

@@ -88,22 +88,36 @@ def read(data: bytes, command: str = "", book: Phrasebook = NOTHING_TAUGHT) -> R
     ``book`` what the team taught."""
     with using(book):
         decoded = decode(data)
-        sections, interpreter, ends = _interpreted(decoded, command, keep_known=False)
-        return _report(data, decoded, sections, interpreter, ends)
+        return _report(data, decoded, _interpreted(decoded, command, keep_known=False))
 
 
 def labelled_values(data: bytes, command: str = "", book: Phrasebook = NOTHING_TAUGHT) -> list[Met]:
     """Every labelled value that the shapes found in a report, whether its label means anything or not."""
     with using(book):
-        return _interpreted(decode(data), command, keep_known=True)[1].met
+        understood = _interpreted(decode(data), command, keep_known=True)
+        return [_met_as_printed(met, understood.printed) for met in understood.interpreter.met]
 
 
-def _interpreted(decoded: Decoded, command: str, *, keep_known: bool) -> tuple[list[Section], Interpreter, list[int]]:
-    """The sections of a report, what was made of them, and how many drafts there were at each one's end."""
-    sections = [
-        section if section.command else replace(section, command=command or None)
-        for section in cut(without_margin(decoded.lines))
-    ]
+@dataclass(frozen=True, slots=True)
+class _Understood:
+    """The sections of a report, what was made of them, and how many drafts there were at each one's end.
+
+    All of it counts the lines that were read; ``printed`` has for each of them, from 1, the line of the report."""
+
+    sections: list[Section]
+    interpreter: Interpreter
+    ends: list[int]
+    printed: Sequence[int]
+
+
+def _interpreted(decoded: Decoded, command: str, *, keep_known: bool) -> _Understood:
+    lines = without_margin(decoded.lines)
+    printed: Sequence[int] = range(len(lines) + 1)
+    if len(lines) != len(decoded.lines):
+        # What is said of the line above or below is so where nothing was left out between.
+        printed = [0, *(line.number for line in lines)]
+        lines = [replace(line, number=number) for number, line in enumerate(lines, 1)]
+    sections = [section if section.command else replace(section, command=command or None) for section in cut(lines)]
     text = "\n".join(line.text for line in decoded.lines)[:_LOCALE_SAMPLE]
     whole = locale_of(text)
     interpreter = Interpreter(whole, keep_known=keep_known)
@@ -118,7 +132,7 @@ def _interpreted(decoded: Decoded, command: str, *, keep_known: bool) -> tuple[l
         told = [draft for draft in interpreter.drafts[interpreter.section_from :] if draft.shape != "prompt"]
         named = all(FACTS[draft.fact].kind == "text" or draft.fact == "health_check.kind" for draft in told)
         at = _spoke_of_itself(section) if named else None
-        if at and told and len(decoded.lines[at - 1].text.split()) < _LEAST_OF_ERROR:
+        if at and told and len(lines[at - 1].text.split()) < _LEAST_OF_ERROR:
             at = None
         if at:
             # ``disks: Disk 3 does not exist``: nothing is called so.
@@ -127,7 +141,7 @@ def _interpreted(decoded: Decoded, command: str, *, keep_known: bool) -> tuple[l
             sections[place] = replace(section, failure=NOTHING_BUT_AN_ERROR, failure_line=at)
         ends.append(len(interpreter.drafts))
     interpreter.name_items()
-    return sections, interpreter, ends
+    return _Understood(sections, interpreter, ends, printed)
 
 
 def _read_section(interpreter: Interpreter, section: Section) -> None:
@@ -225,16 +239,17 @@ def _prompt_host(interpreter: Interpreter, section: Section) -> None:
     interpreter.drafts.append(Draft("host.name", None, entry, value, "prompt", 0.8, "the prompt names the host"))
 
 
-def _report(
-    data: bytes, decoded: Decoded, sections: Sequence[Section], interpreter: Interpreter, ends: Sequence[int]
-) -> ReadReport:
+def _report(data: bytes, decoded: Decoded, understood: _Understood) -> ReadReport:
+    interpreter, printed, ends = understood.interpreter, understood.printed, understood.ends
+    sections = [_as_printed(section, printed) for section in understood.sections]
     readings: list[Reading] = []
     place = 0
     for index, draft in enumerate(interpreter.drafts):
         while place < len(ends) - 1 and index >= ends[place]:
             place += 1
-        readings.append(_reading(draft, place, decoded.lines))
-    spoken = {reading.line for reading in readings} | interpreter.blanks | interpreter.frame
+        readings.append(_reading(draft, place, decoded.lines[printed[draft.entry.line] - 1]))
+    blanks, frame = ({printed[line] for line in lines} for lines in (interpreter.blanks, interpreter.frame))
+    spoken = {reading.line for reading in readings} | blanks | frame
     spoken |= {section.prompt_line for section in sections if section.prompt_line}
     spoken |= {section.failure_line for section in sections if section.failure_line}
     unread = tuple(line.number for line in decoded.lines if line.number not in spoken and _says_something(line.text))
@@ -245,9 +260,26 @@ def _report(
         sections=tuple(sections),
         readings=tuple(sorted(readings, key=lambda r: (r.line, r.column))),
         unread_lines=unread,
-        blank_lines=tuple(sorted(interpreter.blanks)),
-        unknown=tuple(interpreter.met),
+        blank_lines=tuple(sorted(blanks)),
+        unknown=tuple(_met_as_printed(met, printed) for met in interpreter.met),
     )
+
+
+def _as_printed(section: Section, printed: Sequence[int]) -> Section:
+    if isinstance(printed, range):
+        return section
+    return replace(
+        section,
+        first_line=printed[section.first_line],
+        last_line=printed[section.last_line],
+        lines=tuple(replace(line, number=printed[line.number]) for line in section.lines),
+        failure_line=section.failure_line and printed[section.failure_line],
+        prompt_line=section.prompt_line and printed[section.prompt_line],
+    )
+
+
+def _met_as_printed(met: Met, printed: Sequence[int]) -> Met:
+    return replace(met, entry=replace(met.entry, line=printed[met.entry.line]))
 
 
 _LETTER = re.compile(r"[^\W_]")
@@ -257,9 +289,8 @@ def _says_something(text: str) -> bool:
     return _LETTER.search(text) is not None and not is_rule(text) and not _CLOSING.match(text[:MAX_LABEL])
 
 
-def _reading(draft: Draft, section: int, lines: Sequence[Line]) -> Reading:
-    entry = draft.entry
-    text = lines[entry.line - 1].text
+def _reading(draft: Draft, section: int, line: Line) -> Reading:
+    entry, text = draft.entry, line.text
     column = entry.column
     length = len(entry.printed)
     if not text.startswith(entry.printed, column - 1):
@@ -272,7 +303,7 @@ def _reading(draft: Draft, section: int, lines: Sequence[Line]) -> Reading:
         item=draft.item.name if draft.item else None,
         printed=entry.printed,
         value=draft.value,
-        line=entry.line,
+        line=line.number,
         column=column,
         end_column=column + length,
         shape=draft.shape,

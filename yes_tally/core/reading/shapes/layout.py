@@ -122,6 +122,16 @@ def all_entries(groups: Sequence[Group]) -> list[Entry]:
     return [entry for group in groups for part in group.walk() for entry in part.entries]
 
 
+# Of so many columns a line is a head.
+LEAST_COLUMNS = 3
+
+
+def heads_columns(text: str) -> bool:
+    """Whether a line is a head of columns: three cells or more, most of them labels that mean something."""
+    cells = cells_by_gap(text[:MAX_LINE])
+    return len(cells) >= LEAST_COLUMNS and ":" not in text and sum(is_known(cell) for cell, _ in cells) * 2 > len(cells)
+
+
 # Most lines of a report were met before, in other shapes' tries and in other PCs' reports.
 LINES_KEPT = 4096
 

@@ -1,4 +1,4 @@
-"""The same report come by other ways: other line ends and encodings, a letter, a page, a text with fences."""
+"""The same report come by other ways: other line ends and encodings, a letter, a page, a log, a frame, a console's cut."""
 
 import html
 import unittest
@@ -17,6 +17,20 @@ def each_line(change):
     return lambda text: "".join(change(line) + "\n" for line in text.splitlines()).encode()
 
 
+def framed(lines):
+    width = max(map(len, lines))
+    inside = "".join(f"│ {line.ljust(width)} │\n" for line in lines)
+    return f"┌{'─' * (width + 2)}┐\n{inside}└{'─' * (width + 2)}┘\n"
+
+
+def cut(line, width=80):
+    return [line[start : start + width] for start in range(0, len(line), width)] or [""]
+
+
+def on_page(line):
+    return html.escape(line).replace("  ", " &nbsp;") or "<br>"
+
+
 WAYS = {
     "other line ends": lambda text: text.replace("\n", "\r\n").encode(),
     "sixteen bits": lambda text: text.encode("utf-16"),
@@ -26,6 +40,15 @@ WAYS = {
     "no-break blanks": each_line(lambda line: line.replace("  ", "\N{NO-BREAK SPACE} ")),
     "fenced": lambda text: f"```text\n{text}```\n".encode(),
     "behind words": lambda text: f"Hello Ines, this is what it printed.\n\n{text}".encode(),
+    "every line ended twice": lambda text: text.replace("\n", "\n\n").encode(),
+    "ended as long ago": lambda text: text.replace("\n", "\r").encode(),
+    "a comment": each_line(lambda line: f"# {line}".rstrip()),
+    "behind a bar": each_line(lambda line: f"| {line}"),
+    "logged": each_line(lambda line: f"Mar 14 07:31:44 nq-acc-07 audit[411]: {line}"),
+    "framed": lambda text: framed(text.splitlines()).encode(),
+    "cut by a console": lambda text: "".join(f"{part}\n" for line in text.splitlines() for part in cut(line)).encode(),
+    "a page of lines": lambda text: "".join(f"{on_page(line)}<br>\n" for line in text.splitlines()).encode(),
+    "a page of one line": lambda text: "".join(f"<div>{on_page(line)}</div>" for line in text.splitlines()).encode(),
     "on a page": lambda text: f"<html>\n<body>\n<pre>\n{html.escape(text)}</pre>\n</body>\n</html>\n".encode(),
 }
 # Of a hundred readings; a column that is told by where its lines end is not found behind blanks.
@@ -37,7 +60,8 @@ def said(data):
 
 
 def plain_texts():
-    files = [f for f in sorted(FOLDER.glob("*.txt")) if b"\r" not in f.read_bytes()]
+    # Those that a window cut already would be cut twice.
+    files = [f for f in sorted(FOLDER.glob("*.txt")) if b"\r" not in f.read_bytes() and "wrap" not in f.name]
     for file in files[::STEP]:
         try:
             yield file.name, file.read_bytes().decode("utf-8")

@@ -26,7 +26,7 @@ from yes_tally.core.reading.shapes.layout import (
     indent_of,
     is_rule,
 )
-from yes_tally.core.reading.wrapped import led_back, led_back_to, parts_of_rows, put_together, unfolded, unwrapped
+from yes_tally.core.reading.wrapped import led_back, led_back_to, parts_of_rows, put_together, unfolded
 
 MIN_SCORE = 0.2
 PLAIN_SCORE = 0.9
@@ -140,12 +140,6 @@ def best_layout(lines: Sequence[Line]) -> Layout | None:
         groups = [group for layout in beside for group in layout.groups]
         return Layout(beside[0].shape, groups, min(layout.score for layout in beside))
     best = _best_shape(lines)
-    cut = unwrapped(lines)
-    if cut:
-        again = _best_shape(cut[0])
-        if again and (best is None or again.score >= best.score):
-            led_back_to(again.groups, cut[1])
-            best = again
     return best if best and best.score >= MIN_SCORE else None
 
 
@@ -352,7 +346,8 @@ def _records_in(layout: Layout) -> list[Group]:
 
 def _after_table(chunk: Sequence[Line], headings: tuple[Heading, ...]) -> Iterator[Block]:
     """What follows the second rule of a ruled table: totals, told of what the table lists."""
-    rules = [i for i, line in enumerate(chunk) if i and is_rule(line.text)]
+    # One that a console cut stands on several lines.
+    rules = [i for i, line in enumerate(chunk) if i and is_rule(line.text) and not is_rule(chunk[i - 1].text)]
     if len(rules) < 2 or rules[1] + 1 >= len(chunk):
         return
     rest = chunk[rules[1] + 1 :]

@@ -6,11 +6,11 @@ from collections.abc import Iterable, Iterator, Sequence
 from dataclasses import replace
 
 from yes_tally.core.catalogue import ITEMS, KEYS
+from yes_tally.core.reading.as_printed import Pieces
 from yes_tally.core.reading.decide import NAMING, Context, decide, infer_groups
 from yes_tally.core.reading.decode import Line
 from yes_tally.core.reading.phrases import is_known
 from yes_tally.core.reading.shapes.layout import MAX_LINE, Heading, cells_by_gap, is_rule
-from yes_tally.core.reading.wrapped import Pieces
 
 Chunk = tuple[list[Line], Heading | None]
 """Lines that belong together, and the title that stands over them."""

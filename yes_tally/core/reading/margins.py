@@ -47,7 +47,7 @@ def without_margin(lines: Sequence[Line]) -> Sequence[Line]:
         written = [line for line in lines if line.text.strip()]
         # A few words may stand before what has the margin.
         first = next((n for n, line in enumerate(written[:_MOST_BEFORE]) if margin.match(line.text)), None)
-        least = _FEWEST if first == 0 and margin in (_QUOTED, _MARKED) else _LEAST_LINES
+        least = _FEWEST if first == 0 and margin in (_QUOTED, _MARKED, _LOGGED) else _LEAST_LINES
         if first is not None and len(written) - first >= least and is_margin(written[first:]):
             lines = _undented([_cut(line, margin.match(line.text)) for line in lines])
     return lines
@@ -141,8 +141,10 @@ def _is_no_message(text: str) -> bool:
 
 def _is_marked(lines: Sequence[Line]) -> bool:
     """Whether every line begins with the same mark and none is a row between bars."""
-    barred = sum(line.text.rstrip()[-1:] in "|│" and len(line.text.strip()) > 1 for line in lines)
-    return _same([_MARKED.match(line.text) for line in lines], "mark") and barred * 2 < len(lines)
+    if not _same([_MARKED.match(line.text) for line in lines], "mark"):
+        return False
+    barred = sum(line.text.rstrip()[-1] in _BARS and len(line.text.strip()) > 1 for line in lines)
+    return lines[0].text[0] not in _BARS or barred * 2 < len(lines)
 
 
 def _same(matches: Sequence[re.Match[str] | None], group: str) -> bool:
@@ -150,7 +152,7 @@ def _same(matches: Sequence[re.Match[str] | None], group: str) -> bool:
 
 
 _BORDER = re.compile(r"[┌╔+][─═=-]{8,}[┐╗+]|[└╚+][─═=-]{8,}[┘╝+]")
-_BARS = "│║|"
+_BARS = frozenset("│║|")
 
 
 def _unframed(lines: Sequence[Line]) -> Sequence[Line]:

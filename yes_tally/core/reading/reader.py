@@ -10,7 +10,9 @@ from dataclasses import dataclass, replace
 from yes_tally.core.catalogue import FACTS
 from yes_tally.core.failures import NOTHING_BUT_AN_ERROR
 from yes_tally.core.quantity import Value, exactly
+from yes_tally.core.reading.as_printed import Pieces, Printed, one_by_one
 from yes_tally.core.reading.blocks import Block, blocks_of
+from yes_tally.core.reading.console_cuts import uncut
 from yes_tally.core.reading.decode import Decoded, Line, decode
 from yes_tally.core.reading.drafts import Draft, Met
 from yes_tally.core.reading.interpret import Interpreter
@@ -29,7 +31,7 @@ from yes_tally.core.reading.shapes.layout import MAX_LABEL, MAX_LINE, Entry, Gro
 from yes_tally.core.reading.stated import read_statements, taught_statements, title_names_host
 from yes_tally.core.reading.updates_installed import leave_out_by_state, leave_out_under, leave_out_within
 
-READER_VERSION = 11
+READER_VERSION = 12
 DOUBTFUL = 0.8
 _CLOSING = re.compile(r"\s*(?:</[\w:.-]+>|[\]})][,;]?|<\?[^>]*\?>)+\s*$")
 _LOCALE_SAMPLE = 200_000
@@ -100,23 +102,46 @@ def labelled_values(data: bytes, command: str = "", book: Phrasebook = NOTHING_T
 
 @dataclass(frozen=True, slots=True)
 class _Understood:
-    """The sections of a report, what was made of them, and how many drafts there were at each one's end.
-
-    All of it counts the lines that were read; ``printed`` has for each of them, from 1, the line of the report."""
+    """The sections of a report, what was made of them, and how many drafts there were at each one's end; all of it counts
+    the lines that were read."""
 
     sections: list[Section]
     interpreter: Interpreter
     ends: list[int]
-    printed: Sequence[int]
+    printed: Printed
+
+    def told(self) -> int:
+        """How many readings are likely."""
+        return sum(draft.confidence >= _LIKELY for draft in self.interpreter.drafts)
+
+    def spoken(self) -> set[int]:
+        """The lines of the report that something was read of, or that are of a frame."""
+        read = (
+            {draft.entry.line for draft in self.interpreter.drafts} | self.interpreter.blanks | self.interpreter.frame
+        )
+        read |= {section.prompt_line for section in self.sections if section.prompt_line}
+        read |= {section.failure_line for section in self.sections if section.failure_line}
+        return {at for line in read for at in self.printed.all_of(line)}
 
 
 def _interpreted(decoded: Decoded, command: str, *, keep_known: bool) -> _Understood:
+    """What is understood of a report as it is printed, or as it was before a console cut its lines: whichever is more."""
     lines = without_margin(decoded.lines)
-    printed: Sequence[int] = range(len(lines) + 1)
-    if len(lines) != len(decoded.lines):
-        # What is said of the line above or below is so where nothing was left out between.
-        printed = [0, *(line.number for line in lines)]
-        lines = [replace(line, number=number) for number, line in enumerate(lines, 1)]
+    understood = _understood(decoded, lines, {}, command, keep_known=keep_known)
+    if whole := uncut(lines):
+        again = _understood(decoded, whole.lines, whole.pieces, command, keep_known=keep_known)
+        if again.told() + whole.alone + 1 >= understood.told():
+            return again
+    return understood
+
+
+_LIKELY = 0.5
+
+
+def _understood(
+    decoded: Decoded, lines: Sequence[Line], pieces: Pieces, command: str, *, keep_known: bool
+) -> _Understood:
+    lines, printed = one_by_one(lines, len(decoded.lines), pieces)
     sections = [section if section.command else replace(section, command=command or None) for section in cut(lines)]
     text = "\n".join(line.text for line in decoded.lines)[:_LOCALE_SAMPLE]
     whole = locale_of(text)
@@ -241,45 +266,44 @@ def _prompt_host(interpreter: Interpreter, section: Section) -> None:
 
 def _report(data: bytes, decoded: Decoded, understood: _Understood) -> ReadReport:
     interpreter, printed, ends = understood.interpreter, understood.printed, understood.ends
-    sections = [_as_printed(section, printed) for section in understood.sections]
     readings: list[Reading] = []
-    place = 0
+    section = 0
     for index, draft in enumerate(interpreter.drafts):
-        while place < len(ends) - 1 and index >= ends[place]:
-            place += 1
-        readings.append(_reading(draft, place, decoded.lines[printed[draft.entry.line] - 1]))
-    blanks, frame = ({printed[line] for line in lines} for lines in (interpreter.blanks, interpreter.frame))
-    spoken = {reading.line for reading in readings} | blanks | frame
-    spoken |= {section.prompt_line for section in sections if section.prompt_line}
-    spoken |= {section.failure_line for section in sections if section.failure_line}
-    unread = tuple(line.number for line in decoded.lines if line.number not in spoken and _says_something(line.text))
+        while section < len(ends) - 1 and index >= ends[section]:
+            section += 1
+        line, column = printed.place(draft.entry.line, draft.entry.column)
+        readings.append(_reading(draft, section, decoded.lines[line - 1], column))
+    spoken = understood.spoken()
     return ReadReport(
         sha256=hashlib.sha256(data).hexdigest(),
         encoding=decoded.encoding,
         lines=decoded.lines,
-        sections=tuple(sections),
+        sections=tuple(_section_as_printed(section, printed) for section in understood.sections),
         readings=tuple(sorted(readings, key=lambda r: (r.line, r.column))),
-        unread_lines=unread,
-        blank_lines=tuple(sorted(blanks)),
+        unread_lines=tuple(
+            line.number for line in decoded.lines if line.number not in spoken and _says_something(line.text)
+        ),
+        blank_lines=tuple(sorted(at for line in interpreter.blanks for at in printed.all_of(line))),
         unknown=tuple(_met_as_printed(met, printed) for met in interpreter.met),
     )
 
 
-def _as_printed(section: Section, printed: Sequence[int]) -> Section:
-    if isinstance(printed, range):
+def _section_as_printed(section: Section, printed: Printed) -> Section:
+    if isinstance(printed.lines, range):
         return section
     return replace(
         section,
-        first_line=printed[section.first_line],
-        last_line=printed[section.last_line],
-        lines=tuple(replace(line, number=printed[line.number]) for line in section.lines),
-        failure_line=section.failure_line and printed[section.failure_line],
-        prompt_line=section.prompt_line and printed[section.prompt_line],
+        first_line=printed.lines[section.first_line],
+        last_line=printed.all_of(section.last_line)[-1],
+        lines=tuple(replace(line, number=printed.lines[line.number]) for line in section.lines),
+        failure_line=section.failure_line and printed.lines[section.failure_line],
+        prompt_line=section.prompt_line and printed.lines[section.prompt_line],
     )
 
 
-def _met_as_printed(met: Met, printed: Sequence[int]) -> Met:
-    return replace(met, entry=replace(met.entry, line=printed[met.entry.line]))
+def _met_as_printed(met: Met, printed: Printed) -> Met:
+    line, column = printed.place(met.entry.line, met.entry.column)
+    return replace(met, entry=replace(met.entry, line=line, column=column))
 
 
 _LETTER = re.compile(r"[^\W_]")
@@ -289,11 +313,12 @@ def _says_something(text: str) -> bool:
     return _LETTER.search(text) is not None and not is_rule(text) and not _CLOSING.match(text[:MAX_LABEL])
 
 
-def _reading(draft: Draft, section: int, line: Line) -> Reading:
+def _reading(draft: Draft, section: int, line: Line, column: int) -> Reading:
     entry, text = draft.entry, line.text
-    column = entry.column
     length = len(entry.printed)
-    if not text.startswith(entry.printed, column - 1):
+    if 0 < len(here := text[column - 1 :]) < length and entry.printed.startswith(here):
+        length = len(here)  # it goes on on the next line
+    elif not text.startswith(entry.printed, column - 1):
         # A margin that was taken off stands before it.
         found = max(text.find(entry.printed, column - 1), text.find(entry.printed))
         # What follows from where a line stands is printed elsewhere: it has a place here, but no width.

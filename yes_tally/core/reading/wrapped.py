@@ -1,7 +1,7 @@
 """Rows so wide that the console cut them into several lines: put together again, and every entry led back.
 
-Either the rule tells (where two or more rules follow each other, each header and each row has as many lines), or the
-width: lines that end exactly where a console does go on on the next.
+The rule tells (where two or more rules follow each other, each header and each row has as many lines), or the head,
+which goes on as every row does.
 """
 
 from __future__ import annotations
@@ -9,9 +9,11 @@ from __future__ import annotations
 from collections.abc import Sequence
 from dataclasses import replace
 
+from yes_tally.core.reading.as_printed import Pieces
+from yes_tally.core.reading.console_cuts import CONSOLES
 from yes_tally.core.reading.decode import Line
 from yes_tally.core.reading.phrases import is_known
-from yes_tally.core.reading.shapes.layout import Entry, Group, cells_by_gap, indent_of, is_rule
+from yes_tally.core.reading.shapes.layout import MAX_LINE, Entry, Group, cells_by_gap, heads_columns, indent_of, is_rule
 
 _MOST_PARTS = 6
 
@@ -47,7 +49,7 @@ def put_together(lines: Sequence[Line], parts: int) -> tuple[list[Line], int]:
 def _cut_within(lines: Sequence[Line], parts: int, width: int) -> bool:
     """Whether a console cut the rows where its width ended, within a column, and not their printer between two."""
     head, beyond, rule, rule_beyond = (lines[at].text for at in (0, 1, parts, parts + 1))
-    if width not in _CONSOLES or len(rule) < width or indent_of(rule_beyond):
+    if width not in CONSOLES or len(rule) < width or indent_of(rule_beyond):
         return False
     if not beyond or indent_of(beyond):
         return bool(beyond)
@@ -59,20 +61,21 @@ _RULE_AT = 2
 
 
 def unfolded(lines: Sequence[Line]) -> tuple[list[Line], int] | None:
-    """A table whose head and rows go on on a second line that stands deeper, under a rule or none: the head, the rule and
-    the rows whole, and the width of a part; ``None`` where it is none."""
-    if len(lines) < _RULE_AT + 3 or is_rule(lines[1].text):
+    """A table whose head and rows go on on a second line, which stands deeper (under a rule or none) or has columns of its
+    own: the head, the rule and the rows whole, and the width of a part; ``None`` where it is none."""
+    if len(lines) < _RULE_AT + 3 or is_rule(lines[1].text) or len(cells_by_gap(lines[0].text)) < _DEEP:
         return None
     ruled = is_rule(lines[_RULE_AT].text)
     deep = indent_of(lines[1].text)
-    if deep < indent_of(lines[0].text) + _DEEP or len(cells_by_gap(lines[0].text)) < _DEEP:
+    is_deeper = deep >= indent_of(lines[0].text) + _DEEP
+    if not is_deeper and (ruled or not _has_own_columns(lines)):
         return None
     if not ruled and not all(is_known(label) for label, _ in cells_by_gap(lines[1].text)):
         return None
     body = lines[_RULE_AT + ruled :]
     rows: list[tuple[Line, Line]] = []
     for first, second in zip(body[::2], body[1::2], strict=False):
-        if indent_of(first.text) >= deep or indent_of(second.text) < deep:
+        if is_deeper and (indent_of(first.text) >= deep or indent_of(second.text) < deep):
             break
         rows.append((first, second))
     if not rows or (not ruled and len(rows) * 2 < max(len(body) - 1, 4)):
@@ -92,6 +95,18 @@ def unfolded(lines: Sequence[Line]) -> tuple[list[Line], int] | None:
     return [head, under, *joined], width
 
 
+def _has_own_columns(lines: Sequence[Line]) -> bool:
+    """Whether every other line, from the second on, has its cells under those of the second, and the others under those
+    of the first."""
+    if len(lines) % 2 or len(cells_by_gap(lines[1].text)) < 2 or not heads_columns(lines[0].text):
+        return False
+    heads = [{at for _, at in cells_by_gap(line.text[:MAX_LINE])} for line in lines[:2]]
+    return all(
+        heads[place % 2].issuperset(at for _, at in cells_by_gap(line.text[:MAX_LINE]))
+        for place, line in enumerate(lines)
+    ) and not heads[0].issuperset(heads[1])
+
+
 def led_back(groups: Sequence[Group], width: int, parts: int) -> None:
     """Give every entry of a table put together the line and column where it is printed."""
     for group in groups:
@@ -103,50 +118,6 @@ def led_back(groups: Sequence[Group], width: int, parts: int) -> None:
 def _where_printed(entry: Entry, width: int) -> Entry:
     part, column = divmod(entry.column - 1, width)
     return replace(entry, line=entry.line + part, column=column + 1)
-
-
-# Where consoles, terminals and mail programs cut.
-_CONSOLES = frozenset({79, 80, 100, 120, 132, 160})
-Pieces = dict[int, list[tuple[int, int]]]
-"""Of each line put together, by its number: where each piece begins in it, and the number of the line it stands on."""
-
-
-def unwrapped(lines: Sequence[Line]) -> tuple[list[Line], Pieces] | None:
-    """The lines as they were before a console cut them at its width, or ``None`` when nothing says that one did."""
-    width = max(len(line.text) for line in lines)
-    if width not in _CONSOLES:
-        # Blanks at the ends came on the way.
-        lines = [replace(line, text=line.text.rstrip()) for line in lines]
-        width = max(len(line.text) for line in lines)
-    full = [len(line.text) == width for line in lines]
-    if width not in _CONSOLES or all(full) or not any(full[:-1]):
-        return None
-    after = [(line, lines[place + 1]) for place, line in enumerate(lines[:-1]) if full[place]]
-    alike = sum(len(cells_by_gap(rest.text)) >= max(3, len(cells_by_gap(line.text))) for line, rest in after)
-    if alike * 2 >= len(after) and not _cut_in_two(lines, full):
-        return None  # what follows are rows of their own
-    if not full[0] and any(len(cells_by_gap(rest.text)) > 1 for _, rest in after):
-        return None  # only the end of a last cell can go on where the head does not
-    whole: list[Line] = []
-    pieces: Pieces = {}
-    goes_on = False
-    for line, is_full in zip(lines, full, strict=True):
-        if goes_on:
-            pieces[whole[-1].number].append((len(whole[-1].text), line.number))
-            whole[-1] = replace(whole[-1], text=whole[-1].text + line.text)
-            if len(pieces[whole[-1].number]) > _MOST_PARTS:
-                return None
-        else:
-            whole.append(line)
-            pieces[line.number] = [(0, line.number)]
-        goes_on = is_full
-    return whole, pieces
-
-
-def _cut_in_two(lines: Sequence[Line], full: Sequence[bool]) -> bool:
-    """Whether the head and every row below it go on on one line each, the head's with labels."""
-    every_other = all(full[::2]) and not any(full[1::2]) and len(lines) % 2 == 0 and len(lines) > _DEEP
-    return every_other and all(is_known(label) for label, _ in cells_by_gap(lines[1].text))
 
 
 def led_back_to(groups: Sequence[Group], pieces: Pieces) -> None:

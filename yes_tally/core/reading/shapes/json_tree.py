@@ -23,11 +23,12 @@ _MAX_TOKENS = 400_000
 
 @dataclass(slots=True)
 class _Open:
-    """An object or list being read: its group, the member named last."""
+    """An object or list being read: its group, the member named last, and whether its value is next."""
 
     group: Group
     bracket: str
     key: str = ""
+    told: bool = False
 
 
 def lay_out(lines: Sequence[Line]) -> Layout | None:
@@ -44,21 +45,24 @@ def lay_out(lines: Sequence[Line]) -> Layout | None:
         if token in "{[":
             group = Group(_heading(stack[-1], line, column))
             stack[-1].group.children.append(group)
+            stack[-1].told = False
             stack.append(_Open(group, token, stack[-1].key if token == "[" else ""))
         elif token in "}]":
             if len(stack) > 1:
                 stack.pop()
         elif token == ":":
             stack[-1].key, waiting = waiting, ""
-            if stack[-1].group.entries and stack[-1].group.entries[-1].printed == stack[-1].key:
-                stack[-1].group.entries.pop()
-        elif token != ",":
+            stack[-1].told = True
+        elif token == ",":
+            stack[-1].told = False
+        else:
             text = _plain(token)
             waiting = text
             inside = stack[-1]
-            if inside.bracket:
-                label = inside.key
-                inside.group.entries.append(Entry(label, text, line, column + (token[0] in _QUOTES)))
+            # What stands in an object behind no colon is the next member's name, or the rest of a text cut in two.
+            if inside.bracket == "[" or (inside.bracket and inside.told):
+                inside.group.entries.append(Entry(inside.key, text, line, column + (token[0] in _QUOTES)))
+            inside.told = False
     groups = [_tidy(group) for group in root.children]
     entries = all_entries(groups)
     if len(entries) < 2 or not any(entry.label for entry in entries):

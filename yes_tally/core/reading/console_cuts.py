@@ -19,6 +19,8 @@ _NEAR = 3
 # What has a label begins a line, and so does an item of a list.
 _BEGINS = re.compile(r"\s*(?:[^\W\d_][^:=;,\"<>]{2,30}(?::\s|=)|[-*•>#] (?=\S))")
 _NEW_WORD = re.compile(r"[A-Z\u00c0-\u00dd][^\W\d_]{3}")
+# A console that cuts does not cut most lines.
+_MOST_OF_TEN = 7
 # A frame has them at both ends.
 _BARS = frozenset("|│║┃+┐┘╗╝")
 
@@ -35,7 +37,8 @@ class Uncut(NamedTuple):
 def uncut(lines: Sequence[Line]) -> Uncut | None:
     """The lines as they may have been before a console cut them, or ``None`` where none ends where one does."""
     width = max((len(line.text) for line in lines), default=0)
-    if width not in CONSOLES:
+    full = sum(len(line.text) == width for line in lines)
+    if width not in CONSOLES or full * 10 > _MOST_OF_TEN * sum(bool(line.text.strip()) for line in lines):
         # Blanks at the ends came on the way.
         lines = [replace(line, text=line.text.rstrip()) for line in lines]
         width = max((len(line.text) for line in lines), default=0)

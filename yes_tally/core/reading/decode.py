@@ -22,6 +22,10 @@ _ENDS = re.compile(r"\r*\n|\f")
 _ENDS_ALONE = re.compile(r"\r|\f")
 _UNSEEN = re.compile(r"[\x00-\x08\x0b\x0e-\x1f\x7f\xad\u200b-\u200f\u2060\ufeff]")
 _NEEDS_CLEANING = re.compile(r"[\x00-\x08\x0b-\x1f\x7f\xa0\xad\u2000-\u200f\u2026\u202f\u205f\u2060\u3000\ufeff]")
+# ECMA-48, 8.3.20 and 8.3.9: so many columns forward, or to a column.
+_MOVES = re.compile(r"\x1b\[(?P<by>\d{0,3})(?P<how>[CG])")
+# No window is wider.
+_WIDEST = 4_000
 # A letter program makes no-break blanks of runs of blanks, and of the dots that lead to a value ellipses.
 _BLANK = re.compile(r"[\xa0\u2000-\u200a\u202f\u205f\u3000]")
 _ELLIPSES = re.compile(r"[.…]{2,}|(?<=\s)…(?=\s)")
@@ -130,10 +134,37 @@ def _size(raw: str, encoding: str) -> int:
 def shown(raw: str) -> str:
     """A raw line as the window showed it, but for its tabs: colours off, the last state of an overwritten line."""
     if _NEEDS_CLEANING.search(raw):
-        raw = _ANSI.sub("", raw)
+        raw = _ANSI.sub("", _moved(raw) if "\x1b[" in raw else raw)
+        if "\x08" in raw:
+            raw = _taken_back(raw)
         if "\r" in raw:
             raw = next((part for part in reversed(raw.split("\r")) if part.strip()), "")
         raw = _BLANK.sub(" ", _UNSEEN.sub("", raw))
         if "…" in raw:
             raw = _ELLIPSES.sub(lambda match: match[0].replace("…", "..."), raw)
     return raw
+
+
+def _moved(raw: str) -> str:
+    """A line with blanks where its cursor was moved on over columns that nothing was written in, and without what it was
+    moved back before."""
+    text, at = "", 0
+    for move in _MOVES.finditer(raw):
+        text += _ANSI.sub("", raw[at : move.start()])
+        by = max(1, int(move["by"] or 1))
+        column = by - 1 if move["how"] == "G" else len(text) + by
+        if len(text) < _WIDEST:
+            text = text.ljust(column) if column > len(text) else text[:column]
+        at = move.end()
+    return text + raw[at:]
+
+
+def _taken_back(raw: str) -> str:
+    """A line without what a backspace took back; a printer strikes a letter twice to make it bold."""
+    kept: list[str] = []
+    for sign in raw:
+        if sign != "\x08":
+            kept.append(sign)
+        elif kept:
+            kept.pop()
+    return "".join(kept)

@@ -142,6 +142,7 @@ def _understood(
     decoded: Decoded, lines: Sequence[Line], pieces: Pieces, command: str, *, keep_known: bool
 ) -> _Understood:
     lines, printed = one_by_one(lines, len(decoded.lines), pieces)
+    lines = [replace(line, text=line.text.rstrip()) if line.text[-1:] == " " else line for line in lines]
     sections = [section if section.command else replace(section, command=command or None) for section in cut(lines)]
     text = "\n".join(line.text for line in decoded.lines)[:_LOCALE_SAMPLE]
     whole = locale_of(text)

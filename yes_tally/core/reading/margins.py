@@ -14,6 +14,7 @@ from yes_tally.core.reading.log_rows import is_level
 from yes_tally.core.reading.pages import as_shown
 from yes_tally.core.reading.phrases import SUBJECTS, is_known
 from yes_tally.core.reading.shapes.layout import heads_columns, is_rule
+from yes_tally.core.reading.within_data import as_text
 
 _LEAST_LINES = 4
 # Of lines between others, and of lines that all are marked.
@@ -28,7 +29,7 @@ _STAMPED = re.compile(
 )
 _CLOCKED = re.compile(r"\[(?:\d{4}-\d\d-\d\d[T ])?\d{1,2}:\d\d:\d\d(?:[.,]\d{1,6})?\] +(?=\S)")
 # ``# Maker: Corrane``: made a comment, or set off by a bar.
-_MARKED = re.compile(r"(?P<mark>[|│#+;%!]|//|--)(?: |$)")
+_MARKED = re.compile(r"(?P<mark>[|│#+;%!*•-]|//|--)(?: |$)")
 _TIME = r"(?:\d{4}-\d\d-\d\d[T ]|[A-Z][a-z]{2} [ \d]\d )?\d{1,2}:\d\d:\d\d(?:[.,]\d{1,6})?(?:Z|[+-]\d\d:?\d\d)?"
 _TIMED = re.compile(rf"(?:\[{_TIME}\]|{_TIME})(?: |$)")
 # ``hbr-16 audit[411]: Maker: Corrane``: who wrote the line into a log.
@@ -41,7 +42,7 @@ _COLUMNS = re.compile(r"\s[|│]\s")
 
 def without_margin(lines: Sequence[Line]) -> Sequence[Line]:
     """The lines without a margin that all or most of them have, or as they are; numbers and offsets stay theirs."""
-    lines = _undented(_closed_up([line for line in as_shown(lines) if not _FENCE.fullmatch(line.text)]))
+    lines = _undented(_closed_up([line for line in as_shown(as_text(lines)) if not _FENCE.fullmatch(line.text)]))
     lines = _unframed(lines)
     for margin, is_margin in _MARGINS:
         written = [line for line in lines if line.text.strip()]

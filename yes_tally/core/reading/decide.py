@@ -249,6 +249,11 @@ def infer_group(labels: tuple[str, ...], around: tuple[str, ...], table: bool) -
     return found[0] if found else None
 
 
+# What stands on a sheet of the whole PC, and what no such sheet is about.
+_OF_THE_WHOLE = frozenset({"host", "os"})
+_PARTS = frozenset({"processor", "module", "disk", "graphics", "display", "sound", "battery"})
+
+
 @per_book(4096)
 def infer_groups(labels: tuple[str, ...], around: tuple[str, ...], table: bool) -> tuple[str, ...]:
     """Which groups a record's or a table's labels may speak of, the one that explains most of them first.
@@ -262,19 +267,27 @@ def infer_groups(labels: tuple[str, ...], around: tuple[str, ...], table: bool) 
     explained: dict[str, float] = {}
     hits: dict[str, int] = {}
     shared: dict[str, int] = {}
+    told: set[tuple[str, str]] = set()
+    of_whole: set[str] = set()
     known = 0
     for label in labels:
         bare = split_unit(label)[0]
         ways = (*meanings(label), *meanings(bare)) or meanings_plainly(bare)
         groups = {m.phrase.fact.partition(".")[0]: m for m in ways}
+        if not table and "host" in groups and groups["host"].phrase.fact == "host.name":
+            groups.setdefault("machine", groups["host"])  # a sheet of the PC gives its name
         known += bool(groups)
+        if not table and any(m.phrase.reach == STRONG and g in _OF_THE_WHOLE for g, m in groups.items()):
+            of_whole |= _PARTS - groups.keys()
         named = {m.subject for m in groups.values() if m.subject}
         for group, meaning in groups.items():
             fact = meaning.phrase.fact.partition(".")[2]
             key = group in KEYS and any(k.field == fact for k in KEYS[group])
             weight = 1.0 + (0.2 if key else 0.0) + (0.3 if group in named else 0.0)
             weight += {TAUGHT: 0.5, STRONG: 0.3, WEAK: 0.25}.get(meaning.phrase.reach, 0.0)
-            explained[group] = explained.get(group, 0.0) + weight
+            if table or (group, fact) not in told:  # a second label for one fact tells of another thing
+                explained[group] = explained.get(group, 0.0) + weight
+            told.add((group, fact))
             hits[group] = hits.get(group, 0) + 1
         # What would be said of the PC itself in the same words speaks less for an item.
         if not table and any(m.phrase.reach != SCOPED and g in SINGLE_GROUPS for g, m in groups.items()):
@@ -296,8 +309,12 @@ def infer_groups(labels: tuple[str, ...], around: tuple[str, ...], table: bool) 
         if group not in ITEM_GROUPS:
             if hits[group] >= 2 or near:
                 found.append(group)
-        elif (
-            (share >= (0.5 if table else 0.6) and hits[group] >= (2 if table else 3))
+        elif (group not in of_whole or near) and (
+            (
+                share >= (0.5 if table else 0.6)
+                and hits[group] >= (2 if table else 3)
+                and hits[group] > shared.get(group, 0)
+            )
             or (near and share >= 0.3)
             or (hits[group] - shared.get(group, 0) >= _MANY and share >= 0.4)
         ):

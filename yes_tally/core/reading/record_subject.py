@@ -25,6 +25,7 @@ def labels_of(group: Group) -> tuple[str, ...]:
 
 
 _OF_THE_WHOLE = frozenset({"host", "os"})
+_OF_A_SHEET = frozenset({"memory", "host"})
 
 
 def subject_of_record(
@@ -41,7 +42,7 @@ def subject_of_record(
     )
     spoken = (begins, *around) if begins in ITEM_GROUPS and begins not in around else around
     subject = infer_group(labels, tuple(filter(None, spoken)), False)
-    if subject == "memory" and subject not in spoken and set(infer_groups(labels, (), False)) >= _OF_THE_WHOLE:
+    if subject in _OF_A_SHEET and subject not in spoken and set(infer_groups(labels, (), False)) >= _OF_THE_WHOLE:
         return "machine"  # a sheet of the whole PC: a serial number on it is no module's
     if one_of_several and subject in _ONE_ONLY and subject not in spoken:
         return None  # the records are of something else

@@ -39,7 +39,7 @@ SUBJECTS: dict[str, str] = {
 }
 
 LABELS: dict[str, str] = {
-    "machine.maker": "?fabricant|?constructeur|!fabricant systeme",
+    "machine.maker": "?fabricant|?marque|?constructeur|!fabricant systeme",
     "machine.model": "?modele|!modele ordinateur|!modele poste|?gamme",
     "machine.serial": "?numero serie|?no serie|!numero serie poste",
     "machine.tag": "!numero inventaire|!etiquette|!etiquette inventaire|!no inventaire|!numéro d'inventaire|!etiquette d'inventaire|!no d'inventaire|!code d'inventaire|!code inventaire|!numero immobilisation|!numéro de bien",

@@ -39,7 +39,7 @@ SUBJECTS: dict[str, str] = {
 }
 
 LABELS: dict[str, str] = {
-    "machine.maker": "?hersteller|!systemhersteller|!rechnerhersteller",
+    "machine.maker": "?hersteller|?marke|!systemhersteller|!rechnerhersteller",
     "machine.model": "?modell|!systemmodell|gerat|!rechnermodell|!geratemodell|?baureihe|?typenbezeichnung|?geratetyp|!modellbezeichnung",
     "machine.serial": "?seriennummer|!gerateseriennummer|?seriennr|?serien nr|!geräte seriennummer",
     "machine.tag": "!inventarschild|!inventaraufkleber|!inventarnummer|!inventarnr|!inventaretikett|!anlagennummer|!inventar nr|!geräteetikett|!aufkleber|!inventarkennzeichen|!inventarkennung",

@@ -39,7 +39,7 @@ SUBJECTS: dict[str, str] = {
 }
 
 LABELS: dict[str, str] = {
-    "machine.maker": "?producent|!producent systemu|!producent komputera",
+    "machine.maker": "?producent|?marka|!producent systemu|!producent komputera",
     "machine.model": "?model|!model systemu|!model komputera",
     "machine.serial": "?numer seryjny|?nr seryjny",
     "machine.tag": "!numer inwentarzowy|!nr inwentarzowy|!etykieta|!naklejka",

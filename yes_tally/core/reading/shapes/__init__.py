@@ -14,6 +14,7 @@ from yes_tally.core.reading.shapes import (
     ruled_table,
     tagged_lines,
     turned_table,
+    words_first,
 )
 from yes_tally.core.reading.shapes.layout import Layout, Shape
 
@@ -45,6 +46,7 @@ register("delimited", delimited.lay_out)
 register("pairs", pairs.lay_out)
 register("aligned columns", aligned_columns.lay_out)
 register("tagged lines", tagged_lines.lay_out)
+register("words first", words_first.lay_out)
 register("JSON", json_tree.lay_out, whole=True)
 register("markup", markup.lay_out, whole=True)
 

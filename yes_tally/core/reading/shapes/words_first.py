@@ -1,0 +1,55 @@
+"""Pairs with no mark and no gap: a line begins with a label that is known, and what follows is its value
+(``hostname nq-tkt-01``), as in many configuration files, and where runs of blanks became one on the way."""
+
+from __future__ import annotations
+
+import re
+from collections.abc import Sequence
+from functools import lru_cache
+
+from yes_tally.core.reading.decode import Line
+from yes_tally.core.reading.phrases import is_known, names_item
+from yes_tally.core.reading.shapes.layout import LINES_KEPT, MAX_LABEL, Layout, all_entries, is_rule
+from yes_tally.core.reading.shapes.nested_pairs import nested
+from yes_tally.core.reading.shapes.pairs_in_lines import Pair
+
+_LEAST_PAIRS = 3
+# So many of ten lines; the others are titles of what follows.
+_MOST_OF_TEN = 8
+_LONGEST_VALUE = 7
+# The first words of a line, a blank between any two.
+_BEGIN = re.compile(r"\s*(?P<words>[^\W\d_][^\s:=|]*(?: [^\s:=|]+){0,4})")
+_WORD = re.compile(r"\S+")
+_SENTENCE = re.compile(r"[.!?]$")
+# Any shape that has a mark for its pairs is surer.
+_SCORE = 0.45
+
+
+def lay_out(lines: Sequence[Line]) -> Layout | None:
+    """Read a block nearly all of whose lines begin with labels, each with another one, or ``None``."""
+    pairs = [_pair(line.text) for line in lines]
+    labels = [pair.label for pair in pairs if pair]
+    written = sum(not is_rule(line.text) for line in lines)
+    if len(labels) < _LEAST_PAIRS or len(labels) * 10 < _MOST_OF_TEN * written or len(set(labels)) < len(labels):
+        return None
+    groups = nested(lines, pairs)
+    return Layout("pairs", groups, _SCORE) if all_entries(groups) else None
+
+
+@lru_cache(maxsize=LINES_KEPT)
+def _pair(text: str) -> Pair | None:
+    """The longest label that a line begins with, and its value; ``None`` where it has another form, or is a sentence."""
+    begin = _BEGIN.match(text)
+    if begin is None or _SENTENCE.search(text):
+        return None
+    ends = [word.end() for word in _WORD.finditer(begin["words"])]
+    for end in reversed(ends):
+        label, value = begin["words"][:end], text[begin.start("words") + end :].strip()
+        if not value or len(label) > MAX_LABEL or not is_known(label) or names_item(label):
+            continue
+        words = value.split()
+        more = len(words) > 1 and words[0].islower() and is_known(words[0])
+        if more or value[0] in ":=" or "  " in value or len(words) > _LONGEST_VALUE:
+            return None
+        return Pair(label, value, text.index(value, begin.start("words") + end), "gap")
+    return None

@@ -6,10 +6,12 @@ from __future__ import annotations
 import re
 from collections.abc import Sequence
 from functools import lru_cache
+from itertools import pairwise
 
 from yes_tally.core.reading.decode import Line
-from yes_tally.core.reading.phrases import is_known, names_item
-from yes_tally.core.reading.shapes.layout import LINES_KEPT, MAX_LABEL, Layout, all_entries, is_rule
+from yes_tally.core.reading.labels import words_of
+from yes_tally.core.reading.phrases import is_known, names_item, subjects_in
+from yes_tally.core.reading.shapes.layout import LINES_KEPT, MAX_LABEL, Layout, all_entries, indent_of, is_rule
 from yes_tally.core.reading.shapes.nested_pairs import nested
 from yes_tally.core.reading.shapes.pairs_in_lines import Pair
 
@@ -17,6 +19,7 @@ _LEAST_PAIRS = 3
 # So many of ten lines; the others are titles of what follows.
 _MOST_OF_TEN = 8
 _LONGEST_VALUE = 7
+_LONGEST_PART = 2
 # The first words of a line, a blank between any two.
 _BEGIN = re.compile(r"\s*(?P<words>[^\W\d_][^\s:=|]*(?: [^\s:=|]+){0,4})")
 _WORD = re.compile(r"\S+")
@@ -26,14 +29,35 @@ _SCORE = 0.45
 
 
 def lay_out(lines: Sequence[Line]) -> Layout | None:
-    """Read a block nearly all of whose lines begin with labels, each with another one, or ``None``."""
+    """Read a block nearly all of whose lines begin with labels, each with another one among what is told of one thing, or
+    ``None``."""
     pairs = [_pair(line.text) for line in lines]
-    labels = [pair.label for pair in pairs if pair]
-    written = sum(not is_rule(line.text) for line in lines)
-    if len(labels) < _LEAST_PAIRS or len(labels) * 10 < _MOST_OF_TEN * written or len(set(labels)) < len(labels):
+    heads = _heads(lines)
+    pairs = [None if place in heads else pair for place, pair in enumerate(pairs)]
+    found = sum(pair is not None for pair in pairs)
+    written = sum(not is_rule(line.text) for line in lines) - len(heads)
+    if found < _LEAST_PAIRS or found * 10 < _MOST_OF_TEN * written:
         return None
+    labels: list[str] = []
+    for place, pair in enumerate(pairs):
+        if place in heads:
+            labels = []
+        elif pair and pair.label in labels:
+            return None
+        elif pair:
+            labels.append(pair.label)
     groups = nested(lines, pairs)
-    return Layout("pairs", groups, _SCORE) if all_entries(groups) else None
+    several = sum(len(group.children) for group in groups) > 1
+    return Layout("records" if several else "pairs", groups, _SCORE) if all_entries(groups) else None
+
+
+def _heads(lines: Sequence[Line]) -> set[int]:
+    """Which lines name an item over deeper lines that tell of it (``disk 0``)."""
+    return {
+        place
+        for place, (line, below) in enumerate(pairwise(lines))
+        if indent_of(below.text) > indent_of(line.text) and subjects_in(words_of(line.text[:MAX_LABEL]))
+    }
 
 
 @lru_cache(maxsize=LINES_KEPT)
@@ -49,7 +73,15 @@ def _pair(text: str) -> Pair | None:
             continue
         words = value.split()
         more = len(words) > 1 and words[0].islower() and is_known(words[0])
-        if more or value[0] in ":=" or "  " in value or len(words) > _LONGEST_VALUE:
+        if more or value[0] in ":=" or "  " in value or len(words) > _LONGEST_VALUE or _tells_more(value):
             return None
         return Pair(label, value, text.index(value, begin.start("words") + end), "gap")
     return None
+
+
+def _tells_more(value: str) -> bool:
+    """Whether something else is told behind a comma (``yes, administrator no``)."""
+    return any(
+        len(words) > _LONGEST_PART or (len(words) > 1 and is_known(words[0]))
+        for words in map(str.split, value.split(", ")[1:])
+    )

@@ -157,9 +157,10 @@ def named_by(interpreter: Interpreter, heading: Heading, group: str, shape: str,
         index = _ROW_NUMBER.match(text, start)
         label, start = text[:start].rstrip(), index.end() if index else start
         rest = text[start:]
-        own = " " not in rest and group in _CALLED_BY_A_WORD and SUBJECTS.get(words_of(label)) == group
+        kinds = [SUBJECTS.get(words_of(part)) for part in (label, rest)]
+        own = " " not in rest and group in _CALLED_BY_A_WORD and kinds[0] == group != kinds[1]
         if rest[:1].islower() and not own and not _HEADS_VALUE.search(rest):
-            continue  # "installed programs": a title, not a label and its value
+            continue  # "installed programs", "user account": a title, not a label and its value
         guesses = [
             g
             for g in decide(label, interpreter.context(group))

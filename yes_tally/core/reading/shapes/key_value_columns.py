@@ -13,6 +13,7 @@ from itertools import groupby
 
 from yes_tally.core.reading.decode import Line
 from yes_tally.core.reading.shapes.delimited import DELIMITERS, cells_of, row_of, text_of
+from yes_tally.core.reading.shapes.indexed_keys import part
 from yes_tally.core.reading.shapes.layout import (
     MAX_LINE,
     Entry,
@@ -127,6 +128,7 @@ def _groups(
                 text = f"{label.printed} ({measured.printed})" if measured else label.printed
                 at = told or Entry("", "", label.line, label.column + len(label.printed))
                 group.entries.append(Entry(text, at.printed, at.line, at.column))
+        part(group)
         yield group
 
 

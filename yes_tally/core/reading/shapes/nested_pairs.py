@@ -10,7 +10,7 @@ from yes_tally.core.reading.decode import Line
 from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.phrases import SUBJECTS, is_known, names_item
 from yes_tally.core.reading.shapes.flow_mappings import flow_mapping
-from yes_tally.core.reading.shapes.indexed_keys import by_head, by_index
+from yes_tally.core.reading.shapes.indexed_keys import part
 from yes_tally.core.reading.shapes.layout import MAX_LABEL, Entry, Group, Heading, indent_of, is_rule
 from yes_tally.core.reading.shapes.pairs_in_lines import LISTED, Pair, without_dash
 
@@ -147,9 +147,7 @@ def _heads(pairs: Sequence[Pair | None], index: int, text: str) -> bool:
 def _records(root: Group) -> list[Group]:
     """Split the top level where its first label is repeated; each part is then a record of its own."""
     for group in list(root.walk()):
-        group.entries, indexed = by_index(group.entries)
-        group.entries, headed = by_head(group.entries)
-        group.children += [*headed, *indexed]
+        part(group)
     entries = root.entries
     first = entries[0].label if entries else ""
     starts = [i for i, e in enumerate(entries) if e.label == first and e.printed != ""]

@@ -1,0 +1,95 @@
+"""The same few labels are told of many kinds of things: the heading, the command or the label itself says of which."""
+
+import unittest
+
+from tests.core.readings import told
+
+# Of each kind: what headings call it, and its labels, values and fields.
+KINDS = {
+    "display#1": ("Monitor|Display|Screen|Attached screen", "Name=Pellucid P24h=name|Maker=Pellucid=maker|Serial number=P24H-0091=serial"),
+    "graphics#1": ("Graphics card|Video adapter|GPU", "Model=Lumenarc LX 550=name|Maker=Lumenarc=maker|Driver=31.0.15=driver_version"),
+    "disk#1": ("Disk|Hard drive|Storage device", "Model=Basalt NV500=model|Serial number=BNV5K00=serial|Firmware=2.1.0=firmware"),
+    "module#1": ("Memory module|Memory device", "Maker=Siskin=maker|Part number=SK08-D4=part|Serial number=5F22C0D4=serial"),
+    "processor#1": ("Processor|CPU|Central processor", "Name=Kestrel K5-8420=name|Maker=Merrow Silicon=maker|Socket=LGA-S4=socket"),
+    "board": ("Mainboard|Motherboard|Base board", "Maker=Fennimore=maker|Model=FB-M3=model|Serial number=MB0F33=serial|Version=A2=version"),
+    "firmware": ("Firmware|BIOS", "Vendor=Loamgate=maker|Version=L52.1.18=version"),
+    "adapter#1": ("Network adapter|Network card|Ethernet", "Name=Wickerlink GbE 210=name|MAC=00:1b:44:11:3a:b7=mac"),
+    "sound#1": ("Sound card|Audio device", "Name=Chime Analog=name|Maker=Chime Audio=maker"),
+    "os": ("Operating system|System software", "Name=Harbour OS 12=name|Version=12.0.4417=version|Build=4417=build"),
+    "machine": ("System|Computer|Machine", "Maker=Corrane=maker|Model=Tallow 520=model|Serial number=CRN7K20466=serial"),
+    "printer#1": ("Printer", "Name=Hall printer=name|Driver=Gullwing 4=driver|Port=10.20.1.90=port"),
+    "account#1": ("Account|User account", "Name=icalloway=name|Full name=Ines Calloway=full_name"),
+}  # fmt: skip
+HEADED = {
+    "underlined": lambda head, pairs: f"{head}\n{'-' * len(head)}\n{pairs}",
+    "in brackets": lambda head, pairs: f"[{head}]\n{pairs}",
+    "between signs": lambda head, pairs: f"=== {head} ===\n{pairs}",
+    "apart": lambda head, pairs: f"{head}\n\n{pairs}",
+    "marked": lambda head, pairs: f"## {head}\n\n{pairs}",
+    "by a command": lambda head, pairs: f"nq-acc-07> show {head.lower()}\n{pairs}",
+    "further down": lambda head, pairs: f"Report of 14 March 2025\n\n{head}\n{pairs}\nEnd of report\n",
+}
+
+
+def fields(text):
+    return [line.split("=") for line in text.split("|")]
+
+
+class UnderHeadings(unittest.TestCase):
+    def test_labels_are_told_of_what_heads_them(self):
+        for item, (heads, labels) in KINDS.items():
+            wanted = {f"{item}.{field}": value for _, value, field in fields(labels)}
+            for between in (": ", "   = "):
+                pairs = "".join(f"{label}{between}{value}\n" for label, value, _ in fields(labels))
+                for head in heads.split("|"):
+                    for way, headed in HEADED.items():
+                        with self.subTest(head, way=way, between=between):
+                            found = told(headed(head, pairs))
+                            self.assertEqual({key: str(found.get(key)) for key in wanted}, wanted)
+                            others = {key.partition(".")[0] for key in found} - {item, "host"}
+                            self.assertFalse(others, found)
+
+    def test_labels_say_themselves_of_what_they_are_told(self):
+        for item, (heads, labels) in KINDS.items():
+            wanted = {f"{item}.{field}": value for _, value, field in fields(labels)}
+            for head in heads.split("|")[:1]:
+                with self.subTest(head):
+                    found = told("".join(f"{head} {label.lower()}: {value}\n" for label, value, _ in fields(labels)))
+                    self.assertEqual({key: str(found.get(key)) for key in wanted}, wanted)
+
+
+DISKS = {"model": ("Basalt NV500", "Shale 1T"), "size": ("500 GB", "1 TB")}
+WHICH = {
+    "before": ("Disk {n} model: {}", "Disk {n} size: {}"),
+    "before, with a dash": ("Disco {n} - modello = {}", "Disco {n} - dimensione = {}"),
+    "behind": ("Modell von Datenträger {n} ..... {}", "Größe von Datenträger {n} ...... {}"),
+    "in brackets": ("Modèle (disque {n})    {}", "Taille (disque {n})    {}"),
+    "in a column": ("Drive {n} model,{}", "Drive {n} size,{}"),
+}
+
+
+class WhichOfThem(unittest.TestCase):
+    def test_labels_say_in_words_of_which_thing_they_are(self):
+        for way, labels in WHICH.items():
+            head = "Property,Value\n" if way == "in a column" else ""
+            lines = [
+                label.format(values[n], n=n)
+                for n in range(2)
+                for label, values in zip(labels, DISKS.values(), strict=True)
+            ]
+            for turned in (lines, sorted(lines)):
+                with self.subTest(way, lines=turned):
+                    found = told(head + "".join(f"{line}\n" for line in turned))
+                    self.assertEqual([found.get(f"disk#{n}.model") for n in (1, 2)], list(DISKS["model"]))
+                    self.assertEqual([found.get(f"disk#{n}.number") for n in (1, 2)], ["0", "1"])
+                    self.assertIsNotNone(found.get("disk#2.size"))
+                    self.assertEqual(len(found), 6)
+
+    def test_a_number_that_belongs_to_the_label_is_none(self):
+        found = told("Boot order 1: disk\nCache L2 size: 6 MB\nCache L3 size: 12 MB\nCores: 6\n")
+        self.assertEqual(found["processor#1.cores"], 6)
+        self.assertFalse([key for key in found if key.startswith("disk")])
+
+
+if __name__ == "__main__":
+    unittest.main()

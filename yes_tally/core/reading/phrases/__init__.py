@@ -128,6 +128,12 @@ def subjects_in(words: tuple[str, ...]) -> tuple[SubjectAt, ...]:
         for start in range(len(words) - length + 1)
         if (part := words[start : start + length]) in SUBJECTS
     ]
+    # What has no number may be either.
+    found += [
+        SubjectAt("disk", at.start, at.end)
+        for at in found
+        if at.group == "volume" and at.end - at.start == 1 and words[at.start] in _DRIVES
+    ]
     return tuple(found)
 
 

@@ -11,6 +11,7 @@ from collections.abc import Sequence
 from dataclasses import dataclass
 
 from yes_tally.core.failures import failure_kind
+from yes_tally.core.reading.announced import announced
 from yes_tally.core.reading.decode import Line
 from yes_tally.core.reading.drawn import unframed
 from yes_tally.core.reading.shapes.layout import MAX_LINE
@@ -54,7 +55,7 @@ class _Prompt:
 
 def cut(lines: Sequence[Line]) -> list[Section]:
     """Cut decoded lines into sections; a report without prompts is one section."""
-    prompts = _prompts(lines)
+    prompts = _prompts(lines) or [_Prompt(place, "", command) for place, command in announced(lines)]
     sections: list[Section] = []
     first = prompts[0].index if prompts else len(lines)
     if first > 0 and any(line.text.strip() for line in lines[:first]):

@@ -48,14 +48,47 @@ class Block:
 
 def blocks_of(lines: Sequence[Line]) -> Iterator[Block]:
     """The blocks of a section in order; records that repeat over blank lines come as one."""
+    for stretch in _stretches(lines):
+        yield from _blocks_of(stretch)
+
+
+def _stretches(lines: Sequence[Line]) -> Iterator[Sequence[Line]]:
+    """The lines cut before each title that a document stands under, so that each document is read alone."""
+    start = 0
+    for place, line in enumerate(lines):
+        title = _title_above(lines, place) if place > start and _BEGINS_DOCUMENT.match(line.text) else None
+        if title and title[0] > start:
+            yield lines[start : title[0]]
+            start = title[0]
+    yield lines[start:]
+
+
+def _title_above(lines: Sequence[Line], place: int) -> tuple[int, Heading] | None:
+    """Where the title stands that is right above a line, and the heading that it is: decorated, underlined, or with a
+    colon."""
+    at = place - 1
+    if at > 0 and not lines[at].text.strip():
+        at -= 1
+    if at < 0:
+        return None
+    text = lines[at].text[: 2 * MAX_LABEL].rstrip()
+    if match := _DECORATED.match(text):
+        return at, Heading((match["a"] or match["b"] or match["c"] or "").strip(), lines[at].number, 1)
+    if at > 0 and _underlines(text) and _may_head(above := lines[at - 1].text):
+        return at - 1, Heading(above.strip(), lines[at - 1].number, 1)
+    return (at, Heading(text.rstrip(":"), lines[at].number, 1)) if _COLON_TITLE.fullmatch(text) else None
+
+
+def _blocks_of(lines: Sequence[Line]) -> Iterator[Block]:
     for shape in WHOLE.values():
         if whole := shape(lines):
             yield Block(tuple(lines), whole, ())
             return
     if found := _document_behind(lines):
         begins, document = found
-        yield from blocks_of(lines[:begins])
-        yield Block(tuple(lines[begins:]), document, ())
+        yield from _blocks_of(lines[:begins])
+        over = _title_above(lines, begins)
+        yield Block(tuple(lines[begins:]), document, (over[1],) if over else ())
         return
     headings: tuple[Heading, ...] = ()
     pending: list[Block] = []
@@ -109,13 +142,15 @@ def _by_kinds(lines: Sequence[Line]) -> list[list[Line]]:
 
 
 _MOST_BEFORE = 6
-_BEGINS_DOCUMENT = ("{", "[", "<")
+_BEGINS_DOCUMENT = re.compile(r"[{<]|\[\s*(?:$|[\[{\"\d-])")
+_COLON_TITLE = re.compile(r"[^\W\d_][^:=\"{}<>]{1,60}:")
 
 
 def _document_behind(lines: Sequence[Line]) -> tuple[int, Layout] | None:
     """Where a document begins behind a few lines of another kind, and how it is laid out."""
     for index, line in enumerate(lines[1:_MOST_BEFORE], 1):
-        if line.text.startswith(_BEGINS_DOCUMENT) and not lines[index - 1].text.strip():
+        apart = not lines[index - 1].text.strip()
+        if _BEGINS_DOCUMENT.match(line.text) and (apart or _title_above(lines, index)):
             layouts = (shape(lines[index:]) for shape in WHOLE.values())
             return next(((index, layout) for layout in layouts if layout), None)
     return None

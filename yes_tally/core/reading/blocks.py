@@ -26,14 +26,19 @@ from yes_tally.core.reading.shapes.layout import (
     indent_of,
     is_rule,
 )
+from yes_tally.core.reading.shapes.values_below import in_twos
 from yes_tally.core.reading.wrapped import led_back, led_back_to, parts_of_rows, put_together, unfolded
 
 MIN_SCORE = 0.2
 PLAIN_SCORE = 0.9
 MAX_BLOCK = 2000
 _DECORATED = re.compile(
-    r"(?=.*\w)\s*(?:[=#*~-]{2,}\s*(?P<a>[^\s=#*~-].{0,78}?)\s*[=#*~-]{2,}|\[{1,2}(?P<b>[^\]\[]{2,60})\]{1,2}|(?:#+|--+) (?P<c>[^\s].{1,80}))\s*$"
+    r"(?=.*\w)\s*(?:[=#*~-]{2,}\s*(?P<a>[^\s=#*~-].{0,78}?)\s*[=#*~-]{2,}|\[{1,2}(?P<b>[^\]\[]{2,60})\]{1,2}|(?:#+|--+) (?P<c>[^\s].{1,80})|#(?P<d>[^\W\d_]{3,30}))\s*$"
 )
+
+
+def _title_in(match: re.Match[str]) -> str:
+    return next(filter(None, match.groups()), "").strip()
 
 
 @dataclass(frozen=True, slots=True)
@@ -73,7 +78,7 @@ def _title_above(lines: Sequence[Line], place: int) -> tuple[int, Heading] | Non
         return None
     text = lines[at].text[: 2 * MAX_LABEL].rstrip()
     if match := _DECORATED.match(text):
-        return at, Heading((match["a"] or match["b"] or match["c"] or "").strip(), lines[at].number, 1)
+        return at, Heading(_title_in(match), lines[at].number, 1)
     if at > 0 and _underlines(text) and _may_head(above := lines[at - 1].text):
         return at - 1, Heading(above.strip(), lines[at - 1].number, 1)
     return (at, Heading(text.rstrip(":"), lines[at].number, 1)) if _COLON_TITLE.fullmatch(text) else None
@@ -92,7 +97,7 @@ def _blocks_of(lines: Sequence[Line]) -> Iterator[Block]:
         return
     headings: tuple[Heading, ...] = ()
     pending: list[Block] = []
-    chunks = (kind for whole in _chunks(lines) for part in _parted(whole) for kind in _by_kinds(part))
+    chunks = (kind for whole in in_twos(_chunks(lines)) for part in _parted(whole) for kind in _by_kinds(part))
     for chunk, above, pieces in with_columns_below(map(_peel_heading, chunks)):
         if above:
             headings = (above,)
@@ -335,7 +340,7 @@ def _peel_heading(chunk: list[Line]) -> tuple[list[Line], Heading | None]:
         return _peel_heading(chunk[1:])  # a title between two rules
     match = _DECORATED.match(chunk[0].text[: 2 * MAX_LABEL])
     if match:
-        text = (match["a"] or match["b"] or match["c"] or "").strip()
+        text = _title_in(match)
         return chunk[1:], Heading(text, chunk[0].number, 1)
     if len(chunk) >= 2 and _underlines(chunk[1].text) and _may_head(chunk[0].text):
         return chunk[2:], Heading(chunk[0].text.strip(), chunk[0].number, 1)

@@ -14,6 +14,7 @@ from yes_tally.core.reading.shapes import (
     ruled_table,
     tagged_lines,
     turned_table,
+    values_below,
     words_first,
 )
 from yes_tally.core.reading.shapes.layout import Layout, Shape
@@ -45,6 +46,7 @@ register("turned table", turned_table.lay_out)
 register("delimited", delimited.lay_out)
 register("pairs", pairs.lay_out)
 register("aligned columns", aligned_columns.lay_out)
+register("values below", values_below.lay_out)
 register("tagged lines", tagged_lines.lay_out)
 register("words first", words_first.lay_out)
 register("JSON", json_tree.lay_out, whole=True)

@@ -37,8 +37,18 @@ _DECORATED = re.compile(
 )
 
 
+# ``Machine\\Disk\\0``: where something stands among others.
+_PATH = re.compile(r"[^\W\d_][\w-]*(?:[\\/][\w-]+)+")
+
+
 def _title_in(match: re.Match[str]) -> str:
-    return next(filter(None, match.groups()), "").strip()
+    """What a decorated line says; of a path the last kind of thing that it names, and which one (``Disk 0``)."""
+    title = next(filter(None, match.groups()), "").strip()
+    if not _PATH.fullmatch(title):
+        return title
+    parts = re.split(r"[\\/]", title)
+    named = [place for place, part in enumerate(parts) if words_of(part) in SUBJECTS]
+    return " ".join(parts[named[-1] :] if named else parts)
 
 
 @dataclass(frozen=True, slots=True)

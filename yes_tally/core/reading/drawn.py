@@ -53,6 +53,8 @@ _MAX_FRAME = 400
 # ``**Maker:**``, ``[######------]``: what is bold, and how full something is, drawn.
 _BOLD = re.compile(r"\*\*(?=[^\W\d_])([^*]{1,80}?)(?<=\S)\*\*")
 _BOXES = re.compile(r"\[[xX*✓]\] \w+\s+\[ ?\] \w+|\[ ?\] \w+\s+\[[xX*✓]\] \w+")
+# What the boxes answer, with a blank behind it for its colon.
+_LABEL_OF_BOXES = re.compile(r"^(\s*(?:[|│]\s*)?[^\W\d_][^\[\]:|│]*?) (?= *\[[ xX*✓]?\])")
 _UNTICKED = re.compile(r"\[ ?\] [^\[\]]+?(?=\s*(?:\[|$|\s{2,}))")
 _TICKED = re.compile(r"\[[xX*✓]\] ")
 _GAUGE = re.compile(r"\[[#=*|>.█▓░-]{4,60}[ .-]*\]")
@@ -65,6 +67,7 @@ def _without_marks(line: Line) -> Line:
         return line
     if _BOXES.search(text):
         # ``[x] on  [ ] off``: of what may be ticked, what is.
+        text = _LABEL_OF_BOXES.sub(r"\1:", text)
         text = _UNTICKED.sub(lambda box: " " * len(box.group()), text)
         text = _TICKED.sub(lambda box: " " * len(box.group()), text)
     plain = _BOLD.sub(r"  \1  ", text)

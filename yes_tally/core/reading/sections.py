@@ -14,6 +14,7 @@ from yes_tally.core.failures import failure_kind
 from yes_tally.core.reading.announced import announced
 from yes_tally.core.reading.decode import Line
 from yes_tally.core.reading.drawn import unframed
+from yes_tally.core.reading.form_fields import without_fields
 from yes_tally.core.reading.shapes.layout import MAX_LINE
 
 _PROMPT = re.compile(
@@ -136,7 +137,7 @@ def _is_of_pager(text: str) -> bool:
 
 
 def _section(lines: Sequence[Line], prompt: _Prompt | None, start: int, end: int) -> Section:
-    body = tuple(unframed([line for line in lines[start:end] if not _is_of_pager(line.text)]))
+    body = tuple(without_fields(unframed([line for line in lines[start:end] if not _is_of_pager(line.text)])))
     failure, at = _failure(body)
     first = lines[prompt.index].number if prompt else body[0].number
     return Section(

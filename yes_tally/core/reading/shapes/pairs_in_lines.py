@@ -39,6 +39,11 @@ _QUOTES = frozenset("\"'")
 _BOXED = re.compile(r"\[ +(?P<inside>[^\[\]\s](?:[^\[\]]*[^\[\]\s])?) +\]")
 # ``Manufacturer = "Corrane";``: an assignment ends so (DMTF DSP0221, MOF, 5.4).
 _ENDED = re.compile(r"\"[^\"]*\";|[\w.+-]+;")
+# ``Cores=uint32:4``: what kind of value it is (DMTF DSP0004, 5.2.2, and in other words).
+_TYPED = re.compile(
+    r"(?:[us]?int(?:8|16|32|64)?|integer|number|real(?:32|64)?|float|double|string|str|text|bool(?:ean)?|flag|date(?:time)?):(?=[\w\"'-])",
+    re.I,
+)
 _QUOTED = re.compile(r"([\"'])(.*)\1$")
 
 
@@ -91,6 +96,8 @@ def _pairs_in(text: str, tabbed: str | None) -> Mapping[str, Pair]:
             value, column = value[dashes.end() :], column + dashes.end()  # ``Disk 0  -- Basalt NV1000``
         if style == "equals" and value[-1:] == ";" and _ENDED.fullmatch(value):
             value = value[:-1].rstrip()
+        if style == "equals" and ":" in value and (typed := _TYPED.match(value)):
+            value, column = value[typed.end() :], column + typed.end()
         quoted = _QUOTED.match(value) if value[:1] in _QUOTES else None
         if quoted:
             value, column = quoted[2], column + 1

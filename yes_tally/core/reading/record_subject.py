@@ -35,6 +35,8 @@ def subject_of_record(
     ``one_of_several``: records of the same labels stand beside it."""
     if not group.entries:
         return None
+    if not around and (kind := _kind_said(group)):
+        return kind
     begins = (
         SUBJECTS.get(words_of(labels[0]))
         if labels and not group.heading and len(labels) > 1 and "," not in group.entries[0].printed
@@ -49,6 +51,23 @@ def subject_of_record(
     if subject and (_name_several(labels, subject) or _begins_further_on(labels, subject, around)):
         return None
     return subject
+
+
+# What says of what kind a record is, among its first fields.
+_SAYS_KIND = frozenset((
+    ("type",), ("class",), ("object", "class"), ("kind",), ("msg",), ("message",), ("component",), ("category",), ("record",),
+    ("section",), ("item",), ("art",), ("typ",), ("klasse",), ("objektklasse",), ("classe",), ("clase",), ("tipo",), ("soort",), ("rodzaj",),
+    ("categorie",), ("categoria",), ("kategorie",),
+))  # fmt: skip
+_AMONG_FIRST = 4
+
+
+def _kind_said(group: Group) -> str | None:
+    """The group that a record says it is of (``class: disk``), where nothing heads it."""
+    if group.heading:
+        return None
+    said = (entry for entry in group.entries[:_AMONG_FIRST] if words_of(entry.label) in _SAYS_KIND)
+    return next((kind for entry in said if (kind := SUBJECTS.get(words_of(entry.printed)))), None)
 
 
 def shared_labels(children: Sequence[Group]) -> tuple[str, ...]:

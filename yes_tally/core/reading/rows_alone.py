@@ -21,6 +21,7 @@ from yes_tally.core.reading.listings import CALLED
 from yes_tally.core.reading.log_rows import DEEPER, are_events, is_event_id, is_level, parts_of_event
 from yes_tally.core.reading.phrases import SUBJECTS, subjects_in
 from yes_tally.core.reading.records_in_words import records_of_numbered, records_of_words
+from yes_tally.core.reading.rows_in_parts import rows_in_parts
 from yes_tally.core.reading.said_in_words import (
     is_which_one,
     kinds_over_clauses,
@@ -109,7 +110,10 @@ def rows_without_head(interpreter: Interpreter, lines: Sequence[Line], around: t
             rows_of_labels,
         )
     ):
+        before = len(interpreter.drafts)
         rows_of_words(interpreter, lines, around)
+        if len(interpreter.drafts) == before:
+            rows_in_parts(interpreter, lines, around)
 
 
 # ``{current}    Harbour OS 12``: nothing else is listed so.

@@ -25,9 +25,18 @@ from yes_tally.core.reading.outlines import read_adapters, read_kind, read_outli
 from yes_tally.core.reading.phrases.elsewhere import asks_elsewhere, is_elsewhere
 from yes_tally.core.reading.phrases.taught import NOTHING_TAUGHT, Phrasebook, using
 from yes_tally.core.reading.report_locale import as_written_in, locale_of, own_locale
-from yes_tally.core.reading.rows_alone import rows_without_head
+from yes_tally.core.reading.rows_alone import rows_told_whole, rows_without_head
 from yes_tally.core.reading.sections import Section, cut
-from yes_tally.core.reading.shapes.layout import MAX_LABEL, MAX_LINE, Entry, Group, Heading, is_rule
+from yes_tally.core.reading.shapes.layout import (
+    MAX_LABEL,
+    MAX_LINE,
+    Entry,
+    Group,
+    Heading,
+    all_entries,
+    is_rule,
+    known_share,
+)
 from yes_tally.core.reading.stated import read_statements, taught_statements, title_names_host
 from yes_tally.core.reading.updates_installed import leave_out_by_state, leave_out_under, leave_out_within
 
@@ -240,6 +249,10 @@ def _read_block(interpreter: Interpreter, block: Block, command: tuple[str, ...]
             lines = (Line(above.line, above.text, 0, 0), *lines)
         rows_without_head(interpreter, lines, (*subjects, *command))
         return
+    if block.layout.shape in ("pairs", "records") and not known_share(all_entries(block.layout.groups)):
+        subjects = [s for h in block.headings for s in interpreter.heading(h.text)]
+        if rows_told_whole(interpreter, block.lines, (*subjects, *command)):
+            return
     _adopt(block)
     named = [subject for heading in block.headings for subject in interpreter.heading(heading.text, heading.line)]
     with interpreter.below(*reversed(block.headings)):

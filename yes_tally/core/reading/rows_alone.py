@@ -63,7 +63,8 @@ _ROW_FIELDS = {
 _NAMED_NEAR = frozenset({"software", "driver", "sound"})
 # Of which lists tell nothing but texts.
 _TEXTS_ALONE = frozenset({"sound"})
-_BAR = " | "
+# What parts the cells of a row as a wide gap does.
+_BETWEEN = (" | ", "; ", " / ", " - ")
 _DOT = " · "
 _MANY_ROWS = 2000
 _MOST_CELLS = 40
@@ -78,9 +79,9 @@ def rows_without_head(interpreter: Interpreter, lines: Sequence[Line], around: t
     lines, around = _titled(
         interpreter, [line for line in lines[: min(ruled, _MANY_ROWS)] if len(line.text) <= MAX_LINE], around
     )
-    if sum(line.text.count(_BAR) > 1 for line in lines) * 3 >= len(lines) * 2:
-        # ``17/03/2025 07:33 | Error | netlogin (5719)``: bars part the cells, as wide gaps do.
-        lines = [replace(line, text=line.text.replace(_BAR, "   ")) for line in lines]
+    if not any("  " in line.text.strip() for line in lines) and rows_in_parts(interpreter, lines, around, whole=True):
+        return
+    lines = _with_gaps(lines, _BETWEEN[:1])
     if any(_DOT in line.text for line in lines):
         lines = [replace(line, text=dots_as_commas(line.text)) for line in lines]
     if lines and sum(_NEIGHBOUR.match(line.text) is not None for line in lines) * 3 >= len(lines) * 2:
@@ -112,8 +113,36 @@ def rows_without_head(interpreter: Interpreter, lines: Sequence[Line], around: t
     ):
         before = len(interpreter.drafts)
         rows_of_words(interpreter, lines, around)
-        if len(interpreter.drafts) == before:
-            rows_in_parts(interpreter, lines, around)
+        if len(interpreter.drafts) == before and not rows_in_parts(interpreter, lines, around) and group:
+            rows = _with_gaps(lines, _BETWEEN[1:])
+            if not any(
+                _NAME_WITH_VERSION.fullmatch(cells_by_gap(line.text)[0][0]) for line in rows if line.text.strip()
+            ):
+                _rows_by_form(interpreter, rows, group)
+
+
+# ``1) Quaymaster 4.2.1``: told within a line, and no cell of a row.
+_NAME_WITH_VERSION = re.compile(r".*[^\W\d_] v?\d+(?:\.\d+)+")
+
+
+def _with_gaps(lines: list[Line], marks: Sequence[str]) -> list[Line]:
+    """Rows with wide gaps for the bars or other marks that part the cells of most of them
+    (``17/03/2025 07:33 | Error | netlogin (5719)``); columns stay."""
+    for mark in marks:
+        parted = sum(line.text.count(mark) > 1 for line in lines)
+        wide = mark != _BETWEEN[0] and any("  " in line.text.strip() for line in lines)
+        if lines and parted * 3 >= len(lines) * 2 and not wide:
+            return [replace(line, text=line.text.replace(mark, " " * max(len(mark), 2))) for line in lines]
+    return lines
+
+
+def rows_told_whole(interpreter: Interpreter, lines: Sequence[Line], around: tuple[str, ...]) -> bool:
+    """Read rows whose beginnings look like labels and mean nothing (``0: Basalt SX240 / 223.6 GB / SATA``), where they tell
+    of what is named above them. Whether they were read."""
+    if len(lines) > _MANY_ROWS or any(len(line.text) > MAX_LINE for line in lines):
+        return False
+    rows, named = _titled(interpreter, lines, around)
+    return rows_in_parts(interpreter, rows, named, whole=True)
 
 
 # ``{current}    Harbour OS 12``: nothing else is listed so.

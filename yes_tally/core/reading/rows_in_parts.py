@@ -29,15 +29,18 @@ _SEPARATORS = tuple(map(re.compile, (r" \| ", r" · ", r" {2,}", r"; ", r" / ", 
 _LISTING = (r" [-–—] ", r", ")
 _LEAST_PARTS = 2
 _LEAST_TOLD = 2
+_MOST_PARTS = 40
 _BULLET = re.compile(r"\s*(?:[-*•+>] )?\s*")
 # ``0``, ``#1``, ``[2]``, ``3.``, alone or before what the first part is
 _INDEX = re.compile(r"(?:\[(?P<boxed>\d{1,3})\]|#?(?P<bare>\d{1,3})[.:)]?)(?:\s+|$)")
-_BEFORE_COLON = re.compile(r"(?P<which>[^\s:]{1,24}(?: [^\s:]{1,12})?): (?=\S)")
+_BEFORE_COLON = re.compile(r"(?P<which>[^\s:]{1,24}(?: [^\s:]{1,12}){0,3}): (?=\S)")
 _SLOT = re.compile(r"(?:[^\W\d_]{3,10}[ _-]?)?[A-Z]?\d?[A-Z]\d{0,2}|(?:slot|bank|dimm|socket)[ _-]?\w{1,4}", re.I)
+_MOUNT = re.compile(r"[A-Z]:\\?|/[\w./-]*")
+_CONNECTION = re.compile(r"[^\W\d_][\w-]*(?: [\w-]+)?")
 # The facts that say which of several one is.
 _WHICH = {
     "disk": "disk.number", "partition": "partition.number", "module": "module.slot", "adapter": "adapter.connection",
-    "account": "account.name",
+    "account": "account.name", "volume": "volume.mount",
 }  # fmt: skip
 
 
@@ -47,30 +50,47 @@ _COUNTED = frozenset(
 )
 
 
+# Their rows have readers that know more of them.
+_READ_ELSEWHERE = frozenset({"volume", "sound"})
+
+
 class _Part(NamedTuple):
     text: str
     at: int
     """Its column, from 0."""
 
 
-def rows_in_parts(interpreter: Interpreter, lines: Sequence[Line], around: tuple[str, ...]) -> bool:
-    """Read rows of one kind of item, where what is named nearest is one. Whether they were read."""
+def rows_in_parts(
+    interpreter: Interpreter, lines: Sequence[Line], around: tuple[str, ...], *, whole: bool = False
+) -> bool:
+    """Read rows of one kind of item, where what is named nearest is one; ``whole``: only where all but one of the parts of
+    every row tell. Whether they were read."""
     group = around[0] if around else ""
-    if group not in ITEM_GROUPS or group not in {*CALLED, *_WHICH}:
+    if group not in ITEM_GROUPS or group not in {*CALLED, *_WHICH} or (whole and group in _READ_ELSEWHERE):
         return False
     rows = _cut(lines)
-    if any(
-        subjects_in(words_of(parts[0].text)) or words_of(parts[0].text)[:1] in _COUNTED for _, parts in rows if parts
-    ):
-        return False  # ``screen 1 Veldt V27``, ``sum of the disks``: labels begin them
+    if any(_begins_with_label(parts[0].text, group) for _, parts in rows):
+        return False
     before = len(interpreter.drafts)
-    read = [item for line, parts in rows if (item := _read_row(interpreter, line, parts, group, alone=len(rows) == 1))]
-    if not read or len(read) * 3 < len(rows) * 2:
+    missing = 1 if whole else _MOST_PARTS
+    read = [
+        item for line, parts in rows if (item := _read_row(interpreter, line, parts, group, missing, len(rows) == 1))
+    ]
+    if not read or (len(read) < len(lines) if whole else len(read) * 3 < len(rows) * 2):
         del interpreter.drafts[before:]
         return False
     for item in read:
         interpreter.take(item)
     return True
+
+
+def _begins_with_label(text: str, group: str) -> bool:
+    """Whether a row's first part is a label, and no name: ``screen 1 Veldt V27``, ``sum of the disks``; ``LAN`` may be what
+    a connection is called."""
+    words = words_of(text.rstrip("0123456789"))
+    if words[:1] in _COUNTED:
+        return True
+    return bool(subjects_in(words)) and not (group == "adapter" and len(words) == 1)
 
 
 def _cut(lines: Sequence[Line]) -> list[tuple[Line, list[_Part]]]:
@@ -112,9 +132,11 @@ def _which_apart(part: _Part, *, by_blank: bool) -> list[_Part]:
     return [_Part(which, part.at), _Part(part.text[match.end() :], part.at + match.end())]
 
 
-def _read_row(interpreter: Interpreter, line: Line, parts: list[_Part], group: str, *, alone: bool) -> Item | None:
+def _read_row(
+    interpreter: Interpreter, line: Line, parts: list[_Part], group: str, missing: int, alone: bool
+) -> Item | None:
     """Read a row, the item it tells of; ``None``, and nothing read, where too few of its parts say what they are by their
-    form."""
+    form, or more than ``missing`` do not."""
     before = len(interpreter.drafts)
     item = Item(group)
     first = parts[0]
@@ -126,7 +148,7 @@ def _read_row(interpreter: Interpreter, line: Line, parts: list[_Part], group: s
         parts = parts[1:]
     if not parts:
         return None
-    least = max(_LEAST_TOLD + alone, (len(parts) + 1) // 2)
+    least = max(_LEAST_TOLD + alone, (len(parts) + 1) // 2, len(parts) - missing)
     started = len(interpreter.drafts)
     if group == "account":
         _told_of_account(interpreter, line, parts, item)
@@ -158,8 +180,8 @@ def _which(interpreter: Interpreter, parts: Sequence[_Part], group: str) -> _Par
         "partition": _INDEX.fullmatch(first.text),
         "module": _SLOT.fullmatch(first.text),
         "account": " " not in first.text,
-        "adapter": len(parts) > 2 and not by_form(interpreter, first.text, list(FIELDS[group])) and "." not in first.text
-        and not by_form(interpreter, parts[1].text, list(FIELDS[group])),
+        "volume": _MOUNT.fullmatch(first.text),
+        "adapter": len(parts) > 2 and _CONNECTION.fullmatch(first.text) and not by_form(interpreter, parts[1].text, list(FIELDS[group])),
     }.get(group)  # fmt: skip
     return first if may else None
 

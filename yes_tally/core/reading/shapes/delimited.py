@@ -7,9 +7,12 @@ import re
 from collections import Counter
 from collections.abc import Sequence
 
+from rapidfuzz import fuzz
+
 from yes_tally.core.reading.decode import TAB, Line
 from yes_tally.core.reading.phrases import is_known
 from yes_tally.core.reading.shapes.layout import MAX_LINE, Entry, Group, Layout, known_share
+from yes_tally.core.words import flag_of
 
 DELIMITERS = (";", ",", "\t", "|")
 _PLAIN_MARKS = (";", ",")
@@ -19,6 +22,12 @@ _PIPES = re.compile(r"[│║┃]")
 _BORDER = re.compile(r"[\s|+:=\-─═┼├┤╪╞╡┬┴┌┐└┘╔╗╚╝╠╣╦╩╬]+$")
 # ``(name|version|maker)``
 _UNDER = re.compile(r"\([^\W\d_][^()]*\)")
+# No label: a measure, an address of the network's or of a card, a day.
+_SAID = re.compile(
+    r"\d[\d.,]* ?(?:[KMGT]i?[BO]|[KMG]?Hz|%|[KMG]?bit/s|[Mk]?Wh)|(?:\d{1,3}\.){3}\d{1,3}(?:/\d{1,2})?"
+    r"|[0-9a-fA-F]{2}(?:[:-][0-9a-fA-F]{2}){5}|\d{4}-\d\d-\d\d(?:[ T].*)?|\d{1,2}[./]\d{1,2}[./]\d{4}"
+)
+_ALIKE = 60
 _MAX_COLUMNS = 200
 _MIN_ROWS = 2
 _MAX_LABEL_WORDS = 5
@@ -55,6 +64,8 @@ def _by(mark: str, lines: Sequence[Line]) -> Layout | None:
     labels = [cell.strip(" ()" if under else None) for cell in header]
     if any((label.endswith(".") and " " in label) or len(label.split()) > _MAX_LABEL_WORDS for label in labels):
         return None
+    if any(map(_SAID.fullmatch, labels)) or any(_answers(*pair) for pair in zip(labels, fitting[1][2], strict=True)):
+        return None  # rows without a head
     known = sum(map(is_known, labels))
     if known < 2 or known * 3 < sum(map(bool, labels)):
         return None
@@ -66,6 +77,12 @@ def _by(mark: str, lines: Sequence[Line]) -> Layout | None:
         return None
     share = known_share([entry for row in table.children for entry in row.entries])
     return Layout("delimited", [table], (0.55 + 0.4 * share) * (0.4 + 0.6 * count / len(texts)))
+
+
+def _answers(label: str, cell: str) -> bool:
+    """Whether what stands above a cell is no label of it, but said in the same words (``enabled`` over ``disabled``)."""
+    alike = fuzz.ratio(label.casefold(), cell.casefold()) > _ALIKE
+    return alike and flag_of(label) is not None and flag_of(cell) is not None
 
 
 def text_of(line: Line, mark: str) -> str:

@@ -12,7 +12,7 @@ from __future__ import annotations
 
 import re
 from collections.abc import Sequence
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 from typing import TYPE_CHECKING
 
 from yes_tally.core.catalogue import FACTS, FIELDS
@@ -275,7 +275,8 @@ def read_kind(interpreter: Interpreter, lines: Sequence[Line]) -> bool:
         which = Entry("", match["which"], line.number, match.start("which") + 1)
         interpreter.place(which, "outline", (Guess(key, 0.82, f"it is listed under this among {group}s"),), item)
         told = Entry("", match["told"], line.number, match.start("told") + 1)
-        if told_bare(interpreter, told, group, item, "outline", CALLED[group]):
+        parted = replace(told, printed=commas_for_gaps(told.printed.replace(" | ", "   ")))
+        if told_bare(interpreter, parted, group, item, "outline", CALLED[group]):
             continue
         if group == "adapter":
             del interpreter.drafts[before:]

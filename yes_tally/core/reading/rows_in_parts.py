@@ -29,6 +29,7 @@ _SEPARATORS = tuple(map(re.compile, (r" \| ", r" · ", r" {2,}", r"; ", r" / ", 
 _LISTING = (r" [-–—] ", r", ")
 _LEAST_PARTS = 2
 _LEAST_TOLD = 2
+_RIGHT_UNDER = 2
 _MOST_PARTS = 40
 _BULLET = re.compile(r"\s*(?:[-*•+>] )?\s*")
 # ``0``, ``#1``, ``[2]``, ``3.``, alone or before what the first part is
@@ -68,6 +69,8 @@ def rows_in_parts(
     group = around[0] if around else ""
     if group not in ITEM_GROUPS or group not in {*CALLED, *_WHICH} or (whole and group in _READ_ELSEWHERE):
         return False
+    if interpreter.numbered and lines and 0 < lines[0].number - interpreter.numbered_line <= _RIGHT_UNDER:
+        return False  # told of the one that the heading numbers
     rows = _cut(lines)
     if any(_begins_with_label(parts[0].text, group) for _, parts in rows):
         return False

@@ -24,6 +24,7 @@ from yes_tally.core.reading.drives import told_of_drive
 from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.listings import CALLED, ITEM_HEADING
 from yes_tally.core.reading.phrases import SUBJECTS, is_known
+from yes_tally.core.reading.rows_in_parts import maker_alone
 from yes_tally.core.reading.shapes.layout import (
     MAX_LABEL,
     MAX_LINE,
@@ -32,6 +33,7 @@ from yes_tally.core.reading.shapes.layout import (
     cells_by_comma,
     cells_by_gap,
     commas_for_gaps,
+    commas_for_marks,
     indent_of,
 )
 from yes_tally.core.reading.told_in_parts import told_in_words
@@ -275,8 +277,10 @@ def read_kind(interpreter: Interpreter, lines: Sequence[Line]) -> bool:
         which = Entry("", match["which"], line.number, match.start("which") + 1)
         interpreter.place(which, "outline", (Guess(key, 0.82, f"it is listed under this among {group}s"),), item)
         told = Entry("", match["told"], line.number, match.start("told") + 1)
-        parted = replace(told, printed=commas_for_gaps(told.printed.replace(" | ", "   ")))
+        parted = replace(told, printed=commas_for_marks(told.printed))
+        started = len(interpreter.drafts)
         if told_bare(interpreter, parted, group, item, "outline", CALLED[group]):
+            maker_alone(interpreter, parted, item, started)
             continue
         if group == "adapter":
             del interpreter.drafts[before:]

@@ -79,7 +79,8 @@ def rows_without_head(interpreter: Interpreter, lines: Sequence[Line], around: t
     lines, around = _titled(
         interpreter, [line for line in lines[: min(ruled, _MANY_ROWS)] if len(line.text) <= MAX_LINE], around
     )
-    if not any("  " in line.text.strip() for line in lines) and rows_in_parts(interpreter, lines, around, whole=True):
+    by_mark = around[:1] == ("adapter",) or not any("  " in line.text.strip() for line in lines)
+    if by_mark and rows_in_parts(interpreter, lines, around, whole=True):
         return
     lines = _with_gaps(lines, _BETWEEN[:1])
     if any(_DOT in line.text for line in lines):

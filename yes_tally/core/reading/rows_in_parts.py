@@ -16,7 +16,7 @@ from yes_tally.core.reading.drafts import Item
 from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.listings import CALLED
 from yes_tally.core.reading.phrases import subjects_in
-from yes_tally.core.reading.shapes.layout import MAX_TOLD, Entry, indent_of
+from yes_tally.core.reading.shapes.layout import MAX_TOLD, Entry, cells_by_comma, indent_of
 from yes_tally.core.reading.told_in_parts import told_in_words
 from yes_tally.core.words import is_placeholder
 
@@ -36,6 +36,7 @@ _BULLET = re.compile(r"\s*(?:[-*•+>] )?\s*")
 _INDEX = re.compile(r"(?:\[(?P<boxed>\d{1,3})\]|#?(?P<bare>\d{1,3})[.:)]?)(?:\s+|$)")
 _BEFORE_COLON = re.compile(r"(?P<which>[^\s:]{1,24}(?: [^\s:]{1,12}){0,3}): (?=\S)")
 _SLOT = re.compile(r"(?:[^\W\d_]{3,10}[ _-]?)?[A-Z]?\d?[A-Z]\d{0,2}|(?:slot|bank|dimm|socket)[ _-]?\w{1,4}", re.I)
+_PROPER = re.compile(r"[A-Z][a-z]+(?:[ &-]+[A-Z][a-z]+)?")
 _MOUNT = re.compile(r"[A-Z]:\\?|/[\w./-]*")
 _CONNECTION = re.compile(r"[^\W\d_][\w-]*(?: [\w-]+)?")
 # The facts that say which of several one is.
@@ -158,10 +159,22 @@ def _read_row(
     else:
         entry = Entry("", _joined(parts), line.number, parts[0].at + 1)
         told_bare(interpreter, entry, group, item, "rows", CALLED[group])
+        maker_alone(interpreter, entry, item, started)
     if len(interpreter.drafts) - started < least:
         del interpreter.drafts[before:]
         return None
     return item
+
+
+def maker_alone(interpreter: Interpreter, entry: Entry, item: Item, started: int) -> None:
+    """The one part of a memory module's row (``entry``, a list with commas) that no form tells is who made it; of the row
+    the drafts from ``started`` on are told."""
+    told = {draft.entry.printed for draft in interpreter.drafts[started:]}
+    rest = [(text, at) for text, at in cells_by_comma(entry.printed) if text not in told]
+    if item.group == "module" and len(told) >= _LEAST_TOLD and len(rest) == 1 and _PROPER.fullmatch(rest[0][0]):
+        place = Entry("", rest[0][0], entry.line, entry.column + rest[0][1])
+        guess = Guess("module.maker", 0.7, "it is all of a module's row that no form tells")
+        interpreter.place(place, "rows", (guess,), item)
 
 
 def _told_of_account(interpreter: Interpreter, line: Line, parts: list[_Part], item: Item) -> None:

@@ -109,6 +109,17 @@ def dots_as_commas(text: str) -> str:
     return text.replace(" · ", " , ")
 
 
+# What parts the parts of a row, where it does so more than once.
+_MARKS = (" | ", " · ", "; ", " / ", " - ", " – ")
+
+
+def commas_for_marks(text: str) -> str:
+    """The text with a comma for the mark or the wide gap that parts it (``Basalt SX240 | 223.6 GB | SATA``); columns
+    stay."""
+    mark = next((mark for mark in _MARKS if text.count(mark) > 1), None)
+    return commas_for_gaps(text.replace(mark, " " * len(mark)) if mark else text)
+
+
 _BETWEEN_COMMAS = re.compile(r"[^\s,](?:[^,]|,(?!\s))*")
 
 

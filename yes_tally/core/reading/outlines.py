@@ -24,7 +24,7 @@ from yes_tally.core.reading.drives import told_of_drive
 from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.listings import CALLED, ITEM_HEADING
 from yes_tally.core.reading.phrases import SUBJECTS, is_known
-from yes_tally.core.reading.rows_in_parts import maker_alone
+from yes_tally.core.reading.rows_in_parts import last_part
 from yes_tally.core.reading.shapes.layout import (
     MAX_LABEL,
     MAX_LINE,
@@ -280,7 +280,7 @@ def read_kind(interpreter: Interpreter, lines: Sequence[Line]) -> bool:
         parted = replace(told, printed=commas_for_marks(told.printed))
         started = len(interpreter.drafts)
         if told_bare(interpreter, parted, group, item, "outline", CALLED[group]):
-            maker_alone(interpreter, parted, item, started)
+            last_part(interpreter, parted, item, started)
             continue
         if group == "adapter":
             del interpreter.drafts[before:]

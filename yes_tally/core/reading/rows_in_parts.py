@@ -36,7 +36,6 @@ _BULLET = re.compile(r"\s*(?:[-*•+>] )?\s*")
 _INDEX = re.compile(r"(?:\[(?P<boxed>\d{1,3})\]|#?(?P<bare>\d{1,3})[.:)]?)(?:\s+|$)")
 _BEFORE_COLON = re.compile(r"(?P<which>[^\s:]{1,24}(?: [^\s:]{1,12}){0,3}): (?=\S)")
 _SLOT = re.compile(r"(?:[^\W\d_]{3,10}[ _-]?)?[A-Z]?\d?[A-Z]\d{0,2}|(?:slot|bank|dimm|socket)[ _-]?\w{1,4}", re.I)
-_PROPER = re.compile(r"[A-Z][a-z]+(?:[ &-]+[A-Z][a-z]+)?")
 _MOUNT = re.compile(r"[A-Z]:\\?|/[\w./-]*")
 _CONNECTION = re.compile(r"[^\W\d_][\w-]*(?: [\w-]+)?")
 # The facts that say which of several one is.
@@ -159,21 +158,32 @@ def _read_row(
     else:
         entry = Entry("", _joined(parts), line.number, parts[0].at + 1)
         told_bare(interpreter, entry, group, item, "rows", CALLED[group])
-        maker_alone(interpreter, entry, item, started)
+        last_part(interpreter, entry, item, started)
     if len(interpreter.drafts) - started < least:
         del interpreter.drafts[before:]
         return None
     return item
 
 
-def maker_alone(interpreter: Interpreter, entry: Entry, item: Item, started: int) -> None:
-    """The one part of a memory module's row (``entry``, a list with commas) that no form tells is who made it; of the row
-    the drafts from ``started`` on are told."""
+# What the one part of a row is that no form tells, where it looks so: who made a memory module, a number on a label.
+_LAST = {
+    "module": ("module.maker", re.compile(r"[A-Z][a-z]+(?:[ &-]+[A-Z][a-z]+)?")),
+    "display": ("display.serial", re.compile(r"(?=\S*\d)[A-Z0-9][A-Z0-9-]{5,30}")),
+    "disk": ("disk.serial", re.compile(r"(?=\S*\d)[A-Z0-9][A-Z0-9-]{7,30}")),
+}
+
+
+def last_part(interpreter: Interpreter, entry: Entry, item: Item, started: int) -> None:
+    """Read the one part of a row (``entry``, a list with commas) that no form tells; of the row the drafts from ``started``
+    on are told."""
+    fact, form = _LAST.get(item.group, ("", None))
     told = {draft.entry.printed for draft in interpreter.drafts[started:]}
     rest = [(text, at) for text, at in cells_by_comma(entry.printed) if text not in told]
-    if item.group == "module" and len(told) >= _LEAST_TOLD and len(rest) == 1 and _PROPER.fullmatch(rest[0][0]):
+    if any(draft.fact == fact for draft in interpreter.drafts[started:]) or len(told) < _LEAST_TOLD:
+        return
+    if form and len(rest) == 1 and form.fullmatch(rest[0][0]):
         place = Entry("", rest[0][0], entry.line, entry.column + rest[0][1])
-        guess = Guess("module.maker", 0.7, "it is all of a module's row that no form tells")
+        guess = Guess(fact, 0.7, "it is all of the row that no form tells")
         interpreter.place(place, "rows", (guess,), item)
 
 

@@ -44,6 +44,7 @@ _TYPED = re.compile(
     r"(?:[us]?int(?:8|16|32|64)?|integer|number|real(?:32|64)?|float|double|string|str|text|bool(?:ean)?|flag|date(?:time)?):(?=[\w\"'-])",
     re.I,
 )
+_COUNTED_BRACES = re.compile(r"\}\s+[-+]?[\d.]+(?:[eE][-+]?\d+)?$")
 _QUOTED = re.compile(r"([\"'])(.*)\1$")
 
 
@@ -94,6 +95,8 @@ def _pairs_in(text: str, tabbed: str | None) -> Mapping[str, Pair]:
         column = start + (match.start("value") if value else len(body))
         if value[:1] in _DASH and (dashes := _DASHES.match(value)):
             value, column = value[dashes.end() :], column + dashes.end()  # ``Disk 0  -- Basalt NV1000``
+        if style == "equals" and "{" in match["label"] and _COUNTED_BRACES.search(value):
+            continue  # ``disk_size{disk="0",model="Basalt"} 512``: a number of what the braces tell apart
         if style == "equals" and value[-1:] == ";" and _ENDED.fullmatch(value):
             value = value[:-1].rstrip()
         if style == "equals" and ":" in value and (typed := _TYPED.match(value)):

@@ -198,6 +198,9 @@ _UNTOLD = re.compile(
     r"no (?:medium|media|disc)(?: (?:in|inserted|loaded|present)\b.{0,20})?|kein (?:datentrager|medium)(?: eingelegt| vorhanden)?|"
     r"aucun (?:support|disque)(?: insere)?|sin (?:disco|medio|soporte)|nessun (?:disco|supporto)|sem (?:disco|suporte|midia)|geen (?:schijf|medium)|"
     r"brak (?:nosnika|dysku|plyty)|"
+    r"does not exist|there is none|existiert nicht|gibt es nicht|(?:n'existe )?pas (?:present|installe)e?|n'existe pas|no existe|no (?:esta )?presente|"
+    r"nao existe|nao (?:esta )?presente|ausente|non esiste|non (?:e )?presente|niet aanwezig|niet geinstalleerd|bestaat niet|"
+    r"nie istnieje|nie ma|nieobecn[yae]|niezainstalowan[yae]|nie zainstalowano|"
     r"unreadable|unlesbar|illisible|ilegible|illeggibile|ilegivel|onleesbaar|nieczytelny"
 )
 _ZERO_ID = re.compile(r"[0f]+(?:[-:][0f]+)+$")

@@ -36,6 +36,7 @@ if TYPE_CHECKING:
 
 _SEVERAL = (",", ";", ". ", "   ")
 _BAR = " | "
+_DOT = " · "
 # ``1 processor: Kestrel K5-8420``
 _COUNTED_LABEL = re.compile(r"\d{1,2} (?=[^\W\d_])")
 _FOR_NUMBER = re.compile(
@@ -46,11 +47,21 @@ _FOR_NUMBER = re.compile(
 _NUMBER_FIRST = re.compile(r"(?P<number>\d{1,2}): (?=[^\W\d_])")
 
 
+def _with_commas(entry: Entry) -> Entry:
+    """A pair whose value has commas for the dots that part it, or for the bars before pairs of their own
+    (``yes | administrator: no | expires: never``)."""
+    if not entry.label:
+        return entry
+    first, bar, rest = entry.printed.partition(_BAR)
+    mark = _BAR if bar and ": " in rest and ":" not in first else _DOT
+    return replace(entry, printed=entry.printed.replace(mark, ",  ")) if mark in entry.printed else entry
+
+
 def read_entries(
     interpreter: Interpreter, entries: Sequence[Entry], shape: str, context: Context, item: Item | None
 ) -> None:
     """Read pairs that stand together, with what is spoken of there and the item they tell of."""
-    entries = [entry for entry in entries if not profile_row(interpreter, entry, shape)]
+    entries = [_with_commas(entry) for entry in entries if not profile_row(interpreter, entry, shape)]
     counted, stands_in, by_login = counted_lines(entries), item, False
     opened: Item | None = None
     for entry, said_of in in_parts(entries, context):

@@ -9,6 +9,7 @@ from dataclasses import replace
 from itertools import islice
 
 from yes_tally.core.catalogue import FACTS
+from yes_tally.core.failures import failure_kind
 from yes_tally.core.quantity import Locale, Value, exactly
 from yes_tally.core.reading.asides import ASIDES
 from yes_tally.core.reading.decide import (
@@ -278,6 +279,13 @@ class Interpreter:
         kind = FACTS[fact]
         if kind.group == "licence" and any(map(is_licence_of_program, self.under)):
             return
+        if (
+            kind.item
+            and fact.endswith(".name")
+            and entry.printed.count(" ") > 1
+            and failure_kind(entry.printed[:MAX_TEXT])
+        ):
+            return  # ``printers: the service did not answer``: nothing is called so
         if not kind.item:
             item = None
         elif item is None or item.group != kind.group:

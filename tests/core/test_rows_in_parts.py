@@ -70,5 +70,32 @@ class RowsInParts(unittest.TestCase):
                 self.assertEqual([key for key in told(text) if key.endswith((".model", ".full_name", ".name"))], [])
 
 
+VOLUMES = """   C:{0}222.9 GB, 61.2 GB free, HFX2, encrypted
+   D:{0}12.9 GB, 1.2 GB free, HFX2, not encrypted
+"""
+
+
+class DrivesByTheirLetters(unittest.TestCase):
+    def test_below_their_disk_and_alone(self):
+        for between in (" ", " ............ "):
+            for above in (f"Disk 0:{between}Basalt SX240, 223.6 GB, SATA SSD, good\n", "Volumes\n"):
+                with self.subTest(between=between, above=above):
+                    found = told(above + VOLUMES.format(between))
+                    self.assertEqual([found.get(f"volume#{n}.mount") for n in (1, 2)], ["C:", "D:"])
+                    self.assertEqual([found.get(f"volume#{n}.encrypted") for n in (1, 2)], [True, False])
+                    self.assertFalse({"disk#1.unallocated", "disk#1.read_only"} & set(found), found)
+
+
+class NothingIsCalledSo(unittest.TestCase):
+    def test_what_is_absent_or_failed_has_no_name(self):
+        for value in (
+            "não existe", "niet aanwezig", "nicht vorhanden", "n'existe pas", "non presente", "nie ma", "not present",
+            "the service did not respond (timed out)", "access denied for this user",
+        ):  # fmt: skip
+            for label in ("Battery", "Printers", "Sound card"):
+                with self.subTest(label, value=value):
+                    self.assertEqual(list(told(f"{label}: {value}\nMemory: 8 GB\n")), ["memory.installed"])
+
+
 if __name__ == "__main__":
     unittest.main()

@@ -14,7 +14,7 @@ from yes_tally.core.reading.checks_listed import counts_in_result
 from yes_tally.core.reading.compounds import compound, counted_list, page_file_in_label, profile_alone, profile_row
 from yes_tally.core.reading.decide import ITEM_GROUPS, Context, Guess, decide
 from yes_tally.core.reading.drafts import Item
-from yes_tally.core.reading.drives import by_letter
+from yes_tally.core.reading.drives import by_letter, told_of_drive
 from yes_tally.core.reading.labels import MERELY_NAME, words_of
 from yes_tally.core.reading.listings import (
     CALLED,
@@ -37,6 +37,9 @@ if TYPE_CHECKING:
 _SEVERAL = (",", ";", ". ", "   ")
 _BAR = " | "
 _DOT = " · "
+# ``C: ......... 222.9 GB, 61.2 GB free``
+_LETTER = re.compile(r"[A-Z]:?")
+_HOLD_VOLUMES = frozenset({"disk", "volume", "partition"})
 # ``1 processor: Kestrel K5-8420``
 _COUNTED_LABEL = re.compile(r"\d{1,2} (?=[^\W\d_])")
 _FOR_NUMBER = re.compile(
@@ -85,6 +88,10 @@ def read_entries(
             # ``disks`` over ``0: Basalt SX960, 894.25 GB``
             rest = entry.printed[row.end() :]
             entry = Entry(f"{entry.label} {row['number']}", rest, entry.line, entry.column + row.end())
+        if _LETTER.fullmatch(entry.label) and ", " in entry.printed and (item is None or item.group in _HOLD_VOLUMES):
+            at = max(0, entry.column - 1 - len(entry.label))
+            told_of_drive(interpreter, entry.line, f"{entry.label[0]}:", at, entry.printed, entry.column - 1)
+            continue
         listed = list_begins(entry)
         around = (*filter(None, [context.group]), *context.around)
         if entry.label and entry.printed.isdigit() and (many := SUBJECTS.get(words_of(entry.label))):

@@ -11,6 +11,7 @@ from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.pairs_within import pairs_in
 from yes_tally.core.reading.phrases import SUBJECTS, subjects_in
 from yes_tally.core.reading.shapes.layout import Entry, Group, cells_by_gap
+from yes_tally.core.words import is_placeholder
 
 # A PC has one of each.
 _ONE_ONLY = frozenset({"machine", "board", "firmware", "memory", "host", "security"})
@@ -39,7 +40,11 @@ def subject_of_record(
         return kind
     begins = (
         SUBJECTS.get(words_of(labels[0]))
-        if labels and not group.heading and len(labels) > 1 and "," not in group.entries[0].printed
+        if labels
+        and not group.heading
+        and len(labels) > 1
+        and "," not in group.entries[0].printed
+        and not (group.entries[0].printed and is_placeholder(group.entries[0].printed))
         else None
     )
     spoken = (begins, *around) if begins in ITEM_GROUPS and begins not in around else around

@@ -14,6 +14,7 @@ from yes_tally.core.reading.bare_rows import told_bare
 from yes_tally.core.reading.decide import Guess
 from yes_tally.core.reading.decode import Line
 from yes_tally.core.reading.drafts import Item
+from yes_tally.core.reading.drives import told_of_drive
 from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.listings import CALLED, INDEXED, ITEM_HEADING, LETTERED
 from yes_tally.core.reading.phrases import SUBJECTS, names_item, subject_called
@@ -114,6 +115,13 @@ def clauses_below(interpreter: Interpreter, lines: Sequence[Line]) -> set[int]:
         item, text = told.get(line.number - 1), line.text[:MAX_LINE]
         if item is None or indent_of(text) < _DEEPER or not _SEVERAL.search(text.lstrip()):
             continue
+        if item.group == "disk" and (drive := _LETTER_FIRST.match(text)):
+            told_of_drive(
+                interpreter, line.number, drive["mount"], drive.start("mount"), text[drive.end() :], drive.end()
+            )
+            read.add(line.number)
+            told[line.number] = item
+            continue
         depth, listed = indent_of(text), ", " in text
         text = text[:depth] + commas_for_gaps(text[depth:])
         known = facts[id(item)]
@@ -131,6 +139,8 @@ def clauses_below(interpreter: Interpreter, lines: Sequence[Line]) -> set[int]:
 
 
 _DEEPER = 3
+# ``C: 222.9 GB, 61.2 GB free``, below what is told of its disk
+_LETTER_FIRST = re.compile(r"\s*(?P<mount>[A-Z]:)\\?\s+")
 _SEVERAL = re.compile(r", |\s{2,}")
 
 

@@ -15,6 +15,8 @@ from yes_tally.core.reading.announced import announced
 from yes_tally.core.reading.decode import Line
 from yes_tally.core.reading.drawn import unframed
 from yes_tally.core.reading.form_fields import without_fields
+from yes_tally.core.reading.labels import words_of
+from yes_tally.core.reading.phrases import SUBJECTS, is_known
 from yes_tally.core.reading.shapes.layout import MAX_LINE
 
 _PROMPT = re.compile(
@@ -171,9 +173,20 @@ def _failure(body: Sequence[Line]) -> tuple[str | None, int | None]:
         kind = failure_kind(line.text)
         if kind == "timed-out" and any(_COUNTED.search(other.text[:MAX_LINE]) for other in said):
             return None, None  # an echo test that nobody answered
+        if kind and any(_tells(line.text) and _tells(other.text) for other in said if other is not line):
+            return None, None  # ``printers: access denied`` among what else was asked for
         if kind:
             return kind, line.number
     return None, None
+
+
+_TOLD = re.compile(r"\s*(?P<label>[^\W\d_][^:=]{1,40}?)\s*[:=]\s+\S")
+
+
+def _tells(text: str) -> bool:
+    """Whether a line is a pair whose label means something or names a kind of thing."""
+    match = _TOLD.match(text[:MAX_LINE])
+    return match is not None and (is_known(match["label"]) or words_of(match["label"]) in SUBJECTS)
 
 
 # ``4 sent, 0 came back, 4 lost (100 %)``

@@ -157,7 +157,7 @@ _BARS = frozenset("│║|")
 
 
 def _unframed(lines: Sequence[Line]) -> Sequence[Line]:
-    """The lines without a frame around all of them: one that has no title and holds no table alone."""
+    """The lines without a frame around all of them: one that has no title, and whose border no column meets."""
     written = [line for line in lines if line.text.strip()]
     inside = written[1:-1]
     if len(inside) < _LEAST_LINES or not all(
@@ -166,9 +166,6 @@ def _unframed(lines: Sequence[Line]) -> Sequence[Line]:
         return lines
     right = len(written[0].text.rstrip()) - 1
     if not all(line.text[:1] in _BARS and line.text[right : right + 1] in _BARS for line in inside):
-        return lines
-    barred = sum(any(bar in line.text[1:right] for bar in _BARS) for line in inside)
-    if barred * 2 > len(inside):
         return lines
     return _undented([_cut_at(replace(line, text=line.text[:right].rstrip(), tabbed=None), 1) for line in inside])
 

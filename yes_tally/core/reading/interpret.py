@@ -279,13 +279,8 @@ class Interpreter:
         kind = FACTS[fact]
         if kind.group == "licence" and any(map(is_licence_of_program, self.under)):
             return
-        if (
-            kind.item
-            and fact.endswith(".name")
-            and entry.printed.count(" ") > 1
-            and failure_kind(entry.printed[:MAX_TEXT])
-        ):
-            return  # ``printers: the service did not answer``: nothing is called so
+        if kind.item and fact.endswith(_NAMING) and _names_nothing(entry.printed):
+            return
         if not kind.item:
             item = None
         elif item is None or item.group != kind.group:
@@ -366,6 +361,17 @@ _ONE_PART = frozenset({"machine", "board", "firmware"})
 _ASIDE = re.compile(r"\((?:(?:via|on|over|über|auf|par|sur|por|en|tramite|su|op|przez|na) )?(?P<name>[^()]{2,60})\)")
 _NAMES = frozenset({"adapter.connection", "adapter.name"})
 _TOOL = re.compile(r"\W*(?:(?P<name>[A-Za-z]{5,16})(?= v?\d|\s{2,}\S+-\S+$))")
+
+
+_NAMING = (".name", ".full_name", ".connection")
+
+
+def _names_nothing(text: str) -> bool:
+    """Whether nothing is called so: signs alone, several parts of a row, or that something failed
+    (``printers: the service did not answer``)."""
+    if not any(map(str.isalnum, text)) or ",  " in text:
+        return True
+    return text.count(" ") > 1 and failure_kind(text[:MAX_TEXT]) is not None
 
 
 def _is_part(at: SubjectAt, found: Sequence[SubjectAt]) -> bool:

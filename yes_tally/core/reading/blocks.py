@@ -27,28 +27,12 @@ from yes_tally.core.reading.shapes.layout import (
     is_rule,
 )
 from yes_tally.core.reading.shapes.values_below import in_twos
+from yes_tally.core.reading.titles import decorated_title, may_head, title_above, underlines
 from yes_tally.core.reading.wrapped import led_back, led_back_to, parts_of_rows, put_together, unfolded
 
 MIN_SCORE = 0.2
 PLAIN_SCORE = 0.9
 MAX_BLOCK = 2000
-_DECORATED = re.compile(
-    r"(?=.*\w)\s*(?:[=#*~-]{2,}\s*(?P<a>[^\s=#*~-].{0,78}?)\s*[=#*~-]{2,}|\[{1,2}(?P<b>[^\]\[]{2,60})\]{1,2}|(?:#+|--+) (?P<c>[^\s].{1,80})|#(?P<d>[^\W\d_]{3,30}))\s*$"
-)
-
-
-# ``Machine\\Disk\\0``: where something stands among others.
-_PATH = re.compile(r"[^\W\d_][\w-]*(?:[\\/][\w-]+)+")
-
-
-def _title_in(match: re.Match[str]) -> str:
-    """What a decorated line says; of a path the last kind of thing that it names, and which one (``Disk 0``)."""
-    title = next(filter(None, match.groups()), "").strip()
-    if not _PATH.fullmatch(title):
-        return title
-    parts = re.split(r"[\\/]", title)
-    named = [place for place, part in enumerate(parts) if words_of(part) in SUBJECTS]
-    return " ".join(parts[named[-1] :] if named else parts)
 
 
 @dataclass(frozen=True, slots=True)
@@ -71,27 +55,11 @@ def _stretches(lines: Sequence[Line]) -> Iterator[Sequence[Line]]:
     """The lines cut before each title that a document stands under, so that each document is read alone."""
     start = 0
     for place, line in enumerate(lines):
-        title = _title_above(lines, place) if place > start and _BEGINS_DOCUMENT.match(line.text) else None
+        title = title_above(lines, place) if place > start and _BEGINS_DOCUMENT.match(line.text) else None
         if title and title[0] > start:
             yield lines[start : title[0]]
             start = title[0]
     yield lines[start:]
-
-
-def _title_above(lines: Sequence[Line], place: int) -> tuple[int, Heading] | None:
-    """Where the title stands that is right above a line, and the heading that it is: decorated, underlined, or with a
-    colon."""
-    at = place - 1
-    if at > 0 and not lines[at].text.strip():
-        at -= 1
-    if at < 0:
-        return None
-    text = lines[at].text[: 2 * MAX_LABEL].rstrip()
-    if match := _DECORATED.match(text):
-        return at, Heading(_title_in(match), lines[at].number, 1)
-    if at > 0 and _underlines(text) and _may_head(above := lines[at - 1].text):
-        return at - 1, Heading(above.strip(), lines[at - 1].number, 1)
-    return (at, Heading(text.rstrip(":"), lines[at].number, 1)) if _COLON_TITLE.fullmatch(text) else None
 
 
 def _blocks_of(lines: Sequence[Line]) -> Iterator[Block]:
@@ -102,7 +70,7 @@ def _blocks_of(lines: Sequence[Line]) -> Iterator[Block]:
     if found := _document_behind(lines):
         begins, document = found
         yield from _blocks_of(lines[:begins])
-        over = _title_above(lines, begins)
+        over = title_above(lines, begins)
         yield Block(tuple(lines[begins:]), document, (over[1],) if over else ())
         return
     headings: tuple[Heading, ...] = ()
@@ -123,7 +91,7 @@ def _blocks_of(lines: Sequence[Line]) -> Iterator[Block]:
             yield _merged(pending)
             pending = []
         if layout is None:
-            if len(chunk) == 1 and _may_head(chunk[0].text):
+            if len(chunk) == 1 and may_head(chunk[0].text):
                 headings = (Heading(chunk[0].text.strip(), chunk[0].number, 1), *headings[:1])
             yield block
             continue
@@ -158,14 +126,13 @@ def _by_kinds(lines: Sequence[Line]) -> list[list[Line]]:
 
 _MOST_BEFORE = 6
 _BEGINS_DOCUMENT = re.compile(r"[{<]|\[\s*(?:$|[\[{\"\d-])")
-_COLON_TITLE = re.compile(r"[^\W\d_][^:=\"{}<>]{1,60}:")
 
 
 def _document_behind(lines: Sequence[Line]) -> tuple[int, Layout] | None:
     """Where a document begins behind a few lines of another kind, and how it is laid out."""
     for index, line in enumerate(lines[1:_MOST_BEFORE], 1):
         apart = not lines[index - 1].text.strip()
-        if _BEGINS_DOCUMENT.match(line.text) and (apart or _title_above(lines, index)):
+        if _BEGINS_DOCUMENT.match(line.text) and (apart or title_above(lines, index)):
             layouts = (shape(lines[index:]) for shape in WHOLE.values())
             return next(((index, layout) for layout in layouts if layout), None)
     return None
@@ -233,7 +200,7 @@ def _is_title(text: str) -> bool:
     """Whether a line is drawn as a title, or says how many of what is listed below it."""
     first = text.lstrip()[:1]
     if first in _DRAWN_WITH:
-        return _DECORATED.match(text[: 2 * MAX_LABEL]) is not None
+        return decorated_title(text) is not None
     return text.rstrip()[-1:] in "):" and _TITLE_WITH_COUNT.match(text[:MAX_LABEL]) is not None
 
 
@@ -328,9 +295,7 @@ def _rows_below_pairs(chunk: Sequence[Line], index: int) -> bool:
 
 
 def _is_underlined_head(chunk: Sequence[Line]) -> bool:
-    return (
-        len(chunk) > 2 and _underlines(chunk[1].text) and len(cells_by_gap(chunk[0].text[:MAX_LINE])) >= LEAST_COLUMNS
-    )
+    return len(chunk) > 2 and underlines(chunk[1].text) and len(cells_by_gap(chunk[0].text[:MAX_LINE])) >= LEAST_COLUMNS
 
 
 def _ends_table(before: str, here: str, after: str) -> bool:
@@ -346,24 +311,13 @@ _TITLE = re.compile(r"[A-Z][^\W\d_]*(?: [^\W\d_]+){0,4}(?: \(\d+\))?:?\s*$")
 
 def _peel_heading(chunk: list[Line]) -> tuple[list[Line], Heading | None]:
     """A decorated or underlined first line is a heading, not part of the block."""
-    if len(chunk) > 3 and is_rule(chunk[0].text) and _underlines(chunk[2].text):
+    if len(chunk) > 3 and is_rule(chunk[0].text) and underlines(chunk[2].text):
         return _peel_heading(chunk[1:])  # a title between two rules
-    match = _DECORATED.match(chunk[0].text[: 2 * MAX_LABEL])
-    if match:
-        text = _title_in(match)
-        return chunk[1:], Heading(text, chunk[0].number, 1)
-    if len(chunk) >= 2 and _underlines(chunk[1].text) and _may_head(chunk[0].text):
+    if title := decorated_title(chunk[0].text):
+        return chunk[1:], Heading(title, chunk[0].number, 1)
+    if len(chunk) >= 2 and underlines(chunk[1].text) and may_head(chunk[0].text):
         return chunk[2:], Heading(chunk[0].text.strip(), chunk[0].number, 1)
     return chunk, None
-
-
-def _underlines(text: str) -> bool:
-    return is_rule(text) and len(text.split()) == 1 and not re.search(r"[+|┼╪]", text.strip("+| "))
-
-
-def _may_head(text: str) -> bool:
-    body = text.strip()
-    return 2 <= len(body) <= MAX_LABEL and not body.endswith((".", ",", ";"))
 
 
 def _same_record(before: Block, after: Block) -> bool:

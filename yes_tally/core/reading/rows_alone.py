@@ -21,7 +21,7 @@ from yes_tally.core.reading.listings import CALLED
 from yes_tally.core.reading.log_rows import DEEPER, are_events, is_event_id, is_level, parts_of_event
 from yes_tally.core.reading.phrases import SUBJECTS, subjects_in
 from yes_tally.core.reading.records_in_words import records_of_numbered, records_of_words
-from yes_tally.core.reading.rows_in_parts import rows_in_parts
+from yes_tally.core.reading.rows_in_parts import MARKS, rows_in_parts, with_gaps
 from yes_tally.core.reading.said_in_words import (
     is_which_one,
     kinds_over_clauses,
@@ -63,8 +63,6 @@ _ROW_FIELDS = {
 _NAMED_NEAR = frozenset({"software", "driver", "sound"})
 # Of which lists tell nothing but texts.
 _TEXTS_ALONE = frozenset({"sound"})
-# What parts the cells of a row as a wide gap does.
-_BETWEEN = (" | ", "; ", " / ", " - ")
 _DOT = " · "
 _MANY_ROWS = 2000
 _MOST_CELLS = 40
@@ -82,7 +80,7 @@ def rows_without_head(interpreter: Interpreter, lines: Sequence[Line], around: t
     by_mark = around[:1] == ("adapter",) or not any("  " in line.text.strip() for line in lines)
     if by_mark and rows_in_parts(interpreter, lines, around, whole=True):
         return
-    lines = _with_gaps(lines, _BETWEEN[:1])
+    lines = with_gaps(lines, MARKS[:1])
     if any(_DOT in line.text for line in lines):
         lines = [replace(line, text=dots_as_commas(line.text)) for line in lines]
     if lines and sum(_NEIGHBOUR.match(line.text) is not None for line in lines) * 3 >= len(lines) * 2:
@@ -115,7 +113,7 @@ def rows_without_head(interpreter: Interpreter, lines: Sequence[Line], around: t
         before = len(interpreter.drafts)
         rows_of_words(interpreter, lines, around)
         if len(interpreter.drafts) == before and not rows_in_parts(interpreter, lines, around) and group:
-            rows = _with_gaps(lines, _BETWEEN[1:])
+            rows = with_gaps(lines, MARKS[1:])
             if not any(
                 _NAME_WITH_VERSION.fullmatch(cells_by_gap(line.text)[0][0]) for line in rows if line.text.strip()
             ):
@@ -124,17 +122,6 @@ def rows_without_head(interpreter: Interpreter, lines: Sequence[Line], around: t
 
 # ``1) Quaymaster 4.2.1``: told within a line, and no cell of a row.
 _NAME_WITH_VERSION = re.compile(r".*[^\W\d_] v?\d+(?:\.\d+)+")
-
-
-def _with_gaps(lines: list[Line], marks: Sequence[str]) -> list[Line]:
-    """Rows with wide gaps for the bars or other marks that part the cells of most of them
-    (``17/03/2025 07:33 | Error | netlogin (5719)``); columns stay."""
-    for mark in marks:
-        parted = sum(line.text.count(mark) > 1 for line in lines)
-        wide = mark != _BETWEEN[0] and any("  " in line.text.strip() for line in lines)
-        if lines and parted * 3 >= len(lines) * 2 and not wide:
-            return [replace(line, text=line.text.replace(mark, " " * max(len(mark), 2))) for line in lines]
-    return lines
 
 
 def rows_told_whole(interpreter: Interpreter, lines: Sequence[Line], around: tuple[str, ...]) -> bool:

@@ -5,13 +5,14 @@ from __future__ import annotations
 
 import re
 from collections.abc import Sequence
+from dataclasses import replace
 from typing import TYPE_CHECKING, NamedTuple
 
 from yes_tally.core.catalogue import FIELDS
 from yes_tally.core.reading.bare_rows import told_bare
 from yes_tally.core.reading.by_clause import by_form
 from yes_tally.core.reading.decide import ITEM_GROUPS, Guess
-from yes_tally.core.reading.decode import TAB, Line
+from yes_tally.core.reading.decode import Line
 from yes_tally.core.reading.drafts import Item
 from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.listings import CALLED
@@ -45,7 +46,7 @@ _WHICH = {
 }  # fmt: skip
 
 
-_COUNTED = frozenset(
+_LABEL_WORDS = frozenset(
     (word,)
     for word in "total sum summe gesamt somme totale suma totaal razem slot ranhura ranura emplacement steckplatz sleuf gniazdo zoccolo".split()
 )
@@ -53,6 +54,10 @@ _COUNTED = frozenset(
 
 # Their rows have readers that know more of them.
 _READ_ELSEWHERE = frozenset({"volume", "sound"})
+
+
+# What parts the cells of a row as a wide gap does.
+MARKS = (" | ", "; ", " / ", " - ")
 
 
 class _Part(NamedTuple):
@@ -91,7 +96,7 @@ def _begins_with_label(text: str, group: str) -> bool:
     """Whether a row's first part is a label, and no name: ``screen 1 Veldt V27``, ``sum of the disks``; ``LAN`` may be what
     a connection is called."""
     words = words_of(text.rstrip("0123456789"))
-    if words[:1] in _COUNTED:
+    if words[:1] in _LABEL_WORDS:
         return True
     return bool(subjects_in(words)) and not (group == "adapter" and len(words) == 1)
 
@@ -106,7 +111,7 @@ def _cut(lines: Sequence[Line]) -> list[tuple[Line, list[_Part]]]:
 
 
 def _parts(line: Line, mark: re.Pattern[str]) -> list[_Part]:
-    text = _gaps_for_tabs(line) if line.tabbed else line.text
+    text = line.tabbed.replace("\t", "  ") if line.tabbed else line.text
     bullet = _BULLET.match(text)
     start = bullet.end() if bullet else 0
     found: list[_Part] = []
@@ -119,10 +124,6 @@ def _parts(line: Line, mark: re.Pattern[str]) -> list[_Part]:
     if len(found) < _LEAST_PARTS:
         return []
     return [*_which_apart(found[0], by_blank=mark.pattern not in _LISTING), *found[1:]]
-
-
-def _gaps_for_tabs(line: Line) -> str:
-    return line.text if not line.tabbed else re.sub(r"\t", "  ", line.tabbed).expandtabs(TAB)
 
 
 def _which_apart(part: _Part, *, by_blank: bool) -> list[_Part]:
@@ -218,3 +219,14 @@ def _joined(parts: Sequence[_Part]) -> str:
     for part in parts:
         text = f"{text},".ljust(part.at - parts[0].at) + part.text if text else part.text
     return text[:MAX_TOLD]
+
+
+def with_gaps(lines: list[Line], marks: Sequence[str]) -> list[Line]:
+    """Rows with wide gaps for the bars or other marks that part the cells of most of them
+    (``17/03/2025 07:33 | Error | netlogin (5719)``); columns stay."""
+    for mark in marks:
+        parted = sum(line.text.count(mark) > 1 for line in lines)
+        wide = mark != MARKS[0] and any("  " in line.text.strip() for line in lines)
+        if lines and parted * 3 >= len(lines) * 2 and not wide:
+            return [replace(line, text=line.text.replace(mark, " " * max(len(mark), 2))) for line in lines]
+    return lines

@@ -222,6 +222,8 @@ def _driver_alone(row: BareRow, parts: Sequence[re.Match[str]]) -> None:
     driver = row.untold("driver")
     said = tuple(place.printed for _, place, _ in row.told)
     untold = [part for part in parts if not said or not part.group().strip().endswith(said)]
+    # ``idle``, ``2 jobs waiting``: how a printer is.
+    untold = [part for part in untold if part.group().strip()[0].isupper()]
     if driver is None or len(untold) != 1 or len(parts) < _LEAST_PARTS:
         return
     text = untold[0].group().strip()

@@ -238,7 +238,9 @@ _NEVER = re.compile(
 _NE = re.compile(r"(?:^|(?<=\s))(?:n['’]|(?:ne|no|non|n[ãa]o|nie) )", re.I)
 # ``signed by Harbour Driver Signing``: what somebody did is done.
 _DONE_BY = re.compile(r"(?P<what>[^\W\d_]+) (?:by|von|par|por|da|door|przez) \S.*")
-_DATE_ALONE = re.compile(r"\d{4}-\d\d-\d\d|\d{1,2}[./]\d{1,2}[./]\d{4}|\d{1,2}\.? [^\W\d_]{3,13}\.? \d{4}")
+_DATE_ALONE = re.compile(
+    r"(?:(?:of|from|dated|vom|von|du|de|del|dal|van|z) )?(?P<date>\d{4}-\d\d-\d\d|\d{1,2}[./]\d{1,2}[./]\d{4}|\d{1,2}\.? [^\W\d_]{3,13}\.? \d{4})"
+)
 # ``no expiry``; what is installed was so at some time.
 _MAY_NEVER_BE = re.compile(r"expires|last|next|set_at")
 # Said of volumes alone.
@@ -266,9 +268,10 @@ def by_assertion(
             return fact, exactly("flag", not denied), 0
         if denied and _MAY_NEVER_BE.search(fact.field):
             return fact, exactly("moment", "never"), 0
-    dates = [fact for fact in left if fact.kind == "moment"] if _DATE_ALONE.fullmatch(text) else []
-    if len(dates) == 1 and (value := understand(dates[0], text, interpreter.locale)):
-        return dates[0], value, 0
+    dated = _DATE_ALONE.fullmatch(text)
+    dates = [fact for fact in left if fact.kind == "moment"] if dated else []
+    if dated and len(dates) == 1 and (value := understand(dates[0], dated["date"], interpreter.locale)):
+        return dates[0], value, dated.start("date")
     done_by = _DONE_BY.fullmatch(text)
     for fact in _surely(decide(done_by["what"], context)[:1] if done_by else (), left, "flag"):
         return fact, exactly("flag", True), 0

@@ -29,7 +29,10 @@ def unframed(lines: Sequence[Line]) -> list[Line]:
     if not any(_FRAME_SIGN.search(line.text, 0, _MAX_FRAME) for line in lines):
         return found
     if any(len(line.text) <= _MAX_FRAME and _BARS.match(line.text) for line in lines):
-        return found  # bars inside the frame: a table
+        if not any(_TITLED.match(line.text[:_MAX_FRAME]) for line in lines):
+            return found  # bars inside the frame: a table
+        # Boxes with titles, each over its own rows.
+        lines = found = [_without_inner_bars(line) for line in lines]
     for index, line in enumerate(lines):
         if len(line.text) > _MAX_FRAME or not line.text.strip():
             continue
@@ -38,11 +41,24 @@ def unframed(lines: Sequence[Line]) -> list[Line]:
             corner = "-" if any(map(str.isalpha, line.text)) else " "
             text = _CORNER.sub(corner, line.text).replace("─", "-").replace("═", "=")
             found[index] = replace(line, text=text)
-        elif _DIVIDER.match(line.text):
+        elif _DIVIDER.match(line.text) or _TITLED.match(line.text):
             found[index] = replace(line, text=_DIVIDED.sub("-", line.text))
         elif match := _FRAMED.match(line.text):
             found[index] = replace(line, text=" " * match.start("inside") + match["inside"].rstrip())
     return found
+
+
+# A rule across a frame with a title in it: ``├─ Storage ─────┤``.
+_TITLED = re.compile(r"\s*[├╠╟┣][─═━]{1,8} [^\W_][^─═━│┤]{1,60}? ?[─═━]{2,}[┤╣╢┫]\s*$")
+
+
+def _without_inner_bars(line: Line) -> Line:
+    """A row of a box with gaps for the bars between its outer ones."""
+    first, last = line.text.find("│"), line.text.rstrip().rfind("│")
+    if len(line.text) > _MAX_FRAME or first < 0 or line.text[:first].strip():
+        return line
+    inside = line.text[first + 1 : last].replace("│", " ")
+    return replace(line, text=line.text[: first + 1] + inside + line.text[last:])
 
 
 # A rule across a frame.

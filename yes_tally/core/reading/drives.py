@@ -49,15 +49,20 @@ def told_of_drive(interpreter: Interpreter, line: int, mount: str, at: int, told
         interpreter.place(letter, "rows", (Guess("volume.mount", 0.85, "the row begins with its letter"),), item)
     text = commas_for_gaps(told)
     words = list(_CAPITALS.finditer(text))
-    called = words[0] if len(words) > 1 else _BEFORE_FILE_SYSTEM.match(text)
+    called = _called(words) if len(words) > 1 else _BEFORE_FILE_SYSTEM.match(text)
     if called and (label := next((f for f in left if f.name == "volume.label"), None)):
-        # ``C:  SYSTEM  HFX2``: what it is called, then what it is formatted as.
+        # ``C:  SYSTEM  HFX2``: what it is called, and what it is formatted as.
         place = Entry("", called[1], line, start + called.start(1) + 1)
-        interpreter.place(place, "rows", (Guess(label.name, 0.8, "it stands before the file system"),), item)
+        interpreter.place(place, "rows", (Guess(label.name, 0.8, "it stands beside the file system"),), item)
         left.remove(label)
         text = text[: called.start(1)] + " " * len(called[1]) + text[called.end(1) :]
     told_in_words(interpreter, text, line, start, "volume", item, left)
     return item
+
+
+def _called(words: Sequence[re.Match[str]]) -> re.Match[str]:
+    """Which of several words in capitals is the label: the first that does not look like a file system."""
+    return next((word for word in words if not re.fullmatch(FILE_SYSTEM, word[1])), words[0])
 
 
 _BEFORE_FILE_SYSTEM = re.compile(rf"\s*([A-Z][^,]{{0,30}}?)\s*,\s+(?:{FILE_SYSTEM})\s*(?:,|$)")

@@ -24,21 +24,32 @@ def is_event_id(text: str) -> bool:
     return _EVENT_ID.fullmatch(text) is not None
 
 
+def is_message(text: str) -> bool:
+    """Whether a cell is what an event says, not what it comes from: several words."""
+    return text.count(" ") >= _LEAST_BLANKS
+
+
+_LEAST_BLANKS = 3
 # ``[2025-03-13 22:14:07] ERROR   disk   (id 153) Write to disk 1 was tried again.``
 _LEADS = (
     re.compile(
         r"\[?(?P<cell>(?:\d{4}-\d\d-\d\d|\d{1,2}[./]\d{1,2}[./]\d{4})[T ,]+\d{1,2}:\d\d(?::\d\d)?)\]?(?= [^\W\d_])"
     ),
     re.compile(r"[<\[(]?(?P<cell>[^\W\d_]{4,12})[>\])]?:?(?= )"),
-    re.compile(r"[(\[](?:event )?(?:id|no|nr|code|#)[ .:#]{0,2}(?P<cell>\d{1,10})[)\]]:?(?= |$)", re.I),
+    re.compile(r"[(\[](?:(?:event )?(?:id|no|nr|code|#)[ .:#]{0,2})?(?P<cell>\d{1,10})[)\]]:?(?= |$)", re.I),
 )
 
 
-_ID_BEHIND = re.compile(r"(?P<source>[^\W\d_][\w.-]*(?: [\w.-]+)?) ?[(\[#](?P<id>\d{1,6})[)\]]?")
+_ID_BEHIND = re.compile(r"(?P<source>[^\W\d_][\w.-]*(?: [\w.-]+)?) ?[(\[#/](?P<id>\d{1,6})[)\]]?")
+# ``disk: The device has a bad block.``
+_SOURCE_AND_TEXT = re.compile(
+    r"(?P<source>[^\W\d_][\w.-]{1,30}(?: [\w.-]{1,20})?)(?: ?[\[(](?P<id>\d{1,6})[\])])?: (?P<text>[^\W_].* .*)"
+)
 
 
 def parts_of_event(cells: Sequence[tuple[str, int]]) -> Iterator[tuple[str, int]]:
     """The cells of a row of a log, with the moment, the level and the id apart from what they stand before."""
+    sourced = False
     for text, at in cells:
         for place, lead in enumerate(_LEADS):
             match = lead.match(text)
@@ -52,13 +63,20 @@ def parts_of_event(cells: Sequence[tuple[str, int]]) -> Iterator[tuple[str, int]
             # ``netlogin (5719)``
             yield tail["source"], at
             yield tail["id"], at + tail.start("id")
+        elif not sourced and (said := _SOURCE_AND_TEXT.fullmatch(text)):
+            for name in said.groupdict():
+                if said[name]:
+                    yield said[name], at + said.start(name)
         elif text:
             yield text, at
+        sourced = sourced or bool(text and not text[0].isdigit() and not is_level(text))
 
 
-_STAMP = re.compile(r"\s*(?:\[\d{1,4}\]\s+)?\[?(?:\d{4}-\d\d-\d\d|\d{1,2}[./]\d{1,2}[./]\d{4})[T ,]+\d{1,2}:\d\d")
+_STAMP = re.compile(
+    r"\s*(?:\[\d{1,4}\]\s+)?(?:[<\[(]?[^\W\d_]{4,12}[>\])]?:?\s+)?\[?(?:\d{4}-\d\d-\d\d|\d{1,2}[./]\d{1,2}[./]\d{4})[T ,]+\d{1,2}:\d\d"
+)
 _LEVELS = frozenset(
-    "error warning info information notice critical fatal debug verbose fehler warnung hinweis kritisch erreur avertissement informations critique "
+    "error err warning warn info notice alert emerg crit information notice critical fatal debug verbose fehler warnung hinweis kritisch erreur avertissement informations critique "
     "advertencia informacion critico errore avviso informazione informazioni erro aviso informacao fout waarschuwing informatie kritiek blad "
     "ostrzezenie informacja informacje krytyczny".split()
 )

@@ -67,36 +67,52 @@ def in_socket(interpreter: Interpreter, entry: Entry, shape: str, around: tuple[
     return True
 
 
-_DDR = re.compile(r"(?:LP)?DDR\d?[A-Z]?|\d{3,5} ?MT/s", re.I)
+_DDR = re.compile(r"(?:LP)?DDR\d?[A-Z]?(?:-\d{3,5})?|\d{3,5} ?MT/s", re.I)
 _LEAST_SOCKETS = 2
 
 
 def rows_of_sockets(interpreter: Interpreter, lines: Sequence[Line]) -> set[int]:
     """``Bank 1   16 GB  DDR4  3200 MT/s  Siskin``, ``Bank 2   --``: a row for each memory socket, where at least one of them
     holds what only memory is. Returns the lines that were read."""
-    rows: list[tuple[Line, Sequence[tuple[str, int]], re.Match[str], Guess]] = []
+    rows: list[tuple[Line, Sequence[tuple[str, int]], list[Entry], Guess]] = []
     for line in lines[:_MANY_ROWS]:
         cells = cells_by_gap(line.text) if len(line.text) <= MAX_LINE else []
-        match = _SOCKET.fullmatch(cells[0][0]) if len(cells) > 1 else None
-        guesses = decide(match["noun"], interpreter.context("module", ("module",)))[:1] if match else ()
-        if match and guesses and guesses[0].fact in _SOCKET_IS:
-            rows.append((line, cells, match, guesses[0]))
+        if len(cells) > 1 and (named := _sockets_named(interpreter, cells, line)):
+            rows.append((line, cells, *named))
     if len(rows) < _LEAST_SOCKETS or not any(_DDR.fullmatch(cell) for _, cells, _, _ in rows for cell, _ in cells):
         return set()
-    for line, cells, match, guess in rows:
-        item = interpreter.new_item("module")
-        place = Entry("", match["which"], line.number, cells[0][1] + 1 + match.start("which"))
-        if guess.fact == "module.slot" and _CALLED_ON_BOARD.fullmatch(cells[1][0]):
-            # ``Slot 1   DIMM_A1   8 GB``: the number only counts.
-            cells = cells[1:]
-            place = Entry("", cells[0][0], line.number, cells[0][1] + 1)
-        interpreter.place(place, "rows", (guess,), item)
-        if len(cells) > 2:  # of a single word nothing says what it is
-            entry = Entry("", ", ".join(text for text, _ in cells[1:]), line.number, cells[1][1] + 1)
-            told_bare(interpreter, entry, "module", item, "rows", "module.size", line.text, least=1)
+    for line, cells, places, guess in rows:
+        for place in places:
+            item = interpreter.new_item("module")
+            if guess.fact == "module.slot" and _CALLED_ON_BOARD.fullmatch(cells[1][0]):
+                # ``Slot 1   DIMM_A1   8 GB``: the number only counts.
+                cells = cells[1:]
+                place = Entry("", cells[0][0], line.number, cells[0][1] + 1)
+            interpreter.place(place, "rows", (guess,), item)
+            if len(cells) > 2:  # of a single word nothing says what it is
+                entry = Entry("", ", ".join(text for text, _ in cells[1:]), line.number, cells[1][1] + 1)
+                told_bare(interpreter, entry, "module", item, "rows", "module.size", line.text, least=1)
     return {line.number for line, _, _, _ in rows}
 
 
+def _sockets_named(
+    interpreter: Interpreter, cells: Sequence[tuple[str, int]], line: Line
+) -> tuple[list[Entry], Guess] | None:
+    """The sockets that a row's first cell names, and what the word for them means: several only where all are empty
+    (``A2, B2   free``)."""
+    first, at = cells[0]
+    codes = list(_CODES.finditer(first)) if _is_empty(cells[1][0]) or _CALLED_ON_BOARD.fullmatch(first) else []
+    if codes and "".join(code.group() for code in codes) == re.sub(r"[,\s]", "", first):
+        guess = Guess("module.slot", 0.8, "a board calls its memory sockets so")
+        return [Entry("", code.group(), line.number, at + code.start() + 1) for code in codes], guess
+    match = _SOCKET.fullmatch(first)
+    guesses = decide(match["noun"], interpreter.context("module", ("module",)))[:1] if match else ()
+    if match is None or not guesses or guesses[0].fact not in _SOCKET_IS:
+        return None
+    return [Entry("", match["which"], line.number, at + 1 + match.start("which"))], guesses[0]
+
+
+_CODES = re.compile(r"[A-H]\d\b")
 _SOCKET = re.compile(r"(?P<noun>[^\W\d_]+)[ _-]?(?P<which>[A-Z]{0,2}\d{1,2}|[A-H]):?")
 # What a board calls a memory socket by.
 _CALLED_ON_BOARD = re.compile(r"(?:DIMM|CHANNEL|CH|BANK)[ _-]?[A-H]?[ _-]?\d{1,2}(?:[ _-][A-H]?\d)?|[A-H]\d")

@@ -1,19 +1,16 @@
-"""What can be reached from the PC: echo tests, traced ways, and names that a server was asked for, as sentences say it."""
+"""What can be reached from the PC: echo tests and traced ways, as sentences say it."""
 
 from __future__ import annotations
 
 import re
 from collections.abc import Iterator, Sequence
-from itertools import zip_longest
 from typing import TYPE_CHECKING
 
 from yes_tally.core.catalogue import FACTS, ITEMS
-from yes_tally.core.quantity import exactly
 from yes_tally.core.reading.addresses import addresses
 from yes_tally.core.reading.decode import Line
 from yes_tally.core.reading.sentences import (
     HOP_TARGET,
-    MAX_STATEMENT,
     REACH_SAYS,
     REACH_TARGET,
     SILENT_HOP,
@@ -43,7 +40,7 @@ def echo_test(interpreter: Interpreter, lines: Sequence[Line], command: str = ""
     target = _TARGET_ROW.match(written[0].text) if len(written) == 1 else None
     if target:
         told = ("reach.target", "reach.address") if addresses(target["v"]) else ("reach.target",)
-        said += [_said(fact, target, "v", written[0]) for fact in told]
+        said += [said_at(fact, target, "v", written[0]) for fact in told]
     if len([s for s in said if s.fact in ("reach.sent", "reach.received", "reach.lost")]) < 2:
         return
     item = interpreter.new_item("reach")
@@ -53,6 +50,19 @@ def echo_test(interpreter: Interpreter, lines: Sequence[Line], command: str = ""
         of_whom.append(Stated("reach.target", asked["v"], asked["v"], max(1, written[0].number - 1), 1))
     for stated in (*of_whom, *said):
         state(interpreter, stated, item)
+
+
+def echo_test_whole(interpreter: Interpreter, lines: Sequence[Line], command: str) -> None:
+    """Read one echo test again as a whole, where a shape read what came back and not whom it asked (``sent = 4, received =
+    3`` below ``Statistics for 10.20.0.1:``); kept where that tells more."""
+    told = [draft for draft in interpreter.drafts[interpreter.section_from :] if draft.fact.startswith("reach.")]
+    if len({id(draft.item) for draft in told}) != 1 or any(draft.fact == "reach.target" for draft in told):
+        return
+    before = len(interpreter.drafts)
+    echo_test(interpreter, lines, command)
+    again = interpreter.drafts[before:]
+    worse = told if {draft.fact for draft in told} < {draft.fact for draft in again} else again
+    interpreter.drafts[:] = [draft for draft in interpreter.drafts if not any(draft is one for one in worse)]
 
 
 # Whom a command asks: an address, a name with dots in it, or one with a number.
@@ -105,7 +115,7 @@ def traced_way(interpreter: Interpreter, lines: Sequence[Line]) -> None:
         if target:
             state(interpreter, target, item)
         if match.re is SILENT_HOP:
-            state(interpreter, _said("hop.number", match, "number", line), item)
+            state(interpreter, said_at("hop.number", match, "number", line), item)
             continue
         times = sorted(TIME.findall(match["times"]), key=lambda text: float(text.rstrip("ms ").replace(",", ".")))
         parts = [
@@ -121,99 +131,8 @@ def traced_way(interpreter: Interpreter, lines: Sequence[Line]) -> None:
             state(interpreter, Stated(fact, text, text, line.number, at + 1), item)
 
 
-_SERVER = re.compile(
-    r"\s*(?:[;#]+\s*)?(?:(?:name )?server|serwer|zapytano|gefragt|gevraagd|interrog[ée]|serveur|servidor|resolver|asked|nameserver|answered by|asking)(?: [^\W\d_]+)?(?:\s*:|\s)\s*(?P<v>[\w-]*[.:]\S*\w)(?:\s+[(\[][\w.:-]+[)\]])?[\s.…]*$",
-    re.I,
-)
-# ``keys.lanternsound.example    10.20.0.40  10.20.0.41``: a name, and its addresses beside it.
-_NAME_AND_ADDRESSES = re.compile(
-    r"\s*(?:(?P<v>[\w-]+(?:\.[\w-]+)+)(?:\s+|\s*(?:=|:)\s*)|(?P<w>[A-Za-z][\w-]*(?:\.[\w-]+)*)\s*(?:->|=>)\s*)(?P<addresses>(?:(?:\d{1,3}(?:\.\d{1,3}){3}|[0-9a-f]*:[0-9a-f:]+)[,;]?\s*)+)(?:\([\w.-]+\)\s*)?$",
-    re.I,
-)
-_HAS_ADDRESS = re.compile(
-    r"\s*(?P<v>[\w-]+(?:\.[\w-]+)+) (?:has(?: the)? (?:ip |ipv[46] )?address(?:es)?|is at|hat die adresse|a pour adresse|tiene la direcci[oó]n|ha indirizzo|heeft adres|ma adres|tem o endere[cç]o) (?P<addresses>[0-9a-f.:, ]+?)\.?\s*$",
-    re.I,
-)
-_NAMED = re.compile(r"\s*(?:(?:host )?name|nom|nombre|nome)\s*:\s*(?P<v>[\w-]+(?:\.[\w-]+)+)\.?\s*$", re.I)
-_ADDRESS = re.compile(
-    r"\s*(?:(?:ip )?address(?:es)?|adresses?|direcci(?:ón|ones)|indirizz[oi]|endereços?|adressen?|adres[ey]?)(?:\s*:\s*|\s{2,})(?P<v>[0-9a-f.:]+)\s*$",
-    re.I,
-)
-# ``keys.lanternsound.example`` alone, over its indented addresses.
-_BARE_NAME = re.compile(r"(?P<v>[A-Za-z][\w-]*(?:\.[\w-]+)+|[A-Za-z]+-[\w-]*\d)\s*$")
-_UNKNOWN_NAME = re.compile(
-    r"\s+(?:no such name|not found|unknown(?: name)?|nom inconnu|nicht gefunden|unbekannt\w*(?: name)?|nombre desconocido|nome sconosciuto|nome desconhecido|onbekende naam|nieznana nazwa)\W*$",
-    re.I,
-)
-_ALONE = re.compile(r"\s+(?P<v>[0-9]{1,3}(?:\.[0-9]{1,3}){3}|[0-9a-f]*:[0-9a-f:]+)\s*$", re.I)
-_NAME_NOT_FOUND = re.compile(
-    r"\W*(?P<v>(?!(?:name|nom|nome|nombre|naam|nazwa)\b)[A-Za-z][\w-]*(?:\.[\w-]+)*)(?::? |\s*(?:->|=>)\s*)(?:no such name|not found|not known|unknown(?: name)?|does not exist|gibt es nicht|existiert nicht|unbekannt|"
-    r"n'existe pas|inconnue?|introuvable|no existe|desconocid[oa]|non esiste|sconosciut[oa]|n[ãa]o existe|desconhecid[oa]|bestaat niet|onbekend|nie istnieje|nieznan[aey])\W*$",
-    re.I,
-)
-_NOT_FOUND = re.compile(r"(?:can(?:'t|not)|could not|unable to) (?:find|resolve) (?P<v>[\w-]+(?:\.[\w-]+)+)|(?P<w>[\w-]+(?:\.[\w-]+)+)\s*:? (?:was |is )?(?:nie ma takiej nazwy|nie istnieje|es gibt keinen solchen namen|existiert nicht|nom inconnu|n'existe pas|no existe|non esiste|n[ãa]o existe|bestaat niet|onbekend|not found|not known|unknown|no such name|does not exist|nxdomain)|\b(?:knows no|does not know|has no (?:address|record|answer) for|nothing is known of|kennt (?:kein\w*|nicht)|ne conna[iî]t pas|no conoce|non conosce|n[ãa]o conhece|kent geen|nie zna) (?P<x>[\w-]+(?:\.[\w-]+)+?)(?=[.\s]*$)|\b(?:unknown name|no such name|name (?:not found|unknown|unbekannt)|nom (?:inconnu|introuvable)|unbekannter name|nombre (?:desconocido|no encontrado)|nome (?:sconosciuto|non trovato|desconhecido|n[ãa]o encontrado)|onbekende naam|naam onbekend|nieznana nazwa)\s*:\s*(?P<y>[\w-]+(?:\.[\w-]+)+)", re.I)  # fmt: skip
-
-
-def look_ups(interpreter: Interpreter, lines: Sequence[Line]) -> None:
-    """A name that a server was asked for: the server and its own address, then the name and its addresses; or that
-    there is no such name."""
-    server: Stated | None = None
-    item: Item | None = None
-    name, before = "", len(interpreter.drafts)
-    for line, below in zip_longest(lines, lines[1:]):
-        text = line.text[:MAX_STATEMENT]
-        if asked := _SERVER.match(text):
-            said = _said("lookup.server", asked, "v", line)
-            if server is None and item and text[:1] == " ":
-                state(interpreter, said, item)  # ``asked   10.20.0.53`` below the name and its address
-                continue
-            server, item, name = said, None, ""
-            continue
-        if server is None:
-            if (alone := _BARE_NAME.match(text)) and below and below.text[:1] == " " and _ADDRESS.match(below.text):
-                item = interpreter.new_item("lookup")
-                state(interpreter, _said("lookup.name", alone, "v", line), item)
-            elif item and (found := _ADDRESS.match(text)):
-                state(interpreter, _said("lookup.address", found, "v", line), item)
-            continue
-        if row := _NAME_AND_ADDRESSES.match(text) or _HAS_ADDRESS.match(text):
-            named_by = "v" if row["v"] else "w"
-            if name == row[named_by]:
-                state(interpreter, _said("lookup.address", row, "addresses", line), item)
-                continue
-            item, name = interpreter.new_item("lookup"), row[named_by]
-            for stated in (
-                _said("lookup.name", row, named_by, line), server, _said("lookup.address", row, "addresses", line),
-            ):  # fmt: skip
-                state(interpreter, stated, item)
-            continue
-        missing = _NAME_NOT_FOUND.match(text) or _NOT_FOUND.search(text)
-        named = _NAMED.match(text) or _BARE_NAME.match(text)
-        if named or missing:
-            item = interpreter.new_item("lookup")
-            group = (
-                "v" if named or missing is None else next(name for name, found in missing.groupdict().items() if found)
-            )
-            state(interpreter, _said("lookup.name", named or missing, group, line), item)  # type: ignore[arg-type]
-            state(interpreter, server, item)
-            if missing and not named:
-                at = Entry("", missing.group().rstrip(), line.number, missing.start() + 1)
-                interpreter.add(
-                    "lookup.address", item, at, exactly("list", ()), "sentences", 0.8, "no such name is said"
-                )
-        elif item and (none := _UNKNOWN_NAME.match(text)):
-            at = Entry("", none.group().strip(), line.number, 1)
-            interpreter.add("lookup.address", item, at, exactly("list", ()), "sentences", 0.8, "no such name is said")
-        elif item and (found := _ADDRESS.match(text) or _ALONE.match(text)):
-            state(interpreter, _said("lookup.address", found, "v", line), item)
-    if server and len(interpreter.drafts) == before:
-        # Who was asked is said apart from rows that tell the names whole.
-        told = interpreter.drafts[interpreter.section_from :]
-        for one in {id(draft.item): draft.item for draft in told if draft.fact == "lookup.name"}.values():
-            state(interpreter, server, one)
-
-
-def _said(fact: str, match: re.Match[str], group: str, line: Line) -> Stated:
+def said_at(fact: str, match: re.Match[str], group: str, line: Line) -> Stated:
+    """What a part of a line says, with its place."""
     return Stated(fact, match[group], match[group], line.number, match.start(group) + 1)
 
 

@@ -18,7 +18,9 @@ from yes_tally.core.reading.drafts import Draft, Met
 from yes_tally.core.reading.interpret import Interpreter
 from yes_tally.core.reading.language import language_of
 from yes_tally.core.reading.leftovers import read_leftovers, read_single_leftovers
+from yes_tally.core.reading.log_rows import are_events
 from yes_tally.core.reading.margins import without_margin
+from yes_tally.core.reading.name_lookups import lines_of_answers
 from yes_tally.core.reading.one_line_answers import read_answer
 from yes_tally.core.reading.opening import opened_by
 from yes_tally.core.reading.outlines import read_adapters, read_kind, read_outline
@@ -190,7 +192,8 @@ def _read_section(interpreter: Interpreter, section: Section) -> None:
     # ``rules --audited`` asks for what is recorded.
     elsewhere = section.command is not None and "policy" not in command and asks_elsewhere(section.command)
     with interpreter.below(Heading(section.command, 0, 0) if section.command else None):
-        for block in () if elsewhere else blocks_of(lines):
+        answers = lines_of_answers(lines)
+        for block in () if elsewhere else blocks_of([line for line in lines if line.number not in answers]):
             before = len(interpreter.drafts)
             _read_block(interpreter, block, command)
             if block.headings:
@@ -248,6 +251,11 @@ def _read_block(interpreter: Interpreter, block: Block, command: tuple[str, ...]
             # ``-- icalloway ---`` over what is said of it: the heading is the name of what it heads.
             lines = (Line(above.line, above.text, 0, 0), *lines)
         rows_without_head(interpreter, lines, (*subjects, *command))
+        return
+    if block.layout.shape == "pairs" and are_events(block.lines):
+        rows_without_head(
+            interpreter, block.lines, ("event",)
+        )  # ``ERROR   2025-02-10 22:48:09  …``: levels are no labels
         return
     if block.layout.shape in ("pairs", "records") and not known_share(all_entries(block.layout.groups)):
         subjects = [s for h in block.headings for s in interpreter.heading(h.text)]

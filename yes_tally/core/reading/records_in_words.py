@@ -15,7 +15,14 @@ from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.listings import CALLED, INDEXED
 from yes_tally.core.reading.phrases import SUBJECTS, is_known, subjects_in
 from yes_tally.core.reading.said_in_words import BULLETED
-from yes_tally.core.reading.shapes.layout import Entry, Group, cells_by_gap, commas_for_gaps, indent_of
+from yes_tally.core.reading.shapes.layout import (
+    Entry,
+    Group,
+    cells_by_gap,
+    commas_for_gaps,
+    commas_for_gaps_between,
+    indent_of,
+)
 from yes_tally.core.reading.told_in_parts import told_in_words
 from yes_tally.core.reading.values import MAX_TEXT
 
@@ -63,7 +70,7 @@ def records_of_words(interpreter: Interpreter, lines: Sequence[Line], around: tu
         left = [fact for fact in FIELDS[group] if fact.name != NAMING[group]]
         end = heads[place + 1] if place + 1 < len(heads) else len(lines)
         for line, indent in zip(lines[index + 1 : end], indents[index + 1 : end], strict=True):
-            text = commas_for_gaps(line.text.strip())
+            text = commas_for_gaps_between(line.text.strip())
             said = told_in_words(interpreter, text, line.number, indent, group, item, left)
             told += said
             who = FACTS.get(_ASIDE_OF.get(group, ""))

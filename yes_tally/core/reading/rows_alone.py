@@ -18,7 +18,7 @@ from yes_tally.core.reading.drafts import Draft, Item
 from yes_tally.core.reading.drives import rows_of_drives
 from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.listings import CALLED
-from yes_tally.core.reading.log_rows import DEEPER, are_events, is_event_id, is_level, parts_of_event
+from yes_tally.core.reading.log_rows import DEEPER, are_events, is_event_id, is_level, is_message, parts_of_event
 from yes_tally.core.reading.phrases import SUBJECTS, subjects_in
 from yes_tally.core.reading.records_in_words import records_of_numbered, records_of_words
 from yes_tally.core.reading.rows_in_parts import MARKS, rows_in_parts, with_gaps
@@ -61,6 +61,8 @@ _ROW_FIELDS = {
 }  # fmt: skip
 # Read so only right under what names them: other things are listed like them.
 _NAMED_NEAR = frozenset({"software", "driver", "sound"})
+# Texts that their form tells, which stand before or behind others.
+_ANYWHERE = frozenset({"event.level", "event.id"})
 # Of which lists tell nothing but texts.
 _TEXTS_ALONE = frozenset({"sound"})
 _DOT = " · "
@@ -94,6 +96,8 @@ def rows_without_head(interpreter: Interpreter, lines: Sequence[Line], around: t
     if len(lines) > 1 and all(_IN_BRACES.match(line.text) for line in lines):
         group = "boot_entry"
     group = group or ("event" if are_events(lines) else "update" if _are_updates(lines, interpreter) else None)
+    if _names_over_cells(lines) and records_of_words(interpreter, lines, around):
+        return
     if group and _rows_by_form(interpreter, lines, group):
         return
     if not any(
@@ -185,7 +189,10 @@ def _rows_by_form(interpreter: Interpreter, lines: Sequence[Line], group: str) -
     least = min(3, len(_ROW_FIELDS[group]))
     if group == "update" and all(_UPDATE_ID.match(cells[0][0]) for _, cells in rows):
         least = 2  # nothing else is called so
-    whole = [(line, _cells_of_row(cells, group)) for line, cells in rows if len(cells) >= least]
+    if group == "boot_entry" and all(_tells_boot_entry(cells) for _, cells in rows):
+        least = 2
+    parted = [(line, cells, _cells_of_row(cells, group)) for line, cells in rows]
+    whole = [(line, parts) for line, cells, parts in parted if max(len(cells), len(parts)) >= least]
     if len(whole) * 3 < len(rows) * 2:
         return False
     before = len(interpreter.drafts)
@@ -199,14 +206,19 @@ def _rows_by_form(interpreter: Interpreter, lines: Sequence[Line], group: str) -
                 continue
             # What only its form tells may stand anywhere but first; texts come in their order.
             for fact in sorted(left, key=lambda fact: fact.kind == "text") if place else left:
+                if fact.name == "event.source" and place + 1 == len(cells) and is_message(text):
+                    continue
                 value = understand(fact, text, interpreter.locale)
                 if value and _has_form(fact, text, value):
                     told.append((fact, Entry("", text, line.number, at + 1), value))
-                    passed = left[: left.index(fact)] if fact.kind == "text" else []
-                    left = [f for f in left if f is not fact and not (f in passed and f.kind == "text")]
+                    passed = left[: left.index(fact)] if fact.kind == "text" and fact.name not in _ANYWHERE else []
+                    kept = [f for f in passed if f.kind != "text" or f.name in _ANYWHERE]
+                    left = [f for f in left if f is not fact and (f in kept or f not in passed)]
                     break
         telling = any(
-            fact.kind != "text" or entry.printed[0] == "{" or (fact.name == "boot_entry.path" and "\\" in entry.printed)
+            fact.kind != "text"
+            or fact.name == "boot_entry.id"
+            or (fact.name == "boot_entry.path" and "\\" in entry.printed)
             for fact, entry, _ in told
         )
         blank = sum(is_placeholder(text) for text, _ in cells)
@@ -235,7 +247,7 @@ def _rows_by_form(interpreter: Interpreter, lines: Sequence[Line], group: str) -
 
 
 # ``* 0001  Harbour OS 12``, ``(default, started now)``
-_MARK = re.compile(r"\s*(?:[*>]\s|\*\d|.*\((?P<aside>[^()]{3,60})\)\s*$)")
+_MARK = re.compile(r"\s*(?:[*>]\s|\*\d|.*\((?P<aside>[^()]{3,60})\)(?:\s*$|\s{2}))")
 
 
 def _marked(interpreter: Interpreter, line: Line, group: str, item: Item) -> None:
@@ -254,6 +266,17 @@ def _marked(interpreter: Interpreter, line: Line, group: str, item: Item) -> Non
 
 
 _DEFAULT = frozenset("default standard vorgabe defaut predeterminado predeterminada padrao predefinito predefinita standaard domyslny domyslna".split()) | {"par defaut"}  # fmt: skip
+# ``Harbour OS 12 (default)``
+_DEFAULT_ASIDE = re.compile(rf" \((?:{'|'.join(sorted(_DEFAULT))})\)$", re.I)
+
+
+def _tells_boot_entry(cells: Sequence[tuple[str, int]]) -> bool:
+    """Whether a row begins with what firmware numbers its entries by, or ends with what one starts."""
+    return _BOOT_ID.match(cells[0][0]) is not None or (len(cells) > 1 and "\\" in cells[-1][0])
+
+
+# ``0003``, ``*0003``, ``Boot0003*``, ``{current}``
+_BOOT_ID = re.compile(r"[*>]? ?(?:(?i:boot)?[0-9A-F]{4}|\{[\w-]+\})\*?(?: [*>])?(?=\s|$)")
 
 
 _ASIDE_ALONE = re.compile(r"\s*\([^()]*\)\s*")
@@ -281,8 +304,12 @@ def _has_form(fact: FactKind, text: str, value: Value) -> bool:
     """Whether a cell has the form of a field, where its fields have one."""
     if fact.name == "event.level":
         return is_level(text)
+    if fact.name == "event.source":
+        return not text.isdigit()
     if fact.field in ("maker", "provider"):
         return not _A_VERSION.search(text)
+    if fact.name == "boot_entry.id":
+        return _BOOT_ID.fullmatch(text) is not None
     return is_event_id(text) if fact.name == "event.id" else fact.kind != "version" or value.value == text
 
 
@@ -330,6 +357,15 @@ def _titled(
     return list(lines[1:]), (*named, *around)
 
 
+def _names_over_cells(lines: Sequence[Line]) -> bool:
+    """Whether names stand alone over deeper lines of several cells each."""
+    if not _heads_one_of_several(lines):
+        return False
+    least = indent_of(lines[0].text)
+    cells = [(indent_of(line.text) > least, len(cells_by_gap(line.text))) for line in lines]
+    return all((count > 1) == deeper for deeper, count in cells)
+
+
 _ENDS_ASIDE = re.compile(r"[(\[][^()\[\]]+[)\]]\s*$")
 # What a title may stand between.
 _MARKS = " :»«>■●▪§#=*~·-–—[]"
@@ -353,8 +389,11 @@ def _cells_of_row(cells: Sequence[tuple[str, int]], group: str) -> list[tuple[st
     found = []
     if group == "event":
         cells = list(parts_of_event(cells))
-    if len(cells) > 3 and (_ROW_NUMBER.fullmatch(cells[0][0]) or is_which_one(cells[0][0], group)):
+    numbered = len(cells) > 3 or (group == "boot_entry" and len(cells) > 2 and _BOOT_ID.fullmatch(cells[1][0]))
+    if numbered and (_ROW_NUMBER.fullmatch(cells[0][0]) or is_which_one(cells[0][0], group)):
         cells = cells[1:]
+    if group == "boot_entry":
+        cells = [(_DEFAULT_ASIDE.sub("", text), at) for text, at in cells]
     titled = _UPDATE_ID.match(cells[0][0]) if group == "update" and cells else None
     if titled and titled["title"]:
         (text, at), start = cells[0], titled.start("title")

@@ -230,7 +230,7 @@ REACH_SAYS = Patterns(
     _timed("reach.average", _MEAN),
     _row(
         "reach.sent",
-        r"(?<![\d.,])\b(?P<v>\d+) (?:(?!m?s\b)\w+ )?(?:sent|transmitted|asked|calls?|requests?|probes?|tries|attempts?|echoes|hails?|pings?|packets? out)\b(?! \d| of \d)|\b(?:sent|transmitted|asked)\s*[:=]?\s*(?P<w>\d+)\b(?![.:]\d)",
+        r"(?<![\d.,=])\b(?P<v>\d+) (?:(?!m?s\b)\w+ )?(?:sent|transmitted|asked|calls?|requests?|probes?|tries|attempts?|echoes|hails?|pings?|packets? out)\b(?! \d| of \d)|\b(?:sent|transmitted|asked)\s*[:=]?\s*(?P<w>\d+)\b(?![.:]\d)",
     ),
     _row(
         "reach.received",
@@ -274,6 +274,10 @@ REACH_TARGET = Patterns(
     _row(
         "reach.target",
         r"\b(?:pedidos?|requests?|anfragen|requ[êe]tes?|peticiones|solicitudes|richieste|verzoeken|zapyta[nń]\w*|pakiet\w*|pacotes?|paquets?|paquetes|pacchetti|pakketten|pakete|packets?|echoes|[ée]chos?)\s+(?:to|an|[àa]|para|al?|naar|do|für|vers)\s+(?P<v>[A-Za-z0-9][\w.-]*[\w])",
+    ),
+    _row(
+        "reach.target",
+        r"\b(?:stat[iy]st[iy]\w*|estad[ií]sticas?|estat[ií]sticas?|summary|zusammenfassung)(?: \w+)? (?:for|of|f[üu]r|von|zu|pour|de|para|per|di|voor|van|dla) (?P<v>[A-Za-z0-9][\w-]*(?:\.[\w-]+)+)",
     ),
     _row("reach.target", r"(?P<v>[A-Za-z0-9][\w-]*(?:\.[\w-]+)+)$", alone=True),
     _row("reach.address", r"[\[(](?P<v>\d{1,3}(?:\.\d{1,3}){3}|[0-9a-f:]*:[0-9a-f:]+)[\])]"),

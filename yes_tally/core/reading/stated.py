@@ -16,9 +16,10 @@ from yes_tally.core.reading.drives import drives_told
 from yes_tally.core.reading.item_lines import read_item_lines
 from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.memory_sockets import rows_of_sockets
+from yes_tally.core.reading.name_lookups import look_ups
 from yes_tally.core.reading.phrases import SUBJECTS, subjects_in
 from yes_tally.core.reading.phrases.taught import in_use
-from yes_tally.core.reading.reachability import echo_test, look_ups, state, traced_way
+from yes_tally.core.reading.reachability import echo_test, echo_test_whole, state, traced_way
 from yes_tally.core.reading.rows_of_items import (
     cells_of_opened,
     clauses_below,
@@ -77,8 +78,9 @@ def read_statements(interpreter: Interpreter, lines: Sequence[Line], command: st
             state(interpreter, stated, None)
     if reach:
         echo_test(interpreter, left, command)
+    echo_test_whole(interpreter, lines, command)
     traced_way(interpreter, left)
-    look_ups(interpreter, left)
+    look_ups(interpreter, left, command)
     asked = next((row.word for row in CHECKS_ASKED.passing(command) if row.pattern.search(command)), "")
     if checks or asked:
         _checks(interpreter, left, asked)

@@ -65,7 +65,7 @@ TEXT_FORMS: dict[str, re.Pattern[str]] = {
     "update.id": re.compile(r"(?=.*\d)(?!\S+(?: \S+){3})[\w.{}() -]{4,60}$"),
     "boot_entry.path": re.compile(r"(?!.*\S\s{2,}\S).+"),
     "task.last_result": re.compile(r"(?P<keep>[^\s(]+(?: [^\s(]+)*)(?: \(.*\))?$"),
-    "boot_entry.id": re.compile(r"(?P<keep>\{?[\w-]{1,40}\}?)\*?$"),
+    "boot_entry.id": re.compile(r"(?P<keep>\{?[\w-]{1,40}\}?)\*?(?: [*>])?$"),
     "event.id": re.compile(r"[(\[]?(?P<keep>.+?)[)\]]?$"),
     "process.pid": re.compile(r"\d+$"),
     "connection.pid": re.compile(

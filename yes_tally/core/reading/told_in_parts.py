@@ -25,6 +25,7 @@ _AND_HAS = re.compile(
 # ``L1 512 KiB / L2 4 MiB``
 _SLASHED = re.compile(r"(?<=[^\W\d_]) / (?=\d|L\d\b)")
 _PROPER = re.compile(r"[A-Z][\w&-]*(?: (?:& )?[A-Z][\w&-]*){0,2}")
+_TOLD_ALONE = frozenset({"maker", "provider", "full_name", "label", "driver"})
 # One more of several servers.
 _ADDRESS = re.compile(r"\d{1,3}(?:\.\d{1,3}){3}|[0-9a-f:]{3,39}", re.I)
 
@@ -73,15 +74,16 @@ def told_in_words(
         interpreter.add(fact.name, item, place, value, "words", 0.82, f"it is said of a {group}")
         interpreter.asides(fact.name, item, place, "words", 0.82)
         told += 1
-    makers = [fact for fact in left if fact.field in ("maker", "provider", "full_name")]
-    if told and len(untold) == len(makers) == 1 and _PROPER.fullmatch(untold[0][0]):
-        # Who made it needs no label among what tells itself.
+    names = [fact for fact in left if fact.field in _TOLD_ALONE]
+    untold = [(part, column) for part, column in untold if part[0] != "(" and not part[0].islower()]
+    if told and len(untold) == len(names) == 1 and _PROPER.fullmatch(untold[0][0]):
+        # Who made it, or what a volume is called, needs no label among what tells itself.
         part, column = untold[0]
-        made_by = understand(makers[0], part, interpreter.locale)
-        if made_by:
-            left.remove(makers[0])
+        name = understand(names[0], part, interpreter.locale)
+        if name:
+            left.remove(names[0])
             place = Entry("", part, line, column)
-            interpreter.add(makers[0].name, item, place, made_by, "words", 0.6, f"the only name told of a {group}")
+            interpreter.add(names[0].name, item, place, name, "words", 0.6, f"the only name told of a {group}")
             told += 1
     return told
 

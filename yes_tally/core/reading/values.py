@@ -64,8 +64,13 @@ _QUOTED = re.compile(r"«([^«»]+)»|“([^“”]+)”|„([^„“”]+)[“�
 _NEVER_A_SWITCH = frozenset(("firewall.profile", "process.name", "adapter.name", "disk.model", "display.name"))
 
 
+# Firmware numbers its entries from here (UEFI 2.10, section 3.3: ``Boot0000``).
+_FIRST_ENTRY = "0000"
+
+
 def _text(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
-    if is_placeholder(text) or len(text) > MAX_TEXT:
+    numbers_it = fact.name == "boot_entry.id" and text == _FIRST_ENTRY
+    if (is_placeholder(text) and not numbers_it) or len(text) > MAX_TEXT:
         return None
     if _A_MEASURE.fullmatch(text) and fact.name not in _ANY_WORD:
         return None
@@ -95,7 +100,7 @@ def _text(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
         text = text[0] + text[1:].replace("\\\\", "\\")  # written twice within quotes (DSP0221, RFC 8259)
     if '""' in text:
         text = text.replace('""', '"')  # a mark within quotes is written twice (RFC 4180, section 2, 7)
-    return exactly("text", text) if text and not is_placeholder(text) else None
+    return exactly("text", text) if text and (numbers_it or not is_placeholder(text)) else None
 
 
 # Makers of firmware begin their versions with letters: ``Loamgate M3.0.9 of 07/03/2022``.
@@ -111,12 +116,18 @@ _DAY_ASIDE = re.compile(
 )
 
 
+# ``12.0.4417.82.rel_spring.240911-1830``: the build, and where it was made.
+_BUILD_LAB = re.compile(r"(?P<build>\d+(?:\.\d+){1,4})\.[a-z][\w.-]*", re.I)
+
+
 def _version(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
     if is_placeholder(text) or _DAY.match(text):
         return None
     if fact.name == "os.kernel" and "." not in text:
         return None
     text = _DAY_ASIDE.sub("", text)
+    if fact.name == "os.build" and (lab := _BUILD_LAB.match(text)):
+        text = lab["build"]
     if fact.name == "firmware.version":
         if prefixed := _PREFIXED.search(text):
             return exactly("version", prefixed.group())

@@ -26,6 +26,8 @@ _TOLD = (
     "charge level|level of charge|state of charge|charged to|ladezustand|ladestand|niveau de charge|etat de charge|nivel de carga|estado de carga|carga actual|nivel da bateria|livello di carica|stato di carica|laadniveau|laadtoestand|poziom naladowania|stan naladowania|"
     "threads per core|threads je kern|threads pro kern|threads par coeur|hilos por nucleo|threads por nucleo|thread per core|threads per kern|watki na rdzen|"
     "wear|wear level|verschleiss|verschleissgrad|usure|taux d usure|desgaste|nivel de desgaste|usura|livello di usura|slijtage|slijtageniveau|zuzycie|poziom zuzycia|"
+    "boot order|boot sequence|startreihenfolge|bootreihenfolge|ordre de demarrage|ordre d amorcage|orden de arranque|orden de inicio|ordem de inicializacao|"
+    "ordem de arranque|ordine di avvio|sequenza di avvio|opstartvolgorde|kolejnosc rozruchu|kolejnosc uruchamiania|"
     "shortcut|verknupfung|raccourci|font|schriftart|scheduled job|"
     "account expires|account expires on|account expiry|account expiration|account expiration date|konto lauft ab|konto lauft ab am|kontoablauf|compte expire|"
     "compte expire le|expiration du compte|cuenta caduca|cuenta expira|caducidad de la cuenta|account scade|scadenza account|conta expira|account verloopt|"

@@ -208,7 +208,7 @@ LABELS: dict[str, str] = {
     "software.installed_at": "installed|installed on|install date|date|set up on|since|put in|put in on|added|added on|put on|date installed",
     "driver.name": "name|driver|device|module|device name|driver name|driver module|published name|published as",
     "driver.version": "version|driver version|release|rev",
-    "driver.provider": "provider|maker|manufacturer|vendor|supplier|driver provider|publisher|from|supplied by",
+    "driver.provider": "provider|maker|manufacturer|vendor|supplier|driver provider|publisher|from|supplied by|provided by",
     "driver.dated": "date|dated|driver date|release date|built",
     "driver.signed": "signed|is signed|signature|digitally signed|signer|signed by|signer name|signature state",
     "driver.file": "file|file name|path|inf|inf name|filename|image|binary|original file|original name|inf file",

@@ -194,7 +194,7 @@ LABELS: dict[str, str] = {
     "software.installed_at": "eingerichtet|eingerichtet am|installiert|installiert am|installationsdatum|datum|eingespielt am|aufgespielt am|seit",
     "driver.name": "name|treiber|bezeichnung|gerät|geratename|gerat",
     "driver.version": "version|treiberversion",
-    "driver.provider": "anbieter|hersteller|herausgeber|geliefert von|von",
+    "driver.provider": "bereitgestellt von|anbieter|hersteller|herausgeber|geliefert von|von",
     "driver.dated": "datum|treiberdatum|vom",
     "driver.signed": "signiert|unterschrieben|signatur|mit signatur|digital signiert",
     "driver.file": "datei|treiberdatei|inf datei|inf-datei",

@@ -194,7 +194,7 @@ LABELS: dict[str, str] = {
     "software.installed_at": "instalado|instalado el|fecha instalacion|fecha|puesto el|desde",
     "driver.name": "nombre|controlador|dispositivo",
     "driver.version": "version|version controlador",
-    "driver.provider": "proveedor|fabricante|suministrado por|de",
+    "driver.provider": "proporcionado por|proveedor|fabricante|suministrado por|de",
     "driver.dated": "fecha|fecha controlador",
     "driver.signed": "firmado|firma|con firma|firmado digitalmente",
     "driver.file": "archivo|fichero",

@@ -7,9 +7,11 @@ from collections import Counter
 from collections.abc import Callable, Iterator, Sequence
 from dataclasses import dataclass, field
 from functools import lru_cache
+from itertools import pairwise
 
 from yes_tally.core.reading.decode import Line
 from yes_tally.core.reading.phrases import is_known
+from yes_tally.core.words import flag_of
 
 
 # Made for every printed value: not frozen, since that makes one three times as dear.
@@ -93,7 +95,24 @@ def known_share(entries: Sequence[Entry]) -> float:
 
 def commas_for_gaps(text: str) -> str:
     """The text with a comma where a wide gap begins, so that its parts are told apart as a list's; columns stay."""
-    return _GAP.sub(lambda gap: "," + " " * (len(gap.group()) - 1), text)
+    return _UNPARTED_GAP.sub(lambda gap: "," + " " * (len(gap.group()) - 1), text)
+
+
+# Where no mark parts already (``237.9 GB,   88.1 GB free``).
+_UNPARTED_GAP = re.compile(rf"(?<![\s,;]){_GAP.pattern}")
+
+
+def commas_for_gaps_between(text: str) -> str:
+    """The text with a comma where a wide gap parts a value from the next label (``provided by  Wickerlink   version  12.1``);
+    what only parts a label from its value stays."""
+    found = text
+    label = False
+    for (cell, at), (below, start) in pairwise(cells_by_gap(text)):
+        label = not label and cell[-1] != ")" and is_known(cell) and (not is_known(below) or flag_of(below) is not None)
+        if not label and cell[-1] not in ",;":
+            end = at + len(cell)
+            found = found[:end] + ",".ljust(start - end) + found[start:]
+    return found
 
 
 _LISTED_ASIDE = re.compile(r" \(([^()]*,\s[^()]*)\)")

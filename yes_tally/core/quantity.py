@@ -97,7 +97,8 @@ _SPANS = {
     86400: "d day days tag tage tagen jour jours dia dias día días giorno giorni dag dagen dzień dzien dni",
     604800: "week weeks woche wochen semaine semaines semana semanas settimana settimane weken tydzień tygodnie tygodni",
 }
-_SPAN_UNIT = {word: seconds for seconds, words in _SPANS.items() for word in words.split()}
+# Words and signs for units of time, and how many seconds each is.
+SPAN_UNITS = {word: seconds for seconds, words in _SPANS.items() for word in words.split()}
 _ASIDE = re.compile(r"\([^()]*\)")
 _SPAN_TOKEN = re.compile(r"\s?([^\W\d_]+)")
 
@@ -330,7 +331,7 @@ def span(text: str, locale: Locale) -> Value | None:
         text = bare  # ``28770 minutes (19 days)``: what stands in brackets says it again
     for number in numbers(text, locale):
         unit = _SPAN_TOKEN.match(text, number.end)
-        factor = _SPAN_UNIT.get(unit.group(1).casefold()) if unit else None
+        factor = SPAN_UNITS.get(unit.group(1).casefold()) if unit else None
         if factor is None:
             continue
         total, step = total + number.value * factor, number.step * factor

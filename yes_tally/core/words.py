@@ -203,6 +203,7 @@ _UNTOLD = re.compile(
     r"nie istnieje|nie ma|nieobecn[yae]|niezainstalowan[yae]|nie zainstalowano|"
     r"unreadable|unlesbar|illisible|ilegible|illeggibile|ilegivel|onleesbaar|nieczytelny"
 )
+_NOBODY = frozenset("nobody niemand personne nadie ninguem nessuno nikt".split())
 _ZERO_ID = re.compile(r"[0f]+(?:[-:][0f]+)+$")
 
 
@@ -212,6 +213,8 @@ def is_placeholder(text: str) -> bool:
     word = plain(text).strip("()[]<>\"' ")
     if not word or word in _PLACEHOLDERS or _UNKNOWN_ONE.fullmatch(word) or _UNTOLD.fullmatch(word):
         return True
+    if text.lstrip()[0] in "([<" and word in _NOBODY:
+        return True  # without brackets it may be an account
     # A single digit is a value (a count, a number); a run of one character is not.
     if len(word) > 1 and _ONE_CHARACTER.match(word):
         return True
@@ -252,7 +255,7 @@ CHOICE_WORDS: dict[str, dict[str, str]] = {
     },
     "layout": {"gpt": "gpt", "mbr": "mbr|dos|msdos", "none": "none|raw|no table"},
     "health": {
-        "failing": "failing|dying|about to fail|at its end|failed|bad|critical|schlecht|defekt|defaillant|malo|critico|fail|predicted failure|ausfallend|en panne|fallando|falha|guasto|defect|uszkodzony|mauvais|cattivo|slecht|zly|mau|ausgefallen|kritisch|ausfall droht|critique|defectuoso|a falhar|defeituoso|difettoso|kritiek|awaria|krytyczny|fallito|defectueux|predicted to fail|fallo inminente|falla inminente|ausfall bevorstehend|drohender ausfall|defaillance imminente|panne imminente|falha iminente|guasto imminente|dreigende uitval|bliska awaria|failure imminent|imminent failure|failure expected", "warning": "warning|watch|to be watched|worn|at risk|auffallig|zu beobachten|gefahrdet|a surveiller|a vigilar|vigilar|en riesgo|da sorvegliare|a rischio|a vigiar|em risco|let op|risico|w obserwacji|zagrozony|uwaga|bedenklich|inquietant|preocupante|preoccupante|zorgelijk|niepokojacy|degraded|caution|prefail|warnung|avertissement|advertencia|avviso|alerta|atencao|attenzione|waarschuwing|ostrzezenie|vorsicht|attention|atencion|degrade|degradado|precaucion|aviso|degradato|aandacht nodig|wymaga uwagi",
+        "failing": "failing|failure imminent|failure near|near failure|close to failing|pre-fail|prefail|ausfall nahe|ausfall bevorstehend|vor dem ausfall|defaillance proche|defaillance imminente|panne proche|panne imminente|fallo inminente|fallo proximo|a punto de fallar|falha iminente|falha proxima|guasto imminente|guasto vicino|defect dreigt|storing dreigt|dreigende storing|bliska awaria|grozi awaria|bliski awarii|dying|about to fail|at its end|failed|bad|critical|schlecht|defekt|defaillant|malo|critico|fail|predicted failure|ausfallend|en panne|fallando|falha|guasto|defect|uszkodzony|mauvais|cattivo|slecht|zly|mau|ausgefallen|kritisch|ausfall droht|critique|defectuoso|a falhar|defeituoso|difettoso|kritiek|awaria|krytyczny|fallito|defectueux|predicted to fail|fallo inminente|falla inminente|ausfall bevorstehend|drohender ausfall|defaillance imminente|panne imminente|falha iminente|guasto imminente|dreigende uitval|bliska awaria|failure imminent|imminent failure|failure expected", "warning": "warning|watch|to be watched|worn|at risk|auffallig|zu beobachten|gefahrdet|a surveiller|a vigilar|vigilar|en riesgo|da sorvegliare|a rischio|a vigiar|em risco|let op|risico|w obserwacji|zagrozony|uwaga|bedenklich|inquietant|preocupante|preoccupante|zorgelijk|niepokojacy|degraded|caution|prefail|warnung|avertissement|advertencia|avviso|alerta|atencao|attenzione|waarschuwing|ostrzezenie|vorsicht|attention|atencion|degrade|degradado|precaucion|aviso|degradato|aandacht nodig|wymaga uwagi",
         "good": "in orde|in ordine|w porzadku|em ordem|en orden|en ordre|good|pass|ok|healthy|passed|fine|gut|bon|bonne|bueno|buena|buono|goed|dobry|bom|gesund|in ordnung|sano|sain|sao|saudavel|gezond|zdrowy|in order|en bon etat|correcto|normal|normale|fit|okay|no problems|no problems found|fehlerfrei|einwandfrei|correct|en buen estado|boa|buona|dobra|sprawny|em bom estado|in buono stato|sans defaut|correcta|buen estado|corretto|correto|prawidlowy|w normie",
     },
     "kind": {

@@ -57,7 +57,7 @@ def told_bare(
     _read_parts(row, parts[1:] if row.naming or first_read else parts)
     if group == "account" and row.naming == "account.name":
         _name_behind_login(row, parts[1])
-    if group in _MADE_BY_SOMEONE and len(row.told) >= _LEAST_PARTS:
+    if group in _MADE_BY_SOMEONE and len(row.told) >= _MADE_BY_SOMEONE[group] and len(parts) > _LEAST_PARTS:
         _maker_behind_name(row, parts[1])
     if group == "printer":
         _driver_alone(row, parts[1:])
@@ -187,7 +187,8 @@ def _tell_both(row: BareRow, both: re.Match[str], start: int) -> bool:
     return True
 
 
-_MADE_BY_SOMEONE = frozenset({"graphics", "sound", "display"})
+# Things whose maker may stand behind the name, where so many of the other parts tell.
+_MADE_BY_SOMEONE = {"graphics": 2, "sound": 1, "display": 2}
 _ONE_MAKER = re.compile(r"[A-Z][a-z]{2,}(?: & [A-Z][a-z]+)?")
 
 

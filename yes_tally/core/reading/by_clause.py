@@ -26,6 +26,13 @@ _DEVICE_STATE = re.compile(
     r"stopped|gestoppt|angehalten|arr[êe]t[ée]e?|detenid[oa]|parad[oa]|ferm[oa]|gestopt|zatrzyman[aye]",
     re.I,
 )
+
+
+def is_device_state(text: str) -> bool:
+    """Whether a text says how a device is (``switched off``), and nothing else."""
+    return _DEVICE_STATE.fullmatch(text) is not None
+
+
 # Texts that their form alone tells.
 FORMS = {
     "graphics.state": _DEVICE_STATE,

@@ -248,6 +248,13 @@ class Interpreter:
         """Whether the team taught a label, be it that it means nothing."""
         return bool(self._book.taught) and bool(self._book.under(label, self.under) or taught_everywhere(label))
 
+    def _sums_up(self, fact: str, item: Item | None, label: str) -> bool:
+        """Whether a label says the sum of what the section told of several things (``Logical processors in all``)."""
+        if SUM_WORDS.isdisjoint(words_of(label)):
+            return False
+        told = self.drafts[self.section_from :]
+        return any(draft.fact == fact for draft in told) and not any(draft.item is item for draft in told)
+
     def goes_on(self, fact: str, item: Item | None, entry: Entry, value: Value) -> bool:
         """Whether a text goes on with what the line above says of the same thing by the same label: it is then a part
         of that text, and no second one."""
@@ -277,6 +284,8 @@ class Interpreter:
         if item is None and fact in _OF_ALL and FACTS[fact].group not in self._loose:
             fact = _OF_ALL[fact]
         kind = FACTS[fact]
+        if kind.group == "processor" and kind.kind == "count" and self._sums_up(fact, item, entry.label):
+            return
         if kind.group == "licence" and any(map(is_licence_of_program, self.under)):
             return
         if kind.item and fact.endswith(_NAMING) and _names_nothing(entry.printed):

@@ -5,6 +5,7 @@ from __future__ import annotations
 import re
 from functools import lru_cache
 
+from yes_tally.core.quantity import SPAN_UNITS
 from yes_tally.core.words import plain
 
 _CAMEL = re.compile(r"(?<=[a-z])(?=[A-Z])|(?<=[a-z]\d)(?=[A-Z])|(?<=[A-Z])(?=[A-Z][a-z]{2})")
@@ -23,6 +24,13 @@ _IN_OCTETS = re.compile(r"(?P<label>.*\S) (?:en )(?P<prefix>[kKMGT])o")
 # A label that is nothing but the unit of a clock, a rate or a size (``MHz``, ``mbps``, ``gb``) says what is told.
 _RATE_ALONE = re.compile(r"[kmg]?hz|[kmg]bit/s|[kmg]bps|[kmgt]i?b", re.I)
 # ``1K-blocks``: sizes are counted in blocks of that size (POSIX ``df``, and others after it).
+# ``Days left``, ``Verbleibende Tage``: what is left is counted in these.
+_LEFT = (
+    r"left|remaining|verbleibend\w*|verbleiben|[üu]brig\w*|restants?|restantes?|quedan?|rimanenti|rimasti|rimangono|resterend\w*|over|resteren"
+    r"|pozosta[łl]\w*|do ko[ńn]ca"
+)
+_TIME = "|".join(sorted((word for word in SPAN_UNITS if len(word) > 2), key=len, reverse=True))
+_TIME_LEFT = re.compile(rf"(?:(?P<first>{_TIME}) (?:{_LEFT})|(?:{_LEFT}) (?P<last>{_TIME}))", re.I)
 _BLOCKS = re.compile(r"1(?P<prefix>[BKMG])i?B?[- ]blocks", re.I)
 _COUNTED_IN = re.compile(
     r"(?:in )?(?:sect\w*|blocks?|lba|clusters?|sektoren|sektor\w*|secteurs?|settor[ei]|setor\w*|bloques?|bl[oö]ck\w*)",
@@ -158,6 +166,8 @@ def split_unit(label: str) -> tuple[str, str]:
     if not unit and (octets := _IN_OCTETS.fullmatch(label.strip())):
         return octets["label"], f"{octets['prefix']}B"
     bare = _BRACKETED.sub(" ", label.replace("(s)", "s")).strip()
+    if not unit and (left := _TIME_LEFT.fullmatch(bare)):
+        return bare, left["first"] or left["last"]
     last = _apart(bare.replace("_", " ")).rsplit(" ", 1)
     if not unit and len(last) == 2 and _UNIT.fullmatch(last[1]) and last[1] != "%":
         return last[0], last[1]

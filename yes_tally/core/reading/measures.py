@@ -125,7 +125,8 @@ def share(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
 
 def span(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
     """A span in seconds."""
-    return quantity.span(f"{text} {unit}" if unit and text[-1:].isdigit() else text, locale)
+    bare = text.partition(" (")[0]
+    return quantity.span(f"{bare} {unit}" if unit and bare[-1:].isdigit() else text, locale)
 
 
 _GIB = 2**30

@@ -11,6 +11,7 @@ from yes_tally.core.reading.addresses import addresses
 from yes_tally.core.reading.decode import Line
 from yes_tally.core.reading.sentences import (
     HOP_TARGET,
+    REACH_COUNTS,
     REACH_SAYS,
     REACH_TARGET,
     SILENT_HOP,
@@ -41,7 +42,7 @@ def echo_test(interpreter: Interpreter, lines: Sequence[Line], command: str = ""
     if target:
         told = ("reach.target", "reach.address") if addresses(target["v"]) else ("reach.target",)
         said += [said_at(fact, target, "v", written[0]) for fact in told]
-    if len([s for s in said if s.fact in ("reach.sent", "reach.received", "reach.lost")]) < 2:
+    if len([s for s in said if s.fact in REACH_COUNTS]) < 2:
         return
     item = interpreter.new_item("reach")
     of_whom = list({s.fact: s for s in reversed(list(statements(lines, REACH_TARGET)))}.values())

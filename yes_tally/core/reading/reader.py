@@ -18,6 +18,7 @@ from yes_tally.core.reading.drafts import Draft, Met
 from yes_tally.core.reading.interpret import Interpreter
 from yes_tally.core.reading.language import language_of
 from yes_tally.core.reading.leftovers import read_leftovers, read_single_leftovers
+from yes_tally.core.reading.licences_of_products import leave_out_programs
 from yes_tally.core.reading.log_rows import are_events
 from yes_tally.core.reading.margins import without_margin
 from yes_tally.core.reading.name_lookups import lines_of_answers
@@ -201,6 +202,7 @@ def _read_section(interpreter: Interpreter, section: Section) -> None:
             if block.layout:
                 leave_out_within(interpreter, block.layout.groups, before)
         leave_out_by_state(interpreter)
+        leave_out_programs(interpreter, lines)
         read_leftovers(interpreter)
         read_single_leftovers(interpreter)
         read_statements(interpreter, section.lines, section.command or "")

@@ -12,6 +12,7 @@ from typing import TYPE_CHECKING
 from yes_tally.core.catalogue import FACTS, FIELDS, FactKind
 from yes_tally.core.quantity import Value, exactly
 from yes_tally.core.reading.bare_rows import told_bare
+from yes_tally.core.reading.by_clause import is_device_state
 from yes_tally.core.reading.decide import ITEM_GROUPS
 from yes_tally.core.reading.decode import Line
 from yes_tally.core.reading.drafts import Draft, Item
@@ -82,7 +83,7 @@ def rows_without_head(interpreter: Interpreter, lines: Sequence[Line], around: t
     by_mark = around[:1] == ("adapter",) or not any("  " in line.text.strip() for line in lines)
     if by_mark and rows_in_parts(interpreter, lines, around, whole=True):
         return
-    lines = with_gaps(lines, MARKS[:1])
+    lines = with_gaps(lines, MARKS if around[:1] == ("sound",) else MARKS[:1])
     if any(_DOT in line.text for line in lines):
         lines = [replace(line, text=dots_as_commas(line.text)) for line in lines]
     if lines and sum(_NEIGHBOUR.match(line.text) is not None for line in lines) * 3 >= len(lines) * 2:
@@ -307,7 +308,7 @@ def _has_form(fact: FactKind, text: str, value: Value) -> bool:
     if fact.name == "event.source":
         return not text.isdigit()
     if fact.field in ("maker", "provider"):
-        return not _A_VERSION.search(text)
+        return not _A_VERSION.search(text) and not is_device_state(text)
     if fact.name == "boot_entry.id":
         return _BOOT_ID.fullmatch(text) is not None
     return is_event_id(text) if fact.name == "event.id" else fact.kind != "version" or value.value == text
@@ -345,6 +346,8 @@ def _titled(
     cells = [len(cells_by_gap(line.text)) for line in lines[:2]]
     if len(lines) < 2 or cells[0] != 1 or _heads_one_of_several(lines):
         return list(lines), around
+    if any(mark in lines[0].text and mark in lines[1].text for mark in MARKS):
+        return list(lines), around  # rows, in parts
     if all(_ENDS_ASIDE.search(line.text) for line in lines[:2]):
         return list(lines), around  # ``Oakmere Audio HD [on]`` over ``Pellucid HDMI    [off]``
     # ``Local accounts:``, ``» Processor``

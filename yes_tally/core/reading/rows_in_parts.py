@@ -226,6 +226,7 @@ def with_gaps(lines: list[Line], marks: Sequence[str]) -> list[Line]:
     (``17/03/2025 07:33 | Error | netlogin (5719)``); columns stay."""
     for mark in marks:
         parted = sum(line.text.count(mark) > 1 for line in lines)
+        parted = len(lines) if parted and all(mark in line.text for line in lines) else parted
         wide = mark != MARKS[0] and any("  " in line.text.strip() for line in lines)
         if lines and parted * 3 >= len(lines) * 2 and not wide:
             return [replace(line, text=line.text.replace(mark, " " * max(len(mark), 2))) for line in lines]

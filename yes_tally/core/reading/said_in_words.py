@@ -281,7 +281,7 @@ def lines_of_one(interpreter: Interpreter, lines: Sequence[Line], around: tuple[
     ]
     first = lines[0].text.strip()
     entry = Entry("", first, lines[0].number, indent_of(lines[0].text) + 1)
-    alone = ", " not in first and "  " not in first
+    alone = not any(mark in first for mark in (", ", "  ", " - "))
     if not all(told) or (not alone and not told_bare(interpreter, entry, group, item, "words", CALLED[group], least=1)):
         del interpreter.drafts[before:]
         return False

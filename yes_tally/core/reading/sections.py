@@ -17,6 +17,7 @@ from yes_tally.core.reading.drawn import unframed
 from yes_tally.core.reading.form_fields import without_fields
 from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.phrases import SUBJECTS, is_known
+from yes_tally.core.reading.sentences import REACH_COUNTS, REACH_SAYS, statements
 from yes_tally.core.reading.shapes.layout import MAX_LINE
 
 _PROMPT = re.compile(
@@ -171,8 +172,8 @@ def _failure(body: Sequence[Line]) -> tuple[str | None, int | None]:
         return None, None
     for line in said[:2]:
         kind = failure_kind(line.text)
-        if kind == "timed-out" and any(_COUNTED.search(other.text[:MAX_LINE]) for other in said):
-            return None, None  # an echo test that nobody answered
+        if kind == "timed-out" and _counts_answers(said):
+            return None, None  # an echo test of which not everything was answered
         if kind and any(_tells(line.text) and _tells(other.text) for other in said if other is not line):
             return None, None  # ``printers: access denied`` among what else was asked for
         if kind:
@@ -189,5 +190,12 @@ def _tells(text: str) -> bool:
     return match is not None and (is_known(match["label"]) or words_of(match["label"]) in SUBJECTS)
 
 
-# ``4 sent, 0 came back, 4 lost (100 %)``
+def _counts_answers(lines: Sequence[Line]) -> bool:
+    """Whether lines count what was sent and what came back (``4 sent, 0 came back, 4 lost (100 %)``)."""
+    if any(_COUNTED.search(line.text[:MAX_LINE]) for line in lines):
+        return True
+    counts = {stated.fact for stated in statements(lines, REACH_SAYS) if stated.fact in REACH_COUNTS}
+    return len(counts) > 1
+
+
 _COUNTED = re.compile(r"\b\d{1,5}\b\D{1,30}\b\d{1,5}\b\D{1,30}\b\d{1,5} ?%")

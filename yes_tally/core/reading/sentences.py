@@ -57,6 +57,7 @@ class Patterns:
 
 
 # ``Harbour OS 12 Studio``
+_EDITION = r"(?:[ée]dition|ausgabe|edici[óo]n|edi[çc][ãa]o|edizione|editie|edycja|wydanie)\b"
 _OS_NAME = r"(?-i:[A-Z])\w*(?: (?-i:[A-Z])\w*)? (?:OS|Linux) \d+(?:\.\d+)*(?: (?-i:[A-Z])[a-z]\w*){0,2}"
 
 
@@ -92,7 +93,9 @@ PATTERNS = Patterns(
     _row("host.name", r"[A-Za-z]\w+ (?P<v>[A-Za-z][\w-]*-[\w-]+) \S*\d\.\d\S* (?:x86_64|aarch64|amd64|arm64|i[3-6]86)$", alone=True),
     _row("os.kernel", r"[A-Za-z]\w+ [A-Za-z][\w-]*-[\w-]+ (?P<v>\S*\d\.\d\S*) (?:x86_64|aarch64|amd64|arm64|i[3-6]86)$", alone=True),
     _row("os.architecture", r"[A-Za-z]\w+ [A-Za-z][\w-]*-[\w-]+ \S*\d\.\d\S* (?P<v>x86_64|aarch64|amd64|arm64|i[3-6]86)$", alone=True),
-    _row("os.name", r"\s*(?P<v>(?-i:[A-Z])\w*(?: (?-i:[A-Z])\w*)? (?:OS|Linux) \d+(?:\.\d+)*(?: (?-i:[A-Z])\w+){0,2})(?:, | · | \()(?:\w+ )?[\d.]+(?:[ -]?bits?)?\b.*$", alone=True),
+    _row("os.name", r"\s*(?P<v>(?-i:[A-Z])\w*(?: (?-i:[A-Z])\w*)? (?:OS|Linux) \d+(?:\.\d+)*(?: (?-i:[A-Z])\w*){0,3})(?:, | · | \()(?:\w+ )?[\d.]+(?:[ -]?bits?)?\b.*$", alone=True),
+    _row("os.name", rf"\W*(?P<v>{_OS_NAME}), (?-i:[A-Z])\w*(?: (?-i:[A-Z])\w*){{0,2}}$", alone=True),
+    _row("os.edition", rf"\W*{_OS_NAME}, (?!{_EDITION})(?P<v>(?-i:[A-Z])\w*(?: (?-i:[A-Z])\w*){{0,2}})$", alone=True),
     _row("os.version", rf"{_OS_NAME}(?: (?-i:[A-Z])\w+){{0,2}} \((?P<v>\d+(?:\.\d+)+), .*$", alone=True),
     _row("os.build", rf"{_OS_NAME}(?: (?-i:[A-Z])\w+){{0,2}} \(build (?P<v>\d{{3,6}})\)$", alone=True),
     _row("os.build", r"\b(?:build|kompilacja|compilation|compilaci[oó]n|compila[cç][aã]o|compilazione) (?:number )?(?P<v>\d+(?:\.\d+)+)(?![\w.]*\w:)"),
@@ -262,6 +265,7 @@ REACH_SAYS = Patterns(
         rf"\b(?:worst|most|max(?:imum)?|slowest|longest)\s*[:=]?\s*(?P<v>{_TIME})|{_IN_MS}\b(?:worst|most|max(?:imum)?|slowest|longest)\s*[:=]?\s*(?P<ms>\d+(?:\.\d+)?)",
     ),
 )
+REACH_COUNTS = ("reach.sent", "reach.received", "reach.lost")
 REACH_TARGET = Patterns(
     _row(
         "reach.target",

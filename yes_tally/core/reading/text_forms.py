@@ -63,6 +63,8 @@ TEXT_FORMS: dict[str, re.Pattern[str]] = {
     "volume.mount": re.compile(r"\(?(?P<keep>[A-Z]|[A-Za-z]:\\?|/.*|[A-Za-z][\w-]{0,30}:|\\\\.+|\[\w+\])\)?$"),
     "volume.filesystem": re.compile(r"(?P<keep>[A-Za-z][\w.+-]{1,19})$"),
     "update.id": re.compile(r"(?=.*\d)(?!\S+(?: \S+){3})[\w.{}() -]{4,60}$"),
+    "os.language": re.compile(r"(?P<keep>[a-z]{2}[-_][A-Z]{2}(?=[ ,(])|.+)"),
+    "neighbour.interface": re.compile(r"(?P<keep>.+?)(?: -{2,} .*|$)"),
     "boot_entry.path": re.compile(r"(?!.*\S\s{2,}\S).+"),
     "task.last_result": re.compile(r"(?P<keep>[^\s(]+(?: [^\s(]+)*)(?: \(.*\))?$"),
     "boot_entry.id": re.compile(r"(?P<keep>\{?[\w-]{1,40}\}?)\*?(?: [*>])?$"),

@@ -1,0 +1,49 @@
+"""Licences of several products in one list: those of programs are not the system's."""
+
+from __future__ import annotations
+
+import re
+from collections import Counter
+from collections.abc import Sequence
+from typing import TYPE_CHECKING
+
+from yes_tally.core.reading.decode import Line
+from yes_tally.core.reading.shapes.layout import MAX_LABEL, indent_of
+
+if TYPE_CHECKING:
+    from yes_tally.core.reading.interpret import Interpreter
+
+# What a system is called, or that it is one.
+_SYSTEM = re.compile(
+    r"\b[A-Z]\w* (?:OS|Linux)\b|\b(?i:operating system|betriebssystem|syst[èe]me d'exploitation|sistema oper\w+|besturingssysteem|system operacyjny)\b"
+)
+
+
+def leave_out_programs(interpreter: Interpreter, lines: Sequence[Line]) -> None:
+    """Leave out what a section tells of the licences of programs, where it tells of the system's as well, each below the
+    name of its product."""
+    told = [draft for draft in interpreter.drafts[interpreter.section_from :] if draft.fact.startswith("licence.")]
+    if max(Counter(draft.fact for draft in told).values(), default=0) < _SEVERAL:
+        return
+    product = {draft.entry.line: _product_of(draft.entry.line, lines) for draft in told}
+    systems = {line: _SYSTEM.search(name) is not None for line, name in product.items()}
+    if any(systems.values()):
+        left_out = [draft for draft in told if not systems[draft.entry.line]]
+        interpreter.drafts[:] = [draft for draft in interpreter.drafts if not any(draft is one for one in left_out)]
+
+
+_SEVERAL = 2
+
+
+def _product_of(number: int, lines: Sequence[Line]) -> str:
+    """The line that heads what a line is part of: the nearest one above that stands less deep, or the first of those
+    without an empty line between."""
+    above = [line for line in lines if line.number <= number]
+    own = above[-1]
+    for line in reversed(above[:-1]):
+        if not line.text.strip():
+            break
+        if indent_of(line.text) < indent_of(own.text):
+            return line.text[:MAX_LABEL]
+        own = line if indent_of(line.text) == indent_of(own.text) else own
+    return own.text[:MAX_LABEL]

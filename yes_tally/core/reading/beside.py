@@ -42,6 +42,40 @@ def halves(lines: Sequence[Line]) -> list[list[Line]]:
     return _cut_at(lines, cuts)
 
 
+_BARS = "|│"
+_LEAST_BARRED = 4
+
+
+def sides_of_bar(lines: Sequence[Line]) -> tuple[int, int, list[Line], list[Line]] | None:
+    """The first run of lines that one bar in one column parts into pairs on its left and pairs on its right: where the run
+    begins and ends, and both sides, lines with nothing on a side left empty there; ``None`` where there is none."""
+    bars = [_bar(line) for line in lines]
+    for at, run in itertools.groupby(range(len(lines)), key=lambda index: bars[index]):
+        rows = list(run)
+        if at is None or len(rows) < _LEAST_BARRED:
+            continue
+        own = lines[rows[0] : rows[-1] + 1]
+        left, right = ([_part(line, start, end) for line in own] for start, end in ((0, at), (at + 1, None)))
+        if _tells_pairs(left) and _tells_pairs(right):
+            return rows[0], rows[-1] + 1, left, right
+    return None
+
+
+def _bar(line: Line) -> int | None:
+    """The column of the one bar of a line that stands within it or alone."""
+    bars = [at for at, sign in enumerate(line.text[:MAX_LINE]) if sign in _BARS]
+    return bars[0] if len(bars) == 1 and bars[0] else None
+
+
+def _tells_pairs(side: Sequence[Line]) -> bool:
+    rows = [cells for line in side if (cells := cells_by_gap(line.text))]
+    pairs = [cells[0][0] for cells in rows if len(cells) == _CELLS_OF_PAIR]
+    return len(pairs) >= _LEAST and len(pairs) * 10 >= 6 * len(rows) and sum(map(is_known, pairs)) * 2 >= len(pairs)
+
+
+_CELLS_OF_PAIR = 2
+
+
 def _cut_at(lines: Sequence[Line], cuts: Sequence[int]) -> list[list[Line]]:
     return [
         _headed([_part(line, start or 0, end) for line in lines if line.text[start or 0 : end].strip()], start or 0)

@@ -7,7 +7,7 @@ from collections.abc import Iterator, Sequence
 from dataclasses import dataclass
 from itertools import pairwise
 
-from yes_tally.core.reading.beside import halves
+from yes_tally.core.reading.beside import halves, sides_of_bar
 from yes_tally.core.reading.columns_below import with_columns_below
 from yes_tally.core.reading.decode import Line
 from yes_tally.core.reading.labels import words_of
@@ -73,6 +73,11 @@ def _blocks_of(lines: Sequence[Line]) -> Iterator[Block]:
         over = title_above(lines, begins)
         yield Block(tuple(lines[begins:]), document, (over[1],) if over else ())
         return
+    if parted := sides_of_bar(lines):
+        start, end, left, right = parted
+        for part in (lines[:start], left, right, lines[end:]):
+            yield from _blocks_of(part) if part else ()
+        return
     headings: tuple[Heading, ...] = ()
     pending: list[Block] = []
     chunks = (kind for whole in in_twos(_chunks(lines)) for part in _parted(whole) for kind in _by_kinds(part))
@@ -132,7 +137,8 @@ def _document_behind(lines: Sequence[Line]) -> tuple[int, Layout] | None:
     """Where a document begins behind a few lines of another kind, and how it is laid out."""
     for index, line in enumerate(lines[1:_MOST_BEFORE], 1):
         apart = not lines[index - 1].text.strip()
-        if _BEGINS_DOCUMENT.match(line.text) and (apart or title_above(lines, index)):
+        # What a command says while it gathers stands right above.
+        if _BEGINS_DOCUMENT.match(line.text) and (apart or line.text[0] in "{[" or title_above(lines, index)):
             layouts = (shape(lines[index:]) for shape in WHOLE.values())
             return next(((index, layout) for layout in layouts if layout), None)
     return None

@@ -19,7 +19,7 @@ if TYPE_CHECKING:
 
 # How a device is.
 _DEVICE_STATE = re.compile(
-    r"(?:in)?a[ck]ti(?:ve|f|ef|[vw]o|va|vo)|(?:in)?aktiv|(?:in)?attiv[oa]|(?:nie)?aktywn[aye]|on|off|an|aus|in ordnung|(?:aus|ein)geschaltet|en ordre|en orden|em ordem|in orde|w porz[ąa]dku|working(?: (?:properly|well|normally))?|ok|okay|ready|(?:not )?in use|disabled|enabled|switched (?:on|off)|faulty|not working|problem|"
+    r"(?:in)?a[ck]ti(?:ve|f|ef|[vw]o|va|vo)|(?:in)?aktiv|(?:in)?attiv[oa]|(?:nie)?aktywn[aye]|on|off|an|aus|in ordnung|(?:aus|ein)geschaltet|en ordre|en orden|em ordem|in orde|w porz[ąa]dku|works|working(?: (?:properly|well|normally))?|ok|okay|ready|(?:not )?in use|disabled|enabled|switched (?:on|off)|faulty|not working|problem|"
     r"funktioniert|in betrieb|betriebsbereit|deaktiviert|aktiviert|nicht in gebrauch|gest[öo]rt|fonctionne|en service|en marche|d[ée]sactiv[ée]e?|activ[ée]e?|hors service|"
     r"funciona(?:ndo)?|a funcionar|em uso|en uso|in uso|desactivad[oa]|deshabilitad[oa]|habilitad[oa]|desativad[oa]|ativad[oa]|funzionante|funziona|in funzione|disattivat[oa]|attivat[oa]|"
     r"werkt|in gebruik|uitgeschakeld|ingeschakeld|dzia[łl]a|sprawn[aye]|w u[żz]yciu|wy[łl][ąa]czon[aye]|w[łl][ąa]czon[aye]|"
@@ -54,7 +54,7 @@ FORMS = {
     "adapter.ipv4": re.compile(r"\d{1,3}(?:\.\d{1,3}){3}(?:/\d{1,2})?"),
     "adapter.dhcp": re.compile(r"(?:by|via|per|par|por|da|door|przez) dhcp", re.I),
     "adapter.connected": re.compile(
-        r"(?:up|down|(?:not )?connected|disconnected|(?:nicht )?verbunden|getrennt|connecté|déconnecté|conectad[oa]|desconectad[oa]|connesso|disconnesso|scollegato|"
+        r"(?:up|down|link (?:up|down)|online|offline|no (?:connection|link|cable)|ohne verbindung|kein kabel|sans connexion|sin conexi[óo]n|sem liga[çc][ãa]o|senza (?:connessione|collegamento)|geen verbinding|zonder verbinding|brak po[łl][ąa]czenia|bez po[łl][ąa]czenia|(?:not )?connected|disconnected|(?:nicht )?verbunden|getrennt|connecté|déconnecté|conectad[oa]|desconectad[oa]|connesso|disconnesso|scollegato|"
         r"collegato|(?:niet )?verbonden|ligad[oa]|desligad[oa]|(?:nie)?połączon[yae]|podłączon[yae])(?: (?:at|mit|à|a|com|con|met|z|op|na) \d.*)?",
         re.I,
     ),
@@ -120,8 +120,15 @@ def by_label(
     for fact in _surely(guesses, left, "size", "clock"):
         if value := understand(fact, text, interpreter.locale):
             return _meant(fact, guesses[0].phrase, value, left), value, 0
+    if (several := _MEASURE_AND_WORDS.fullmatch(text)) and not counted:
+        # ``2 GB of its own memory``
+        labels = [guess for word in several["words"].split() for guess in decide(word, of_group)[:1]]
+        for fact in _surely(labels if len(labels) == 1 else (), left, "size", "clock"):
+            if value := understand(fact, several["measure"], interpreter.locale):
+                return fact, value, 0
     *words, last = text.split()
-    for fact in _surely(decide(last, of_group)[:1], left, "text") if words and words[0][:1].isupper() else ():
+    named = words and words[0][:1].isupper() and not NOT.fullmatch(text)
+    for fact in _surely(decide(last, of_group)[:1], left, "text") if named else ():
         # ``Gullwing 4 driver``: the label stands behind a name.
         if value := understand(fact, " ".join(words), interpreter.locale):
             return fact, value, 0
@@ -176,7 +183,12 @@ _USED_OF = re.compile(
     re.I,
 )
 # ``61.7 GB free of 389.2 GB``, ``311 MB used``: the label stands behind its size.
-_TRAILED = re.compile(r"[\d.,]+ ?(?:[KMGT]i?[BO]?|[GM]Hz) (?P<label>[^\W\d_]+\d?)(?:\s|$)", re.I)
+_TRAILED = re.compile(
+    r"(?:\d{1,3}(?:[ '’]\d{3})+|[\d.,]+) ?(?:[KMGT]i?[BO]?|[GM]Hz) (?P<label>[^\W\d_]+\d?)(?:\s|$)", re.I
+)
+_MEASURE_AND_WORDS = re.compile(
+    r"(?P<measure>\d[\d.,]* ?(?:[KMGT]i?[BO]|[GM]Hz)) (?P<words>[^\W\d_]+(?: [^\W\d_]+){1,4})", re.I
+)
 # ``464.8 GB in all``
 _IN_ALL = re.compile(
     r"(?<=[BO]) (?:in all|in total|total|overall|altogether|gesamt|insgesamt|en tout|au total|en total|in tutto|in totale|no total|ao todo|in totaal|"

@@ -68,6 +68,7 @@ _CORNER = re.compile(r"[+┌╔└╚┐╗┘╝]")
 _MAX_FRAME = 400
 # ``**Maker:**``, ``[######------]``: what is bold, and how full something is, drawn.
 _BOLD = re.compile(r"\*\*(?=[^\W\d_])([^*]{1,80}?)(?<=\S)\*\*")
+_POINTED = re.compile(r"(\s*)[»›►▸▪■●]\s(?=\s*\w.* [–—-] )")
 _BOXES = re.compile(r"\[[xX*✓]\] \w+\s+\[ ?\] \w+|\[ ?\] \w+\s+\[[xX*✓]\] \w+")
 # What the boxes answer, with a blank behind it for its colon.
 _LABEL_OF_BOXES = re.compile(r"^(\s*(?:[|│]\s*)?[^\W\d_][^\[\]:|│]*?) (?= *\[[ xX*✓]?\])")
@@ -79,6 +80,9 @@ _GAUGE = re.compile(r"\[[#=*|>.█▓░-]{4,60}[ .-]*\]")
 def _without_marks(line: Line) -> Line:
     """A line without the marks of bold words and without drawn gauges; every other character in its column."""
     text = line.text
+    if len(text) <= _MAX_FRAME and (mark := _POINTED.match(text)):
+        # ``» Wickerlink GbE 210 — wired``
+        line = replace(line, text=(text := f"{mark[1]} {text[mark.end(1) + 1 :]}"))
     if len(text) > _MAX_FRAME or not ("**" in text or "[" in text):
         return line
     if _BOXES.search(text):

@@ -175,8 +175,9 @@ class Interpreter:
         found = subjects_in(words)
         # ``memory sockets`` are no sockets of a network.
         named = tuple(dict.fromkeys(at.group for at in found if at.group != "connection" or not _is_part(at, found)))
-        if line is None and named and COMMAND_WORDS.get(text.split(None, 1)[0].casefold()) == "variable":
-            named = ("variable", *named)  # ``vars --user`` are the user's
+        called = COMMAND_WORDS.get(text.split(None, 1)[0].casefold()) if line is None and named else None
+        if called in _CALLED_BY_WORD:
+            named = (called, *(group for group in named if group != called))  # ``vars --user`` are the user's
         if not named and line is None:
             named = tuple(
                 dict.fromkeys(group for word in text.casefold().split()[:3] if (group := subject_of_command(word)))
@@ -357,6 +358,10 @@ class Interpreter:
     def name_items(self) -> None:
         """Give every item its name, and doubt what is told of a thing that nothing names."""
         name_items(self._items, self.drafts)
+
+
+# What a command's first word names, whatever its other words and itself could name elsewhere.
+_CALLED_BY_WORD = frozenset({"variable", "connection"})
 
 
 def _of_another(fact: str, context: Context) -> bool:

@@ -69,7 +69,7 @@ _OF_WHICH = re.compile(
 )
 # ``Which model?``, ``How much memory?``, ``Welches Modell?``: what is asked for.
 _ASKS = re.compile(
-    r"^(?:which|what kind of|what|how many|how much|who|whose|when|is the|is it|is|are|has it|was|welche[rns]?|was|wie (?:lautet|ist)|wie ?viele?|wer|wann|ist|quel(?:le)?s?|combien de|combien|"
+    r"^(?:which|what kind of|what|how many|how much|who|whose|when|is the|is it|is|are|has it|was|welche[rns]?|was|wie (?:lautet|ist)|wie ?viele?|wer|wann|ist|since when|seit wann|depuis quand|desde cu[áa]ndo|desde quando|da quando|sinds wanneer|od kiedy|quel(?:le)?s?|combien de|combien|"
     r"qui|est-ce que|est|qu[ée]|cu[áa]l|cu[áa]nt[oa]s?|qui[ée]n|quale?|quali|quais|quant[oiae]s?|chi|quem|welke?|hoeveel|wie|wat|wanneer|quand|cu[áa]ndo|quando|kiedy|jaki[e]?|jaka|ile|kto|czy) (?=\S+)",
     re.I,
 )
@@ -93,11 +93,18 @@ _THERE = re.compile(
 )
 
 
+# Which of several is asked about needs no word: it is this one.
+_THIS = re.compile(
+    r"(?<= )(?:this|dieser|diesem|diesen|dieses|diese|cette|cet|ce|este|esta|questo|questa|quest['’]|deze|dit|ten|tego|tej|ta) (?=\S)",
+    re.I,
+)
+
+
 def asked_for(label: str) -> str:
     """What a label asks for that is a question, in the words of one that is none; any other as it is."""
     if not label.endswith("?"):
         return label
-    question = label[:-1].strip("¿ ")
+    question = _THIS.sub("", label[:-1].strip("¿ "))
     if _WHO.match(question):
         return "signed in user"
     called = _HOW_CALLED.sub("name ", question)

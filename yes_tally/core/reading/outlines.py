@@ -43,10 +43,10 @@ if TYPE_CHECKING:
     from yes_tally.core.reading.interpret import Interpreter
 
 _HEAD = re.compile(
-    r"\s*(?P<noun>[^\W\d_]+(?: [^\W\d_]+)?) ?#?(?P<which>\d{1,3}|[A-Z](?=:))(?P<mark>:\s*|[.)]\s+|\s+(?:--|[-–—])\s+|\s{2,})(?P<told>\S.*)$"
+    r"\s*(?P<noun>[^\W\d_]+(?: [^\W\d_]+)?) ?#?(?P<which>\d{1,3}|[A-Z](?=:))(?P<mark>:\s*|[.)]\s+|,\s+|\s+(?:--|[-–—])\s+|\s+(?=\()|\s{2,})(?P<told>\S.*)$"
 )
-_DASH = re.compile(r" (?:--|[–—]) ")
-_DRIVE = re.compile(r"(?P<mount>[A-Z]):")
+_DASH = re.compile(r" (?:--|[-–—]) ")
+_DRIVE = re.compile(r"(?:(?:->|=>|→|=) ?)?(?P<mount>[A-Z]:)")
 # ``C:  SYSTEM   HFX2   439.2 GB`` under its disk, and ``(no letter)   Start   FAT32   260 MB``.
 _DRIVE_ROW = re.compile(r"\s*(?:(?P<mount>[A-Z]:)\\?\s+|(?:\([^()\d]{3,24}\)|-{1,2})\s{2,})(?P<told>\S.*)$")
 _SIZE = re.compile(r"\d[\d.,'’\s]*[KMGT]?i?(?:[BO]|bytes)", re.I)
@@ -143,6 +143,9 @@ def _outline(lines: Sequence[Line], listed: str) -> list[_Told] | None:
         if listed and group not in CALLED:
             match = _NUMBERED.match(line.text) or _PARTITION.match(line.text)
             group = ("partition" if match.re is _PARTITION else listed) if match else ""
+        elif group not in CALLED and _is_below_disk(found, line):
+            match = _PART_OF_DISK.match(line.text)
+            group = "partition" if match else ""
         if match and group in CALLED:
             indent = indent_of(line.text)
             cells = _cells(match["told"], match.start("told"))
@@ -162,6 +165,14 @@ def _outline(lines: Sequence[Line], listed: str) -> list[_Told] | None:
 
 
 _LEAST_CELLS = 2
+# ``1  EFI   100 MB``, ``2: reserved, 16 MB`` below a disk: its parts.
+_PART_OF_DISK = re.compile(r"\s*[p#]?(?P<which>\d{1,2})(?:[.:)]\s+|\s{2,})(?P<told>[^\W\d].*)$")
+
+
+def _is_below_disk(found: Sequence[_Told], line: Line) -> bool:
+    """Whether a line stands deeper than the disk that is told of last."""
+    disk = next((row for row in reversed(found) if row.group in ("disk", "")), None)
+    return disk is not None and disk.group == "disk" and indent_of(line.text) > indent_of(disk.line.text)
 
 
 def _cells(text: str, start: int) -> tuple[tuple[str, int], ...]:
@@ -185,6 +196,9 @@ def _begin(interpreter: Interpreter, row: _Told, item: Item) -> None:
     if not cells:
         return
     naming = CALLED[item.group]
+    if _NAMED_NOTHING.match(row.line.text):
+        _go_on(interpreter, replace(row, cells=cells), item, len(interpreter.drafts), cells[0][1])
+        return
     if len(cells) > 1:
         by_gap = row.line.text if len(cells_by_gap(row.line.text)) > _LEAST_CELLS else ""
         entry = Entry("", ", ".join(text for text, _ in cells), row.line.number, cells[0][1] + 1)
@@ -211,17 +225,23 @@ def _with_volume(interpreter: Interpreter, row: _Told, item: Item) -> tuple[tupl
     for place, (text, at) in enumerate(row.cells):
         if mount := _DRIVE.fullmatch(text):
             after = row.line.text[at + len(text) :]
-            told_of_drive(interpreter, row.line.number, mount["mount"] + ":", at, after, at + len(text))
+            letter = at + mount.start("mount")
+            told_of_drive(interpreter, row.line.number, mount["mount"], letter, after, at + len(text))
             return row.cells[:place]
     return row.cells
 
 
-def _go_on(interpreter: Interpreter, row: _Told, item: Item, before: int) -> None:
-    """Read a line that goes on with what the one above it tells of."""
+# ``Disk 0 (GPT), 3 partitions``, ``Disk 0, GPT``: which one it is, and no name of it.
+_NAMED_NOTHING = re.compile(r"\s*[^\W\d_]+ ?#?\d{1,3}(?:,| \()")
+
+
+def _go_on(interpreter: Interpreter, row: _Told, item: Item, before: int, start: int = 0) -> None:
+    """Read a line, from the column ``start`` on, that goes on with what the one above it tells of."""
     told = {draft.fact for draft in interpreter.drafts[before:] if draft.item is item}
     left = [fact for fact in FIELDS[item.group] if fact.name not in told]
-    text = commas_for_gaps(_DASH.sub(lambda dash: ", ".rjust(len(dash.group())), row.line.text.strip()))
-    told_in_words(interpreter, text, row.line.number, indent_of(row.line.text), item.group, item, left)
+    start = max(start, indent_of(row.line.text))
+    text = commas_for_gaps(_DASH.sub(lambda dash: ", ".rjust(len(dash.group())), row.line.text[start:].rstrip()))
+    told_in_words(interpreter, text, row.line.number, start, item.group, item, left)
 
 
 _WHICH_AND_TOLD = re.compile(r"\s*(?P<which>\d{1,3}|[A-Z]{1,4}\d{1,2}):\s+(?P<told>\S.*)$")

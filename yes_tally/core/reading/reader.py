@@ -15,6 +15,7 @@ from yes_tally.core.reading.blocks import Block, blocks_of
 from yes_tally.core.reading.console_cuts import uncut
 from yes_tally.core.reading.decode import Decoded, Line, decode
 from yes_tally.core.reading.drafts import Draft, Met
+from yes_tally.core.reading.event_records import read_events
 from yes_tally.core.reading.interpret import Interpreter
 from yes_tally.core.reading.language import language_of
 from yes_tally.core.reading.leftovers import read_leftovers, read_single_leftovers
@@ -237,9 +238,12 @@ def _read_block(interpreter: Interpreter, block: Block, command: tuple[str, ...]
         return
     if block.layout is None and above and block.lines[0].number == above.line + 1:
         opened_by(interpreter, above, Group(), "rows", command, None)
-    if read_kind(interpreter, block.lines) or read_adapters(interpreter, block.lines, command):
-        return
-    if read_outline(interpreter, block.lines):
+    # ``Error: disk 7 at 22:48`` tells of no disk where events are asked for.
+    if command[:1] != ("event",) and (
+        read_kind(interpreter, block.lines)
+        or read_adapters(interpreter, block.lines, command)
+        or read_outline(interpreter, block.lines)
+    ):
         return
     if block.layout is None:
         subjects = [s for h in block.headings for s in interpreter.heading(h.text)]
@@ -254,6 +258,8 @@ def _read_block(interpreter: Interpreter, block: Block, command: tuple[str, ...]
             lines = (Line(above.line, above.text, 0, 0), *lines)
         rows_without_head(interpreter, lines, (*subjects, *command))
         return
+    if command[:1] == ("event",) and block.layout.shape in _NOT_OF_EVENTS and read_events(interpreter, block.lines):
+        return
     if block.layout.shape == "pairs" and are_events(block.lines):
         rows_without_head(
             interpreter, block.lines, ("event",)
@@ -267,6 +273,10 @@ def _read_block(interpreter: Interpreter, block: Block, command: tuple[str, ...]
     named = [subject for heading in block.headings for subject in interpreter.heading(heading.text, heading.line)]
     with interpreter.below(*reversed(block.headings)):
         interpreter.read(block.layout, tuple(dict.fromkeys([*named, *command])), totals=block.totals)
+
+
+# Shapes that lines with a moment each only seem to have.
+_NOT_OF_EVENTS = frozenset({"pairs", "tagged lines"})
 
 
 def _adopt(block: Block) -> None:

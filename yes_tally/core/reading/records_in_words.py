@@ -18,6 +18,7 @@ from yes_tally.core.reading.said_in_words import BULLETED
 from yes_tally.core.reading.shapes.layout import (
     Entry,
     Group,
+    Heading,
     cells_by_gap,
     commas_for_gaps,
     commas_for_gaps_between,
@@ -33,6 +34,7 @@ if TYPE_CHECKING:
 _HEAD_OF_RECORD = re.compile(
     r"(?P<name>[^\s(:,][^(:,]{0,60}?)\s*(?:\((?P<aside>[^)]{1,60})\)|\s(?:--|[–—-])\s+(?P<dashed>\S[^:]{0,60}?))?:?$"
 )
+_DASHES = re.compile(r" (?:--|[–—-]) ")
 _QUOTES = "\"'“”„«» "
 
 
@@ -50,7 +52,7 @@ def _starts_of_cells(line: Line) -> set[int]:
 
 def records_of_words(interpreter: Interpreter, lines: Sequence[Line], around: tuple[str, ...]) -> bool:
     """A name, and indented below it what is said of it in words, of a thing that a heading or the command names."""
-    group = next((g for g in around[:2] if g in ITEM_GROUPS and NAMING.get(g, "").endswith(".name")), None)
+    group = next((g for g in around[:2] if g in ITEM_GROUPS and _naming(g)), None)
     indents = [len(line.text) - len(line.text.lstrip()) for line in lines]
     if group is None or len(lines) < 2 or indents[0] != min(indents) or max(indents) == min(indents):
         return False
@@ -62,12 +64,14 @@ def records_of_words(interpreter: Interpreter, lines: Sequence[Line], around: tu
         len(match.group()) if (match := BULLETED.match(lines[index].text)) else indents[index] for index in heads
     ]
     matches = [_HEAD_OF_RECORD.match(lines[i].text[at:].rstrip()) for i, at in zip(heads, bullets, strict=True)]
-    if not matches[0] or sum(map(bool, matches)) * 4 < 3 * len(matches):
+    nameless = [_IN_BRACKETS.fullmatch(lines[i].text[at:].strip()) for i, at in zip(heads, bullets, strict=True)]
+    named = sum(bool(match) or bool(none) for match, none in zip(matches, nameless, strict=True))
+    if not matches[0] or named * 4 < 3 * len(matches):
         return False
-    told = 0
+    told, naming = 0, _naming(group)
     for place, (index, match) in enumerate(zip(heads, matches, strict=True)):
         item = interpreter.new_item(group)
-        left = [fact for fact in FIELDS[group] if fact.name != NAMING[group]]
+        left = [fact for fact in FIELDS[group] if fact.name != naming]
         end = heads[place + 1] if place + 1 < len(heads) else len(lines)
         for line, indent in zip(lines[index + 1 : end], indents[index + 1 : end], strict=True):
             text = commas_for_gaps_between(line.text.strip())
@@ -77,19 +81,30 @@ def records_of_words(interpreter: Interpreter, lines: Sequence[Line], around: tu
             if who in left and not said and who and line is lines[index + 1] and _NAME_ALONE.fullmatch(text):
                 at = Entry("", text, line.number, indent + 1)
                 interpreter.place(at, "words", (Guess(who.name, 0.65, "it stands right under its name"),), item)
-        if len(left) < len(FIELDS[group]) - 1:
+        if len(left) < len(FIELDS[group]) - 1 and not nameless[place]:
             name = match["name"] if match else lines[index].text[bullets[place] :].strip()
             if match and group == "adapter" and _both_names(interpreter, lines[index], match, bullets[place], item):
                 continue
             skip = _noun_before(name, group)
             entry = Entry("", name[skip:], lines[index].number, bullets[place] + skip + 1)
-            interpreter.place(entry, "words", (Guess(NAMING[group], 0.82, f"it is said of this {group}"),), item)
+            interpreter.place(entry, "words", (Guess(naming, 0.82, f"it is said of this {group}"),), item)
             beside = _ASIDE_OF.get(group)
             who_is, start = _who(match) if match else ("", 0)
             if who_is and beside:
                 at = Entry("", who_is, entry.line, bullets[place] + 1 + start)
                 interpreter.place(at, "words", (Guess(beside, 0.78, "it stands beside its name"),), item)
     return told > 0
+
+
+# ``(screen without a name)``
+_IN_BRACKETS = re.compile(r"\([^()]*\)")
+
+
+def _naming(group: str) -> str:
+    """The fact that the things of a group are called by, where it is a name or a model; empty for others."""
+    return next(
+        (fact for fact in (NAMING.get(group, ""), CALLED.get(group, "")) if fact.endswith((".name", ".model"))), ""
+    )
 
 
 _NOUN_BEFORE = re.compile(r"(?P<noun>[^\W\d_]+(?: [^\W\d_]+)?)\s+(?=\S)")
@@ -184,8 +199,15 @@ def called_by(interpreter: Interpreter, group: Group, of: str, shape: str, item:
         if told_bare(interpreter, row, of, item, shape, naming):
             interpreter.frame.add(heading.line)
         return
-    match = _HEAD_OF_RECORD.match(heading.text[:MAX_TEXT].strip()) if heading and listed else None
+    match = _HEAD_OF_RECORD.match(heading.text[:MAX_TEXT].strip()) if heading else None
     if heading is None or match is None or not naming.endswith((".name", ".profile")):
+        return
+    if match["dashed"] and not is_known(match["name"]) and _told_behind_dashes(interpreter, heading, match, of, item):
+        entry = Entry("", match["name"], heading.line, heading.column)
+        interpreter.place(entry, shape, (Guess(naming, 0.8, f"it stands before what is told of this {of}"),), item)
+        interpreter.frame.add(heading.line)
+        return
+    if not listed:
         return
     # People and profiles are called by any word (``admin``, ``svc-patch``, ``Domain``).
     person = of in ("account", "firewall") and _ONE_WORD.fullmatch(match["name"]) is not None
@@ -202,6 +224,15 @@ def called_by(interpreter: Interpreter, group: Group, of: str, shape: str, item:
     interpreter.frame.add(heading.line)
     beside = _ASIDE_OF.get(of)
     who_is, start = _who(match)
-    if who_is and beside:
+    if who_is and beside and not (match["dashed"] and who_is.isalpha() and who_is.islower()):
         at = Entry("", who_is, heading.line, heading.column + start)
         interpreter.place(at, shape, (Guess(beside, 0.78, "it stands beside its name"),), item)
+
+
+def _told_behind_dashes(interpreter: Interpreter, heading: Heading, match: re.Match[str], of: str, item: Item) -> bool:
+    """Read what a heading says of its thing behind dashes (``Wickerlink GbE 210 — wired — connected at 1 Gbit/s``). Whether
+    it says anything."""
+    left = [fact for fact in FIELDS[of] if fact.name != NAMING[of]]
+    clauses = _DASHES.sub(lambda dash: " ,".ljust(len(dash.group())), match["dashed"])
+    start = heading.column - 1 + match.start("dashed")
+    return told_in_words(interpreter, clauses, heading.line, start, of, item, left) > 0

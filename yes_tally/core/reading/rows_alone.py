@@ -17,6 +17,7 @@ from yes_tally.core.reading.decide import ITEM_GROUPS
 from yes_tally.core.reading.decode import Line
 from yes_tally.core.reading.drafts import Draft, Item
 from yes_tally.core.reading.drives import rows_of_drives
+from yes_tally.core.reading.event_records import read_events
 from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.listings import CALLED
 from yes_tally.core.reading.log_rows import DEEPER, are_events, is_event_id, is_level, is_message, parts_of_event
@@ -97,6 +98,8 @@ def rows_without_head(interpreter: Interpreter, lines: Sequence[Line], around: t
     if len(lines) > 1 and all(_IN_BRACES.match(line.text) for line in lines):
         group = "boot_entry"
     group = group or ("event" if are_events(lines) else "update" if _are_updates(lines, interpreter) else None)
+    if group == "event" and _has_lines_below(lines) and _events_told_best(interpreter, lines):
+        return
     if _names_over_cells(lines) and records_of_words(interpreter, lines, around):
         return
     if group and _rows_by_form(interpreter, lines, group):
@@ -358,6 +361,24 @@ def _titled(
         return list(lines), around
     named = interpreter.heading(lines[0].text, lines[0].number)
     return list(lines[1:]), (*named, *around)
+
+
+def _events_told_best(interpreter: Interpreter, lines: Sequence[Line]) -> bool:
+    """Read events as rows, or each over the lines that tell of it: as what tells more. Whether they were read."""
+    before = len(interpreter.drafts)
+    _rows_by_form(interpreter, lines, "event")
+    as_rows = interpreter.drafts[before:]
+    del interpreter.drafts[before:]
+    read_events(interpreter, lines)
+    if len(interpreter.drafts) - before <= len(as_rows):
+        interpreter.drafts[before:] = as_rows
+    return len(interpreter.drafts) > before
+
+
+def _has_lines_below(lines: Sequence[Line]) -> bool:
+    """Whether some lines stand deeper than the first, and several as deep as it."""
+    indents = Counter(indent_of(line.text) for line in lines)
+    return len(indents) > 1 and indents[min(indents)] > 1
 
 
 def _names_over_cells(lines: Sequence[Line]) -> bool:

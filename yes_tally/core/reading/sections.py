@@ -27,7 +27,7 @@ _PROMPT = re.compile(
     r"(?P<host> [A-Za-z]\w*(?:-\w+)+(?= ?[>$#%]))?"
     r"(?P<inside> \[[\w.~/-]{1,40}\])?(?: ?\([\w.-]{1,24}\))?(?: \[?\d{1,2}:\d{2}(?::\d{2})?\]?(?= ?[>$#%]))?"
     r"(?::?[~/\\][\w./\\~-]{0,80}| [A-Za-z]:[\\/][^\s>]{0,80}| [~/][\w./~-]{0,80})?"
-    r"(?::(?= ~ ))? ?(?P<mark>>>>?|::>?|=>|->|(?<=-\d\d):(?= [a-z])|(?<=\w\]):(?= [\w/])|[>$#%»❯λ]|[~/|](?= |$)|(?<=\])(?= )))(?P<command>[ ]+\S.*|[A-Za-z/.]\S*.*|[ ]*)$"
+    r"(?::(?= ~ ))? ?(?P<mark>>>>?|::>?|:~(?= [A-Za-z])|=>|->|(?<=-\d\d):(?= [a-z])|(?<=\w\]):(?= [\w/])|[>$#%»❯λ]|[~/|](?= |$)|(?<=\])(?= )))(?P<command>[ ]+\S.*|[A-Za-z/.]\S*.*|[ ]*)$"
 )
 _MARKS = re.compile(r"[>$#%»❯λ~/|\]]|::|-\d\d: ")
 # A prompt that says which shell it is of.
@@ -97,6 +97,7 @@ def _prompts(lines: Sequence[Line]) -> list[_Prompt]:
         or (prompt.command and prompt.index == first and not prompt.where)
         or (not mark and prompt.index == first and _host(prompt.where) and seen[(prompt.where, mark)] == 1)
         or (prompt.command and prompt.index == first and _POWER.match(lines[prompt.index].text))
+        or (mark in ("/", "|") and prompt.index == first and _alone_before_answer(lines, prompt))
         or (
             prompt.command
             and mark
@@ -112,6 +113,17 @@ def _tells_by_mark(prompt: _Prompt, mark: str) -> bool:
     if mark in ("/", "|") and not _NUMBERED_HOST.search(prompt.where):
         return False  # ``Sign-in / Sign-out``
     return bool(mark) and mark != ":" and (bool(prompt.where) or not mark.startswith(">>"))
+
+
+def _alone_before_answer(lines: Sequence[Line], prompt: _Prompt) -> bool:
+    """Whether a first line like ``nq-dsp-03 | journal -e 5`` asks for what follows, and is no row of a table."""
+    below = lines[prompt.index + 1].text if prompt.index + 1 < len(lines) else "|"
+    return (
+        _NUMBERED_HOST.search(prompt.where) is not None
+        and _host(prompt.where) is not None
+        and prompt.command[:1].islower()
+        and not any(sign in of for of in (prompt.command, below) for sign in "/|")
+    )
 
 
 def _lead_to_answers(lines: Sequence[Line], found: Sequence[tuple[_Prompt, str]], asked: _Prompt) -> bool:

@@ -144,7 +144,7 @@ LABELS: dict[str, str] = {
     "partition.number": "number|partition|partition number|index|no|#|part|slot",
     "partition.kind": "kind|type|partition type|purpose|role|what for|use|used for",
     "partition.size": "bytes|size|capacity|length",
-    "partition.start": "start|offset|starting offset|begin|starts at|begins at|from|start at|start offset",
+    "partition.start": "start|offset|starting offset|begin|starts at|begins at|from|start at|start offset|at",
     "partition.id": "id|guid|partition id|identifier|unique id|partuuid|part uuid",
     "partition.active": "active|bootable|is active|boot|active flag|start flag",
     "volume.mount": "mount|mount point|mounted|drive letter|letter|drive|path|volume|!mount point|mounted at|target|access path|device id|ltr|drv|where|mounted on",

@@ -972,6 +972,7 @@ BELOW = {
             "graphics#1.memory": 536870912,
             "graphics#1.driver_version": "31.0.14.2201",
             "graphics#2.name": "Cinder X300",
+            "graphics#2.maker": "Cinder Graphics",
             "graphics#2.memory": 4294967296,
         },
     ),

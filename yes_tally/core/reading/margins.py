@@ -145,7 +145,9 @@ def _is_marked(lines: Sequence[Line]) -> bool:
     if not _same([_MARKED.match(line.text) for line in lines], "mark"):
         return False
     barred = sum(line.text.rstrip()[-1] in _BARS and len(line.text.strip()) > 1 for line in lines)
-    return lines[0].text[0] not in _BARS or barred * 2 < len(lines)
+    # A box behind a bar is drawn whole behind it.
+    drawn = sum(line.text[2:3] in _DRAWN for line in lines)
+    return lines[0].text[0] not in _BARS or min(barred, len(lines) - drawn) * 2 < len(lines)
 
 
 def _same(matches: Sequence[re.Match[str] | None], group: str) -> bool:
@@ -154,6 +156,7 @@ def _same(matches: Sequence[re.Match[str] | None], group: str) -> bool:
 
 _BORDER = re.compile(r"[┌╔+][─═=-]{8,}[┐╗+]|[└╚+][─═=-]{8,}[┘╝+]")
 _BARS = frozenset("│║|")
+_DRAWN = frozenset("+┌╔├╠╟└╚│║|")
 
 
 def _unframed(lines: Sequence[Line]) -> Sequence[Line]:

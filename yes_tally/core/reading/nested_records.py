@@ -22,7 +22,7 @@ from yes_tally.core.reading.listings import (
 from yes_tally.core.reading.names_in_headings import begins_by_name, kind_in_heading, named_by
 from yes_tally.core.reading.opening import opened_by
 from yes_tally.core.reading.phrases import is_known, names_item
-from yes_tally.core.reading.phrases.elsewhere import is_elsewhere, tell_elsewhere
+from yes_tally.core.reading.phrases.elsewhere import is_elsewhere, says_elsewhere, tell_elsewhere
 from yes_tally.core.reading.record_subject import (
     each_an_item,
     labels_of,
@@ -83,7 +83,8 @@ def _read(
     names = [group.heading.text] if group.heading else [entry.label for entry in group.entries[:1]]
     if parent and group.heading and _fact_of_parent(interpreter, group, parent, shape):
         return
-    if any(map(is_elsewhere, names)):
+    # A record may begin with a label that only that line says elsewhere (``Wear: 3 %``).
+    if any(is_elsewhere(name) and (group.heading or not says_elsewhere(name)) for name in names):
         _told_of_nothing(interpreter, group)
         return
     if parent is None and not group.children and _each_numbered(group):

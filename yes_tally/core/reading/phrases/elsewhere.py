@@ -65,7 +65,7 @@ def is_elsewhere(label: str) -> bool:
 @lru_cache(maxsize=4096)
 def says_elsewhere(label: str) -> bool:
     """Whether a label, wherever it stands, says what the catalogue has no fact of (``Account expires``)."""
-    return words_of(label[:80]) in _names(_TOLD)
+    return words_of(_NUMBERED.sub("", label[:80])) in _names(_TOLD)
 
 
 def asks_elsewhere(command: str) -> bool:

@@ -130,7 +130,7 @@ LABELS: dict[str, str] = {
     "partition.number": "numero|partition|n",
     "partition.kind": "type|genre|nature",
     "partition.size": "taille|longueur",
-    "partition.start": "debut|decalage|commence à|début|depuis|départ|décalage de début|décalage|à partir de",
+    "partition.start": "debut|decalage|commence à|début|depuis|départ|décalage de début|décalage|a partir de",
     "partition.id": "identifiant|id",
     "partition.active": "active|actif",
     "volume.mount": "lettre|point montage|lecteur|volume|lettre de lecteur|monté sur",

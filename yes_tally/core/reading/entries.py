@@ -15,6 +15,7 @@ from yes_tally.core.reading.compounds import compound, counted_list, page_file_i
 from yes_tally.core.reading.decide import ITEM_GROUPS, Context, Guess, decide
 from yes_tally.core.reading.drafts import Item
 from yes_tally.core.reading.drives import by_letter, told_of_drive
+from yes_tally.core.reading.flags import says_needed
 from yes_tally.core.reading.labels import MERELY_NAME, words_of
 from yes_tally.core.reading.listings import (
     CALLED,
@@ -24,7 +25,7 @@ from yes_tally.core.reading.listings import (
     numbered,
 )
 from yes_tally.core.reading.memory_sockets import empty_socket, in_socket
-from yes_tally.core.reading.names_told import is_named_below, names_and_tells
+from yes_tally.core.reading.names_told import DEFAULTS, is_named_below, names_and_tells, names_default
 from yes_tally.core.reading.pairs_within import in_parts
 from yes_tally.core.reading.phrases import SUBJECTS, subjects_in
 from yes_tally.core.reading.shapes.layout import Entry
@@ -122,7 +123,10 @@ def read_entries(
                 interpreter.place(entry, shape, more, opened)
                 continue
             in_clauses = not guesses or _is_no_moment(interpreter, entry, guesses[0])
-            if in_clauses and item and " " in entry.printed and told_under(interpreter, entry, item.group, item):
+            in_words = item and (" " in entry.printed or (item.group == "account" and says_needed(entry.printed)))
+            if in_clauses and item and in_words and told_under(interpreter, entry, item.group, item):
+                continue
+            if guesses and guesses[0].fact in DEFAULTS and names_default(interpreter, entry, shape, guesses[0]):
                 continue
             counts = item and guesses and guesses[0].fact == "health_check.result"
             if item and counts and counts_in_result(interpreter, entry, shape, item):

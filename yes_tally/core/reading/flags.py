@@ -31,6 +31,14 @@ _HOW_ADDRESSED = re.compile(
 )
 
 
+# ``required``, ``nicht nötig``: what is said of a password.
+_NEEDED = re.compile(
+    r"(?P<no>(?:not|no|nicht|non|pas|n[ãa]o|niet|nie) ?)?(?:needed|mandatory|compulsory|required|asked for|erforderlich|n[öo]tig|verlangt|vorgeschrieben"
+    r"|exig[ée]e?|requise?|obligatoire|n[ée]cessaire|demand[ée]e?|exigid[oa]|obligatori[oa]|requerid[oa]|necesari[oa]|obrigat[óo]ri[oa]|necess[áa]ri[oa]"
+    r"|richiest[oa]|obbligatori[oa]|necessari[oa]|vereist|verplicht|nodig|gevraagd|wymagan[eya]|obowi[ąa]zkow[eya]|konieczn[eya]|potrzebn[eya])"
+    r"|(?P<free>optional|facultati[fv]\w*|opcional|facoltativ[oa]|opzionale|optioneel|opcjonaln[eya]|beliebig)",
+    re.I,
+)
 # What is said of a signature.
 _SIGNATURE = re.compile(
     rf"(?:(?P<good>good|valid|ok|verified|trusted|present|{SIGNED}|g[uü]ltig|valide|v[aá]lid[ao]|geldig|prawid[łl]ow\w|wa[żz]n\w)|"
@@ -49,6 +57,11 @@ _WITH_OR_WITHOUT = {
 _SIGNER = re.compile(r"[A-Z][\w&.'-]+(?: [\w&.'-]+){1,5}")
 
 
+def says_needed(text: str) -> bool:
+    """Whether a text says that something is or is not required, and nothing else."""
+    return _NEEDED.fullmatch(text) is not None
+
+
 def flag(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
     """Whether ``fact`` is so, or ``None`` where the text says neither."""
     # "connected at 1 Gbit/s", "up, full duplex": the first word says it.
@@ -56,6 +69,8 @@ def flag(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
         return exactly("flag", bool(how["yes"]))
     if fact.name == "account.admin" and (right := _RIGHTS.match(text)):
         return exactly("flag", bool(right["all"]))
+    if fact.name == "account.password_required" and (needed := _NEEDED.fullmatch(text)):
+        return exactly("flag", not (needed["no"] or needed["free"]))
     if fact.name == "account.enabled" and _LOCKED.fullmatch(text):
         return exactly("flag", False)
     if fact.name == "driver.signed" and (signature := _SIGNATURE.match(text)):

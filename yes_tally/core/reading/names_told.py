@@ -17,7 +17,8 @@ from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.listings import CALLED
 from yes_tally.core.reading.phrases import SUBJECTS
 from yes_tally.core.reading.shapes.layout import Entry
-from yes_tally.core.words import choice_named
+from yes_tally.core.reading.values import understand
+from yes_tally.core.words import choice_named, flag_of
 
 if TYPE_CHECKING:
     from yes_tally.core.reading.interpret import Interpreter
@@ -94,3 +95,24 @@ def _said_by(interpreter: Interpreter, mark: str, group: str) -> tuple[str, Valu
     fact = FACTS.get(_KINDS.get(group, ""))
     kind = choice_named(fact.field, fact.choices, mark) if fact else None
     return (fact.name, exactly("choice", kind)) if fact and kind else None
+
+
+# That one of several is used by itself, and by which fact a pair names the one.
+DEFAULTS = {"printer.default": "printer.name", "boot_entry.default": "boot_entry.id"}
+
+
+def names_default(interpreter: Interpreter, entry: Entry, shape: str, guess: Guess) -> bool:
+    """``Default printer: Hall printer``, ``Default: {current}``: which of several it is. Whether it is told so."""
+    naming = DEFAULTS[guess.fact]
+    if ", " in entry.printed or "(" in entry.label:
+        return False  # ``Hall printer (default): Gullwing 4, port USB001``
+    value = understand(FACTS[naming], entry.printed, interpreter.locale) if flag_of(entry.printed) is None else None
+    if value is None or (naming.endswith(".id") and not _AN_ID.fullmatch(entry.printed)):
+        return False
+    item = interpreter.new_item(FACTS[naming].group)
+    interpreter.add(naming, item, entry, value, shape, 0.85, "it is named as the default")
+    interpreter.add(guess.fact, item, entry, exactly("flag", True), shape, 0.85, "it is named as the default")
+    return True
+
+
+_AN_ID = re.compile(r"\{[\w-]+\}|(?:Boot)?[0-9A-F]{4}", re.I)

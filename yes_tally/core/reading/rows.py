@@ -35,11 +35,13 @@ from yes_tally.core.reading.columns import (
 )
 from yes_tally.core.reading.decide import ITEM_GROUPS, Context, Guess, infer_groups
 from yes_tally.core.reading.drafts import Draft, Item
+from yes_tally.core.reading.flags import says_needed
 from yes_tally.core.reading.labels import SUM_WORDS, words_of
 from yes_tally.core.reading.pairs_within import joint
 from yes_tally.core.reading.phrases import is_known, subjects_in
 from yes_tally.core.reading.phrases.elsewhere import is_elsewhere, tell_elsewhere
 from yes_tally.core.reading.shapes.layout import Entry, Group
+from yes_tally.core.reading.told_in_parts import told_under
 from yes_tally.core.reading.values import understand
 from yes_tally.core.words import is_placeholder, plain
 
@@ -114,7 +116,11 @@ def read_rows(interpreter: Interpreter, rows: Sequence[Group], shape: str, aroun
                 item = _row_item(interpreter, subject, row, columns) if subject in ITEM_GROUPS else None
             above = row, item
             for entry in row.entries:
-                interpreter.place(entry, shape, columns.get(entry.label, ()), item, unit)
+                means = columns.get(entry.label, ())
+                # ``exigé`` in a column that is called ``Mot de passe``.
+                needed = item and not means and subject == "account" and says_needed(entry.printed)
+                if not (item and needed and told_under(interpreter, entry, "account", item)):
+                    interpreter.place(entry, shape, means, item, unit)
             if item and card and row.entries:
                 seen_on(interpreter, item, row, card, shape)
             if item and row is marked:

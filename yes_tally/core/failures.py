@@ -72,7 +72,7 @@ FAILURES: tuple[tuple[str, str, str], ...] = (
     ("timed-out", "it did not answer in time",
      r"timed? ?out|did not (?:answer|reply|respond) (?:in time|within)|gave up (?:after|waiting)|stopped waiting|took too long|no (?:answer|reply|response) (?:from|within|after|in)|did not (?:answer|reply|respond)\.?$|antwoordde niet|heeft niet geantwoord|antwortete? nicht|(?:hat|haben) nicht geantwortet|n.a pas repondu|no (?:ha )?respond\w+|non ha risposto|nao respondeu|nie odpowiedzia\w*|zeituberschreitung|nicht rechtzeitig|delai (?:d.attente )?depasse|temps (?:d.attente )?depasse|"
      r"tiempo de espera|tempo (?:di attesa |limite )?(?:scaduto|esgotado|superato)|time-?out|limite de tempo|keine (?:antwort|ruckmeldung) (?:innerhalb|binnen|nach|in)|zeit (?:ist )?abgelaufen|antwortet nicht|(?:pas|aucune) (?:de )?reponse (?:dans|apres|du)|ne repond pas|"
-     r"tiempo (?:agotado|excedido|superado)|(?:sin|no hubo) respuesta (?:a tiempo|en|tras|despues)|no responde|tempo (?:limite )?(?:excedido|expirado)|nao responde|non risponde|antwoordt niet|geen antwoord (?:binnen|na|op tijd)|"
+     r"tiempo (?:agotado|excedido|superado)|(?:sin|no hubo) respuesta (?:a tiempo|en|tras|despues)|no responde\b|tempo (?:limite )?(?:excedido|expirado)|nao responde\b|non risponde\b|antwoordt niet|geen antwoord (?:binnen|na|op tijd)|"
      r"uplynal (?:limit )?czasu?|(?:limit )?czas\w* (?:minal|uplynal)|nie odpowiada|tijd verstreken|niet op tijd|przekroczon\w+ (?:limit )?czasu?"),
     ("cut-off", "its output was cut off", r"output (?:was )?(?:cut off|truncated)|connection (?:closed|lost|reset)|broken pipe|^\^c$"),
 )  # fmt: skip

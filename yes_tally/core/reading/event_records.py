@@ -24,6 +24,8 @@ from yes_tally.core.reading.shapes.layout import (
     MAX_LINE,
     Entry,
     cells_by_comma,
+    cells_by_gap,
+    commas_for_gaps,
     commas_for_gaps_between,
     commas_for_marks,
     indent_of,
@@ -35,7 +37,7 @@ if TYPE_CHECKING:
 
 _MOMENT = re.compile(
     r"(?:(?:\b(?:at|on|am|um|le|à|el|il|alle|op|om|em|dnia|o) )?)"
-    r"(?P<moment>(?:(?<![^\W\d_])[^\W\d_]{2,4}\.?,? )?(?:\d{4}-\d\d-\d\d|\d{1,2}[./-]\d{1,2}[./-]\d{2,4}|\d{1,2}\.? [^\W\d_]{3,12}\.? \d{4})"
+    r"(?P<moment>(?:(?<![^\W\d_])[^\W\d_]{2,3}\.?,? )?(?:\d{4}-\d\d-\d\d|\d{1,2}[./-]\d{1,2}[./-]\d{2,4}|\d{1,2}\.? [^\W\d_]{3,12}\.? \d{4})"
     r"(?:T|,? (?:um |à |at |alle |om )?)\d{1,2}[:.h]\d\d(?:[:.]\d\d)?(?: ?[AP]M\b)?)",
     re.I,
 )
@@ -75,6 +77,7 @@ def read_events(interpreter: Interpreter, lines: Sequence[Line]) -> bool:
 
 
 _LEAST_TOLD = 2
+_LEAST_COLUMNS = 3
 # ``(3 of 3 shown)``, ``3 events``
 _COUNTS = re.compile(r"\W*\d{1,6} [^\W\d_]")
 
@@ -90,7 +93,10 @@ def _read_event(interpreter: Interpreter, item: Item, head: Line, match: re.Matc
     index = _INDEX.match(head.text)
     text = " " * index.end() + head.text[index.end() :] if index else head.text
     gap = ",".ljust(match.end() - match.start())
-    for cell in _cells(text[: match.start()] + gap + text[match.end() :]):
+    bare = text[: match.start()] + gap + text[match.end() :]
+    columns = [(part.rstrip(" ,:"), at) for part, at in cells_by_gap(bare) if part.strip(" -–—|,")]
+    # What an event comes from may be a label elsewhere (``disk      7``), and its message may have commas.
+    for cell in parts_of_event(columns) if len(columns) >= _LEAST_COLUMNS else _cells(commas_for_gaps(bare)):
         _tell(interpreter, item, left, head, *cell)
     message: list[Line] = []
     for line in below:

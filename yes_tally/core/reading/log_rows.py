@@ -33,9 +33,9 @@ _LEAST_BLANKS = 3
 # ``[2025-03-13 22:14:07] ERROR   disk   (id 153) Write to disk 1 was tried again.``
 _LEADS = (
     re.compile(
-        r"\[?(?P<cell>(?:\d{4}-\d\d-\d\d|\d{1,2}[./]\d{1,2}[./]\d{4})[T ,]+\d{1,2}:\d\d(?::\d\d)?)\]?(?= [^\W\d_])"
+        r"\[?(?P<cell>(?:\d{4}-\d\d-\d\d|\d{1,2}[./-]\d{1,2}[./-]\d{4})[T ,]+\d{1,2}:\d\d(?::\d\d)?)\]?(?= [^\W\d_])"
     ),
-    re.compile(r"[<\[(]?(?P<cell>[^\W\d_]{4,12})[>\])]?:?(?= )"),
+    re.compile(r"[<\[(]?(?P<cell>[^\W\d_]{4,14})[>\])]?:?(?= )"),
     re.compile(r"[(\[](?:(?:event )?(?:id|no|nr|code|#)[ .:#]{0,2})?(?P<cell>\d{1,10})[)\]]:?(?= |$)", re.I),
 )
 
@@ -73,7 +73,7 @@ def parts_of_event(cells: Sequence[tuple[str, int]]) -> Iterator[tuple[str, int]
 
 
 _STAMP = re.compile(
-    r"\s*(?:\[\d{1,4}\]\s+)?(?:[<\[(]?[^\W\d_]{4,12}[>\])]?:?\s+)?\[?(?:\d{4}-\d\d-\d\d|\d{1,2}[./]\d{1,2}[./]\d{4})[T ,]+\d{1,2}:\d\d"
+    r"\s*(?:\[\d{1,4}\]\s+)?(?:[<\[(]?[^\W\d_]{4,14}[>\])]?:?\s+)?\[?(?:\d{4}-\d\d-\d\d|\d{1,2}[./-]\d{1,2}[./-]\d{4})[T ,]+\d{1,2}:\d\d"
 )
 _LEVELS = frozenset(
     "error err warning warn info notice alert emerg crit information notice critical fatal debug verbose fehler warnung hinweis kritisch erreur avertissement informations critique "

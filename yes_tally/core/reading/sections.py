@@ -16,6 +16,7 @@ from yes_tally.core.reading.decode import Line
 from yes_tally.core.reading.drawn import unframed
 from yes_tally.core.reading.form_fields import without_fields
 from yes_tally.core.reading.labels import words_of
+from yes_tally.core.reading.log_rows import are_events
 from yes_tally.core.reading.phrases import SUBJECTS, is_known
 from yes_tally.core.reading.sentences import REACH_COUNTS, REACH_SAYS, statements
 from yes_tally.core.reading.shapes.layout import MAX_LINE
@@ -180,7 +181,7 @@ def _host(where: str) -> str | None:
 def _failure(body: Sequence[Line]) -> tuple[str | None, int | None]:
     """A command failed when one of the first things it said was a failure and it said little else."""
     said = [line for line in body if line.text.strip()]
-    if len(said) > 4:
+    if len(said) > 4 or are_events(said):
         return None, None
     for line in said[:2]:
         kind = failure_kind(line.text)

@@ -2,6 +2,7 @@
 
 import unittest
 
+from tests.core.layouts import LAYOUTS
 from tests.core.readings import told
 
 LANGUAGES = ("en", "de", "fr", "es", "pt", "it", "nl", "pl")
@@ -234,25 +235,45 @@ def drawn(heads, rows, way):
     return "".join(f"{line}\n" for line in lines)
 
 
+def tables():
+    """Each table in each language: its group, the language, its title, heads and rows, and what is to be read."""
+    for group, table in TABLES.items():
+        fields, *values = table["expected"]
+        for language in LANGUAGES:
+            title, *heads = table["heads"][language].split("|")
+            words = table["words"].get(language, "").split("|")
+            rows = [row.format(*words, day=DAY[language]).split("|") for row in table["rows"]]
+            expected = {
+                f"{group}#{number}.{field}": value.format(*words) if isinstance(value, str) else value
+                for number, row in enumerate(values, 1)
+                for field, value in zip(fields.split(), row, strict=True)
+                if value is not None
+            }
+            yield group, language, title, heads, rows, expected
+
+
 class TablesInEveryLanguage(unittest.TestCase):
     maxDiff = None
 
     def test_what_they_list(self):
-        for group, table in TABLES.items():
-            for language in LANGUAGES:
-                title, *heads = table["heads"][language].split("|")
-                words = table["words"].get(language, "").split("|")
-                rows = [row.format(*words, day=DAY[language]).split("|") for row in table["rows"]]
-                fields, *values = table["expected"]
-                expected = {
-                    f"{group}#{number}.{field}": value.format(*words) if isinstance(value, str) else value
-                    for number, row in enumerate(values, 1)
-                    for field, value in zip(fields.split(), row, strict=True)
-                    if value is not None
-                }
-                for way in ("ruled", "plain", ";", "\t"):
-                    with self.subTest(group, language=language, way=way):
-                        self.assertEqual(told(f"{title}\n\n{drawn(heads, rows, way)}"), expected)
+        for group, language, title, heads, rows, expected in tables():
+            for way in ("ruled", "plain", ";", "\t"):
+                with self.subTest(group, language=language, way=way):
+                    self.assertEqual(told(f"{title}\n\n{drawn(heads, rows, way)}"), expected)
+
+    def test_the_same_things_in_any_layout(self):
+        for group, language, title, heads, rows, expected in tables():
+            for layout, write in LAYOUTS.items():
+                with self.subTest(group, language=language, layout=layout):
+                    self.assertEqual(told(write(title, heads, rows)), expected)
+
+    def test_a_line_each_whatever_parts_its_pairs(self):
+        for group, language, title, heads, rows, expected in tables():
+            for mark in ("; ", ", ", " | ", " · ", "   "):
+                for form in ("{}: {}", "{} : {}") if language == "en" else ("{}: {}",):
+                    lines = (mark.join(map(form.format, heads, row)) for row in rows)
+                    with self.subTest(group, language=language, mark=mark, form=form):
+                        self.assertEqual(told(f"{title}\n" + "".join(f"{line}\n" for line in lines)), expected)
 
     def test_a_sheet_of_the_pc_by_any_mark(self):
         for language in LANGUAGES:

@@ -1,4 +1,5 @@
-"""Assignments: several ``name=value`` on a line, a line an item (``profile=public  state=OFF in="allow"``)."""
+"""Assignments: several ``name=value`` on a line, a line an item (``profile=public  state=OFF in="allow"``), or several pairs on
+each line (``Slot: A1; Size: 8 GB``) where the lines begin with the same label."""
 
 from __future__ import annotations
 
@@ -7,8 +8,19 @@ import re
 from collections.abc import Sequence
 
 from yes_tally.core.reading.decode import Line
+from yes_tally.core.reading.phrases import is_known
 from yes_tally.core.reading.shapes.indexed_keys import by_index
-from yes_tally.core.reading.shapes.layout import MAX_LINE, Entry, Group, Layout, all_entries, is_rule, known_share
+from yes_tally.core.reading.shapes.layout import (
+    MAX_LINE,
+    Entry,
+    Group,
+    Heading,
+    Layout,
+    all_entries,
+    is_rule,
+    known_share,
+)
+from yes_tally.core.reading.titles import may_head
 
 _ONE = re.compile(
     r"(?P<label>[^\W\d][\w.%-]{0,40})=(?:\"(?P<quoted>[^\"]*)\"|'(?P<single>[^']*)'|(?P<bare>[^\s,;]*))[,;]?"
@@ -20,18 +32,33 @@ _WIDEST = " " * 200
 
 
 def lay_out(lines: Sequence[Line]) -> Layout | None:
-    """Read a block whose lines are assignments, or ``None`` where fewer than half of them are."""
-    told = [group for line in lines if (group := _line(line)) is not None]
-    written = sum(not is_rule(line.text) for line in lines)
-    if not told or len(told) * 2 < written:
+    """Read a block whose lines are assignments, or ``None`` where fewer than half of them are; a line above them that is
+    none may head them."""
+    told, title = _told(lines), None
+    headed = (
+        len(lines) > _LEAST and may_head(lines[0].text) and not (told and told[0].entries[0].line == lines[0].number)
+    )
+    if headed and len(below := _told(lines[1:])) == len(lines) - 1:
+        title, lines, told = lines[0], lines[1:], below
+    if not told:
         return None
+    written = sum(not is_rule(line.text) for line in lines)
     share = known_share(all_entries(told))
     repeated = len(told) > 1 and {e.label for e in told[0].entries} & {e.label for e in told[1].entries}
+    if title and not (repeated and len(told) == written):
+        return None
     single, indexed = by_index(all_entries(told))
-    groups = [Group(children=told)] if repeated else [Group(entries=single, children=indexed)]
+    heading = Heading(title.text.strip(" :"), title.number, 1) if title else None
+    groups = [Group(heading, children=told)] if repeated else [Group(entries=single, children=indexed)]
     # What assignments explain whole, no single pair explains better.
     score = 0.9 + 0.1 * share if share and len(told) == written else (0.4 + 0.6 * share) * len(told) / written
     return Layout("assignments", groups, score)
+
+
+def _told(lines: Sequence[Line]) -> list[Group]:
+    """What the lines tell, a group a line: assignments, or pairs between marks; none where fewer than half tell any."""
+    told = [group for line in lines if (group := _line(line)) is not None]
+    return told if told and len(told) * 2 >= sum(not is_rule(line.text) for line in lines) else _lines_of_pairs(lines)
 
 
 def _line(line: Line) -> Group | None:
@@ -81,10 +108,114 @@ def _divided(line: Line) -> Group | None:
         group, at = Group(), 0
         for part, match in zip(parts, matches, strict=True):
             if match:
-                value = match["value"]
-                quoted = len(value) > 1 and value[0] == value[-1] and value[0] in "\"'"
-                start = at + match.start("value") + 1 + quoted
-                group.entries.append(Entry(match["label"], value[1:-1] if quoted else value, line.number, start))
+                group.entries.append(_entry(match, line.number, at))
             at += len(part) + len(mark)
         return group
     return None
+
+
+def _entry(match: re.Match[str], line: int, at: int) -> Entry:
+    """What a part of a line, which begins in the column ``at`` (from 0), says by its label."""
+    value = match["value"]
+    quoted = len(value) > 1 and value[0] == value[-1] and value[0] in "\"'"
+    return Entry(match["label"], value[1:-1] if quoted else value, line, at + match.start("value") + 1 + quoted)
+
+
+_PAIR = re.compile(r"(?P<label>[^\W\d_][^:;|=]{0,40}?)\s?:\s+(?P<value>\S.*?)\s*$")
+# What may stand between the pairs of a line, the surest first.
+_BETWEEN = tuple(
+    map(re.compile, (r"(?<=\S);\s+", r"(?<=\S)\s+[|│·•]\s+", r"(?<=\S)\s{2,}", r"(?<=\S)\s+[–—-]\s+", r",\s+"))
+)
+
+
+def _lines_of_pairs(lines: Sequence[Line]) -> list[Group]:
+    """Lines of several pairs with a mark or a wide gap between them, each of which begins with the same label; none where
+    not every line is so."""
+    first = lines[0].text[:MAX_LINE]
+    marks = [between for between in _BETWEEN if between.search(first)] if len(lines) >= _LEAST else []
+    colons = len(_COLON.findall(first)) if marks else 0
+    if not marks or colons == 1 or any(is_rule(line.text) or len(line.text) > MAX_LINE for line in lines):
+        return []
+    if not colons:
+        return next((told for between in marks if (told := _labelled_by_place(lines, between))), [])
+    for between in marks:
+        told = [_pairs_between(line, between) for line in lines]
+        firsts = {group.entries[0].label for group in told if group}
+        if all(told) and len(firsts) == 1 and _said_of_all(told):
+            return [group for group in told if group]
+    return []
+
+
+def _labelled_by_place(lines: Sequence[Line], between: re.Pattern[str]) -> list[Group]:
+    """Lines whose parts begin with the same labels at the same places, and only a blank behind them (``Slot A1; Size 8 GB``);
+    none where they do not."""
+    parted = [_parts(line, between) for line in lines]
+    if len(parted[0]) < _LEAST or len({len(parts) for parts in parted}) > 1:
+        return []
+    labels = [_label_of_all([text for text, _ in parts]) for parts in zip(*parted, strict=True)]
+    if not all(labels):
+        return []
+    return [
+        Group(
+            entries=[
+                Entry(
+                    label,
+                    text[len(label) :].lstrip(),
+                    line.number,
+                    at + len(text) - len(text[len(label) :].lstrip()) + 1,
+                )
+                for label, (text, at) in zip(labels, parts, strict=True)
+            ]
+        )
+        for line, parts in zip(lines, parted, strict=True)
+    ]
+
+
+def _label_of_all(texts: Sequence[str]) -> str:
+    """The longest label that texts share as their first words, each with more behind it; empty where they share none."""
+    words = [text.split() for text in texts]
+    shared = list(itertools.takewhile(lambda column: len(set(column)) == 1, zip(*words, strict=False)))
+    most = min(len(shared), min(map(len, words)) - 1, _MOST_OF_LABEL)
+    labels = (" ".join(words[0][:count]) for count in range(most, 0, -1))
+    return next(
+        (label for label in labels if is_known(label) and all(text.startswith(f"{label} ") for text in texts)), ""
+    )
+
+
+_MOST_OF_LABEL = 4
+_COLON = re.compile(r":(?:\s|$)")
+
+
+def _parts(line: Line, between: re.Pattern[str]) -> list[tuple[str, int]]:
+    """What stands between the marks of a line, each with its column from 0; a mark of a list before it is none."""
+    start = at.end() if (at := _BULLET.match(line.text)) else 0
+    found = []
+    for end in (*(match.span() for match in between.finditer(line.text, start)), (len(line.text), len(line.text))):
+        found.append((line.text[start : end[0]].rstrip(), start))
+        start = end[1]
+    return found
+
+
+_BULLET = re.compile(r"\s*(?:[-*•] |\[?\d{1,3}[\].)] )?\s*")
+
+
+def _said_of_all(told: Sequence[Group | None]) -> bool:
+    """Whether most labels of the lines stand on all of them."""
+    labels = [{entry.label for entry in group.entries} for group in told if group]
+    shared = set.intersection(*labels)
+    return len(shared) >= _LEAST and len(shared) * 2 >= max(map(len, labels))
+
+
+def _pairs_between(line: Line, between: re.Pattern[str]) -> Group | None:
+    """The pairs of a line; what has no label goes on with the value before it."""
+    group = Group()
+    for text, at in _parts(line, between):
+        if match := _PAIR.match(text):
+            group.entries.append(_entry(match, line.number, at))
+        elif group.entries:
+            last = group.entries[-1]
+            whole = line.text[last.column - 1 : at + len(text)]
+            group.entries[-1] = Entry(last.label, whole, last.line, last.column)
+        else:
+            return None
+    return group if len(group.entries) >= _LEAST else None

@@ -38,7 +38,7 @@ def lay_out(lines: Sequence[Line]) -> Layout | None:
     rows = list(map(_without_leader, printed))
     # Behind a mark that leads to them, two cells in every row are no value of one pair.
     led = all(row is not line for row, line in zip(rows, printed, strict=True))
-    if len(rows) <= _LEAST_FIELDS or any(len(line.text) > MAX_LINE for line in rows):
+    if len(rows) < _LEAST_FIELDS or any(len(line.text) > MAX_LINE for line in rows):
         return None
     head = cells_by_gap(rows[0].text)
     if len(head) == 1 and len(cells_by_gap(rows[1].text)) > 1:
@@ -48,19 +48,29 @@ def lay_out(lines: Sequence[Line]) -> Layout | None:
         return None
     body = [(line, cells_by_gap(line.text)) for line in rows[1:]]
     first = min((cells[0][1] for _, cells in body if cells), default=0)
+    field = ""
     if head and head[0][1] <= first + 1:
-        head = head[1:]  # what stands over the side names nothing
+        # What stands over the side names nothing, or it is a field as those below it are.
+        field = head[0][0] if is_known(head[0][0].rstrip(" :.")) and not names_item(head[0][0]) else ""
+        head = head[1:]
+    whole = all(len(cells) == len(head) + 1 and cells[0][0][0] != "{" for _, cells in body)
+    if field and not whole:
+        field = ""
+    if len(rows) <= _LEAST_FIELDS and not field:
+        return None
     if not 2 <= len(head) <= _MOST_ITEMS or any(len(cells) > len(head) + 1 for _, cells in body):
         return None
     if sum(len(cells) > 1 and cells[1][0][0] in ":=" for _, cells in body) * 2 > len(body):
         return None  # pairs whose marks stand apart
+    if field:
+        body.insert(0, (rows[0], [(field, 0), *head]))
     labels = [cells[0][0].rstrip(" :.") for _, cells in body if cells]
     if len({words_of(label) for label in labels if words_of(label) in SUBJECTS}) * 2 > len(labels):
         return None  # each row tells of a thing of its own
     known = sum(map(is_known, labels))
     if known < _LEAST_FIELDS or known * 2 < len(labels) or 3 * sum(_is_label(cell) for cell, _ in head) > len(head):
         return None
-    columns = [Group(heading=Heading(text, rows[0].number, at + 1)) for text, at in head]
+    columns = [Group(heading=None if field else Heading(text, rows[0].number, at + 1)) for text, at in head]
     placed = sum(_place(columns, head, line, cells) for line, cells in body)
     if placed * 4 < 3 * len(body):
         return None

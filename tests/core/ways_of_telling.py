@@ -901,6 +901,7 @@ BELOW = {
             "health_check#1.kind": "system-files",
             "health_check#1.result": "clean",
             "health_check#2.kind": "disk",
+            "health_check#2.result": "damaged",
             "health_check#2.target": "C:",
             "health_check#2.errors": 3,
             "health_check#3.kind": "memory",

@@ -377,13 +377,19 @@ _NAMES = frozenset({"adapter.connection", "adapter.name"})
 _TOOL = re.compile(r"\W*(?:(?P<name>[A-Za-z]{5,16})(?= v?\d|\s{2,}\S+-\S+$))")
 
 
-_NAMING = (".name", ".full_name", ".connection")
+_NAMING = (".name", ".full_name", ".connection", ".model", ".target")
+
+
+# ``Drive D: is damaged``: what goes on with a sentence is no name.
+_SAYS_SO = re.compile(
+    r"(?:is|are|was|were|has|have|ist|sind|wurden?|hat|est|sont|a été|est[áa]n?|fue|tiene|è|é|foi|tem|ha|sono|zijn|wordt|werd|heeft|jest|s[ąa]|zosta\w+|ma) (?=[^\W\d])"
+)
 
 
 def _names_nothing(text: str) -> bool:
     """Whether nothing is called so: signs alone, several parts of a row, or that something failed
     (``printers: the service did not answer``)."""
-    if not any(map(str.isalnum, text)) or ",  " in text:
+    if not any(map(str.isalnum, text)) or ",  " in text or _SAYS_SO.match(text):
         return True
     return text.count(" ") > 1 and failure_kind(text[:MAX_TEXT]) is not None
 

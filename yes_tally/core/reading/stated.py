@@ -9,6 +9,7 @@ from typing import TYPE_CHECKING
 from yes_tally.core.catalogue import FACTS, ITEMS, SINGLE_GROUPS
 from yes_tally.core.reading.bare_rows import told_bare
 from yes_tally.core.reading.checks_listed import listed_checks
+from yes_tally.core.reading.checks_said import lines_of_checks, said_of_checks
 from yes_tally.core.reading.decide import Guess
 from yes_tally.core.reading.decode import Line
 from yes_tally.core.reading.drafts import Item
@@ -49,6 +50,9 @@ def read_statements(interpreter: Interpreter, lines: Sequence[Line], command: st
     left = [line for line in lines if line.number not in read]
     if not any(line.text.strip() for line in left):
         return
+    of_checks = lines_of_checks(left)
+    sentences = [line for line in left if line.number in of_checks]
+    left = [line for line in left if line.number not in of_checks]
     for rows in (
         ticked,
         read_item_lines,
@@ -63,6 +67,7 @@ def read_statements(interpreter: Interpreter, lines: Sequence[Line], command: st
         whole = rows(interpreter, left)
         left = [line for line in left if line.number not in whole]
     left = [line for line in left if not _pair_in_prose(interpreter, line)]
+    left = sorted((*left, *sentences), key=lambda line: line.number)
     before = len(interpreter.drafts)
     begun = kinds_before_words(interpreter, left)
     begun |= processors_told(interpreter, [line for line in left if line.number not in begun])
@@ -82,7 +87,7 @@ def read_statements(interpreter: Interpreter, lines: Sequence[Line], command: st
     traced_way(interpreter, left)
     look_ups(interpreter, left, command)
     asked = next((row.word for row in CHECKS_ASKED.passing(command) if row.pattern.search(command)), "")
-    if checks or asked:
+    if checks or asked or of_checks:
         _checks(interpreter, left, asked)
 
 
@@ -231,10 +236,14 @@ def _checks(interpreter: Interpreter, lines: Sequence[Line], asked: str) -> None
     told: set[str] = set()
     pending: Stated | None = None
     for paragraph in _paragraphs(lines):
-        kind = next(statements(paragraph, CHECK_KINDS), None)
+        whole = {stated.fact: stated for stated in said_of_checks(paragraph)}
+        kind = next(statements(paragraph, CHECK_KINDS), None) or whole.get("health_check.kind")
         if kind is None and item is None and not pending and not asked:
             continue
-        said = list({s.fact: s for s in reversed(list(statements(paragraph, CHECK_SAYS)))}.values())
+        told_so = {s.fact: s for s in reversed(list(statements(paragraph, CHECK_SAYS)))}
+        if result := whole.get("health_check.result"):
+            told_so[result.fact] = result
+        said = list(told_so.values())
         if kind:
             pending, item = kind, None if said else item
         if not said:

@@ -118,7 +118,9 @@ def _of_clause(clause: str) -> str:
             return "unmended"
         wrong = _WRONG.search(clause) or _DAMAGED.search(clause)
         denied = _NO.search(clause, 0, mended.start())
-        return "clean" if denied and wrong else "repaired"
+        if denied:
+            return "clean" if wrong else ""
+        return "repaired"
     wrong, damaged, found = _WRONG.search(clause), _DAMAGED.search(clause), _FOUND.search(clause)
     if (wrong or damaged) and (_NO.search(clause) or (found and _NOUGHT.search(clause))):
         return "clean"

@@ -10,18 +10,15 @@ about it, and no: in all eight languages, in any order that a language has.
 from __future__ import annotations
 
 import re
-from collections.abc import Iterator, Sequence
+from collections.abc import Callable, Iterator, Sequence
 
 from yes_tally.core.reading.decode import Line
+from yes_tally.core.reading.prose import DENIES, Sentence, sentences_of
 from yes_tally.core.reading.sentences import MAX_STATEMENT, Stated
 from yes_tally.core.reading.shapes.layout import indent_of
 from yes_tally.core.words import plain
 
 # All words are without accents, as ``plain`` writes them.
-_NO = re.compile(
-    r"\b(?:no|not|never|none|nothing|cannot|can't|couldn't|unable|failed|kein\w*|nicht|ohne|aucune?|pas|sans|impossible|ningun\w*|sin|imposible|nenhum\w*|nao|sem|"
-    r"impossivel|nessun\w*|non|senza|impossibile|geen|niet|zonder|nie|zadn\w*|bez|brak)\b"
-)
 # What may be wrong, and that something is.
 _WRONG = re.compile(
     r"\b(?:problem\w*|errors?|faults?|violations?|bad sectors?|\w*fehler\w*|\w*verletzung\w*|schaden|erreurs?|defauts?|errores|fallos?|infraccion\w*|errori|guasti|violazion\w*|"
@@ -117,12 +114,12 @@ def _of_clause(clause: str) -> str:
         if _cannot_be_mended(clause):
             return "unmended"
         wrong = _WRONG.search(clause) or _DAMAGED.search(clause)
-        denied = _NO.search(clause, 0, mended.start())
+        denied = DENIES.search(clause, 0, mended.start())
         if denied:
             return "clean" if wrong else ""
         return "repaired"
     wrong, damaged, found = _WRONG.search(clause), _DAMAGED.search(clause), _FOUND.search(clause)
-    if (wrong or damaged) and (_NO.search(clause) or (found and _NOUGHT.search(clause))):
+    if (wrong or damaged) and (DENIES.search(clause) or (found and _NOUGHT.search(clause))):
         return "clean"
     return "damaged" if damaged or (wrong and found) else ""
 
@@ -135,7 +132,7 @@ def _cannot_be_mended(clause: str) -> bool:
     had to be mended."""
     for mended in _MENDED.finditer(clause):
         before = clause[max(0, mended.start() - _NEAR) : mended.start()]
-        nos = list(_NO.finditer(before))
+        nos = list(DENIES.finditer(before))
         if nos and not _WRONG.search(before, nos[-1].end()):
             return not _NONE.fullmatch(nos[-1].group()) or _COULD.search(clause) is not None
     return False
@@ -167,36 +164,26 @@ def lines_of_checks(lines: Sequence[Line]) -> set[int]:
 
 def said_of_checks(lines: Sequence[Line]) -> Iterator[Stated]:
     """What the sentences of a paragraph say of one check: its kind, and the result that weighs most."""
-    sentences = list(_sentences(lines))
-    kinds = ((line, text, kind) for line, text in sentences if (kind := kind_checked(text)))
-    line, text, kind = next(kinds, (None, "", ""))
-    if line:
-        yield Stated("health_check.kind", text[:MAX_STATEMENT], kind, line.number, indent_of(line.text) + 1)
-    told = [(line, text, result) for line, text in sentences if (result := result_told(text))]
+    sentences = list(sentences_of(lines))
+    kind = ""
+    for sentence in sentences:
+        if kind := kind_checked(sentence.text):
+            yield _stated("health_check.kind", sentence, kind, kind_checked)
+            break
+    told = [(sentence, result) for sentence in sentences if (result := result_told(sentence.text))]
     if kind in _NOT_DAMAGED:
-        told = [(line, text, result) for line, text, result in told if result in ("clean", "not-finished")]
+        told = [(sentence, result) for sentence, result in told if result in ("clean", "not-finished")]
     for result in _WEIGHT:
-        for line, text, said in told:
+        for sentence, said in told:
             if said == result:
-                yield Stated("health_check.result", text[:MAX_STATEMENT], result, line.number, indent_of(line.text) + 1)
+                yield _stated("health_check.result", sentence, result, result_told)
                 return
+
+
+def _stated(fact: str, sentence: Sentence, value: str, told: Callable[[str], str]) -> Stated:
+    line = sentence.where(lambda text: told(text) == value)
+    return Stated(fact, line.text.strip()[:MAX_STATEMENT], value, line.number, indent_of(line.text) + 1)
 
 
 # An interrupted check tells nothing for sure, and what is damaged still is not mended by what else was.
 _WEIGHT = ("not-finished", "damaged", "repaired", "clean")
-
-
-def _sentences(lines: Sequence[Line]) -> Iterator[tuple[Line, str]]:
-    """The lines of a paragraph that have words, each with what goes on with it on the next ones."""
-    begun: Line | None = None
-    text = ""
-    for line in lines:
-        body = line.text.strip()[:MAX_STATEMENT]
-        if begun and text and text[-1] not in ".;:!?" and body[:1].islower():
-            text = f"{text} {body}"
-            continue
-        if begun:
-            yield begun, text
-        begun, text = line, body
-    if begun:
-        yield begun, text

@@ -20,7 +20,7 @@ from yes_tally.core.reading.sieve import Sieve
 
 MAX_STATEMENT = 2000
 _SIZE = r"\d[\d.,  ]*\s?[KMGT]i?[BO]"
-_DATE = r"(?:\d{4}-\d\d-\d\d|\d{1,2}[./]\d{1,2}[./]\d{4}|\d{1,2}\.? (?:de )?\w{3,13} (?:de )?\d{4}|\w{3,9} \d{1,2}, \d{4})(?:[T ,]+(?:at |um |à |a las |às |as |alle |om |o |o godz\. )?\d{1,2}:\d\d(?::\d\d)?)?"
+DATE = r"(?:\d{4}-\d\d-\d\d|\d{1,2}[./]\d{1,2}[./]\d{4}|\d{1,2}\.? (?:de )?\w{3,13} (?:de )?\d{4}|\w{3,9} \d{1,2}, \d{4})(?:[T ,]+(?:at |um |à |a las |às |as |alle |om |o |o godz\. )?\d{1,2}:\d\d(?::\d\d)?)?"
 # What is said to be activated: the licence, the PC, the system.
 _ABOUT_LICENCE = r"\b(?:licen[cs]e|licen[çc]a|licen[cz]a|licencia|licentie|licencja|lizenz|aktivierung|activation|produ[ck]t\w*|prodotto|producto|pc|rechner|computer|ger[äa]t|poste|ordinateur|machine|equipo|computador|komputer|sistema?|system|syst[èe]me|copi[ae]|\w+ os \d+(?:\.\d+)?(?: \w+){0,2})\b[^.;:]{0,24}?"
 _LICENCE = r"(?:licen[cs]e|activation|lizenz|licence|licencia)"
@@ -99,7 +99,7 @@ PATTERNS = Patterns(
     _row("os.version", rf"{_OS_NAME}(?: (?-i:[A-Z])\w+){{0,2}} \((?P<v>\d+(?:\.\d+)+), .*$", alone=True),
     _row("os.build", rf"{_OS_NAME}(?: (?-i:[A-Z])\w+){{0,2}} \(build (?P<v>\d{{3,6}})\)$", alone=True),
     _row("os.build", r"\b(?:build|kompilacja|compilation|compilaci[oó]n|compila[cç][aã]o|compilazione) (?:number )?(?P<v>\d+(?:\.\d+)+)(?![\w.]*\w:)"),
-    _row("host.booted_at", rf"\b(?:last (?:started|booted|restarted)|was (?:started|booted)|has been up since|up since|running since|started on|booted on|booted at|; started|, started|; booted|, booted)\b.{{0,12}}?(?P<v>{_DATE})"),
+    _row("host.booted_at", rf"\b(?:last (?:started|booted|restarted)|was (?:started|booted)|has been up since|up since|running since|started on|booted on|booted at|; started|, started|; booted|, booted)\b.{{0,12}}?(?P<v>{DATE})"),
     _row("firmware.secure_boot", r"\bsecure boot (?:is )?(?:switched |turned )?(?P<v>on|off|enabled|disabled|active|inactive)\b"),
     _row("firmware.mode", r"\bin (?P<v>uefi|legacy|bios) mode\b"),
     _row("os.name", rf"\b(?:l[äa]uft(?: unter)?|tourne (?:sous|avec)|utilise|ejecuta|usa|corre|executa|gira (?:con|su)|esegue|draait(?: op)?|dzia[łl]a(?: pod kontrol[ąa])?) (?P<v>{_OS_NAME})"),
@@ -113,7 +113,7 @@ PATTERNS = Patterns(
     _row("os.architecture", r"\bbuild [\d.]+,? (?P<v>x86[-_]64|amd64|arm64|aarch64)\b"),
     _row("host.domain", r"\b(?:pc|computer|machine) is part of (?:the domain )?(?P<v>[a-z][\w-]*(?:\.[\w-]+)+)"),
     _row("os.architecture", r"(?<![\w-])(?P<v>(?:32|64)[- ]?bits?(?: arm)?)\b"),
-    _row("os.installed_at", rf"\b(?:was |been )?(?:installed|set up)(?: on| at)? (?P<v>{_DATE})"),
+    _row("os.installed_at", rf"\b(?:was |been )?(?:installed|set up)(?: on| at)? (?P<v>{DATE})"),
     _row("os.language", r"\blanguage (?:is )?(?P<v>[a-z]{2}-(?-i:[A-Z]{2}))\b"),
     _row("host.time_zone", r"\btime ?zone (?:is )?(?P<v>(?-i:[A-Z(+])[^,.;]{2,40})"),
     _row("os.kernel", r"\bkernel is (?P<v>[\w.-]*\d\.\d[\w.-]*\w)"),
@@ -132,7 +132,7 @@ PATTERNS = Patterns(
     _row("licence.grace", r"\b(?P<v>\d{1,3} days?) (?:of grace|of the grace period|left|remain)"),
     _row("licence.channel", r"\b(?:licen[cçz][ei]?\w*|lizenz|licencj\w+)\b.{0,20}?\b(?P<v>au d[ée]tail|al detalle|al dettaglio|a retalho|im einzelhandel|detailhandel|detaliczna)\b"),
     _row("os.name", r"(?:(?:^|[:.] )|\b(?:this is|dit is|dies ist|das ist|voici|c'est|es|questo è|è|este é|to jest) )(?P<v>(?-i:[A-Z])\w*(?: (?-i:[A-Z])\w*)? (?:OS|Linux) \d+(?:\.\d+)*)(?=, (?:[ée]dition|ausgabe|edici[óo]n|edi[çc][ãa]o|edizione|editie|edycja|wydanie)\b)"),
-    _row("licence.expires_at", rf"\bl[äa]uft (?:am )?(?P<v>{_DATE})"),
+    _row("licence.expires_at", rf"\bl[äa]uft (?:am )?(?P<v>{DATE})"),
     _row("os.edition", r"\b(?:[ée]dition|ausgabe|edici[óo]n|edi[çc][ãa]o|edizione|editie|edycja) (?P<v>(?-i:[A-Z])\w*(?: (?-i:[A-Z])\w*)?)\b"),
     _row("licence.state", r"\b(?:is|has been) (?:now |permanently )?(?:activated|licensed)\b", "active"),
     _row("licence.state", rf"\b{_LICENCE} (?:has )?(?:expired|run out|ended)\b", "expired"),
@@ -142,14 +142,14 @@ PATTERNS = Patterns(
     _row("licence.permanent", rf"\b{_LICENCE}\b(?:(?!\b(?:not|no)\b)[^.]){{0,60}}\band (?:is|was given|lasts) for (?:good|ever)\b", "yes"),
     _row("licence.permanent", r"(?:\bnon (?:è|e')|\bno es|\bn'est pas|\bn[ãa]o é|\bis niet|\bist nicht|\bnie jest) (?:permanent\w*|dauerhaft|unbefristet|definitiv\w*|blijvend|sta[łl]a|bezterminowa)\b", "no"),
     _row("licence.permanent", rf"\bpermanently activated\b|\b{_LICENCE} never (?:expires|runs out|ends)\b", "yes"),
-    _row("licence.expires_at", rf"\b(?:runs out|expires|will expire|ends|is valid until|valid until|läuft ab)(?: on| at| am)? (?P<v>{_DATE})"),
+    _row("licence.expires_at", rf"\b(?:runs out|expires|will expire|ends|is valid until|valid until|läuft ab)(?: on| at| am)? (?P<v>{DATE})"),
     _row("licence.expires_at", r"\b(?:licen[cs]e|lizenz|licence|licencia|licen[çc]a|licenza|licentie|licencja)\b.{0,20}?\b(?P<v>never expires|does not expire|l[äa]uft (?:nie(?:mals)?|nicht) ab|n'expire jamais|n'expire pas|no caduca nunca|nunca caduca|no caduca|nunca expira|n[ãa]o expira|non scade mai|non scade|verloopt nooit|verloopt niet|nigdy nie wygasa|nie wygasa)\b"),
     _row("licence.permanent", r"\b(?:dauerhaft aktiviert|activ[ée]e? (?:d[ée]finitivement|de fa[çc]on permanente)|activad[oa] de forma permanente|ativad[oa] permanentemente|attivat[oa] in modo permanente|permanent geactiveerd|trwale aktywowan[yae]|valid for good|activated for good)\b", "yes"),
     _row("licence.channel", r"\b(?:licen[cçz][ei]?\w*|licencj\w+|lizenz)\b[^.;]{0,30}?\b(?P<v>(?:en |por |per |de |na )?(?:volumen?s?|abonnement|suscripci[óo]n|assinatura|abbonamento|subskrypcj\w|zbiorcz\w+|wolumenow\w+|detaliczn\w+|abo|oem|valutazione|evaluaci[óo]n|avalia[çc][ãa]o|[ée]valuation))\b"),
     _row("licence.channel", r"\b(?P<v>volumen|einzelhandels|abonnement|test|probe|oem|volume)-?(?:lizenz|licentie)\b"),
     _row("licence.permanent", r"\b(?:lizenz|licence|licencia|licen[çc]a|licenza|licentie|licencja)\b.{0,30}\b(?:nicht unbefristet|befristet|temporaire|temporal|tempor[áa]ria|temporanea|tijdelijk|czasowa|nie jest bezterminowa)\b", "no"),
     _row("licence.permanent", r"\b(?:lizenz|licence|licencia|licen[çc]a|licenza|licentie|licencja)\b(?:(?!\b(?:no|not|non|n[ãa]o|pas|nicht|niet|nie)\b).){0,30}\b(?:unbefristet|illimit[ée]e|ilimitada|perp[ée]tu\w+|perpetua|onbeperkt|bezterminowa|permanente|dauerhaft)\b", "yes"),
-    _row("licence.expires_at", rf"\b(?:valable|valide|valid[ao]|g[üu]ltig|geldig|wa[żz]n[ay]|fino|expire|caduca|vence|expira|scade|verloopt|vervalt|wygasa|endet|termina)\b.{{0,25}}?(?P<v>{_DATE})"),
+    _row("licence.expires_at", rf"\b(?:valable|valide|valid[ao]|g[üu]ltig|geldig|wa[żz]n[ay]|fino|expire|caduca|vence|expira|scade|verloopt|vervalt|wygasa|endet|termina)\b.{{0,25}}?(?P<v>{DATE})"),
     _row("memory.limit", rf"\b(?:nimmt|fasst|unterst[üu]tzt|accepte|prend en charge|admite|soporta|suporta|aceita|supporta|accetta|ondersteunt|obs[łl]uguje|mie[śs]ci|przyjm(?:ie|uje)|regge|aguanta|aguenta|draagt|tr[äa]gt)\b.{{0,40}}?(?P<v>{_SIZE})"),
     _row("memory.usable", rf"\b(?:nutzbar|verwendbar|utilisable|utilizable|utiliz[áa]vel|utilizzabil[ei]|bruikbaar|u[żz]yteczn\w+)\s*:?\s*(?P<v>{_SIZE})"),
     _row("memory.usable", rf"(?P<v>{_SIZE}) (?:nutzbar|verwendbar|utilisables?|utilizables?|utiliz[áa]ve(?:l|is)|utilizzabil[ei]|bruikbaar|u[żz]yteczn\w+)\b"),
@@ -170,11 +170,11 @@ PATTERNS = Patterns(
     _row("licence.server", r"\b(?:last checked|activated|renewed) (?:by|at|with) (?P<v>[\w-]+(?:\.[\w-]+){2,})"),
     _row("licence.resets_left", r"\b(?P<v>\d{1,4}) (?:\w+ )?(?:resets?|rearms?) (?:remain|are left|left|possible)"),
     _row("licence.key_tail", r"\b(?:last|final) (?:five|5|part)\b.{0,30}\bkey\b.{0,12}?\b(?-i:(?P<v>[A-Z0-9]{5}))\b"),
-    _row("licence.expires_at", rf"\b(?:activated|licen[cs]ed|aktiviert|activ[ée]e?|activad[oa]|ativad[oa]|attivat[oa]|geactiveerd|aktywowan[yae])\b[^.;]{{0,50}}?\b(?:until|till|through|bis(?: zum)?|jusqu'au|hasta(?: el)?|at[ée]|fino al|tot|do) (?P<v>{_DATE})"),
+    _row("licence.expires_at", rf"\b(?:activated|licen[cs]ed|aktiviert|activ[ée]e?|activad[oa]|ativad[oa]|attivat[oa]|geactiveerd|aktywowan[yae])\b[^.;]{{0,50}}?\b(?:until|till|through|bis(?: zum)?|jusqu'au|hasta(?: el)?|at[ée]|fino al|tot|do) (?P<v>{DATE})"),
     _row("memory.installed", rf"(?P<v>{_SIZE})\s+(?:of (?:memory|ram) )?(?:are|is) (?:fitted|installed|built in|present)\b"),
     _row("host.user", r"\byou are (?:signed in as )?(?P<v>[\w.-]+\\[\w.-]+)"),
     _row("host.user", r"(?P<v>[\w.-]+\\[\w.-]+) (?:since|seit|depuis|desde|dal|dalle|sinds|od) \d.*$", alone=True),
-    _row("host.booted_at", rf"\bup\b.{{0,50}}?\bsince (?P<v>{_DATE})"),
+    _row("host.booted_at", rf"\bup\b.{{0,50}}?\bsince (?P<v>{DATE})"),
     _row("licence.key_tail", r"\bkey (?:ends (?:in|with)|ending(?: in| with)?) (?:\.{2,3}|…|\*+)?-?(?P<v>[A-Z0-9]{5})\b"),
     _row("host.name", r"\b(?:host|computer|machine|pc)(?: name)?:? (?P<v>[A-Za-z]\w*(?:-\w+)*-\w*\d\w*)\b"),
     _row("host.name", r"\b(?:report|sheet|\d) (?:of|on|for) (?P<v>(?-i:[A-Z]{2,})(?:-[A-Z0-9]+)*-\w*\d)\b"),
@@ -320,7 +320,7 @@ _CHECK_SAYS = (
     _row("health_check.target", r"\b(?:check|scan|test|verif)\w*(?: [\w-]+){0,3}? (?:of|on|for) (?P<v>[A-Za-z]\w{1,20}:)(?!\w)"),
     _row("health_check.target", rf"{_CHECKED} (?P<v>[A-Za-z]:\\?(?![\w\\])|/[\w/.-]*|disk \d{{1,2}})"),
     _row("health_check.target", rf"\b{DRIVES} (?P<v>[A-Z]:) (?:{IS_CHECKED})"),
-    _row("health_check.at", rf"(?:{_CHECKED}|\bat|\bon|\bended|\bfinished|\bstarted|\bran)\b.{{0,40}}?(?P<v>{_DATE})"),
+    _row("health_check.at", rf"(?:{_CHECKED}|\bat|\bon|\bended|\bfinished|\bstarted|\bran)\b.{{0,40}}?(?P<v>{DATE})"),
     _row("health_check.result", r"\bdid not finish\b|\bwas not (?:run|started)\b|\bnot (?:been )?(?:finished|completed)\b|\b(?:stopped|cancelled|interrupted|aborted) by\b|\bwas (?:stopped|cancelled|interrupted|aborted)\b", "not-finished"),
     _row("health_check.result", r"\b(?:could|can) ?not (?:be )?(?:repair|fix|mend|correct)(?:ed)?\b|\bnot all of them\b.{0,30}\brepaired\b", "damaged"),
     _row("health_check.result", r"\b(?:found|damaged|corrupt|errors?|problems?)\b.{0,80}\b(?:repaired|fixed|mended|corrected)\b|\b(?:repaired|fixed|mended)\b.{0,40}\b(?:all|successfully)\b", "repaired"),

@@ -16,6 +16,7 @@ from yes_tally.core.reading.drafts import Item
 from yes_tally.core.reading.drives import drives_told
 from yes_tally.core.reading.item_lines import read_item_lines
 from yes_tally.core.reading.labels import words_of
+from yes_tally.core.reading.licences_said import said_of_licence
 from yes_tally.core.reading.memory_sockets import rows_of_sockets
 from yes_tally.core.reading.name_lookups import look_ups
 from yes_tally.core.reading.phrases import SUBJECTS, subjects_in
@@ -48,7 +49,7 @@ def read_statements(interpreter: Interpreter, lines: Sequence[Line], command: st
     """Read what the lines that no shape could read say in sentences; a check's words belong to that check."""
     read = {draft.entry.line for draft in interpreter.drafts[interpreter.section_from :]} | interpreter.blanks
     left = [line for line in lines if line.number not in read]
-    if not any(line.text.strip() for line in left):
+    if not any(line.text.strip() for line in left) and not any(line.text.rstrip().endswith(".") for line in lines):
         return
     of_checks = lines_of_checks(left)
     sentences = [line for line in left if line.number in of_checks]
@@ -78,7 +79,10 @@ def read_statements(interpreter: Interpreter, lines: Sequence[Line], command: st
     told = {(draft.fact, draft.entry.line) for draft in interpreter.drafts[before:]}
     spoken = {draft.fact.partition(".")[0] for draft in interpreter.drafts[interpreter.section_from :]}
     facts, reach, checks = spoken_of(_as_one(left))
+    of_licence = {stated.fact for stated in _of_licence(interpreter, lines, left, told)}
     for stated in statements(left, PATTERNS) if facts else ():
+        if stated.fact in of_licence:
+            continue
         if (stated.fact, stated.line) not in told and not _said_of_others(stated, spoken, left):
             state(interpreter, stated, None)
     if reach:
@@ -89,6 +93,26 @@ def read_statements(interpreter: Interpreter, lines: Sequence[Line], command: st
     asked = next((row.word for row in CHECKS_ASKED.passing(command) if row.pattern.search(command)), "")
     if checks or asked or of_checks:
         _checks(interpreter, left, asked)
+
+
+def _of_licence(
+    interpreter: Interpreter, lines: Sequence[Line], left: Sequence[Line], told: set[tuple[str, int]]
+) -> list[Stated]:
+    """Read what sentences say of the licence, also those that a colon makes look like pairs; what they say."""
+    unread = {line.number for line in left}
+    prose = [line for line in lines if line.number in unread or line.text.rstrip().endswith(".")]
+    if len(prose) > _MOST_SENTENCES:
+        return []
+    told = told | {(draft.fact, draft.entry.line) for draft in interpreter.drafts[interpreter.section_from :]}
+    said = list(said_of_licence(prose))
+    for stated in said:
+        if (stated.fact, stated.line) not in told:
+            state(interpreter, stated, None)
+    return said
+
+
+# Of so many lines none are prose about a licence.
+_MOST_SENTENCES = 100
 
 
 _TICKED = re.compile(

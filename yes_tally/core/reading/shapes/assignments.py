@@ -139,10 +139,10 @@ def _lines_of_pairs(lines: Sequence[Line]) -> list[Group]:
     if not colons:
         return next((told for between in marks if (told := _labelled_by_place(lines, between))), [])
     for between in marks:
-        told = [_pairs_between(line, between) for line in lines]
-        firsts = {group.entries[0].label for group in told if group}
-        if all(told) and len(firsts) == 1 and _said_of_all(told):
-            return [group for group in told if group]
+        told = [group for line in lines if (group := _pairs_between(line, between))]
+        firsts = {group.entries[0].label for group in told}
+        if len(told) == len(lines) and len(firsts) == 1 and _said_of_all(told):
+            return told
     return []
 
 
@@ -199,9 +199,9 @@ def _parts(line: Line, between: re.Pattern[str]) -> list[tuple[str, int]]:
 _BULLET = re.compile(r"\s*(?:[-*•] |\[?\d{1,3}[\].)] )?\s*")
 
 
-def _said_of_all(told: Sequence[Group | None]) -> bool:
+def _said_of_all(told: Sequence[Group]) -> bool:
     """Whether most labels of the lines stand on all of them."""
-    labels = [{entry.label for entry in group.entries} for group in told if group]
+    labels = [{entry.label for entry in group.entries} for group in told]
     shared = set.intersection(*labels)
     return len(shared) >= _LEAST and len(shared) * 2 >= max(map(len, labels))
 

@@ -63,7 +63,7 @@ def lay_out(lines: Sequence[Line]) -> Layout | None:
     if sum(len(cells) > 1 and cells[1][0][0] in ":=" for _, cells in body) * 2 > len(body):
         return None  # pairs whose marks stand apart
     if field:
-        body.insert(0, (rows[0], [(field, 0), *head]))
+        body.insert(0, (rows[0], ((field, 0), *head)))
     labels = [cells[0][0].rstrip(" :.") for _, cells in body if cells]
     if len({words_of(label) for label in labels if words_of(label) in SUBJECTS}) * 2 > len(labels):
         return None  # each row tells of a thing of its own

@@ -13,7 +13,7 @@ import re
 from collections.abc import Iterator, Sequence
 
 from yes_tally.core.reading.decode import Line
-from yes_tally.core.reading.prose import DENIES, Sentence, sentences_of
+from yes_tally.core.reading.prose import DENIES, NO_MONTH, Sentence, sentences_of
 from yes_tally.core.reading.sentences import DATE, MAX_STATEMENT, Stated
 from yes_tally.core.reading.shapes.layout import indent_of
 from yes_tally.core.words import plain
@@ -61,8 +61,7 @@ _ENDS = (
 _EXPIRES = re.compile(rf"\b{_ENDS}\b")
 _NEVER = re.compile(r"\b(?:never|nie(?= ab\b)|niemals|jamais|nunca|mai|nooit|nigdy)\b")
 _DATED = re.compile(DATE, re.I)
-# The point behind a day (``3. März``) ends nothing.
-_CLAUSE = re.compile(r"(?<!\d)[.;:!?](?:\s+|$)")
+_CLAUSE = re.compile(rf"[.;:!?](?:\s+{NO_MONTH}|$)")
 _OF_OTHERS = re.compile(
     r"\b(?:password|kennwort|passwort|mot de passe|contrasena|palavra-passe|senha|wachtwoord|haslo|lease|bail|concesion|certificate|zertifikat|certificat\w*|account|konto|compte|cuenta|conta|utente)\b"
 )

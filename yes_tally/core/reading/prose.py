@@ -16,6 +16,12 @@ DENIES = re.compile(
 )
 
 
+# The point behind a day (``3. März``) ends nothing.
+NO_MONTH = r"(?!(?:Jan|Feb|M[äa]r|Apr|Mai|Jun|Jul|Aug|Sep|Okt|Nov|Dez))"
+# Where one sentence ends and the next begins on a line.
+ENDS = re.compile(rf"(?<=[.!?])\s+{NO_MONTH}(?=[^\W\d_a-zà-ż])|(?:(?<=[^\W\d_]{{3}}\.)|(?<=[KMGT]B\.))\s+(?=\d)")
+
+
 @dataclass(frozen=True, slots=True)
 class Sentence:
     """A line that begins with words, with the lines below that go on with it."""

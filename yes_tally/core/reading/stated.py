@@ -14,6 +14,7 @@ from yes_tally.core.reading.decide import Guess
 from yes_tally.core.reading.decode import Line
 from yes_tally.core.reading.drafts import Item
 from yes_tally.core.reading.drives import drives_told
+from yes_tally.core.reading.facts_said import said_of_pc
 from yes_tally.core.reading.item_lines import read_item_lines
 from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.licences_said import said_of_licence
@@ -78,10 +79,16 @@ def read_statements(interpreter: Interpreter, lines: Sequence[Line], command: st
                 _clauses(interpreter, line)
     told = {(draft.fact, draft.entry.line) for draft in interpreter.drafts[before:]}
     spoken = {draft.fact.partition(".")[0] for draft in interpreter.drafts[interpreter.section_from :]}
+    spoken |= set(interpreter.heading(command))
     facts, reach, checks = spoken_of(_as_one(left))
     of_licence = {stated.fact for stated in _of_licence(interpreter, lines, left, told)}
+    of_pc = list(said_of_pc(interpreter, left)) if len(left) <= _MOST_SENTENCES else []
+    for stated in of_pc:
+        if (stated.fact, stated.line) not in told and not _said_of_others(stated, spoken, left):
+            state(interpreter, stated, None)
+    of_pc_told = {stated.fact for stated in of_pc}
     for stated in statements(left, PATTERNS) if facts else ():
-        if stated.fact in of_licence:
+        if stated.fact in of_licence or stated.fact in of_pc_told:
             continue
         if (stated.fact, stated.line) not in told and not _said_of_others(stated, spoken, left):
             state(interpreter, stated, None)
@@ -337,9 +344,12 @@ def _said_of_others(stated: Stated, spoken: set[str], lines: Sequence[Line]) -> 
     text = next((line.text for line in lines if line.number == stated.line), "")[:MAX_STATEMENT]
     if group == "licence" and _OF_A_PASSWORD.search(text):
         return True
+    named = {at.group for at in subjects_in(words_of(text))}
+    if stated.fact == "os.installed_at" and any(group in ITEMS for group in named) and "os" not in named:
+        return True  # ``The printer was installed on …``
     if group in spoken or not _SAY_THE_SAME.get(group, set()) & spoken:
         return False
-    return all(at.group != group for at in subjects_in(words_of(text)))
+    return group not in named
 
 
 _OF_A_PASSWORD = re.compile(

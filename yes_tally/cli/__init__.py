@@ -10,14 +10,14 @@ import subprocess
 import sys
 from datetime import datetime
 from pathlib import Path
-from typing import Annotated
+from typing import TYPE_CHECKING, Annotated
 
 import typer
 
 from yes_tally.cli import standins
-from yes_tally.core.failures import FAILURE_SENTENCES
-from yes_tally.core.reading.as_json import report_as_json
-from yes_tally.core.reading.reader import ReadReport, read
+
+if TYPE_CHECKING:
+    from yes_tally.core.reading.reader import ReadReport
 
 app = typer.Typer(
     no_args_is_help=True, add_completion=False, help="Yes Tally: what the office's PCs say, read and sealed."
@@ -37,6 +37,9 @@ def read_command(
     as_json: Annotated[bool, typer.Option("--json", help="Print JSON instead of text.")] = False,
 ) -> None:
     """Read reports and print what they say."""
+    from yes_tally.core.reading.as_json import report_as_json
+    from yes_tally.core.reading.reader import read
+
     reports = []
     for file in files:
         try:
@@ -54,6 +57,8 @@ def read_command(
 
 
 def _print_report(file: str, report: ReadReport) -> None:
+    from yes_tally.core.failures import FAILURE_SENTENCES
+
     typer.echo(f"{file}: {len(report.lines)} lines, {report.encoding}, {len(report.readings)} readings")
     for section in report.sections:
         if section.failure:
@@ -105,6 +110,7 @@ def check_command(
     from yes_tally.core.expecting.judgement import Visited
     from yes_tally.core.expecting.parse import parse_spec
     from yes_tally.core.expecting.terms import SpecMistakes
+    from yes_tally.core.reading.reader import read
     from yes_tally.core.settling.settle import settle
 
     try:

@@ -137,6 +137,7 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
         (re.compile(r"(/\d{1,2})\b"), "adapter.mask"),
         (re.compile(r"/\s*(255(?:\.\d{1,3}){3})"), "adapter.mask"),
         (re.compile(r"(?:netmask|mask) (\S+)", re.I), "adapter.mask"),
+        (re.compile(r"/\d{1,2} (?:from|by|von|de|du|da|di|van|od) (\d+(?:\.\d+){3})\b", re.I), "adapter.dhcp_server"),
         (re.compile(r"\bDHCP,? (?:server|serveur|servidor|serwer):? (\d+(?:\.\d+){3})", re.I), "adapter.dhcp_server"),
         (re.compile(r"\(?DHCP(?: (?:from|by|server|lease from|von|de|da|van|od))?:? (\d+(?:\.\d+){3})", re.I), "adapter.dhcp_server"),
     ),

@@ -48,7 +48,7 @@ def told_bare(
     flat = asides_as_commas(_COUNTS_SLASHED.sub(",  ", row.entry.printed[:MAX_TOLD]))
     row.entry = replace(row.entry, printed=flat + row.entry.printed[MAX_TOLD:])
     parts = [m for m in _PARTS.finditer(row.entry.printed[:MAX_TOLD]) if m.group().strip()]
-    if len(parts) < _LEAST_PARTS:
+    if len(parts) < _LEAST_PARTS or (group == "processor" and _COUNTS_THEM.fullmatch(parts[0].group().strip())):
         return False
     _name_first(row, parts)
     first_read = _drive_first(row, parts[0]) or _measure_first(row, parts[0])
@@ -72,6 +72,11 @@ def told_bare(
     return True
 
 
+# ``2 sockets, 64 threads``: the sum of all.
+_COUNTS_THEM = re.compile(
+    r"\d{1,3} (?:sockets?|processors?|cpus?|packages?|prozessor(?:en)?|sockel|processeurs?|procesador(?:es)?|processador(?:es)?|processor[ei]|processoren|procesor(?:y|[óo]w)?)",
+    re.I,
+)
 _MARKED = re.compile(r"\s*[\[(]([^\W\d_]+(?: [^\W\d_]+)?)[\])]")
 
 

@@ -19,7 +19,7 @@ if TYPE_CHECKING:
 
 # How a device is.
 _DEVICE_STATE = re.compile(
-    r"(?:in)?a[ck]ti(?:ve|f|ef|[vw]o|va|vo)|(?:in)?aktiv|(?:in)?attiv[oa]|(?:nie)?aktywn[aye]|on|off|an|aus|in ordnung|(?:aus|ein)geschaltet|en ordre|en orden|em ordem|in orde|w porz[ąa]dku|works|working(?: (?:properly|well|normally))?|ok|okay|ready|(?:not )?in use|disabled|enabled|switched (?:on|off)|faulty|not working|problem|"
+    r"(?:in)?a[ck]ti(?:ve|f|ef|[vw]o|va|vo)|(?:in)?aktiv|(?:in)?attiv[oa]|(?:nie)?aktywn[aye]|on|off|an|aus|in ordnung|(?:aus|ein)geschaltet|en ordre|en orden|em ordem|in orde|w porz[ąa]dku|works|em funcionamento|en funcionamiento|en fonctionnement|desligad[oa]|apagad[oa]|spent[oa]|éteint\w*|working(?: (?:properly|well|normally))?|ok|okay|ready|(?:not )?in use|disabled|enabled|switched (?:on|off)|faulty|not working|problem|"
     r"funktioniert|in betrieb|betriebsbereit|deaktiviert|aktiviert|nicht in gebrauch|gest[öo]rt|fonctionne|en service|en marche|d[ée]sactiv[ée]e?|activ[ée]e?|hors service|"
     r"funciona(?:ndo)?|a funcionar|em uso|en uso|in uso|desactivad[oa]|deshabilitad[oa]|habilitad[oa]|desativad[oa]|ativad[oa]|funzionante|funziona|in funzione|disattivat[oa]|attivat[oa]|"
     r"werkt|in gebruik|uitgeschakeld|ingeschakeld|dzia[łl]a|sprawn[aye]|w u[żz]yciu|wy[łl][ąa]czon[aye]|w[łl][ąa]czon[aye]|"

@@ -331,9 +331,12 @@ def _are_updates(lines: Sequence[Line], interpreter: Interpreter) -> bool:
     """Whether every line begins with what updates are called by, has a day in its next cell and words in its last: a list
     that nothing names."""
     rows = [cells for line in lines if len(cells := cells_by_gap(line.text)) > 2]
+    day = FACTS["update.installed_at"]
     return len(rows) >= _LEAST_UPDATES and all(
-        _UPDATE_ID.match(cells[0][0])
-        and understand(FACTS["update.installed_at"], cells[1][0], interpreter.locale)
+        any(
+            _UPDATE_ID.match(number) and understand(day, at, interpreter.locale)
+            for number, at in ((cells[0][0], cells[1][0]), (cells[1][0], cells[0][0]))
+        )
         and " " in cells[-1][0]
         for cells in rows
     )

@@ -74,7 +74,7 @@ TEXT_FORMS: dict[str, re.Pattern[str]] = {
         r"(?:[^\d()]*\((?:pid ?[=:]? ?)?(?=\d+\)))?(?:users:\(\(\"[^\"]*\",pid=)?(?P<keep>\d+)(?:,fd=.*|/.*|\))?$"
     ),
     # What is reached over a network is on no disk of this PC.
-    "volume.disk": re.compile(r"(?P<keep>[^:\\]+)$"),
+    "volume.disk": re.compile(r"(?P<keep>\d{1,3})(?:,| \()|[^:\\]+$"),
     "partition.disk": re.compile(r"(?P<keep>[^:]+)$"),
     "disk.number": re.compile(r"(?:\D{0,12}\s)?(?P<keep>\d{1,3})$"),
     "partition.number": re.compile(r"(?:\D{0,12}\s)?(?P<keep>\d{1,3})$"),

@@ -173,13 +173,15 @@ def _uuid(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
 _ADDRESS_LISTS = {"adapter.ipv4": 4, "adapter.ipv6": 6, "adapter.dns": 0, "lookup.address": 0}
 
 
+# ``10.20.1.66/24 from 10.20.1.2``: who gave the address.
+_GIVEN_BY = re.compile(r"(?<=\d),? (?:from|by|von|de|du|da|di|van|od) (?=\d).*")
 _MASKED = re.compile(r"\s*/\s*255(?:\.\d{1,3}){3}")
 
 
 def _list(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
     if fact.name in _ADDRESS_LISTS:
         version = _ADDRESS_LISTS[fact.name]
-        own = _MASKED.sub("", _IN_BRACKETS.sub("", text)) if version else text
+        own = _GIVEN_BY.sub("", _MASKED.sub("", _IN_BRACKETS.sub("", text))) if version else text
         parts = [a for a in addresses(own) if not version or (":" in a) == (version == 6)]
     else:
         parts = [part.strip(" *\"'{}[]") for part in re.split(r"[,;|]|\s{2,}", text)]

@@ -203,7 +203,7 @@ LABELS: dict[str, str] = {
     "account.enabled": "etat|statut|actif|active|activee|compte actif",
     "account.admin": "administrateur|admin|droits|rôle|gere poste|droits administrateur|est administrateur|administre|privileges",
     "account.password_required": "mot passe requis|mot passe obligatoire|mot de passe requis|mot passe exige|mot passe demande|mot passe necessaire|exige mot passe|besoin mot passe",
-    "account.password_set_at": "mot passe change|mot passe modifie|dernier changement mot passe|mot passe defini|mot passe change le|mot de passe changé|mot de passe changé le|mot de passe change|mot passe pose",
+    "account.password_set_at": "mot passe change|mot passe modifie|dernier changement mot passe|mot passe defini|mot passe change le|mot de passe changé|mot de passe changé le|mot de passe change|mot passe pose|défini le|changé le|changé|défini",
     "account.password_expires_at": "expire|expire le|n expire|mot passe expire|expiration mot passe|mot passe expire le|mot passe valable|mot passe valide|mot passe prend fin",
     "account.last_logon_at": "derniere ouverture|derniere entree|derniere fois|derniere connexion|derniere ouverture session|derniere session|dernier acces|s est connecte|connecte",
     "account.groups": "groupes|groupe|membre|appartenance aux groupes|appartient à|groupes locaux",

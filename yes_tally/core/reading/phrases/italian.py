@@ -203,7 +203,7 @@ LABELS: dict[str, str] = {
     "account.enabled": "stato|abilitato|attivo|attiva|account attivo",
     "account.admin": "amm|amministratore|admin|amministra|diritti amministratore|e amministratore|privilegi",
     "account.password_required": "password richiesta|password obbligatoria|password necessaria|richiede password|serve password",
-    "account.password_set_at": "password cambiata|password modificata|ultima modifica password|password impostata|ultimo cambio password",
+    "account.password_set_at": "password cambiata|password modificata|ultima modifica password|password impostata|ultimo cambio password|cambiata|impostata|cambiata il",
     "account.password_expires_at": "scade|scade il|password scade|scadenza password|password valida|password scadenza",
     "account.last_logon_at": "ultima entrata|ultima volta|ultima sessione|ultimo accesso|ultimo login|ultima sessione|ha effettuato accesso|entrato|collegato",
     "account.groups": "gruppi|gruppo|membro|appartiene a|appartenenza ai gruppi|gruppi locali",

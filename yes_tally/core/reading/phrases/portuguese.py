@@ -203,7 +203,7 @@ LABELS: dict[str, str] = {
     "account.enabled": "estado|ativa|ativada|habilitada|ativo|conta ativa",
     "account.admin": "administrador|admin|administra|direitos administrador|e administrador|privilegios",
     "account.password_required": "palavra passe obrigatoria|senha obrigatoria|senha exigida|senha necessaria|exige senha|senha requerida|palavra passe exigida|palavra passe necessaria|palavra passe requerida|precisa senha|requer senha|exige palavra passe",
-    "account.password_set_at": "palavra passe alterada|senha alterada|senha definida|ultima alteracao senha|senha mudada|palavra passe definida|palavra passe mudada|palavra-passe alterada|ultima alteração da palavra-passe|ultima alteração da senha|palavra-passe alterada em|senha alterada em|palavra-passe definida em",
+    "account.password_set_at": "palavra passe alterada|senha alterada|senha definida|ultima alteracao senha|senha mudada|palavra passe definida|palavra passe mudada|palavra-passe alterada|ultima alteração da palavra-passe|ultima alteração da senha|palavra-passe alterada em|senha alterada em|palavra-passe definida em|alterada|definida|alterada em",
     "account.password_expires_at": "expira|expira em|caduca|vence|palavra passe expira|senha expira|validade senha|senha caduca|senha valida|senha vence|palavra passe caduca|palavra passe valida|palavra passe vence|expiração da palavra-passe|expiração da senha|palavra-passe expira em|senha expira em",
     "account.last_logon_at": "ultima entrada|ultima vez|ultima sessao|ultimo inicio sessao|ultimo acesso|ultimo logon|ultima sessao|ultimo login|entrou|iniciou sessao",
     "account.groups": "grupos|grupo|membro|pertence a|grupos locais",

@@ -203,7 +203,7 @@ LABELS: dict[str, str] = {
     "account.enabled": "estado|habilitada|activa|activada|habilitado|activo|cuenta activa",
     "account.admin": "administrador|administradora|admin|permisos|rol|administra|derechos administrador|es administrador|privilegios",
     "account.password_required": "contrasena obligatoria|contrasena requerida|requiere contrasena|contrasena exigida|contrasena necesaria|clave obligatoria|clave requerida|clave exigida|clave necesaria|necesita contrasena|usa contrasena",
-    "account.password_set_at": "contrasena cambiada|contrasena establecida|ultimo cambio contrasena|cambio contrasena|contrasena puesta|contrasena definida|clave cambiada|clave establecida|clave puesta|clave definida",
+    "account.password_set_at": "contrasena cambiada|contrasena establecida|ultimo cambio contrasena|cambio contrasena|contrasena puesta|contrasena definida|clave cambiada|clave establecida|clave puesta|clave definida|cambiada|definida|cambiada el",
     "account.password_expires_at": "caduca|caduca el|expira|expira el|vence|vence el|contrasena caduca|caducidad contrasena|contrasena vence|contrasena expira|vencimiento contrasena|contrasena valida|clave caduca|clave vence|clave expira|clave valida",
     "account.last_logon_at": "ultima entrada|ultima vez|ultima sesion|ultimo inicio sesion|ultima sesion|ultimo acceso|ultima conexion|ha entrado|entrado|entro|ultima entrada",
     "account.groups": "grupos|grupo|miembro|pertenece a|pertenencia a grupos|grupos locales",

@@ -67,11 +67,11 @@ def nested(lines: Sequence[Line], pairs: Sequence[Pair | None]) -> list[Group]:
         elif (pair is None and (opens or _heads(pairs, index, text))) or (pair and not pair.value and opens):
             while stack[-1][0] >= indent:
                 stack.pop()
-            child = Group(Heading(text.strip(), line.number, indent + 1))
+            child = Group(_heading(text.strip(), line.number, indent + 1))
             stack[-1][1].children.append(child)
             stack.append((indent if opens else indent - 1, child))
             last = None
-        elif pair and deeper and pairs[index + 1] and _numbers_kind(pair):
+        elif pair and deeper and pairs[index + 1] and (_numbers_kind(pair) or words_of(pair.label) in _CATEGORY):
             # ``Handle 0x0010, type 17: memory device`` over deeper pairs: the value says what they are told of.
             while stack[-1][0] >= indent:
                 stack.pop()
@@ -100,6 +100,21 @@ def nested(lines: Sequence[Line], pairs: Sequence[Pair | None]) -> list[Group]:
             _add(stack, indent, Entry(pair.label, pair.value, line.number, pair.column + 1))
             last = (indent, pair)
     return _records(root)
+
+
+# ``Category: Logon`` over its subcategories.
+_CATEGORY = frozenset((word,) for word in "category kategorie categorie categoria kategoria".split())
+# ``Table 17, Memory device``: the kind stands behind the number of the table that tells it.
+_KIND_BEHIND = re.compile(r"[^\W\d_]+ (?:#?\d{1,3}|0x[0-9a-f]{2,4}), (?=[^\W\d_])", re.I)
+
+
+def _heading(text: str, line: int, column: int) -> Heading:
+    """A line as a heading: of a numbered table the kind of thing that it tells of."""
+    match = _KIND_BEHIND.match(text)
+    behind = text[match.end() :].rstrip(" :") if match else ""
+    if match and names_kind(behind):
+        return Heading(behind, line, column + match.end())
+    return Heading(text, line, column)
 
 
 def _lists_record(lines: Sequence[Line], pairs: Sequence[Pair | None], indents: Sequence[int], index: int) -> bool:

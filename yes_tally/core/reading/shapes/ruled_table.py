@@ -104,7 +104,12 @@ def _blank_between(text: str, end: int, start: int) -> int | None:
     for at in range(min(start, len(text)) - 1, end - 1, -1):
         if text[at] == " ":
             return at
-    return None
+    over = text.find(" ", start, start + _RUNS_OVER)
+    return over if over >= 0 else None
+
+
+_RUNS_OVER = 8
+"""How far a cell may run into the next column."""
 
 
 def _by_order(text: str, spans: Sequence[tuple[int, int]]) -> Sequence[tuple[str, int]]:

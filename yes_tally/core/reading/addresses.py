@@ -43,12 +43,15 @@ def addresses(text: str, unspecified: bool = False) -> list[str]:
     return found
 
 
+_EVERYWHERE = frozenset(
+    "default 0/0 defecto standard défaut predeterminado predeterminada padrão predefinito predefinita standaard domyślna domyślny".split()
+) | {"par défaut"}
 _PREFIX = re.compile(r"/?[1-9]\d?")
 
 
 def ip(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
     """The first IP address or mask in a text; of a route's destination also ``default``."""
-    if fact.name == "route.destination" and text.casefold() in ("default", "0/0", "defecto", "standard", "défaut"):
+    if fact.name == "route.destination" and text.casefold() in _EVERYWHERE:
         return exactly("ip", "0.0.0.0")
     if fact.field == "mask" and _PREFIX.fullmatch(text):
         mask = mask_of(f"/{text.removeprefix('/')}")

@@ -80,7 +80,10 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
         (re.compile(rf"^(?:{BUS}) (SSD|HDD)\b", re.I), "disk.media"),
         (re.compile(rf"\b({TURNS})", re.I), "disk.media"),
     ),
-    "battery.full": ((re.compile(r"\(([\d.,]+ ?%) (?:of|von|du|de|di|del|do|da|van|z)\b", re.I), "battery.health"),),
+    "battery.full": (
+        (re.compile(r"\(([\d.,]+ ?%)(?: (?:of|von|du|de|di|del|do|da|van|z)\b|\))", re.I), "battery.health"),
+        (re.compile(r"^[\d.,']+ (?:of|out of|von|sur|de|di|van|z) ([\d.,']+ ?mWh)", re.I), "battery.design"),
+    ),
     "graphics.name": ((re.compile(r" \(?([\d.,]+ ?[MG]i?[BO])\)?$", re.I), "graphics.memory"),),
     "sound.name": ((re.compile(r", ([^,]+)$"), "sound.state"),),
     "os.name": (

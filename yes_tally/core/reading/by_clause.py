@@ -47,6 +47,7 @@ FORMS = {
         re.I,
     ),
     "firmware.mode": re.compile(r"legacy(?:[ -]mod\w+)?(?: \([^()]*\))?|UEFI(?:[ -]mod\w+)?", re.I),
+    "battery.full": re.compile(r"[\d.,']+ (?:of|out of|von|sur|de|di|van|z) [\d.,']+ ?mWh(?: \([^()]*\))?", re.I),
     "os.build": re.compile(r"(?:build )?\d+(?:\.\d+){2,}"),
     "display.width": re.compile(r"\d{3,5} ?[x×] ?\d{3,5}"),
     "account.full_name": re.compile(r"[«„“\"].+[»“”\"]"),

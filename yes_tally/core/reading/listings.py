@@ -295,7 +295,12 @@ def listed_by_label(interpreter: Interpreter, group: Group, of: str, shape: str)
     items, before = [Item(of) for _ in told], len(interpreter.drafts)
     state = next((fact for fact in fields if fact.field == "state"), None)
     said: list[int] = []
+    named: set[int] = set()
     for entry, item in zip(told, items, strict=True):
+        if _says_which(entry.label, of) and told_bare(interpreter, by_gaps(entry), of, item, shape, CALLED[of]):
+            named.add(id(item))
+            said.append(1)
+            continue
         flat = asides_as_commas(by_gaps(entry).printed)
         text, left = _BRACKETS.sub(",", flat), list(fields)
         words = told_in_words(interpreter, text, entry.line, entry.column - 1, of, item, left)
@@ -309,6 +314,8 @@ def listed_by_label(interpreter: Interpreter, group: Group, of: str, shape: str)
         return False
     for entry, item in zip(told, items, strict=True):
         interpreter.take(item)
+        if id(item) in named:
+            continue
         by = _NAME_AND_MAKER.fullmatch(entry.label) if f"{of}.maker" in FACTS else None
         alone = [word for word in entry.label.split() if SUBJECTS.get(words_of(word)) != of]
         called = by["name"] if by else alone[0] if of == "firewall" and len(alone) == 1 else entry.label
@@ -318,6 +325,11 @@ def listed_by_label(interpreter: Interpreter, group: Group, of: str, shape: str)
             maker = Entry("", by["maker"], entry.line, by.start("maker") + 1)
             interpreter.place(maker, shape, (Guess(f"{of}.maker", 0.78, "it stands in brackets after its name"),), item)
     return True
+
+
+def _says_which(label: str, of: str) -> bool:
+    """Whether a label (``Main screen``) says which one of a kind is told of, and not what it is called."""
+    return of in CALLED and any(at.group == of for at in subjects_in(words_of(label)))
 
 
 def rows_under_label(interpreter: Interpreter, group: Group, shape: str) -> bool:

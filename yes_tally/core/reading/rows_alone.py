@@ -97,7 +97,9 @@ def rows_without_head(interpreter: Interpreter, lines: Sequence[Line], around: t
             return
     if len(lines) > 1 and all(_IN_BRACES.match(line.text) for line in lines):
         group = "boot_entry"
-    group = group or ("event" if are_events(lines) else "update" if _are_updates(lines, interpreter) else None)
+    if group in (None, "software") and _are_updates(lines, interpreter):
+        group, lines = "update", lines_of_installed(lines)
+    group = group or ("event" if are_events(lines) else None)
     if group == "event" and _has_lines_below(lines) and _events_told_best(interpreter, lines):
         return
     if _names_over_cells(lines) and records_of_words(interpreter, lines, around):

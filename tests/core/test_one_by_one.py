@@ -6,6 +6,7 @@ from hypothesis import given, settings
 from hypothesis import strategies as st
 
 from tests.core.readings import told
+from tests.core.ways_of_consoles import WAYS_OF_CONSOLES
 from tests.core.ways_of_telling import BELOW, ECHOES, HEADED, LISTS, ROWS, VALUES
 from yes_tally.core.reading.reader import read
 
@@ -32,6 +33,9 @@ class OneByOne(unittest.TestCase):
 
     def test_what_stands_below(self):
         self.held(BELOW)
+
+    def test_what_consoles_print(self):
+        self.held(WAYS_OF_CONSOLES)
 
     def test_an_echo_test_in_every_language(self):
         for language, text in ECHOES.items():

@@ -28,6 +28,7 @@ from yes_tally.core.reading.memory_sockets import empty_socket, in_socket
 from yes_tally.core.reading.names_told import DEFAULTS, is_named_below, names_and_tells, names_default
 from yes_tally.core.reading.pairs_within import in_parts
 from yes_tally.core.reading.phrases import SUBJECTS, subjects_in
+from yes_tally.core.reading.phrases.elsewhere import says_elsewhere
 from yes_tally.core.reading.shapes.layout import Entry
 from yes_tally.core.reading.told_in_parts import told_under
 from yes_tally.core.reading.values import understand
@@ -59,6 +60,11 @@ def _with_commas(entry: Entry) -> Entry:
     first, bar, rest = entry.printed.partition(_BAR)
     mark = _BAR if bar and ": " in rest and ":" not in first else _DOT
     return replace(entry, printed=entry.printed.replace(mark, ",  ")) if mark in entry.printed else entry
+
+
+def _of_the_order(entry: Entry, item: Item) -> bool:
+    """``Boot order: 0003, 0001``: in which order entries are tried, and nothing of any of them."""
+    return item.group == "boot_entry" and says_elsewhere(entry.label)
 
 
 def read_entries(
@@ -124,7 +130,13 @@ def read_entries(
                 continue
             in_clauses = not guesses or _is_no_moment(interpreter, entry, guesses[0])
             in_words = item and (" " in entry.printed or (item.group == "account" and says_needed(entry.printed)))
-            if in_clauses and item and in_words and told_under(interpreter, entry, item.group, item):
+            if (
+                in_clauses
+                and item
+                and in_words
+                and not _of_the_order(entry, item)
+                and told_under(interpreter, entry, item.group, item)
+            ):
                 continue
             if guesses and guesses[0].fact in DEFAULTS and names_default(interpreter, entry, shape, guesses[0]):
                 continue

@@ -104,7 +104,8 @@ def _cannot_be(label: str, printed: str, guess: Guess, shape: str) -> bool:
     """What a labelled value is not, whatever its label may mean: a time or a count is the name of nothing; what heads
     a tagged line names an item, or nothing."""
     is_text = FACTS[guess.fact].kind == "text"
-    names = not guess.phrase or words_of(label) in SUBJECTS
+    # By its number a process is called in a column that is called after it.
+    names = (not guess.phrase or words_of(label) in SUBJECTS) and not guess.fact.endswith(".pid")
     if is_text and names and (MEASURED.match(printed) or _SPAN.fullmatch(printed)):
         return True
     if _PICTURE.match(printed) and FACTS[guess.fact].kind in ("text", "choice", "version"):

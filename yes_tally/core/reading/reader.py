@@ -44,7 +44,7 @@ from yes_tally.core.reading.shapes.layout import (
 from yes_tally.core.reading.stated import read_statements, taught_statements, title_names_host
 from yes_tally.core.reading.updates_installed import leave_out_by_state, leave_out_under, leave_out_within
 
-READER_VERSION = 12
+READER_VERSION = 13
 DOUBTFUL = 0.8
 _CLOSING = re.compile(r"\s*(?:</[\w:.-]+>|[\]})][,;]?|<\?[^>]*\?>)+\s*$")
 _LOCALE_SAMPLE = 200_000

@@ -13,7 +13,7 @@ from yes_tally.core.catalogue import FACTS, FIELDS, FactKind
 from yes_tally.core.quantity import Value, exactly
 from yes_tally.core.reading.bare_rows import told_bare
 from yes_tally.core.reading.by_clause import is_device_state
-from yes_tally.core.reading.decide import ITEM_GROUPS
+from yes_tally.core.reading.decide import ITEM_GROUPS, Guess
 from yes_tally.core.reading.decode import Line
 from yes_tally.core.reading.drafts import Draft, Item
 from yes_tally.core.reading.drives import rows_of_drives
@@ -76,6 +76,8 @@ def rows_without_head(interpreter: Interpreter, lines: Sequence[Line], around: t
     """Rows whose columns nothing names, of a thing that a heading or the command names: each cell is the field
     whose form it has, in the catalogue's order."""
     lines = [replace(line, text=line.text.rstrip()) if line.text.endswith(" ") else line for line in lines]
+    if _states_first(interpreter, lines, around):
+        return
     ruled = next((i for i, line in enumerate(lines) if i and is_rule(line.text)), len(lines))
     title = lines[0].text if lines else ""
     lines, around = _titled(
@@ -128,6 +130,30 @@ def rows_without_head(interpreter: Interpreter, lines: Sequence[Line], around: t
                 _NAME_WITH_VERSION.fullmatch(cells_by_gap(line.text)[0][0]) for line in rows if line.text.strip()
             ):
                 _rows_by_form(interpreter, rows, group)
+
+
+# ``[ready   ] Nightly copy   next …``
+_STATE_FIRST = re.compile(r"\s*\[(?P<state>[^\W\d_][^\[\]\d]{2,14}?)\s*\]\s+(?=\S)")
+
+
+def _states_first(interpreter: Interpreter, lines: Sequence[Line], around: tuple[str, ...]) -> bool:
+    """Rows that each begin with how a thing is, in brackets: read without it, and then it is told of them. Whether they
+    were read."""
+    states = [_STATE_FIRST.match(line.text) for line in lines]
+    group = around[0] if around else ""
+    if sum(map(bool, states)) < max(2, len(lines) - 1) or f"{group}.state" not in FACTS:
+        return False
+    told = list(zip(lines, states, strict=True))
+    bare = [replace(line, text=" " * at.end() + line.text[at.end() :]) for line, at in told if at]
+    before = len(interpreter.drafts)
+    rows_without_head(interpreter, bare, around)
+    items = {draft.entry.line: draft.item for draft in interpreter.drafts[before:]}
+    for line, at in told:
+        if at and (item := items.get(line.number)):
+            place = Entry("", at["state"], line.number, at.start("state") + 1)
+            guess = Guess(f"{group}.state", 0.8, "it stands in brackets before it")
+            interpreter.place(place, "rows", (guess,), item)
+    return len(interpreter.drafts) > before
 
 
 # ``1) Quaymaster 4.2.1``: told within a line, and no cell of a row.

@@ -203,7 +203,7 @@ LABELS: dict[str, str] = {
     "account.enabled": "stan|status|włączone|aktywne|wlaczone|konto aktywne|aktywny",
     "account.admin": "administrator|admin|zarzadza|uprawnienia administratora|jest administratorem|przywileje",
     "account.password_required": "hasło wymagane|wymagane hasło|haslo wymagane|wymagane haslo|haslo konieczne|haslo potrzebne|wymaga hasla",
-    "account.password_set_at": "hasło zmienione|zmiana hasła|hasło ustawiono|haslo ustawione|haslo zmienione|ostatnia zmiana hasla|zmiana hasla|haslo zmieniono|haslo ustawiono|zmienione|ustawione|zmieniono",
+    "account.password_set_at": "hasło zmienione|zmiana hasła|hasło ustawiono|haslo ustawione|haslo zmienione|ostatnia zmiana hasla|zmiana hasla|haslo zmieniono|haslo ustawiono",
     "account.password_expires_at": "haslo do|haslo wazne do|wygasa|wygasa dnia|traci waznosc|hasło wygasa|haslo wygasa|wygasniecie hasla|haslo wazne|haslo traci waznosc",
     "account.last_logon_at": "ostatnie wejscie|ostatni raz|ostatnia sesja|ostatnie logowanie|ostatnio zalogowany|logowal sie|zalogowany|logowano",
     "account.groups": "grupy|grupa|czlonek|należy do grup|należy do|grupy lokalne",

@@ -79,6 +79,12 @@ def _goes_on(lines: Sequence[Line], at: int) -> bool:
     return True
 
 
+def _begins_alike(row: str, header: str) -> bool:
+    """Whether a row begins with the head's first cell and goes on otherwise: a pair of one record and of the next."""
+    cells, head = cells_by_gap(row), cells_by_gap(header)
+    return cells[:1] == head[:1] and is_known(head[0][0]) and cells[1:] != head[1:]
+
+
 # Labels with their units are known as often as without; those that are cut in two are seldom.
 _LIKELY = 0.7
 
@@ -125,6 +131,8 @@ def _under(lines: Sequence[Line], at: int, deep: int = 1) -> Layout | None:
         and any(cell.casefold() == first for text in rows_seen for cell, _ in cells_by_gap(text)[:1])
     ):
         return None  # so does a label that comes again
+    if first and any(_begins_alike(text, header) for text in rows_seen):
+        return None
     if len(labels) == 2 and sum(is_known(cells_by_gap(text)[0][0]) for text in rows_seen if text.strip()) * 2 > len(
         rows_seen
     ):

@@ -41,7 +41,8 @@ from yes_tally.core.reading.shapes.layout import (
     is_rule,
     known_share,
 )
-from yes_tally.core.reading.stated import read_statements, taught_statements, title_names_host
+from yes_tally.core.reading.stated import read_statements, taught_statements
+from yes_tally.core.reading.titles_of_hosts import title_names_host
 from yes_tally.core.reading.updates_installed import leave_out_by_state, leave_out_under, leave_out_within
 
 READER_VERSION = 13

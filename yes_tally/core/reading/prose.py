@@ -45,7 +45,8 @@ def sentences_of(lines: Sequence[Line]) -> Iterator[Sentence]:
     begun: list[Line] = []
     for line in lines:
         body = line.text.strip()
-        if begun and begun[-1].text.rstrip()[-1] not in ".;:!?" and body[:1].islower():
+        goes_on = begun and len(begun) < _MOST_LINES and body[:1].islower()
+        if goes_on and begun[-1].text.rstrip()[-1] not in ".;:!?":
             begun.append(line)
             continue
         if begun:
@@ -55,5 +56,7 @@ def sentences_of(lines: Sequence[Line]) -> Iterator[Sentence]:
         yield Sentence(tuple(begun))
 
 
+# No sentence goes on over more lines.
+_MOST_LINES = 8
 # A wide gap or leader dots part cells, and these signs what data holds.
 _CELLS = re.compile(r"\S {2,}\S|\.{3,}|[<>={}]")

@@ -12,7 +12,7 @@ from yes_tally.core.reading.checks_listed import listed_checks
 from yes_tally.core.reading.checks_said import lines_of_checks, said_of_checks
 from yes_tally.core.reading.decide import Guess
 from yes_tally.core.reading.decode import Line
-from yes_tally.core.reading.drafts import Item
+from yes_tally.core.reading.drafts import Draft, Item
 from yes_tally.core.reading.drives import drives_told
 from yes_tally.core.reading.facts_said import said_of_pc
 from yes_tally.core.reading.item_lines import read_item_lines
@@ -266,6 +266,7 @@ def _checks(interpreter: Interpreter, lines: Sequence[Line], asked: str) -> None
     item: Item | None = None
     told: set[str] = set()
     pending: Stated | None = None
+    own = [d for d in interpreter.drafts[interpreter.section_from :] if d.item and d.item.group == "health_check"]
     for paragraph in _paragraphs(lines):
         whole = {stated.fact: stated for stated in said_of_checks(paragraph)}
         kind = next(statements(paragraph, CHECK_KINDS), None) or whole.get("health_check.kind")
@@ -280,7 +281,7 @@ def _checks(interpreter: Interpreter, lines: Sequence[Line], asked: str) -> None
         if not said:
             continue
         if item is None:
-            item, told = _begun(interpreter, paragraph) or (interpreter.new_item("health_check"), set())
+            item, told = _begun(own, paragraph) or (interpreter.new_item("health_check"), set())
             if asked and not pending and "health_check.kind" not in told:
                 # It follows from the command, and is printed nowhere below it.
                 pending = Stated("health_check.kind", "", asked, said[0].line, 1)
@@ -294,10 +295,9 @@ def _checks(interpreter: Interpreter, lines: Sequence[Line], asked: str) -> None
 _NEAR = 2
 
 
-def _begun(interpreter: Interpreter, paragraph: Sequence[Line]) -> tuple[Item, set[str]] | None:
-    """The one check that pairs of this section told of already without its kind, and what they told; of several the
-    one whose pairs stand right under the paragraph."""
-    own = [d for d in interpreter.drafts[interpreter.section_from :] if d.item and d.item.group == "health_check"]
+def _begun(own: Sequence[Draft], paragraph: Sequence[Line]) -> tuple[Item, set[str]] | None:
+    """The one check that pairs of this section (``own``) told of already without its kind, and what they told; of several
+    the one whose pairs stand right under the paragraph."""
     if len({id(draft.item) for draft in own}) > 1:
         own = [d for d in own if 0 < d.entry.line - paragraph[-1].number <= _NEAR]
     items = {id(draft.item): draft.item for draft in own}

@@ -2,6 +2,7 @@
 
 import re
 import unittest
+from collections import Counter
 
 from yes_tally.core.catalogue import (
     BINARY_SIZES,
@@ -14,10 +15,10 @@ from yes_tally.core.catalogue import (
     NOMINAL_SIZES,
     SINGLE_GROUPS,
 )
+from yes_tally.core.choice_words import CHOICE_WORDS
 from yes_tally.core.reading.decide import NAMING
 from yes_tally.core.reading.phrases import LABELS, LANGUAGES, SUBJECTS
 from yes_tally.core.reading.shapes import SHAPES, ShapeClash, register
-from yes_tally.core.words import CHOICE_WORDS
 
 
 class TheCatalogue(unittest.TestCase):
@@ -51,6 +52,13 @@ class TheCatalogue(unittest.TestCase):
             if fact.field in CHOICE_WORDS and fact.choices:
                 known = set(CHOICE_WORDS[fact.field])
                 self.assertTrue(known & set(fact.choices), fact.name)
+
+    def test_no_word_stands_for_two_choices_of_a_fact_nor_twice_for_one(self):
+        for fact in FACTS.values():
+            table = CHOICE_WORDS.get(fact.field, {}) if fact.choices else {}
+            words = [word for choice in fact.choices or () for word in table.get(choice, "").split("|") if word]
+            with self.subTest(fact.name):
+                self.assertEqual([word for word, times in Counter(words).items() if times > 1], [])
 
 
 class ThePhrases(unittest.TestCase):

@@ -10,7 +10,7 @@ from yes_tally.core.catalogue import FACTS, FactKind
 from yes_tally.core.quantity import Value, exactly
 from yes_tally.core.reading.decide import Guess, decide
 from yes_tally.core.reading.measures import memory_told
-from yes_tally.core.reading.text_forms import TURNS
+from yes_tally.core.reading.text_forms import DAY, TURNS
 from yes_tally.core.reading.values import FILE_SYSTEM, understand
 from yes_tally.core.words import choice_named, choice_of, flag_of, is_placeholder
 
@@ -258,9 +258,7 @@ _NEVER = re.compile(
 _NE = re.compile(r"(?:^|(?<=\s))(?:n['’]|(?:ne|no|non|n[ãa]o|nie) )", re.I)
 # ``signed by Harbour Driver Signing``: what somebody did is done.
 _DONE_BY = re.compile(r"(?P<what>[^\W\d_]+) (?:by|von|par|por|da|door|przez) \S.*")
-_DATE_ALONE = re.compile(
-    r"(?:(?:of|from|dated|vom|von|du|de|del|dal|van|z) )?(?P<date>\d{4}-\d\d-\d\d|\d{1,2}[./]\d{1,2}[./]\d{4}|\d{1,2}\.? [^\W\d_]{3,13}\.? \d{4})"
-)
+_DATE_ALONE = re.compile(rf"(?:(?:of|from|dated|vom|von|du|de|del|dal|van|z) )?(?P<date>{DAY})")
 # ``no expiry``; what is installed was so at some time.
 _MAY_NEVER_BE = re.compile(r"expires|last|next|set_at")
 # Said of volumes alone.

@@ -10,12 +10,11 @@ about it, and no: in all eight languages, in any order that a language has.
 from __future__ import annotations
 
 import re
-from collections.abc import Callable, Iterator, Sequence
+from collections.abc import Iterator, Sequence
 
 from yes_tally.core.reading.decode import Line
-from yes_tally.core.reading.prose import DENIES, Sentence, sentences_of
+from yes_tally.core.reading.prose import DENIES, said_by_line, sentences_of
 from yes_tally.core.reading.sentences import MAX_STATEMENT, Stated
-from yes_tally.core.reading.shapes.layout import indent_of
 from yes_tally.core.words import plain
 
 # All words are without accents, as ``plain`` writes them.
@@ -84,6 +83,18 @@ _CLAUSE = re.compile(r"[;.!?](?:\s+|$)|,\s+|\s+(?:but|aber|mais|pero|mas|ma|maar
 # So far before the words for mending a no may stand.
 _NEAR = 40
 _NOT_DAMAGED = frozenset({"energy"})
+_NOUGHT = re.compile(r"(?<![\d.,])0\b")
+# ``nothing had to be repaired`` is no failure, ``none of them could be`` is.
+_NONE = re.compile(r"nothing|none|kein\w*|aucune?|ningun\w*|nenhum\w*|nessun\w*|geen|zadn\w*")
+_COULD = re.compile(
+    r"\b(?:could|can|konnt\w*|kann|pu|peut|peuvent|pud\w*|pued\w*|pod\w*|poss\w*|puo|potut\w*|kon|kan|kunnen|konden|mozna|udal\w*)\b"
+)
+# What the clauses of a sentence say, what weighs most first, with the result that it is: what could not be mended is
+# damaged, however much else was mended.
+_RESULT_OF_CLAUSES = {"unmended": "damaged", "repaired": "repaired", "damaged": "damaged", "clean": "clean"}
+# Of several sentences: an interrupted check tells nothing for sure, and what is damaged still is not mended by what else was.
+_WEIGHT = ("not-finished", "damaged", "repaired", "clean")
+_MOST_LINES = 100
 
 
 def kind_checked(sentence: str) -> str:
@@ -100,9 +111,7 @@ def result_told(sentence: str) -> str:
     found = {_of_clause(clause) for clause in _CLAUSE.split(text)}
     if found & {"repaired", "clean"} and _cannot_be_mended(text):
         return "damaged"
-    return next((result for result in ("unmended", "repaired", "damaged", "clean") if result in found), "").replace(
-        "unmended", "damaged"
-    )
+    return next((result for said, result in _RESULT_OF_CLAUSES.items() if said in found), "")
 
 
 def _of_clause(clause: str) -> str:
@@ -124,9 +133,6 @@ def _of_clause(clause: str) -> str:
     return "damaged" if damaged or (wrong and found) else ""
 
 
-_NOUGHT = re.compile(r"(?<![\d.,])0\b")
-
-
 def _cannot_be_mended(clause: str) -> bool:
     """Whether a no stands shortly before a word for mending, with nothing wrong named between: of what is not wrong, none
     had to be mended."""
@@ -136,16 +142,6 @@ def _cannot_be_mended(clause: str) -> bool:
         if nos and not _WRONG.search(before, nos[-1].end()):
             return not _NONE.fullmatch(nos[-1].group()) or _COULD.search(clause) is not None
     return False
-
-
-# ``nothing had to be repaired`` is no failure, ``none of them could be`` is.
-_NONE = re.compile(r"nothing|none|kein\w*|aucune?|ningun\w*|nenhum\w*|nessun\w*|geen|zadn\w*")
-_COULD = re.compile(
-    r"\b(?:could|can|konnt\w*|kann|pu|peut|peuvent|pud\w*|pued\w*|pod\w*|poss\w*|puo|potut\w*|kon|kan|kunnen|konden|mozna|udal\w*)\b"
-)
-
-
-_MOST_LINES = 100
 
 
 def lines_of_checks(lines: Sequence[Line]) -> set[int]:
@@ -168,7 +164,8 @@ def said_of_checks(lines: Sequence[Line]) -> Iterator[Stated]:
     kind = ""
     for sentence in sentences:
         if kind := kind_checked(sentence.text):
-            yield _stated("health_check.kind", sentence, kind, kind_checked)
+            line = sentence.where(lambda text: kind_checked(text) != "")
+            yield said_by_line("health_check.kind", kind, line)
             break
     told = [(sentence, result) for sentence in sentences if (result := result_told(sentence.text))]
     if kind in _NOT_DAMAGED:
@@ -176,14 +173,6 @@ def said_of_checks(lines: Sequence[Line]) -> Iterator[Stated]:
     for result in _WEIGHT:
         for sentence, said in told:
             if said == result:
-                yield _stated("health_check.result", sentence, result, result_told)
+                line = sentence.where(lambda text: result_told(text) == result)  # noqa: B023 - used at once
+                yield said_by_line("health_check.result", result, line)
                 return
-
-
-def _stated(fact: str, sentence: Sentence, value: str, told: Callable[[str], str]) -> Stated:
-    line = sentence.where(lambda text: told(text) == value)
-    return Stated(fact, line.text.strip()[:MAX_STATEMENT], value, line.number, indent_of(line.text) + 1)
-
-
-# An interrupted check tells nothing for sure, and what is damaged still is not mended by what else was.
-_WEIGHT = ("not-finished", "damaged", "repaired", "clean")

@@ -21,6 +21,7 @@ from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.phrases import subjects_in
 from yes_tally.core.reading.shapes.layout import Entry, indent_of
 from yes_tally.core.reading.sieve import Sieve
+from yes_tally.core.reading.text_forms import DAY
 from yes_tally.core.reading.updates_installed import lines_of_installed
 from yes_tally.core.reading.values import understand
 
@@ -31,7 +32,6 @@ if TYPE_CHECKING:
 MAX_LENGTH = 400
 _IP = r"(?:\d{1,3}(?:\.\d{1,3}){3}|[0-9a-f]*:[0-9a-f:]*:[0-9a-f.]*)"
 _MAC = r"[0-9a-f]{2}(?:[:-][0-9a-f]{2}){5}"
-_DAY = r"(?:\d{4}-\d\d-\d\d|\d{1,2}[./-]\d{1,2}[./-]\d{4}|\d{1,2}\.? [^\W\d_]{3,13}\.? \d{4})"
 _ENCRYPTED = (
     r"(?:not |non |nicht |n[ãa]o |niet |sin |no )?(?:un|de)?(?:encrypted|verschlüsselt|chiffrée?|cifr(?:ad|at)[oa]|cifrar|encriptado|versleuteld)|"
     r"unverschlüsselt|onversleuteld|(?:nie)?zaszyfrowan[ye]"
@@ -69,21 +69,21 @@ ITEM_LINES: tuple[ItemLine, ...] = (
     _line("connection", r"(?P<state>[a-z][a-z_-]{2,14})\s+(?P<protocol>tcp[46]?|udp[46]?)\s+(?P<local>\S+:[\d*]+)(?:\s+(?:->|<-+>|→|to)\s*(?P<remote>\*|\S+:[\d*]+))?(?:\s+.*?\bpid[ =:](?P<pid>\d{1,7})\b.*|\s+\D{0,40})?"),
     _line("neighbour", rf"(?P<address>{_IP})\s{{2,}}(?P<mac>{_MAC})\s{{2,}}(?P<interface>[a-z]{{2,8}}\d{{1,2}})(?:\s{{2,}}\(?(?P<kind>[^\W\d_]+)\)?)?"),
     _line("neighbour", rf"(?P<address>{_IP})\s{{2,}}(?P<mac>{_MAC})(?:\s+\(?(?P<kind>[^\W\d_]+)\)?)?(?:\s{{2,}}(?P<column>[^\W\d_]\S*(?: \S+)*))?(?:\s{{2,}}\S.*)?"),
-    _line("event", rf"(?P<at>{_DAY}[ T]\d\d:\d\d:\d\d\S*) \[(?P<source>[\w .-]{{2,40}})\] (?P<level>{_LEVEL})\b[:\]]? +(?P<text>\S.*)"),
-    _line("event", rf"(?P<at>{_DAY}[ T]\d\d:\d\d:\d\d\S*) [\[<]?(?P<level>{_LEVEL})[\]>]? +(?:\[(?P<source>[\w .-]{{2,40}})\]|(?P<source2>[\w.-]{{2,40}}):) +(?P<text>\S.*)"),
-    _line("event", rf"(?P<at>{_DAY}[ T]\d\d:\d\d(?::\d\d\S*)?)\s+[\[<]?(?P<level>{_LEVEL})[\]>]?\s+(?P<source>[\w .-]{{2,30}}?)[\[(#](?P<id>\d{{1,6}})[\])]?:\s+(?P<text>\S.*)"),
-    _line("event", rf"\[?(?P<at>{_DAY}[ T,]+\d\d?:\d\d(?::\d\d)?)\]?\s+(?P<level>(?-i:[^\W\d_a-z]{{4,14}}))\s+(?P<source>[^\W\d_][^()\[\]:]{{1,30}}?) ?[(\[#](?P<id>\d{{1,6}})[)\]]?:\s+(?P<text>\S.*)"),
-    _line("event", rf"(?:(?:le|am|on|el|il|em|op|dnia) )?(?P<at>{_DAY}[ T,]+(?:(?:à|um|at|a las|às|alle|om|o) )?\d\d?:\d\d(?::\d\d)?)\s*(?:--|[–—:|-])?\s*[\[<]?(?P<level>[^\W\d_]{{4,14}})[\]>]?:?\s+\((?P<source>[^,()\d]{{2,40}}?), (?:[^\W\d_]{{1,8}}[.°º]?|#) ?(?P<id>\d{{1,6}})\)(?:[:\s]+(?P<text>\S.*))?"),
+    _line("event", rf"(?P<at>{DAY}[ T]\d\d:\d\d:\d\d\S*) \[(?P<source>[\w .-]{{2,40}})\] (?P<level>{_LEVEL})\b[:\]]? +(?P<text>\S.*)"),
+    _line("event", rf"(?P<at>{DAY}[ T]\d\d:\d\d:\d\d\S*) [\[<]?(?P<level>{_LEVEL})[\]>]? +(?:\[(?P<source>[\w .-]{{2,40}})\]|(?P<source2>[\w.-]{{2,40}}):) +(?P<text>\S.*)"),
+    _line("event", rf"(?P<at>{DAY}[ T]\d\d:\d\d(?::\d\d\S*)?)\s+[\[<]?(?P<level>{_LEVEL})[\]>]?\s+(?P<source>[\w .-]{{2,30}}?)[\[(#](?P<id>\d{{1,6}})[\])]?:\s+(?P<text>\S.*)"),
+    _line("event", rf"\[?(?P<at>{DAY}[ T,]+\d\d?:\d\d(?::\d\d)?)\]?\s+(?P<level>(?-i:[^\W\d_a-z]{{4,14}}))\s+(?P<source>[^\W\d_][^()\[\]:]{{1,30}}?) ?[(\[#](?P<id>\d{{1,6}})[)\]]?:\s+(?P<text>\S.*)"),
+    _line("event", rf"(?:(?:le|am|on|el|il|em|op|dnia) )?(?P<at>{DAY}[ T,]+(?:(?:à|um|at|a las|às|alle|om|o) )?\d\d?:\d\d(?::\d\d)?)\s*(?:--|[–—:|-])?\s*[\[<]?(?P<level>[^\W\d_]{{4,14}})[\]>]?:?\s+\((?P<source>[^,()\d]{{2,40}}?), (?:[^\W\d_]{{1,8}}[.°º]?|#) ?(?P<id>\d{{1,6}})\)(?:[:\s]+(?P<text>\S.*))?"),
     _line("volume", rf"(?P<mount>[A-Z]:)\s+(?:is |drive |volume )?(?:[^,;]{{1,60}}[,;] )?(?:is )?(?:fully |currently |now |vollständig |entièrement )?(?P<encrypted>{_ENCRYPTED})\b[^.]{{0,80}}\.?"),
     _line("lookup", rf"(?P<name>[a-z][\w-]*(?:\.[\w-]+)+)\s+(?:(?:→|->|=>|=|is|is at)\s+)?(?P<address>{_IP})\s+\(?(?:from|by|asked|says|von|de|da|van|od) (?P<server>[\w.:-]+?)\)?"),
-    _line("update", rf"(?:[-*•]\s+|\[?\d{{1,3}}[\].)]:?\s+)?(?P<id>[A-Z]{{1,4}}-?\d{{4,8}})\s+[(\[](?P<installed_at>{_DAY})[)\]]\s*[:–-]?\s+(?P<title>\S.*)"),
-    _line("update", rf"(?:[-*•]\s+|\[?\d{{1,3}}[\].)]:?\s+)?(?P<id>[A-Z]{{1,4}}-?\d{{4,8}})\s*[:–-]\s+(?P<title>[^,;(]\S.*?)\s*[,(]\s*(?:\w+ )?(?P<installed_at>{_DAY})\)?"),
+    _line("update", rf"(?:[-*•]\s+|\[?\d{{1,3}}[\].)]:?\s+)?(?P<id>[A-Z]{{1,4}}-?\d{{4,8}})\s+[(\[](?P<installed_at>{DAY})[)\]]\s*[:–-]?\s+(?P<title>\S.*)"),
+    _line("update", rf"(?:[-*•]\s+|\[?\d{{1,3}}[\].)]:?\s+)?(?P<id>[A-Z]{{1,4}}-?\d{{4,8}})\s*[:–-]\s+(?P<title>[^,;(]\S.*?)\s*[,(]\s*(?:\w+ )?(?P<installed_at>{DAY})\)?"),
     _line("boot_entry", r"(?P<id>boot[ -]?\d{2,4}|entry[ -]?\d{1,4})\*?:?\s+(?P<name>[^\W_].*?)(?:\s{2,}(?P<path>\S.*))?"),
     _line("lookup", rf"(?P<name>[a-z][\w-]*(?:\.[\w-]+)+)\.?\s+(?:\d+\s+)?(?:in\s+)?(?:address|adresse|addr|aaaa|a)\s+(?P<address>{_IP})"),
-    _line("update", rf"(?:[-*•]\s+)?(?P<id>[A-Z]{{1,4}}-?\d{{4,8}})\s+(?:am|on|vom|le|du|el|il|del|op|em|de|dnia|z)?\s*(?P<installed_at>{_DAY})\s{{2,}}(?P<title>[^\W\d_].*)"),
+    _line("update", rf"(?:[-*•]\s+)?(?P<id>[A-Z]{{1,4}}-?\d{{4,8}})\s+(?:am|on|vom|le|du|el|il|del|op|em|de|dnia|z)?\s*(?P<installed_at>{DAY})\s{{2,}}(?P<title>[^\W\d_].*)"),
     _line("lookup", rf"asked (?P<server>{_IP}):? (?P<name>[a-z][\w-]*(?:\.[\w-]+)+) (?:is|has|->|=) (?P<address>{_IP})"),
-    _line("software", rf"(?:[-*•]\s+)?(?P<name>[^\W\d][^(),]*?) v?(?P<version>\d+(?:\.\d+)+)(?: \((?P<maker>[^()]+)\))?(?:,| [-–]) (?:installed|fitted|added|put in|put on|set up|since|from|installiert|install[ée]e?|instalad[oa]|installat[oa]|ge[iï]nstalleerd|zainstalowan[oya]) (?:on |am |le |el |em |il |op )?(?P<installed_at>{_DAY})(?:,.*)?"),
-    _line("software", rf"(?:[-*•]\s+|\d{{1,4}}[.)]\s+)?(?P<name>[^\W\d][^(),]*?) v?(?P<version>\d+(?:\.\d+)+) [-–—] (?P<maker>[^\W\d_][^,]*?)(?:,| [-–—]) (?:(?:installed|fitted|added|since|installiert|install[ée]e?|instalad[oa]|installat[oa]|ge[iï]nstalleerd|zainstalowan[oya]) )?(?:on |am |le |el |em |il |op |dnia )?(?P<installed_at>{_DAY})"),
+    _line("software", rf"(?:[-*•]\s+)?(?P<name>[^\W\d][^(),]*?) v?(?P<version>\d+(?:\.\d+)+)(?: \((?P<maker>[^()]+)\))?(?:,| [-–]) (?:installed|fitted|added|put in|put on|set up|since|from|installiert|install[ée]e?|instalad[oa]|installat[oa]|ge[iï]nstalleerd|zainstalowan[oya]) (?:on |am |le |el |em |il |op )?(?P<installed_at>{DAY})(?:,.*)?"),
+    _line("software", rf"(?:[-*•]\s+|\d{{1,4}}[.)]\s+)?(?P<name>[^\W\d][^(),]*?) v?(?P<version>\d+(?:\.\d+)+) [-–—] (?P<maker>[^\W\d_][^,]*?)(?:,| [-–—]) (?:(?:installed|fitted|added|since|installiert|install[ée]e?|instalad[oa]|installat[oa]|ge[iï]nstalleerd|zainstalowan[oya]) )?(?:on |am |le |el |em |il |op |dnia )?(?P<installed_at>{DAY})"),
     _line("lookup", rf"(?P<name>[a-z][\w-]*(?:\.[\w-]+)+)\.?\s+(?:has (?:the )?(?:ipv[46] )?address|is at|is|resolves to|answers to|->|=>|=)\s*:?\s+(?P<address>{_IP})"),
     _line("adapter", rf"(?P<name>[a-z][\w.@-]{{0,30}}) +(?P<connected>up|down|unknown) +(?P<mac>{_MAC})(?: <.*>)?"),
     _line("adapter", rf"(?P<name>[a-z][\w.@-]{{0,30}}) +(?P<connected>up|down|unknown)(?: +(?P<addresses>{_IP}/\d+(?: {_IP}/\d+)*))?"),

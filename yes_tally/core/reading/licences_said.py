@@ -13,15 +13,13 @@ import re
 from collections.abc import Iterator, Sequence
 
 from yes_tally.core.reading.decode import Line
-from yes_tally.core.reading.prose import DENIES, NO_MONTH, Sentence, sentences_of
-from yes_tally.core.reading.sentences import DATE, MAX_STATEMENT, Stated
-from yes_tally.core.reading.shapes.layout import indent_of
+from yes_tally.core.reading.prose import DENIES, NO_MONTH, Sentence, said_by_line, sentences_of
+from yes_tally.core.reading.sentences import DATE, Stated
 from yes_tally.core.words import plain
 
 # All words are without accents, as ``plain`` writes them.
-_LICENCE = re.compile(
-    r"\b(?:licen[cs]e|lizenz|licencia|licenca|licenza|licentie|licencj[aei]|activation|aktivierung)\b"
-)
+_WORD = r"(?:licen[cs]e|lizenz|licencia|licenca|licenza|licentie|licencj[aei])"
+_LICENCE = re.compile(rf"\b(?:{_WORD}|activation|aktivierung)\b")
 _BE = r"(?:is|was|has been|have been|ist|wurde|est|a ete|esta|fue|se activo|e|foi|e stat[oa]|werd|wordt|jest|zostala?|zostal)"
 # What is activated, where no word for its licence stands: ``This PC is not activated``, ``Harbour OS ist lizenziert``.
 _ACTIVATED = re.compile(
@@ -32,7 +30,7 @@ _ACTIVATED = re.compile(
 )
 _HAS_ONE = re.compile(
     r"\b(?:has|hat|a(?= (?:une|pas) )|tiene|tem|ha|heeft|ma) (?P<no>no |not a |keine |pas de |ningun\w* |nenhum\w* |nessun\w* |geen )?(?:an? |eine |une |una |uma |een )?(?:valid |gultige |valide |valida |geldige |wazna )?"
-    r"(?:licen[cs]e|lizenz|licencia|licenca|licenza|licentie|licencj[aei])\b"
+    rf"{_WORD}\b"
 )
 _ACTIVE = re.compile(
     r"\b(?:active|activated|licensed(?! (?:by|under|to|for|as)\b)|aktiv|aktiviert|lizenziert|activee?|sous licence|activa|activo|activad[oa]|ativ[oa]|ativad[oa]|attiv[oa]|attivat[oa]|"
@@ -65,14 +63,14 @@ _CLAUSE = re.compile(rf"[.;:!?](?:\s+{NO_MONTH}|$)")
 _OF_OTHERS = re.compile(
     r"\b(?:password|kennwort|passwort|mot de passe|contrasena|palavra-passe|senha|wachtwoord|haslo|lease|bail|concesion|certificate|zertifikat|certificat\w*|account|konto|compte|cuenta|conta|utente)\b"
 )
-
-
 # A label only names it (``Grace period: 20 days``).
 _WITHIN_GRACE = re.compile(rf"\b(?:in|im|en|em|no|nel|nella|dans|w|de)\b(?: [\w']+){{0,2}} {_GRACE.pattern}")
 # ``You are in the grace period.``
 _IN_GRACE = re.compile(rf"^(?:you|the system|sie|vous|usted|voce|u|je|pan)\b.*{_GRACE.pattern}")
 # Of several products.
 _LISTED = re.compile(r"\s*(?:\d{1,2}[.)]|[-*•])\s")
+# ``It runs out on …`` goes on with what was spoken of.
+_GOES_ON = re.compile(r"(?:it|sie|elle|esta|ella|ela|essa|zij|ze|ona)\b")
 
 
 def speaks_of_licence(sentence: str) -> bool:
@@ -141,9 +139,5 @@ def _stated(fact: str, sentence: Sentence, said: str) -> Stated:
     line = sentence.where(lambda text: told_of_licence(text).get(fact) == said)
     at = line.text.find(said)
     if at < 0 or not any(map(str.isdigit, said)):
-        return Stated(fact, line.text.strip()[:MAX_STATEMENT], said, line.number, indent_of(line.text) + 1)
+        return said_by_line(fact, said, line)
     return Stated(fact, said, said, line.number, at + 1)
-
-
-# ``It runs out on …`` goes on with what was spoken of.
-_GOES_ON = re.compile(r"(?:it|sie|elle|esta|ella|ela|essa|zij|ze|ona)\b")

@@ -45,6 +45,8 @@ _UNKNOWN_NAME = re.compile(
     r"\s+(?:no such name|not found|unknown(?: name)?|nom inconnu|nicht gefunden|unbekannt\w*(?: name)?|nombre desconocido|nome sconosciuto|nome desconhecido|onbekende naam|nieznana nazwa)\W*$",
     re.I,
 )
+# So many lines below who was asked a name is spoken of.
+_SOON = 4
 _ALONE = re.compile(r"\s+(?P<v>[0-9]{1,3}(?:\.[0-9]{1,3}){3}|[0-9a-f]*:[0-9a-f:]+)\s*$", re.I)
 # How it is said that there is no such name, by where the name stands: behind the words, between them, or before them.
 _NAME = (
@@ -118,72 +120,87 @@ def lines_of_answers(lines: Sequence[Line]) -> set[int]:
     return found
 
 
-_SOON = 4
-
-
 def look_ups(interpreter: Interpreter, lines: Sequence[Line], command: str) -> None:
     """A name that a server was asked for: the server and its own address, then the name and its addresses; or that
     there is no such name."""
-    asked_for = frozenset(command.split())
-    server: Stated | None = None
-    item: Item | None = None
-    name, before = "", len(interpreter.drafts)
+    before = len(interpreter.drafts)
+    answers = _Answers(interpreter, frozenset(command.split()))
     for line, below in zip_longest(lines, lines[1:]):
-        text = line.text[:MAX_STATEMENT]
-        if asked := _SERVER.match(text) or (
-            below and _ADDRESS.match(below.text[:MAX_STATEMENT]) and _SERVER_LABEL.match(text)
-        ):
-            said = said_at("lookup.server", asked, "v", line)
-            if server is None and item and text[:1] == " ":
-                state(interpreter, said, item)  # ``asked   10.20.0.53`` below the name and its address
-                continue
-            server, item, name = said, None, ""
-            continue
-        if server is None:
-            if (alone := _BARE_NAME.match(text)) and below and below.text[:1] == " " and _ADDRESS.match(below.text):
-                item = interpreter.new_item("lookup")
-                state(interpreter, said_at("lookup.name", alone, "v", line), item)
-            elif item and (found := _ADDRESS.match(text)):
-                state(interpreter, said_at("lookup.address", found, "v", line), item)
-            elif (
-                any(word in text for word in asked_for)
-                and (missing := _no_such_name(text))
-                and missing["v"] in asked_for
-            ):
-                item = interpreter.new_item("lookup")
-                state(interpreter, said_at("lookup.name", missing, "v", line), item)
-                if says := _WHO_SAYS.match(text, 0, missing.start()):
-                    state(interpreter, said_at("lookup.server", says, "v", line), item)
-                _without_address(interpreter, missing, line, item)
-            continue
-        if row := _NAME_AND_ADDRESSES.match(text) or _HAS_ADDRESS.match(text):
-            named_by = "v" if row["v"] else "w"
-            if name == row[named_by]:
-                state(interpreter, said_at("lookup.address", row, "addresses", line), item)
-                continue
-            item, name = interpreter.new_item("lookup"), row[named_by]
-            for stated in (
-                said_at("lookup.name", row, named_by, line), server, said_at("lookup.address", row, "addresses", line),
-            ):  # fmt: skip
-                state(interpreter, stated, item)
-            continue
-        missing = _no_such_name(text)
-        named = _NAMED.match(text) or _BARE_NAME.match(text)
-        if named or missing:
-            item = interpreter.new_item("lookup")
-            state(interpreter, said_at("lookup.name", named or missing, "v", line), item)  # type: ignore[arg-type]
-            state(interpreter, server, item)
-            if missing and not named:
-                _without_address(interpreter, missing, line, item)
-        elif item and (none := _UNKNOWN_NAME.match(text)):
-            _without_address(interpreter, none, line, item)
-        elif item and (found := _ADDRESS.match(text) or _ALONE.match(text)):
-            state(interpreter, said_at("lookup.address", found, "v", line), item)
-    if server and len(interpreter.drafts) == before:
+        answers.read(line, below.text[:MAX_STATEMENT] if below else "")
+    if answers.server and len(interpreter.drafts) == before:
         # Who was asked is said apart from rows that tell the names whole.
         told = interpreter.drafts[interpreter.section_from :]
         for one in {id(draft.item): draft.item for draft in told if draft.fact == "lookup.name"}.values():
-            state(interpreter, server, one)
+            state(interpreter, answers.server, one)
+
+
+class _Answers:
+    """Answers to look-ups, read line by line: who was asked last, and the look-up whose addresses may follow."""
+
+    def __init__(self, interpreter: Interpreter, asked_for: frozenset[str]) -> None:
+        self.interpreter = interpreter
+        self.asked_for = asked_for
+        self.server: Stated | None = None
+        self.item: Item | None = None
+        self.name = ""
+
+    def read(self, line: Line, below: str) -> None:
+        text = line.text[:MAX_STATEMENT]
+        if asked := _SERVER.match(text) or (_ADDRESS.match(below) and _SERVER_LABEL.match(text)):
+            self._asked(asked, line)
+        elif self.server is None:
+            self._without_server(text, line, below)
+        elif row := _NAME_AND_ADDRESSES.match(text) or _HAS_ADDRESS.match(text):
+            self._name_and_addresses(row, line)
+        elif named := _NAMED.match(text) or _BARE_NAME.match(text):
+            self._begin(named, line)
+        elif missing := _no_such_name(text):
+            _without_address(self.interpreter, missing, line, self._begin(missing, line))
+        elif self.item and (none := _UNKNOWN_NAME.match(text)):
+            _without_address(self.interpreter, none, line, self.item)
+        elif self.item and (found := _ADDRESS.match(text) or _ALONE.match(text)):
+            self._tell("lookup.address", found, "v", line)
+
+    def _asked(self, asked: re.Match[str], line: Line) -> None:
+        said = said_at("lookup.server", asked, "v", line)
+        if self.server is None and self.item and line.text[:1] == " ":
+            state(self.interpreter, said, self.item)  # ``asked   10.20.0.53`` below the name and its address
+        else:
+            self.server, self.item, self.name = said, None, ""
+
+    def _without_server(self, text: str, line: Line, below: str) -> None:
+        """A line of answers that do not begin with who was asked."""
+        if (alone := _BARE_NAME.match(text)) and below[:1] == " " and _ADDRESS.match(below):
+            self._begin(alone, line)
+        elif self.item and (found := _ADDRESS.match(text)):
+            self._tell("lookup.address", found, "v", line)
+        elif (
+            any(word in text for word in self.asked_for)
+            and (missing := _no_such_name(text))
+            and missing["v"] in self.asked_for
+        ):
+            item = self._begin(missing, line)
+            if says := _WHO_SAYS.match(text, 0, missing.start()):
+                self._tell("lookup.server", says, "v", line)
+            _without_address(self.interpreter, missing, line, item)
+
+    def _name_and_addresses(self, row: re.Match[str], line: Line) -> None:
+        named_by = "v" if row["v"] else "w"
+        if self.name != row[named_by]:
+            self._begin(row, line, named_by)
+            self.name = row[named_by]
+        self._tell("lookup.address", row, "addresses", line)
+
+    def _begin(self, named: re.Match[str], line: Line, group: str = "v") -> Item:
+        """Begin the look-up of a name; it was asked of the server, where one was named."""
+        self.item = self.interpreter.new_item("lookup")
+        self._tell("lookup.name", named, group, line)
+        if self.server:
+            state(self.interpreter, self.server, self.item)
+        return self.item
+
+    def _tell(self, fact: str, match: re.Match[str], group: str, line: Line) -> None:
+        state(self.interpreter, said_at(fact, match, group, line), self.item)
 
 
 def _without_address(interpreter: Interpreter, said: re.Match[str], line: Line, item: Item) -> None:

@@ -7,15 +7,18 @@ from collections.abc import Callable, Iterator, Sequence
 from dataclasses import dataclass
 
 from yes_tally.core.reading.decode import Line
-from yes_tally.core.reading.sentences import MAX_STATEMENT
+from yes_tally.core.reading.sentences import MAX_STATEMENT, Stated
+from yes_tally.core.reading.shapes.layout import indent_of
 
+# No sentence goes on over more lines.
+_MOST_LINES = 8
+# A wide gap or leader dots part cells, and these signs what data holds.
+_CELLS = re.compile(r"\S {2,}\S|\.{3,}|[<>={}]")
 # What says no of anything, without accents, as ``plain`` writes it.
 DENIES = re.compile(
     r"\b(?:no|not|never|none|nothing|cannot|can't|couldn't|unable|failed|kein\w*|nicht|ohne|aucune?|pas|sans|impossible|ningun\w*|sin|imposible|nenhum\w*|nao|sem|"
     r"impossivel|nessun\w*|non|senza|impossibile|geen|niet|zonder|nie|zadn\w*|bez|brak)\b"
 )
-
-
 # The point behind a day (``3. März``) ends nothing.
 NO_MONTH = r"(?!(?:Jan|Feb|M[äa]r|Apr|Mai|Jun|Jul|Aug|Sep|Okt|Nov|Dez))"
 # Where one sentence ends and the next begins on a line.
@@ -56,7 +59,6 @@ def sentences_of(lines: Sequence[Line]) -> Iterator[Sentence]:
         yield Sentence(tuple(begun))
 
 
-# No sentence goes on over more lines.
-_MOST_LINES = 8
-# A wide gap or leader dots part cells, and these signs what data holds.
-_CELLS = re.compile(r"\S {2,}\S|\.{3,}|[<>={}]")
+def said_by_line(fact: str, value: str, line: Line) -> Stated:
+    """What a line says as a whole, no part of it being the value."""
+    return Stated(fact, line.text.strip()[:MAX_STATEMENT], value, line.number, indent_of(line.text) + 1)

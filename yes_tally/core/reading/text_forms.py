@@ -4,7 +4,6 @@ from __future__ import annotations
 
 import re
 
-# What stands before a serial number.
 # Words that several patterns share: what counts cores, and what is said of a driver's signature.
 CORES = r"(?:cores?|kernen?|c(?:oe|œ)urs|n[uú]cleos|nuclei|rdzeni[ea]?)"
 SIGNED = r"(?:signed|signiert|sign[ée]e?|firmad[oa]|assinad[oa]|firmat[oa]|ondertekend|podpisan[ya])"
@@ -15,6 +14,9 @@ NO_SIGNATURE = (
 # What a disk is connected by, where the name says it alone; and how its turns a minute are written.
 BUS = r"NVMe|SATA|SAS|SCSI|USB|PCIe|IDE|eMMC"
 TURNS = r"\d{4,5} ?(?:rpm|u/min|tr/min|t/min|g/min|giri/min|obr\.?/min|tpm)"
+# A day as logs and lists print it, its month a number or a name.
+DAY = r"(?:\d{4}-\d\d-\d\d|\d{1,2}[./-]\d{1,2}[./-]\d{4}|\d{1,2}\.? [^\W\d_]{3,13}\.? \d{4})"
+# What stands before a serial number.
 SERIAL = r"s/?n|ser(?:ial|ie|\.)(?: (?:number|no\.?|nr\.?))?|seriennummer|serienummer|n[uú]mero de s[eé]ri?e|numer seryjny|matricola"
 # ``no battery here``, ``kein Akku vorhanden``: nothing is called so.
 _NONE = r"(?!(?:no|none|not|keine?r?|aucune?|pas de|ning[uú]na?|nessuna?|nenhuma?|geen|brak|sin|sans|ohne)\s)"

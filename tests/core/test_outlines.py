@@ -2,7 +2,7 @@
 
 import unittest
 
-from hypothesis import given, settings
+from hypothesis import example, given, settings
 from hypothesis import strategies as st
 
 from yes_tally.core.reading.reader import read
@@ -64,6 +64,7 @@ class Outlines(unittest.TestCase):
 
     @settings(max_examples=40, deadline=None)
     @given(st.lists(st.tuples(st.integers(0, 6), st.text("Disk 0:P1,—() \t[x].", max_size=30)), max_size=25))
+    @example([(0, "\t)\t0")])
     def test_any_indents_and_words_are_read_without_an_error(self, rows):
         text = "\n".join(" " * indent + words for indent, words in [(0, "Disk 0: a   b"), *rows])
         report = read(text.encode())

@@ -47,7 +47,7 @@ def told_in_words(
             # One of several that brackets hold: ``(in blocked, out allowed)``.
             column += len(part) - len(part.lstrip("("))
             part = part.lstrip("(").rstrip(")")
-        if says_nothing(interpreter, part, group):
+        if not part or says_nothing(interpreter, part, group):
             continue
         goes_on = open_list is not None and open_list.name == "adapter.dns" and _ADDRESS.fullmatch(part)
         labelled = None if goes_on else by_label(interpreter, part, group, left) or by_form(interpreter, part, left)

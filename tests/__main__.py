@@ -17,8 +17,10 @@ from concurrent.futures import ProcessPoolExecutor, as_completed
 from itertools import zip_longest
 
 from tests.running import ROOT, discovered, run_module
-from tests.stores import SHARED
+from tests.stores import SHARED, demo_store
 
+# What can run while the demo office's store is made.
+NEEDS_NO_STORE = "first_sight"
 # The slowest go first, so that no processor waits for one of them at the end.
 SLOW = ("whole_office", "killed", "hostile", "cli", "server", "collecting")
 
@@ -35,6 +37,8 @@ def main() -> int:
     with tempfile.TemporaryDirectory(prefix="yes-tally-tests-", ignore_cleanup_errors=True) as shared:
         os.environ[SHARED] = shared
         with ProcessPoolExecutor(workers, multiprocessing.get_context("spawn")) as pool:
+            if not words:
+                pool.submit(demo_store)  # before anybody waits for it
             for run in as_completed([pool.submit(run_module, module, words) for module in order]):
                 ran = run.result()
                 passed, failed = passed + ran.passed, failed + ran.failed
@@ -51,12 +55,13 @@ def main() -> int:
 
 
 def in_turn(modules: Iterable[str]) -> list[str]:
-    """The modules in the order to be begun: those that drive a browser, which keeps two processors busy, in turn with
-    the others."""
+    """The modules in the order to be begun: one that needs no store while the demo office's is made; then those that
+    drive a browser, which keeps two processors busy, in turn with the others."""
     slow = sorted(modules, key=lambda name: (next((n for n, word in enumerate(SLOW) if word in name), len(SLOW)), name))
+    first = [name for name in slow if NEEDS_NO_STORE in name]
     driven = [name for name in slow if "browser" in name]
-    others = [name for name in slow if "browser" not in name]
-    return [name for pair in zip_longest(driven, others) for name in pair if name]
+    others = [name for name in slow if name not in (*first, *driven)]
+    return first + [name for pair in zip_longest(driven, others) for name in pair if name]
 
 
 if __name__ == "__main__":

@@ -155,7 +155,7 @@ _MAKER_AND_PART = re.compile(r"(?P<maker>(?!GiB|MiB)[A-Z][a-z]\w+) (?P<part>(?!L
 
 def _read_parts(row: BareRow, parts: Sequence[re.Match[str]]) -> None:
     """Read each part by its label, its form or what it asserts."""
-    before = ""
+    before, stands_at = "", 0
     for part in parts:
         text = part.group().strip()
         if says_nothing(row.interpreter, text, row.group):
@@ -178,7 +178,10 @@ def _read_parts(row: BareRow, parts: Sequence[re.Match[str]]) -> None:
             before = ""
         else:
             both = _MAKER_AND_PART.fullmatch(text) or _MAKER_AND_PART.fullmatch(f"{before} {text}")
-            before = "" if both and _tell_both(row, both, max(0, part.start() - len(before) - 4)) else text
+            if both and _tell_both(row, both, stands_at if both.string != text else part.start()):
+                before = ""
+            else:
+                before, stands_at = text, part.start()
 
 
 def _tell_both(row: BareRow, both: re.Match[str], start: int) -> bool:

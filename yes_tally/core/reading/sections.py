@@ -170,7 +170,8 @@ def _section(lines: Sequence[Line], prompt: _Prompt | None, start: int, end: int
 
 def _host(where: str) -> str | None:
     """The host's name in a prompt, where its form says that it is one."""
-    name = where.split("@")[-1].rpartition(" on ")[2].split()[0].lstrip("<") if where else ""
+    last = where.split("@")[-1].rpartition(" on ")[2].split()
+    name = last[0].lstrip("<") if last else ""
     return (
         name
         if re.fullmatch(r"[A-Za-z][\w.]*(?:-[\w.]+)+|(?=.*[A-Za-z])[\w.-]+", name) and ("@" in where or "-" in name)

@@ -413,9 +413,33 @@ def _longest() -> int:
 
 
 @lru_cache(maxsize=1)
-def _beginnings() -> frozenset[str]:
-    """The first letters of every word of every glossary: what begins otherwise stands in none."""
-    return frozenset(word[:_STEM] for glossary in _glossaries().values() for stems in glossary for word in stems)
+def _stems() -> dict[str, frozenset[str]]:
+    """By language: the stems of all words of its glossary, alone or of several."""
+    return {
+        language: frozenset(stem for stems in glossary for stem in stems)
+        for language, glossary in _glossaries().items()
+    }
+
+
+@lru_cache(maxsize=65536)
+def _languages_of(word: str) -> tuple[str, ...]:
+    """The languages in whose glossary a word stands, or both parts of it when it is a joined one."""
+    return tuple(
+        language
+        for language, stems in _stems().items()
+        if _stem(word, language) in stems or (not word.isdigit() and _parts(word, language))
+    )
+
+
+def _languages_that_have(words: Words, english: frozenset[str]) -> list[str]:
+    """The languages whose glossary has one of the words at least, and every one that is neither English nor a number."""
+    having = [(word, _languages_of(word)) for word in words]
+    strange = [languages for word, languages in having if word not in english and not word.isdigit()]
+    return [
+        language
+        for language in _LANGUAGES
+        if all(language in languages for languages in strange) and any(language in languages for _, languages in having)
+    ]
 
 
 @lru_cache(maxsize=16384)
@@ -428,11 +452,8 @@ def in_english(label: str, english: frozenset[str]) -> tuple[str, ...]:
     words = words_of(label)
     if not 0 < len(words) <= _MOST_WORDS or max(map(len, words)) > _LONGEST_WORD or not _SPOKEN.search(label):
         return ()
-    begun = _beginnings()
-    if not all(word[:_STEM] in begun or word in english or word.isdigit() for word in words):
-        return ()
     found: list[str] = []
-    for language in _LANGUAGES:
+    for language in _languages_that_have(words, english):
         for put in _translated(words, language, english):
             text = " ".join(put)
             if put != words and text not in found:

@@ -44,6 +44,8 @@ def lay_out(lines: Sequence[Line]) -> Layout | None:
     kinds = sum(words_of(label) in SUBJECTS for label in labels)
     if len(labels) < _LEAST_PAIRS or share < (_LEAST_EVEN if even else _LEAST_KNOWN) or kinds * 2 > len(labels):
         return None
+    if even and any(is_known(entry.printed) for entry in entries):
+        return None  # it may be a label too
     at = {entry.line for entry in entries}
     group = Group(entries=entries, frame=tuple(line.number for line in written if line.number not in at))
     return Layout("pairs", [group], _SCORE + (1 - _SCORE) * share)
@@ -64,9 +66,9 @@ def _is_two(chunk: Sequence[Line]) -> bool:
 
 
 def _every_other(lines: Sequence[Line]) -> list[tuple[str, Line]]:
-    """Each second line under the label above it; none where a value may be a label too."""
+    """Each second line under the label above it; none where a value is a pair of its own."""
     labels, values = lines[::2], lines[1::2]
-    if len(labels) != len(values) or any(is_known(line.text.strip()) or ": " in line.text for line in values):
+    if len(labels) != len(values) or any(": " in line.text for line in values):
         return []
     return _with_labels(zip(labels, values, strict=True))
 

@@ -17,7 +17,7 @@ from yes_tally.core.reading.shapes.pairs_in_lines import Pair
 
 _LEAST_PAIRS = 3
 # So many of ten lines; the others are titles of what follows.
-_MOST_OF_TEN = 8
+_LEAST_OF_TEN = 8
 _LONGEST_VALUE = 7
 _LONGEST_PART = 2
 # The first words of a line, a blank between any two.
@@ -31,21 +31,23 @@ _SCORE = 0.45
 def lay_out(lines: Sequence[Line]) -> Layout | None:
     """Read a block nearly all of whose lines begin with labels, each with another one among what is told of one thing, or
     ``None``."""
-    pairs = [_pair(line.text) for line in lines]
     heads = _heads(lines)
-    pairs = [None if place in heads else pair for place, pair in enumerate(pairs)]
-    found = sum(pair is not None for pair in pairs)
-    written = sum(not is_rule(line.text) for line in lines) - len(heads)
-    if found < _LEAST_PAIRS or found * 10 < _MOST_OF_TEN * written:
-        return None
-    labels: list[str] = []
-    for place, pair in enumerate(pairs):
+    written = {place for place, line in enumerate(lines) if place not in heads and not is_rule(line.text)}
+    pairs: list[Pair | None] = []
+    labels: set[str] = set()
+    others = 0
+    for place, line in enumerate(lines):
+        pair = _pair(line.text) if place in written else None
+        pairs.append(pair)
         if place in heads:
-            labels = []
-        elif pair and pair.label in labels:
+            labels.clear()
+        others += pair is None and place in written
+        if others * 10 > (10 - _LEAST_OF_TEN) * len(written) or (pair and pair.label in labels):
             return None
-        elif pair:
-            labels.append(pair.label)
+        if pair:
+            labels.add(pair.label)
+    if len(written) - others < _LEAST_PAIRS:
+        return None
     groups = nested(lines, pairs)
     several = sum(len(group.children) for group in groups) > 1
     return Layout("records" if several else "pairs", groups, _SCORE) if all_entries(groups) else None

@@ -16,7 +16,7 @@ from collections.abc import Iterable
 from concurrent.futures import ProcessPoolExecutor, as_completed
 from itertools import zip_longest
 
-from tests.running import ROOT, discovered, run_module
+from tests.running import ROOT, modules, run_module
 from tests.stores import SHARED, demo_store
 
 # What can run while the demo office's store is made.
@@ -30,10 +30,9 @@ def main() -> int:
     words = sys.argv[1:]
     started = time.monotonic()
     checks = None if words else subprocess.Popen(["make", "-s", "check"], cwd=ROOT)
-    modules = {test.__class__.__module__ for test in discovered(words)}
-    order = in_turn(modules)
+    order = in_turn(modules())
     passed, failed = 0, 0
-    workers = min(len(order) or 1, os.cpu_count() or 1)
+    workers = os.cpu_count() or 1
     with tempfile.TemporaryDirectory(prefix="yes-tally-tests-", ignore_cleanup_errors=True) as shared:
         os.environ[SHARED] = shared
         with ProcessPoolExecutor(workers, multiprocessing.get_context("spawn")) as pool:
@@ -42,7 +41,8 @@ def main() -> int:
             for run in as_completed([pool.submit(run_module, module, words) for module in order]):
                 ran = run.result()
                 passed, failed = passed + ran.passed, failed + ran.failed
-                print(f"{ran.seconds:6.1f} s  {ran.module}: {ran.passed} passed, {ran.failed} failed", flush=True)
+                if ran.passed or ran.failed:
+                    print(f"{ran.seconds:6.1f} s  {ran.module}: {ran.passed} passed, {ran.failed} failed", flush=True)
                 if ran.failed:
                     print(ran.said, flush=True)
     if checks:
@@ -54,10 +54,10 @@ def main() -> int:
     return 1 if failed else 0
 
 
-def in_turn(modules: Iterable[str]) -> list[str]:
+def in_turn(names: Iterable[str]) -> list[str]:
     """The modules in the order to be begun: one that needs no store while the demo office's is made; then those that
     drive a browser, which keeps two processors busy, in turn with the others."""
-    slow = sorted(modules, key=lambda name: (next((n for n, word in enumerate(SLOW) if word in name), len(SLOW)), name))
+    slow = sorted(names, key=lambda name: (next((n for n, word in enumerate(SLOW) if word in name), len(SLOW)), name))
     first = [name for name in slow if NEEDS_NO_STORE in name]
     driven = [name for name in slow if "browser" in name]
     others = [name for name in slow if name not in (*first, *driven)]

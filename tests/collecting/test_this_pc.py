@@ -11,6 +11,7 @@ from pathlib import Path
 import uvicorn
 
 from tests.collecting.fake_pc import GIB, TEXTS, data_files, lay_out
+from tests.served import served
 from tests.stores import empty_store
 from yes_tally.collecting import this_pc
 from yes_tally.collecting.hand_in import HandInFailed, hand_in
@@ -21,7 +22,6 @@ from yes_tally.core.reading.reader import read
 from yes_tally.records import people
 from yes_tally.records.store import using
 from yes_tally.records.visits import open_visits
-from yes_tally.server.app import create_app
 from yes_tally.server.logs import configure_logs
 
 
@@ -187,7 +187,7 @@ class HandingIn(unittest.TestCase):
         with socket.socket() as probe:
             probe.bind(("127.0.0.1", 0))
             self.port = probe.getsockname()[1]
-        self.server = uvicorn.Server(uvicorn.Config(create_app(), port=self.port, log_level="error"))
+        self.server = uvicorn.Server(uvicorn.Config(served(), port=self.port, log_level="error"))
         thread = threading.Thread(target=self.server.run, daemon=True)
         thread.start()
         self.addCleanup(thread.join, 10)

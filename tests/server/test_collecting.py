@@ -8,13 +8,13 @@ import zipfile
 from fastapi.testclient import TestClient
 
 from tests.collecting.stand_in_office import SHEET, Answering, enlist, printed
+from tests.served import served
 from tests.stores import PASSWORD, empty_store
 from yes_tally.records import host_keys, people, runs, specs
 from yes_tally.records.assets import NewAsset, add_asset
 from yes_tally.records.models import Credential, Person, RunPc, Visit, VisitReport
 from yes_tally.records.reports import bytes_of
 from yes_tally.records.store import database, using
-from yes_tally.server.app import create_app
 from yes_tally.server.logs import configure_logs
 from yes_tally.standins import host as standins
 
@@ -38,7 +38,7 @@ class Collecting(unittest.TestCase):
             self.assets = enlist(self.office)
             people.add_person("bram", "Bram Ferrow", "reader", PASSWORD)
             people.add_person("tamsin", "Tamsin Quill", "technician", PASSWORD)
-        self.client = self.enterContext(TestClient(create_app()))
+        self.client = self.enterContext(TestClient(served()))
         self.sign_in("tamsin")
 
     def sign_in(self, name):

@@ -9,12 +9,12 @@ from datetime import datetime
 from hypothesis import given, settings
 from hypothesis import strategies as st
 
+from tests.served import served
 from tests.server.test_server import REPORT, WithAServer, client
 from tests.stores import PASSWORD, copy_of_demo
 from yes_tally.records import chain, people
 from yes_tally.records.models import Record, Report, Visit, VisitReport
 from yes_tally.records.store import using
-from yes_tally.server.app import create_app
 from yes_tally.standins import SEED
 from yes_tally.standins.commands import ENGLISH
 from yes_tally.standins.office import office
@@ -30,7 +30,7 @@ AWKWARD = ("0", "-1", "99999999999999999999", "1.5", "%00", "..%2f..%2fetc", "' 
 
 class AnyRequest(WithAServer):
     def routes(self):
-        for path, methods in create_app().openapi()["paths"].items():
+        for path, methods in served().openapi()["paths"].items():
             for method in methods:
                 if path not in ("/api/sign-out", "/api/sign-in"):
                     yield method, path

@@ -8,11 +8,11 @@ from unittest.mock import patch
 
 from fastapi.testclient import TestClient
 
+from tests.served import served
 from tests.stores import PASSWORD, copy_of_demo, empty_store
 from yes_tally.records import people
 from yes_tally.records.models import Visit
 from yes_tally.records.store import database, using
-from yes_tally.server.app import create_app
 from yes_tally.server.guards import MAX_BODY
 from yes_tally.server.logs import configure_logs
 from yes_tally.server.routes.people import tries
@@ -28,7 +28,7 @@ SPEC = 'spec "All"\nmust memory.installed at least 16 GB\n'
 
 
 def client():
-    return TestClient(create_app(), base_url="http://127.0.0.1:8040", raise_server_exceptions=False)
+    return TestClient(served(), base_url="http://127.0.0.1:8040", raise_server_exceptions=False)
 
 
 class WithAServer(unittest.TestCase):
@@ -123,7 +123,7 @@ class WhoMayWhat(WithAServer):
     def test_no_route_is_open_but_sign_in_and_health(self):
         stranger = client()
         seen = 0
-        for path, methods in create_app().openapi()["paths"].items():
+        for path, methods in served().openapi()["paths"].items():
             for method in methods:
                 if (method, path) in self.OPEN:
                     continue
@@ -306,7 +306,7 @@ class TheDescription(unittest.TestCase):
         from pathlib import Path
 
         frontend = Path(__file__).resolve().parents[2] / "frontend"
-        described = json.dumps(create_app().openapi(), indent=1, sort_keys=True) + "\n"
+        described = json.dumps(served().openapi(), indent=1, sort_keys=True) + "\n"
         made = subprocess.run(
             ["npx", "--no-install", "openapi-typescript", "--silent"], input=described, capture_output=True, text=True, cwd=frontend, check=False
         )  # fmt: skip
@@ -318,7 +318,7 @@ class TheDescription(unittest.TestCase):
         return re.sub(r"[\s;,]+", " ", re.sub(r"/\*.*?\*/", "", text, flags=re.S)).strip()
 
     def test_every_route_is_typed_and_named(self):
-        for path, methods in create_app().openapi()["paths"].items():
+        for path, methods in served().openapi()["paths"].items():
             for method, route in methods.items():
                 self.assertRegex(route["operationId"], r"^[a-z][A-Za-z]+$", f"{method} {path}")
                 self.assertTrue(route.get("description"), f"{method} {path} is not described")

@@ -6,11 +6,11 @@ import unittest
 from fastapi.testclient import TestClient
 
 from tests.collecting.stand_in_office import Answering, enlist, printed
+from tests.served import served
 from tests.stores import PASSWORD, empty_store
 from yes_tally.records.models import RunPc
 from yes_tally.records.reports import bytes_of
 from yes_tally.records.store import using
-from yes_tally.server.app import create_app
 from yes_tally.server.logs import configure_logs
 from yes_tally.standins import host as standins
 from yes_tally.standins.host import MANNERS, Manner
@@ -31,7 +31,7 @@ class WholeOffice(unittest.TestCase):
         empty_store()
         with using():
             assets = enlist(office)
-        client = self.enterContext(TestClient(create_app()))
+        client = self.enterContext(TestClient(served()))
         client.post("/api/sign-in", json={"sign_in": "ines", "password": PASSWORD})
         body = {
             "choice": {"assets": [asset.id for asset in assets.values()], "extent": "sheet"},

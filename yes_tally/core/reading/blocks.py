@@ -306,7 +306,7 @@ def _is_underlined_head(chunk: Sequence[Line]) -> bool:
 
 def _ends_table(before: str, here: str, after: str) -> bool:
     """Whether a line is a title between a table's last row and lines of another form."""
-    if "  " in here.rstrip() or not _TITLE.match(here):
+    if "  " in here.rstrip() or not _TITLE.match(here) or is_rule(after):
         return False
     above, below = ({start for _, start in cells_by_gap(text)} for text in (before, after))
     return len(above) >= LEAST_COLUMNS and len(after.split()) >= LEAST_COLUMNS and len(above & below) * 2 < len(above)

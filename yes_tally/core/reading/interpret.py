@@ -44,6 +44,9 @@ _UNIT_ALONE = re.compile(r"[kmg]?bps|[kmg]bit/?s|mts?|mt/s|[kmg]hz|[kmgt]?i?b|by
 _SHORT_HEADING = 24
 _WHOLE_PHRASE = 0.9
 
+# Things that are started, or that somebody begins to use.
+_BEGIN_THEMSELVES = frozenset({"process", "account", "task", "software"})
+
 # An item has not more fields than these.
 _MOST_FIELDS = 16
 
@@ -137,8 +140,8 @@ class Interpreter:
         if not guesses and ", " in label:
             # ``IPv6, link only``: what it is, and more of that
             guesses = tuple(g for g in decide(label.partition(", ")[0], context) if FACTS[g.fact].kind != "flag")
-        if context.group == "process":
-            guesses = tuple(g for g in guesses if g.fact != "host.booted_at")  # it started, and not the PC
+        if context.group in _BEGIN_THEMSELVES:
+            guesses = tuple(g for g in guesses if g.fact != "host.booted_at")  # it began, and not the PC
         sure = bool(guesses) and guesses[0].confidence >= _WHOLE_PHRASE
         if not sure and self.under and len(self.under[-1]) <= _SHORT_HEADING and not _UNIT_ALONE.fullmatch(label):
             # ``"tpm": {"specVersion": …}``: what the heading begins the label ends.

@@ -159,12 +159,14 @@ def _connections_of_neighbours(interpreter: Interpreter, columns: Sequence[tuple
 
 
 _CARD = re.compile(
-    r"\W*(?P<noun>[^\W\d_]+(?: [^\W\d_]+){0,2}?)[: ]+(?:[\"'“„«]\s*(?P<quoted>[^\"'”“»]+?)\s*[\"'”“»]|(?P<bare>[\w.-]*\d))(?: \(.*\))?:?\s*$"
+    r"\W*(?P<noun>[^\W\d_]+(?: [^\W\d_]+){0,2}?)[: ]+(?:[\"'“„«]\s*(?P<quoted>[^\"'”“»]+?)\s*[\"'”“»]|(?P<bare>[\w.-]*\d)|(?<=: )(?P<words>[^\W\d_][\w. -]*?))(?: \(.*\))?:?\s*$"
 )
+# ``Quayside LAN``, alone
+_CARD_ALONE = re.compile(r"\s*(?P<words>[^\W\d_][\w-]*(?: [\w-]+){0,3}):?\s*$")
 
 
 def _cards_above(interpreter: Interpreter, lines: Sequence[Line], read: set[int]) -> None:
-    """``Card "Quay" (10.20.4.33)`` over deeper lines of neighbours: where they are seen."""
+    """``Card "Quay" (10.20.4.33)``, or its name alone, over deeper lines of neighbours: where they are seen."""
     told = {
         draft.entry.line: draft.item
         for draft in interpreter.drafts[interpreter.section_from :]
@@ -175,14 +177,22 @@ def _cards_above(interpreter: Interpreter, lines: Sequence[Line], read: set[int]
     for line in lines:
         item = told.get(line.number)
         if item is None:
-            match = _CARD.match(line.text[:MAX_LENGTH])
-            card = (line, match["quoted"] or match["bare"]) if match and _names_card(match["noun"]) else None
+            card = (line, name) if (name := _card_in(line.text[:MAX_LENGTH])) else None
         elif card and id(item) not in named and indent_of(line.text) > indent_of(card[0].text):
             value = understand(FACTS["neighbour.interface"], card[1], interpreter.locale)
             if value:
                 at = Entry("", card[1], line.number, 1)
                 interpreter.add("neighbour.interface", item, at, value, "sentences", 0.8, "it stands above the line")
                 interpreter.frame.add(card[0].number)
+
+
+def _card_in(text: str) -> str:
+    """What a line calls the network card that it names; nothing where it names none, or what is listed below."""
+    if (match := _CARD.match(text)) and _names_card(match["noun"]):
+        return match["quoted"] or match["bare"] or match["words"]
+    alone = _CARD_ALONE.match(text)
+    listed = alone and any(at.group == "neighbour" for at in subjects_in(words_of(alone["words"])))
+    return alone["words"] if alone and not listed else ""
 
 
 def _names_card(noun: str) -> bool:

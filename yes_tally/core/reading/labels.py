@@ -141,7 +141,7 @@ def _singular(word: str) -> str:
     for plural, one in _PLURALS:
         if word.endswith(plural) and len(word) > len(plural) + 2:
             return word[: -len(plural)] + one
-    if len(word) > 5 and word.endswith(("ches", "shes", "xes", "sses")):
+    if len(word) > 5 and not word.endswith("caches") and word.endswith(("ches", "shes", "xes", "sses")):
         return word[:-2]
     if word in _MORE_PROCESSORS:
         return word[:-1]

@@ -362,7 +362,9 @@ def policies(interpreter: Interpreter, group: Group, shape: str) -> bool:
     """What is audited, told by subcategory under a category: each value is what is recorded."""
     fact = FACTS["policy.records"]
     told = [(entry, understand(fact, entry.printed, interpreter.locale)) for entry in group.entries if entry.label]
-    if not told or group.children or not all(value for _, value in told):
+    if group.children or not any(value for _, value in told):
+        return False
+    if not all(value or is_placeholder(entry.printed) for entry, value in told):
         return False
     for entry, value in told:
         item = interpreter.new_item("policy")

@@ -24,7 +24,10 @@ if TYPE_CHECKING:
     from yes_tally.core.reading.interpret import Interpreter
 
 
-_LISTED = re.compile(r"\s*(?:\[\d{1,3}\]:?|\(?\d{1,3}[.)]|#\d{1,3})\s+(?P<rest>\S.*?)\s*$")
+# ``(•) Hall printer``: of several that may be chosen, the one that is.
+_LISTED = re.compile(
+    r"\s*(?:\[\d{1,3}\]:?|\(?\d{1,3}[.)]|#\d{1,3}|[(\[](?P<chosen>[•●x*])[)\]]|[(\[] ?[)\]]|(?P<filled>[●◉☑])|[○◯☐])\s+(?P<rest>\S.*?)\s*$"
+)
 # ``"Landing air" -- Ternwave AX 20, wireless``
 _DASHED = re.compile(
     r"(?P<quote>[\"'“„«])?\s*(?P<name>[^\"'“„«»”]{2,60}?)\s*[\"'”“»]?\s+(?:--|[–—-])\s+(?P<told>\S.*?):?$"
@@ -95,6 +98,8 @@ def named_by(interpreter: Interpreter, heading: Heading, group: str, shape: str,
             # ``[1] Pellucid P24h      main``: a mark behind its name.
             left = [fact for fact in FIELDS[group] if fact.name != NAMING[group]]
             told_in_words(interpreter, text, heading.line, begins - 1 + offset, group, item, left)
+        if mark := listed["chosen"] or listed["filled"]:
+            _chosen(interpreter, heading, mark, item, shape)
         interpreter.frame.add(heading.line)
         return True
     called = _CALLED_SO.match(heading.text[:MAX_TEXT])
@@ -176,6 +181,14 @@ def named_by(interpreter: Interpreter, heading: Heading, group: str, shape: str,
             interpreter.frame.add(heading.line)
             return True
     return False
+
+
+def _chosen(interpreter: Interpreter, heading: Heading, mark: str, item: Item, shape: str) -> None:
+    """The one of several things that bears the mark of a choice is the default, where the heading does not say it too."""
+    default = f"{item.group}.default"
+    if default in FACTS and not any(d.item is item and d.fact == default for d in interpreter.drafts[-_FEW:]):
+        at = Entry("", mark, heading.line, heading.column + heading.text.index(mark))
+        interpreter.add(default, item, at, exactly("flag", True), shape, 0.75, "of all it is marked as chosen")
 
 
 def _name_behind_gap(interpreter: Interpreter, heading: Heading, group: str, shape: str, item: Item) -> bool:

@@ -11,6 +11,7 @@ from yes_tally.core.reading.checks_listed import are_checks, check_in_heading, c
 from yes_tally.core.reading.compounds import compound
 from yes_tally.core.reading.decide import ITEM_GROUPS, NAMING, Context, Guess, decide
 from yes_tally.core.reading.drafts import Item, Met
+from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.listings import (
     BULLET,
     INDEXED,
@@ -296,15 +297,21 @@ def _lists_one_a_line(group: Group) -> bool:
     )
 
 
+# ``mémoire cache``: a processor's, and no memory of the PC.
+_CACHE = frozenset("cache podreczna zwischenspeicher cachegeheugen cachespeicher antememoire".split())
+
+
 def _says_more_of(group: Group, item: Item, shape: str, named: tuple[str, ...]) -> bool:
     """``{"name": …, "mhz": {"base": …}}``: whether an object within an item's tells more of the same item."""
     if group.heading is None or group.children or not group.entries:
         return False
-    own = not named or named[0] == item.group
+    caches = item.group == "processor" and not _CACHE.isdisjoint(words_of(group.heading.text))
+    own = not named or named[0] == item.group or caches
     if shape == "tree" and own:
         return True
     if shape != "tree" and not own:
         return False
     # ``<driver version="31.0" date="2025-06-01"/>`` of a graphics card; ``password:`` over ``expires: never`` in an account's record
-    meant = [decide(f"{group.heading.text} {entry.label}", Context(item.group))[:1] for entry in group.entries]
+    begun = "" if caches else f"{group.heading.text} "
+    meant = [decide(f"{begun}{entry.label}", Context(item.group))[:1] for entry in group.entries]
     return sum(any(g.fact.startswith(f"{item.group}.") for g in found) for found in meant) * 2 > len(meant)

@@ -31,6 +31,18 @@ _PROMPT = re.compile(
     r"(?::(?= ~ ))? ?(?P<mark>>>>?|::>?|:~(?= [A-Za-z])|=>|->|(?<=-\d\d):(?= [a-z])|(?<=\w\]):(?= [\w/])|[>$#%»❯λ]|[~/|](?= |$)|(?<=\])(?= )))(?P<command>[ ]+\S.*|[A-Za-z/.]\S*.*|[ ]*)$"
 )
 _MARKS = re.compile(r"[>$#%»❯λ~/|\]]|::|-\d\d: ")
+# Any other form that holds the name of a host with a number in it: before the name a time, a number, a sign, who or
+# which folder; behind it a port, a folder, who, a time, a number; then a mark or what closes a bracket.
+_HOST_PROMPT = re.compile(
+    r"(?:\[?#?\d{1,3}\]? |\[?(?:\d{4}-\d\d-\d\d[ T])?\d{1,2}:\d{2}(?::\d{2})?\]? |[^\w\s\"'(\[{<*+•·-]{1,2} ?|(?:[~/][\w./~-]*|[A-Za-z]:\\\S*) on )?"
+    r"(?P<open>[\[({<])?(?:(?:[\w.-]+\\)?[\w.-]+(?:@| at | on )|[\w.-]+\\[\w.-]+ )?"
+    r"(?P<where>[A-Za-z]\w*(?:-\w+)*-\w*\d\w*(?:\.[A-Za-z][\w-]*)*)(?P<inside>)"
+    r"(?::\d{1,5})?(?(open)[\])}>])"
+    r"(?: ?\[[^\]]{1,24}\]| ?\([^)]{1,24}\)| \d{1,2}:\d{2}(?::\d{2})?|(?: |:|: )(?:[A-Za-z]:)?[~/\\][^\s>$#%]{0,80}| (?:[\w.-]+\\)?[A-Za-z][\w.-]{0,16}(?= ?[$#%>:]{1,2} )| \d{1,3}(?= ?[$#%>]))?"
+    r" ?(?P<mark>[$#%>»›❯λ▶→!:─]{1,3}(?= )|(?<=[)}>])(?= ))(?P<command> +(?:[A-Za-z][^\W_]|\./).*)$"
+)
+_HAS_NUMBERED_HOST = re.compile(r"-\w*\d")
+_BEGINS_COMMAND = re.compile(r"\s*(?:[\w./~&\"'-]|$)")
 # A prompt that says which shell it is of.
 _POWER = re.compile(r"PS \S+> ")
 _NUMBERED_HOST = re.compile(r"@|\\|\d")
@@ -80,9 +92,14 @@ def _prompts(lines: Sequence[Line]) -> list[_Prompt]:
             continue
         indented, text = text[0] == " ", text.lstrip()
         match = _PROMPT.match(text) if _MARKS.search(text) else None
+        if match is None or not match["where"] or not _BEGINS_COMMAND.match(match["command"]):
+            match = _HOST_PROMPT.match(text) or match
         if match and not re.match(r"\s*\d+\s?%|\s*%", match["command"] or ""):
             inside = match["inside"] if match["mark"] else None
-            where = (inside or match["host"] or match["where"]).strip("[] ")
+            named = match["where"] if match.re is _HOST_PROMPT else match["host"] or match["where"]
+            where = (
+                inside if inside and _NUMBERED_HOST.search(inside) and not _HAS_NUMBERED_HOST.search(named) else named
+            ).strip("[] ")
             if indented and not _host(where):
                 continue
             found.append((_Prompt(index, where, match["command"].strip()), match["mark"]))

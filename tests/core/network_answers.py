@@ -101,3 +101,84 @@ TRACED_WAYS = {
     "nl": ("spoor", "Route naar {target}, hoogstens 30 stappen:", "geen antwoord", "Spoor voltooid."),
     "pl": ("trasa", "Trasa do {target}, najwyżej 30 skoków:", "brak odpowiedzi", "Śledzenie zakończone."),
 }
+
+# The last lines of an echo test: what came back, in words and orders of each language, and how long it took.
+ECHO_COUNTS = {
+    "en": (
+        "4 sent, 3 received, 1 lost (25 %)",
+        "4 out, 3 back, 1 missing",
+        "sent 4, got 3, lost 1",
+        "4 asked, 3 answered, 1 unanswered (25 %)",
+    ),
+    "de": (
+        "4 gesendet, 3 empfangen, 1 verloren (25 %)",
+        "4 verschickt, 3 zurück, 1 ausgeblieben",
+        "4 gefragt, 3 beantwortet, 1 ohne Antwort",
+    ),
+    "fr": (
+        "4 envoyés, 3 reçus, 1 perdu (25 %)",
+        "4 émis, 3 revenus, 1 sans réponse",
+    ),
+    "es": (
+        "4 enviados, 3 recibidos, 1 perdido (25 %)",
+        "4 mandados, 3 devueltos, 1 sin respuesta",
+    ),
+    "pt": (
+        "4 enviados, 3 recebidos, 1 perdido (25 %)",
+        "4 mandados, 3 devolvidos, 1 sem resposta",
+    ),
+    "it": (
+        "4 inviati, 3 ricevuti, 1 perso (25 %)",
+        "4 spediti, 3 tornati, 1 senza risposta",
+    ),
+    "nl": (
+        "4 verzonden, 3 ontvangen, 1 verloren (25 %)",
+        "4 verstuurd, 3 ontvangen, 1 kwijt (25 %)",
+        "4 gestuurd, 3 terug, 1 zonder antwoord",
+    ),
+    "pl": (
+        "4 wysłane, 3 odebrane, 1 utracony (25 %)",
+        "wysłano 4, odebrano 3, utracono 1",
+        "4 wysłane, 3 wróciły, 1 bez odpowiedzi",
+    ),
+}
+ECHO_TIMES = {
+    "en": (
+        "shortest 0.38 ms   mean 0.45 ms   longest 0.55 ms",
+        "best 0.38 ms, average 0.45 ms, worst 0.55 ms",
+        "min 0.38 ms / avg 0.45 ms / max 0.55 ms",
+        "fastest 0.38 ms, usual 0.45 ms, slowest 0.55 ms",
+    ),
+    "de": (
+        "kürzeste 0,38 ms   Mittel 0,45 ms   längste 0,55 ms",
+        "schnellste 0,38 ms, im Schnitt 0,45 ms, langsamste 0,55 ms",
+        "Minimum 0,38 ms, Mittelwert 0,45 ms, Maximum 0,55 ms",
+    ),
+    "fr": (
+        "minimum 0,38 ms, moyenne 0,45 ms, maximum 0,55 ms",
+        "plus court 0,38 ms, moyen 0,45 ms, plus long 0,55 ms",
+        "meilleur 0,38 ms, moyen 0,45 ms, pire 0,55 ms",
+    ),
+    "es": (
+        "mínimo 0,38 ms, media 0,45 ms, máximo 0,55 ms",
+        "más corto 0,38 ms, promedio 0,45 ms, más largo 0,55 ms",
+        "mejor 0,38 ms, medio 0,45 ms, peor 0,55 ms",
+    ),
+    "pt": (
+        "mínimo 0,38 ms, média 0,45 ms, máximo 0,55 ms",
+        "melhor 0,38 ms, médio 0,45 ms, pior 0,55 ms",
+    ),
+    "it": (
+        "minimo 0,38 ms, medio 0,45 ms, massimo 0,55 ms",
+        "più breve 0,38 ms, media 0,45 ms, più lungo 0,55 ms",
+    ),
+    "nl": (
+        "kortst 0,38 ms   gemiddeld 0,45 ms   langst 0,55 ms",
+        "kortste 0,38 ms, gemiddelde 0,45 ms, langste 0,55 ms",
+        "minimum 0,38 ms, gemiddeld 0,45 ms, maximum 0,55 ms",
+    ),
+    "pl": (
+        "najkrótszy 0,38 ms, średni 0,45 ms, najdłuższy 0,55 ms",
+        "minimum 0,38 ms, średnio 0,45 ms, maksimum 0,55 ms",
+    ),
+}

@@ -2,7 +2,7 @@
 
 import unittest
 
-from tests.core.network_answers import ECHO_TESTS, LOOK_UPS, TRACED_WAYS
+from tests.core.network_answers import ECHO_COUNTS, ECHO_TESTS, ECHO_TIMES, LOOK_UPS, TRACED_WAYS
 from yes_tally.core.reading.reader import read
 
 SERVER, NAME = "dns1.lanternsound.example", "keys.lanternsound.example"
@@ -59,6 +59,22 @@ class EchoTests(unittest.TestCase):
             with self.subTest(language=language):
                 items, _ = said(whole, "reach")
                 self.assertEqual([item["target"] for item in items], [(target,) for target in TARGETS])
+
+    def test_what_came_back_in_other_words(self):
+        for language, told in ECHO_COUNTS.items():
+            for counts in told:
+                with self.subTest(language=language, counts=counts):
+                    [fields], _ = said(f"nq-ops-02> echo nq-srv-01\n\n{counts}\n", "reach")
+                    self.assertEqual(fields, fields | {"sent": (4,), "received": (3,), "lost": (1,)})
+
+    def test_how_long_it_took_in_other_words(self):
+        for language, told in ECHO_TIMES.items():
+            for times in told:
+                with self.subTest(language=language, times=times):
+                    text = f"nq-ops-02> echo nq-srv-01\n\n{ECHO_COUNTS[language][0]}\n{times}\n"
+                    [fields], _ = said(text, "reach")
+                    took = {"best": (0.00038,), "average": (0.00045,), "worst": (0.00055,)}
+                    self.assertEqual(fields, fields | took)
 
 
 class LookUps(unittest.TestCase):

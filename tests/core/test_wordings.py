@@ -1,5 +1,6 @@
 """What labels mean, what values and failures are, in the wordings that people and tools use for them, in every language."""
 
+import re
 import unittest
 from pathlib import Path
 
@@ -64,8 +65,12 @@ class Wordings(unittest.TestCase):
                 told = "\n\n".join(
                     f"{prompt} {asked}\n{answer}" for asked, answer in zip(commands, answers, strict=True)
                 )
-                sections = read(told.encode()).sections
+                report = read(told.encode())
+                sections = report.sections
                 self.assertEqual([section.command for section in sections], list(commands))
+                named = {r.value.value for r in report.readings if r.fact == "host.name" and r.shape == "prompt"}
+                host = re.search(r"[a-z]+-[a-z]+-\d+[\w.]*", prompt, re.I)
+                self.assertEqual(named, {host.group()} if host else set())
                 self.assertEqual([section.failure for section in sections], [None, "no-rights", None])
 
     def test_each_moment_is_understood(self):

@@ -578,7 +578,12 @@ BELOW = {
     ),
     "a licence in brackets behind its state": (
         "Aktywacja .............. aktywny na stałe (licencja zbiorcza, klucz kończy się na 7QX2M)\nWydanie ................ 24B\n",
-        {"licence.state": "active", "licence.channel": "volume", "licence.key_tail": "7QX2M"},
+        {
+            "licence.state": "active",
+            "licence.permanent": True,
+            "licence.channel": "volume",
+            "licence.key_tail": "7QX2M",
+        },
     ),
     "two labels in one, the second's value in brackets": (
         "Vendor ............. Tallis Firmware\nVersion / date ..... 3.14.0  (2024-09-30)\n",
@@ -1083,6 +1088,74 @@ BELOW = {
             "security.tpm": "2.0",
             "firmware.secure_boot": True,
         },
+    ),
+    "a cache below a processor, which is no memory": (
+        "processor\n  socket CPU0\n    name .... Kestrel K7\n    pamięć podręczna\n      L1 .... 512 KB\n      L2 .... 2 MB\n    cores ... 8\n",
+        {
+            "processor#1.socket": "CPU0",
+            "processor#1.name": "Kestrel K7",
+            "processor#1.cache_l1": 512 * 1024,
+            "processor#1.cache_l2": 2 * 2**20,
+            "processor#1.cores": 8,
+        },
+    ),
+    "a network card's name alone above its neighbours": (
+        "Neighbours\nQuayside LAN\n   10.20.0.1   02-1a-8c-00-10-01   dynamic\nLanding air\n   10.20.4.1   02-1a-8c-00-10-04   static\n",
+        {
+            "neighbour#1.interface": "Quayside LAN",
+            "neighbour#1.address": "10.20.0.1",
+            "neighbour#1.mac": "02:1a:8c:00:10:01",
+            "neighbour#1.kind": "dynamic",
+            "neighbour#2.interface": "Landing air",
+            "neighbour#2.address": "10.20.4.1",
+            "neighbour#2.mac": "02:1a:8c:00:10:04",
+            "neighbour#2.kind": "static",
+        },
+    ),
+    "of several printers the chosen one": (
+        "Printers\n  (•) Hall printer\n      port: USB001\n  ( ) Back office\n      port: USB002\n",
+        {
+            "printer#1.name": "Hall printer",
+            "printer#1.default": True,
+            "printer#1.port": "USB001",
+            "printer#2.name": "Back office",
+            "printer#2.port": "USB002",
+        },
+    ),
+    "what is audited, of one thing not said": (
+        "--- audit policy ---\nSign-in and sign-out\n   Sign-in          success, failure\n   Account lockout  -\n",
+        {
+            "policy#1.category": "Sign-in and sign-out",
+            "policy#1.subcategory": "Sign-in",
+            "policy#1.records": "both",
+            "policy#2.category": "Sign-in and sign-out",
+            "policy#2.subcategory": "Account lockout",
+        },
+    ),
+    "boot entries under what they are called by": (
+        "Boot menu\nDefault entry: {h1}\n\n{h1}\n   name    Harbour OS 12\n   path    C:\\boot\\hload.efi\n",
+        {
+            "boot_entry#1.id": "{h1}",
+            "boot_entry#1.default": True,
+            "boot_entry#1.name": "Harbour OS 12",
+            "boot_entry#1.path": "C:\\boot\\hload.efi",
+        },
+    ),
+    "screens with a letter are not called so": (
+        "Screen A\n  Name    Ottery V27q\n  Maker   Ottery\n",
+        {"display#1.name": "Ottery V27q", "display#1.maker": "Ottery"},
+    ),
+    "a licence for good, said beside its state": (
+        "Licence\n  State    active, for good\n  Channel  volume\n",
+        {"licence.state": "active", "licence.permanent": True, "licence.channel": "volume"},
+    ),
+    "a licence not for good, said beside its state": (
+        "Licence\n  State    active, not for good\n  Channel  volume\n",
+        {"licence.state": "active", "licence.channel": "volume"},
+    ),
+    "an account's last start is not the PC's": (
+        "Cuenta: icalloway\n  Habilitada: sí\n  Último inicio: 11/02/2025 07:59\n",
+        {"account#1.name": "icalloway", "account#1.enabled": True, "account#1.last_logon_at": "2025-02-11T07:59:00"},
     ),
 }
 

@@ -162,6 +162,7 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
         (re.compile(r"(?:\b(?:to|until|till|bis|au|al|hasta|fino al?|tot|do)| [-–→]|->)\s+(\d[\d./-]+(?:[ T]\d\d:\d\d(?::\d\d)?)?)", re.I), "adapter.lease_until"),
     ),
     "licence.state": (
+        (re.compile(r"(?<!\bnot )(?<!\bnon )(?<!\bpas )(?<!\bnicht )(?<!\bniet )(?<!\bno )(?<!\bnão )(?<!\bnie )\b(permanent\w*|for good|for ever|forever|dauerhaft|unbefristet|d[ée]finitiv\w*|perp[ée]tu\w*|bezterminow\w*|na sta[łl]e|blijvend|voor altijd)\b", re.I), "licence.permanent"),
         (re.compile(r"^[^\W\d_]+ \(([^()\d]{2,30})\)"), "licence.channel"),
         (re.compile(r"[,;] ((?:volume|volumen|retail|oem|subscription)[ -]?(?:licen[cs]e|lizenz|licentie)|(?:licence|licencia|licenza|licença) (?:en |por |per |a |de )?volum\w+)", re.I), "licence.channel"),
         (re.compile(r"\b(?:l[äa]uft(?: am)?|expires(?: on)?|expire(?: le)?|caduca(?: el)?|expira(?: em)?|scade(?: il)?|verloopt(?: op)?|wygasa) (\d[\w./-]*\d)", re.I), "licence.expires_at"),

@@ -23,7 +23,10 @@ _DEVICE_STATE = re.compile(
     r"funktioniert|in betrieb|betriebsbereit|deaktiviert|aktiviert|nicht in gebrauch|gest[öo]rt|fonctionne|en service|en marche|d[ée]sactiv[ée]e?|activ[ée]e?|hors service|"
     r"funciona(?:ndo)?|a funcionar|em uso|en uso|in uso|desactivad[oa]|deshabilitad[oa]|habilitad[oa]|desativad[oa]|ativad[oa]|funzionante|funziona|in funzione|disattivat[oa]|attivat[oa]|"
     r"werkt|in gebruik|uitgeschakeld|ingeschakeld|dzia[łl]a|sprawn[aye]|w u[żz]yciu|wy[łl][ąa]czon[aye]|w[łl][ąa]czon[aye]|"
-    r"stopped|gestoppt|angehalten|arr[êe]t[ée]e?|detenid[oa]|parad[oa]|ferm[oa]|gestopt|zatrzyman[aye]",
+    r"stopped|gestoppt|angehalten|arr[êe]t[ée]e?|detenid[oa]|parad[oa]|ferm[oa]|gestopt|zatrzyman[aye]|"
+    r"arbeitet(?: einwandfrei| normal)?|l[äa]uft|abgeschaltet|ausgefallen|stumm|muted|idle|unplugged|nicht angeschlossen|fehlerhaft|defekt|defect\w*|kapot|aan|uit|failed|failing|"
+    r"allum[ée]e?|(?:en )?panne|non utilis[ée]e?|encendid[oa]|averiad[oa]|sin usar|ligad[oa]|avariad[oa]|acces[oa]|guast[oa]|non usat[oa]|niet in gebruik|uszkodzon[aye]|nieu[żz]ywan[aye]|"
+    r"(?:error|fehler|erreur|errore|erro|fout|b[łl][ąa]d|code)(?: code)? \d{1,5}",
     re.I,
 )
 

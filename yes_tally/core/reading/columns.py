@@ -185,18 +185,23 @@ def each_meant_once(guesses: dict[str, tuple[Guess, ...]], numbers: dict[str, in
     return {label: tuple(g for g in found if taken.get(g.fact, label) == label) for label, found in guesses.items()}
 
 
-# What a driver's file is called by.
-_DRIVER_FILE = re.compile(r"\S+\.(?:sys|inf|ko|drv|dll)", re.I)
+# What a column ``Driver`` beside ``Device`` may hold that no driver is called by.
+_OF_DRIVER = (
+    (re.compile(r"\S+\.(?:sys|inf|ko|drv|dll)", re.I), "driver.file", "nothing but files stand in it"),
+    (re.compile(r"v?\d{1,5}(?:\.\d{1,6}){1,4}"), "driver.version", "nothing but versions stand in it"),
+)
 
 
-def files_apart(
+def driver_apart(
     columns: dict[str, tuple[Guess, ...]], meant: dict[str, tuple[Guess, ...]], cells: dict[str, list[str]]
 ) -> dict[str, tuple[Guess, ...]]:
-    """``Device`` beside ``Driver``, which holds nothing but files: the device is what the driver is called by."""
+    """``Device`` beside ``Driver``, which holds nothing but files, or versions: the device is what the driver is called
+    by."""
     of = {found[0].fact: label for label, found in columns.items() if found}
-    named, filed = of.get("driver.name"), of.get("driver.file")
+    named = of.get("driver.name")
     printed = cells.get(named or "", [])
-    if named is None or filed or not printed or not all(map(_DRIVER_FILE.fullmatch, printed)):
+    held = next((row[1:] for row in _OF_DRIVER if printed and all(map(row[0].fullmatch, printed))), None)
+    if named is None or held is None or held[0] in of:
         return columns
     other = next(
         (label for label, found in meant.items() if label != named and "driver.name" in {g.fact for g in found}), None
@@ -204,8 +209,7 @@ def files_apart(
     if other is None:
         return columns
     name = next(guess for guess in meant[other] if guess.fact == "driver.name")
-    file = Guess("driver.file", 0.85, "nothing but files stand in it")
-    return {**columns, named: (file,), other: (name,)}
+    return {**columns, named: (Guess(held[0], 0.85, held[1]),), other: (name,)}
 
 
 def _with_who_it_is(guesses: dict[str, tuple[Guess, ...]]) -> dict[str, tuple[Guess, ...]]:

@@ -166,11 +166,11 @@ def read_entries(
 
 
 def _is_no_moment(interpreter: Interpreter, entry: Entry, guess: Guess) -> bool:
-    """Whether a label means a moment, and what stands beside it are several words that are none."""
+    """Whether a label means a moment, and what stands beside it are several words that are none, or that something is
+    needed."""
     fact = FACTS[guess.fact]
-    return (
-        fact.kind == "moment" and ", " in entry.printed and understand(fact, entry.printed, interpreter.locale) is None
-    )
+    in_words = ", " in entry.printed or says_needed(entry.printed)
+    return fact.kind == "moment" and in_words and understand(fact, entry.printed, interpreter.locale) is None
 
 
 def _of_what_is_open(interpreter: Interpreter, entry: Entry, opened: Item | None) -> Sequence[Guess]:

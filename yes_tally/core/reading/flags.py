@@ -33,10 +33,11 @@ _HOW_ADDRESSED = re.compile(
 
 # ``required``, ``nicht nötig``: what is said of a password.
 _NEEDED = re.compile(
-    r"(?P<no>(?:not|no|nicht|non|pas|n[ãa]o|niet|nie) ?)?(?:needed|mandatory|compulsory|required|asked for|erforderlich|n[öo]tig|verlangt|vorgeschrieben"
+    r"(?:(?:is|wird|est|es|[eé]|[eè]|wordt|jest) )?(?P<no>(?:not|no|nicht|non|pas|n[ãa]o|niet|nie) ?)?(?:(?:is|es|[eé]|jest) )?(?:needed|hace falta|serve|precisa|must be set|mandatory|compulsory|required|asked for|erforderlich|n[öo]tig|verlangt|vorgeschrieben"
     r"|exig[ée]e?|requise?|obligatoire|n[ée]cessaire|demand[ée]e?|exigid[oa]|obligatori[oa]|requerid[oa]|necesari[oa]|obrigat[óo]ri[oa]|necess[áa]ri[oa]"
     r"|richiest[oa]|obbligatori[oa]|necessari[oa]|vereist|verplicht|nodig|gevraagd|wymagan[eya]|obowi[ąa]zkow[eya]|konieczn[eya]|potrzebn[eya])"
-    r"|(?P<free>optional|facultati[fv]\w*|opcional|facoltativ[oa]|opzionale|optioneel|opcjonaln[eya]|beliebig)",
+    r"|(?P<free>optional|facultati[fv]\w*|opcional|facoltativ[oa]|opzionale|optioneel|opcjonaln[eya]|beliebig|freiwillig"
+    r"|(?:may|can) be (?:empty|blank)|darf leer sein|peut [êe]tre vide|puede estar vac[íi]a|pode (?:estar|ficar) vazia|pu[òo] essere vuota|mag leeg (?:zijn|blijven)|mo[żz]e by[ćc] puste)",
     re.I,
 )
 # What is said of a signature.

@@ -51,7 +51,7 @@ _ALONE = re.compile(r"\s+(?P<v>[0-9]{1,3}(?:\.[0-9]{1,3}){3}|[0-9a-f]*:[0-9a-f:]
 # How it is said that there is no such name, by where the name stands: behind the words, between them, or before them.
 _NAME = (
     r"[“\"'«]?(?P<v>(?!(?:the|a|host|name|den|der|das|le|la|el|il|lo|o|de|het|nom|nome|nombre|naam|nazw[aęy])\b)"
-    r"[a-z0-9][\w-]*(?:\.[\w-]+)*)[”\"'»]?"
+    r"(?=[\w.-]*[a-z])[a-z0-9][\w-]*(?:\.[\w-]+)*)[”\"'»]?"
 )
 _NO_SUCH_NAME = tuple(
     re.compile(form.format(words="|".join(words), name=_NAME), re.I)

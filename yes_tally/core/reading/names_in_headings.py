@@ -36,6 +36,8 @@ _CALLED_SO = re.compile(
     r"(?P<noun>[^\W\d_]+(?: [^\W\d_]+){0,2})(?: ?#?(?P<number>\d{1,3})\s*[:.,–-]\s*| ?#\d{1,3}\s+| ?\d{1,3}\s{2,}|\.)(?P<rest>[^\s(:][^(:]*?)\s*(?:\((?P<aside>[^)]{2,80})\))?:?\s*$"
 )
 _LISTED_QUOTED = re.compile(r"(?:\[\d{1,3}\]:?|\(?\d{1,3}[.)]|#\d{1,3})\s+[\"'“„«].*[\"'”“»]")
+# ``{current}``
+_IN_BRACES = re.compile(r"\s*(?P<id>\{[\w-]+\})\s*:?\s*")
 _CELLS_OF_ROW = 3
 _WHICH_OF_ALL = re.compile(r"\b\d{1,3} ?(?:of|von|sur|de|di|van|z|/) ?\d{1,3}\b")
 _LETTER = re.compile(r"[A-Z]")
@@ -79,6 +81,11 @@ def named_by(interpreter: Interpreter, heading: Heading, group: str, shape: str,
     listed = _LISTED.match(heading.text[:MAX_TEXT])
     if group == "event" and _when_it_was(interpreter, heading, listed, shape, item):
         return True
+    if group == "boot_entry" and (braced := _IN_BRACES.fullmatch(heading.text[:MAX_TEXT])):
+        entry = Entry("", braced["id"], heading.line, heading.column + braced.start("id"))
+        interpreter.place(entry, shape, (Guess("boot_entry.id", 0.85, "it heads what is told of the entry"),), item)
+        interpreter.frame.add(heading.line)
+        return True
     cells = cells_by_gap(listed["rest"]) if listed else ()
     if listed and group in CALLED and len(cells) >= _CELLS_OF_ROW:
         # ``1. Palefire FX 40   maker Palefire   memory 8 GB`` over more of it: a row.
@@ -111,7 +118,7 @@ def named_by(interpreter: Interpreter, heading: Heading, group: str, shape: str,
             # ``[disk.0]``, ``[volume.C]``: which one it is, not what it is called.
             fact = ITEM_HEADING.get(group, fact)
             called_so = f"{which}:" if group == "volume" else which
-            if which.isdigit() and fact.endswith(".name"):
+            if fact.endswith(".name"):
                 return True
         else:
             called_so = called["rest"]
@@ -171,8 +178,9 @@ def named_by(interpreter: Interpreter, heading: Heading, group: str, shape: str,
             for g in decide(label, interpreter.context(group))
             if g.confidence > 0.9 and g.fact.startswith(f"{group}.")
         ]
-        if guesses and rest.isdigit() and guesses[0].fact.endswith((".name", "event.id")):
-            return True  # ``Card 1``: which one, and not what it is called
+        which_one = rest.isdigit() or (_LETTER.fullmatch(rest) and group not in ITEM_HEADING)
+        if guesses and which_one and guesses[0].fact.endswith((".name", "event.id")):
+            return True  # ``Card 1``, ``Screen A``: which one, and not what it is called
         if guesses and FACTS[guesses[0].fact].kind == "text":
             column = heading.column + start
             if guesses[0].fact == "module.slot":

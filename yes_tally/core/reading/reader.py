@@ -43,9 +43,10 @@ from yes_tally.core.reading.shapes.layout import (
 )
 from yes_tally.core.reading.stated import read_statements, taught_statements
 from yes_tally.core.reading.titles_of_hosts import title_names_host
+from yes_tally.core.reading.update_records import read_updates
 from yes_tally.core.reading.updates_installed import leave_out_by_state, leave_out_under, leave_out_within
 
-READER_VERSION = 13
+READER_VERSION = 14
 DOUBTFUL = 0.8
 _CLOSING = re.compile(r"\s*(?:</[\w:.-]+>|[\]})][,;]?|<\?[^>]*\?>)+\s*$")
 _LOCALE_SAMPLE = 200_000
@@ -243,6 +244,7 @@ def _read_block(interpreter: Interpreter, block: Block, command: tuple[str, ...]
     if command[:1] != ("event",) and (
         read_kind(interpreter, block.lines)
         or read_adapters(interpreter, block.lines, command)
+        or read_updates(interpreter, block.lines)
         or read_outline(interpreter, block.lines)
     ):
         return

@@ -26,8 +26,8 @@ from yes_tally.core.reading.columns import (
     borne_by,
     borne_out,
     cells_of_columns,
+    driver_apart,
     each_meant_once,
-    files_apart,
     numbers_only,
     tells_items,
     told_by_columns,
@@ -80,7 +80,7 @@ def read_rows(interpreter: Interpreter, rows: Sequence[Group], shape: str, aroun
         {label: numbers_only(printed) for label, printed in cells.items()},
     )
     if subject == "driver":
-        columns = files_apart(columns, meant, cells)
+        columns = driver_apart(columns, meant, cells)
     if subject in ITEM_GROUPS and len(rows) > 1:
         columns = {
             label: tuple(g for g in found if FACTS[g.fact].item or len(set(cells.get(label, ()))) < FEW)

@@ -76,6 +76,9 @@ def rows_by_form(interpreter: Interpreter, lines: Sequence[Line], group: str) ->
         for place, (text, at) in enumerate(cells):
             if group == "update" and plain(text) in _OUTCOMES:
                 continue
+            if place and group in NAMED_NEAR and len(cells) == len(ROW_FIELDS[group]) and is_placeholder(text):
+                left = [fact for fact in left if fact.field != ROW_FIELDS[group][place]]
+                continue
             # What only its form tells may stand anywhere but first; texts come in their order.
             for fact in sorted(left, key=lambda fact: fact.kind == "text") if place else left:
                 if fact.name == "event.source" and place + 1 == len(cells) and is_message(text):

@@ -12,6 +12,8 @@ def said_aside(match: re.Match[str], aside: str) -> str | None:
     """What the text found beside a value says of the fact ``aside``, for a value of its kind; ``None`` where nothing."""
     if aside == "adapter.mask":
         return mask_of(match[1])
+    if aside == "licence.permanent":
+        return "yes"
     return threads_of_all(match.string, match[1]) if aside == "processor.threads" else match[1]
 
 

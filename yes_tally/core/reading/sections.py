@@ -185,10 +185,16 @@ def _section(lines: Sequence[Line], prompt: _Prompt | None, start: int, end: int
     )
 
 
+# ``bash-5.2$``: the shell says its own name.
+_SHELL_AND_VERSION = re.compile(r"[a-z]{0,3}sh-\d[\d.]*")
+
+
 def _host(where: str) -> str | None:
     """The host's name in a prompt, where its form says that it is one."""
     last = where.split("@")[-1].rpartition(" on ")[2].split()
     name = last[0].lstrip("<") if last else ""
+    if _SHELL_AND_VERSION.fullmatch(name):
+        return None
     return (
         name
         if re.fullmatch(r"[A-Za-z][\w.]*(?:-[\w.]+)+|(?=.*[A-Za-z])[\w.-]+", name) and ("@" in where or "-" in name)

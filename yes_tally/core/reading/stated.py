@@ -92,7 +92,7 @@ def read_statements(interpreter: Interpreter, lines: Sequence[Line], command: st
             continue
         if (stated.fact, stated.line) not in told and not _said_of_others(stated, spoken, left):
             state(interpreter, stated, None)
-    if reach:
+    if reach or "reach" in spoken:
         echo_test(interpreter, left, command)
     echo_test_whole(interpreter, lines, command)
     traced_way(interpreter, left)

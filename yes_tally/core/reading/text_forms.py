@@ -29,8 +29,9 @@ TEXT_FORMS: dict[str, re.Pattern[str]] = {
     "host.domain": re.compile(r"[\w.-]{2,80}$"),
     "licence.key_tail": re.compile(r"[A-Za-z0-9*?X.…-]*?(?P<keep>[A-Za-z0-9]{5})$"),
     "account.full_name": re.compile(r"[«„“\"]?\s*(?P<keep>[^«»„“”\"]+?)\s*[»“”\"]?$"),
+    # ``Sign-in   success, failure`` is audited: nobody is called so.
     "host.user": re.compile(
-        r"(?P<keep>[^(]*?[^\W\d_][^(]*?)(?: (?:since|seit|depuis|desde|dalle|sinds|od) \d.*|\s*\(.*)?$"
+        r"(?i:(?!(?:success|failures?|erfolg|fehler|misserfolg|succ[èe]s|[ée]chec|[ée]xito|fallo|sucesso|falha|riuscito|geslaagd|mislukt|sukces|niepowodzenie)\b))(?P<keep>[^(]*?[^\W\d_][^(]*?)(?: (?:since|seit|depuis|desde|dalle|sinds|od) \d.*|\s*\(.*)?$"
     ),
     "host.owner": re.compile(r".*[^\W\d_].*$"),
     # A host's name is not its system's.

@@ -5,10 +5,12 @@ from __future__ import annotations
 import re
 from typing import TYPE_CHECKING
 
-from yes_tally.core.catalogue import FIELDS, FactKind
-from yes_tally.core.quantity import exactly
+from yes_tally.core.catalogue import FACTS, FIELDS, FactKind
+from yes_tally.core.quantity import Value, exactly
 from yes_tally.core.reading.by_clause import NOT, by_assertion, by_form, by_label, says_nothing
 from yes_tally.core.reading.decide import NAMING
+from yes_tally.core.reading.flags import says_needed
+from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.said_beside import threads_of_all
 from yes_tally.core.reading.shapes.layout import MAX_TOLD, Entry, asides_as_commas
 from yes_tally.core.reading.values import understand
@@ -88,6 +90,23 @@ def told_in_words(
     return told
 
 
+# What people sign in with.
+_PASSWORD = frozenset("password kennwort passwort contrasena clave senha wachtwoord haslo".split())
+_PASSWORD_PHRASES = frozenset({("mot", "passe"), ("palavra", "passe")})
+
+
+def _needed(
+    interpreter: Interpreter, label: str, text: str, left: list[FactKind]
+) -> tuple[FactKind, Value, int] | None:
+    """``Password: optional``: whether one is required."""
+    words = words_of(label)
+    fact = FACTS["account.password_required"]
+    if fact not in left or not says_needed(text) or not (words in _PASSWORD_PHRASES or _PASSWORD.issuperset(words)):
+        return None
+    value = understand(fact, text, interpreter.locale)
+    return (fact, value, len(label) + 1) if value else None
+
+
 def told_under(interpreter: Interpreter, entry: Entry, group: str, item: Item) -> bool:
     """``Password   required, set 2025-01-02, never expires``: clauses that the label begins. Whether one told anything."""
     told = False
@@ -96,7 +115,11 @@ def told_under(interpreter: Interpreter, entry: Entry, group: str, item: Item) -
         part = match.group().strip()
         denied = NOT.fullmatch(part)
         whole = f"{part[: denied.start('rest')]}{entry.label} {denied['rest']}" if denied else f"{entry.label} {part}"
-        found = by_assertion(interpreter, whole, group, left) or by_label(interpreter, whole, group, left)
+        found = (
+            _needed(interpreter, entry.label, part, left)
+            or by_assertion(interpreter, whole, group, left)
+            or by_label(interpreter, whole, group, left)
+        )
         if found is None or (found[0].kind == "text" and found[0].name in (NAMING.get(group), f"{group}.model")):
             continue
         fact, value, at = found

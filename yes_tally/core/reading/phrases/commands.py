@@ -24,7 +24,7 @@ COMMAND_WORDS: dict[str, str] = {
         "display": "screens panels monitors",
         "sound": "audio noise sound",
         "adapter": "cards nics radios cartes tarjetas netcards schede karty kaarten karten",
-        "boot_entry": "bootlist bootmenu startmenu startlist starters boots boot startliste demarrage arranque avvio opstarten rozruch",
+        "boot_entry": "bootlist bootmenu startmenu startlist starters boots boot startliste demarrage arranque avvio avvii opstarten rozruch rozruchy starts amorces arranques starters",
         "firewall": "wall shield fence gate muro",
         "policy": "audit auditplan audits richtlinien zasady",
         "page_file": "paging swap swaps swapfile swapfiles pagefile pagefiles auslagerung pagination paginacion paginacao paginazione stronicowanie",

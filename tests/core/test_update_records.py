@@ -1,0 +1,52 @@
+"""Updates that a line names over what is said of each."""
+
+import unittest
+
+from yes_tally.core.reading.reader import read
+
+
+def updates(text):
+    """The updates of a report: number, title and day of each."""
+    items = {}
+    for reading in read(f"nq-srv-02> patches\n\n{text}".encode()).readings:
+        if reading.item:
+            items.setdefault(reading.item, {})[reading.fact] = str(reading.value.value)
+        elif reading.fact != "host.name":
+            items[reading.fact] = reading.value.value
+    return list(items.values())
+
+
+def update(number, title, day):
+    return {"update.id": number, "update.title": title, "update.installed_at": day}
+
+
+class UpdatesOverWhatIsSaid(unittest.TestCase):
+    def test_each_is_told_with_its_day(self):
+        told = updates(
+            "HU-25006  Security fix, printing\n          set up 2025-01-14 by SYSTEM\n"
+            "HU-25009  Time zone data\n          set up 2025-02-04 by LSF\\tferro\n"
+        )
+        expected = [
+            update("HU-25006", "Security fix, printing", "2025-01-14"),
+            update("HU-25009", "Time zone data", "2025-02-04"),
+        ]
+        self.assertEqual(told, expected)
+
+    def test_a_title_goes_on_until_the_day(self):
+        told = updates(
+            "[1] HU-24117: Winter roll-up, with what\n      HU-24101 mended\n      installed on 03.12.2024\n"
+            "[2] HU-25006: Security fix\n      installed on 14.01.2025\n"
+        )
+        self.assertEqual(told[0], update("HU-24117", "Winter roll-up, with what HU-24101 mended", "2024-12-03"))
+
+    def test_what_is_not_installed_is_passed_over(self):
+        for said in ("not set up: needs a restart", "waiting", "nicht eingespielt", "en attente", "niet aangebracht"):
+            with self.subTest(said):
+                told = updates(
+                    f"HU-25006  Security fix\n   set up 2025-01-14\nHU-25011  Security fix, network\n   {said}\n"
+                )
+                self.assertEqual(told, [update("HU-25006", "Security fix", "2025-01-14")])
+
+    def test_other_lines_that_stand_least_deep_make_it_something_else(self):
+        told = updates("HU-25006  Security fix\n   on 2025-01-14\nwhat it mends\n   printing\n")
+        self.assertFalse(any("update.title" in item for item in told))

@@ -66,4 +66,5 @@ screenshots: setup .setup/chromium
 FUZZ_SECONDS ?= 300
 fuzz: .setup/python
 	$(BIN)/pip install -q atheris==3.0.0
+	$(BIN)/python -m tests.fuzz.changed $(FUZZ_SECONDS)
 	$(BIN)/python -m tests.fuzz.read_anything -max_total_time=$(FUZZ_SECONDS)

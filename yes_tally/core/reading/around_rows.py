@@ -62,7 +62,10 @@ _TIME_CELL = re.compile(r"<? ?\d+(?:[.,]\d+)? ?m?s")
 def times_of_hop(
     interpreter: Interpreter, item: Item, row: Group, columns: dict[str, tuple[Guess, ...]], shape: str
 ) -> None:
-    """The times of a step of a traced way, in columns that only count the tries."""
+    """The times of a step of a traced way, in columns that only count the tries; where others say the best and the worst,
+    what is left is neither."""
+    if any(found[0].fact in ("hop.best", "hop.worst") for found in columns.values() if found):
+        return
     cells = [e for e in row.entries if not columns.get(e.label) and _TIME_CELL.fullmatch(e.printed)]
     spans = [
         (value.value, cell, value)

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import re
 
-from yes_tally.core.reading.text_forms import BUS, CORES, NO_SIGNATURE, SERIAL, SIGNED, TURNS
+from yes_tally.core.reading.text_forms import AS_WHOM, BUS, CORES, NO_SIGNATURE, SERIAL, SIGNED, TURNS
 
 # What leads from a thing to its day: ``F12 of 2024-09-30``.
 DATED_BY = "of|from|dated|released|vom|von|du|del|de|dal|di|van|z dnia|z|da|op|em|le"
@@ -169,6 +169,7 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
         # Behind a date, ``(170 days left)`` is how long it lasts, and no grace.
         (re.compile(r"(?<!\d \()(?<!\d )\b((?:\d{1,4} (?:days?|weeks?|tage?n?|jours?|d[ií]as?|giorn[io]|dag(?:en)?|dni)(?:,| and| und| et| y| e| en| i)? )?\d{1,4} (?:days?|hours?|hrs?|weeks?|minutes?|tage?n?|stunden?|std\.?|jours?|heures?|d[ií]as?|horas?|giorn[io]|or[ae]|dag(?:en)?|uur|uren|dni|godzin\w?)) (?:left|of grace|grace|remain\w*|to go|übrig|verbleib\w*|restants?|restantes|rimanenti|resterend\w*|pozosta\w*)", re.I), "licence.grace"),
         (re.compile(r"\b(?:until|till|through|bis(?: zum)?|jusqu'au|hasta(?: el)?|até|fino al|tot|do) (\d[\w. :/-]+\d)", re.I), "licence.expires_at"),),
+    "task.runs": ((re.compile(rf"{AS_WHOM}$", re.I), "task.user"),),
     "task.state": ((re.compile(r", (enabled|disabled)$", re.I), "task.enabled"),),
     "task.last_run_at": (
         (re.compile(r"\((?:result|r[ée]sultat|ergebnis|resultado|risultato|esito|resultaat|wynik):? ([\w-]+)\b[^()]*\)", re.I), "task.last_result"),
@@ -178,6 +179,7 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
         (re.compile(rf"{_AMOUNT} (?:are |is )?{_IN_USE}\b", re.I), "page_file.used"),
         (re.compile(rf"{_AMOUNT} (?:now|large|big|allocated|in size|groß|aktuell|actuellement|ahora|agora|adesso|groot|teraz)\b", re.I), "page_file.size"),
     ),
+    "volume.state": ((re.compile(r"[,;(] ?((?:not |un|nicht |un|non |no |n[ãa]o |niet |nie ?)?(?:encrypted|verschl[üu]sselt|chiffr[ée]e?|cifrad[oa]|cifrat[oa]|crittografat[oa]|criptografad[oa]|versleuteld|zaszyfrowan[ya]))\b", re.I), "volume.encrypted"),),
     "volume.label": ((re.compile(r"^\[[^\[\]]{1,40}\] ([A-Z][A-Z0-9]{2,7})$"), "volume.filesystem"),),
     "volume.free": ((re.compile(r"\b(?:of|von|sur|de|di|van|z)\s+([\d.,]+ ?[KMGT]i?[BO]?)\s*$", re.I), "volume.size"),),
     "module.speed": (

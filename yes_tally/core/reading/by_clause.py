@@ -52,7 +52,8 @@ FORMS = {
     "firmware.mode": re.compile(r"legacy(?:[ -]mod\w+)?(?: \([^()]*\))?|UEFI(?:[ -]mod\w+)?", re.I),
     "battery.full": re.compile(r"[\d.,']+ (?:of|out of|von|sur|de|di|van|z) [\d.,']+ ?mWh(?: \([^()]*\))?", re.I),
     "os.build": re.compile(r"(?:build )?\d+(?:\.\d+){2,}"),
-    "display.width": re.compile(r"\d{3,5} ?[x×] ?\d{3,5}"),
+    "display.width": re.compile(r"\d{3,5} ?[x×] ?\d{3,5}(?: ?@ ?\d{2,3}(?: ?Hz)?)?"),
+    "display.serial": re.compile(r"(?=(?:[A-Z-]*\d){3})(?=[\d-]*[A-Z])[A-Z0-9-]{8,24}"),
     "account.full_name": re.compile(r"[«„“\"].+[»“”\"]"),
     "adapter.mac": re.compile(r"[0-9a-f]{2}(?:[:-][0-9a-f]{2}){5}", re.I),
     "adapter.ipv4": re.compile(r"\d{1,3}(?:\.\d{1,3}){3}(?:/\d{1,2})?"),
@@ -154,7 +155,10 @@ def _meant(fact: FactKind, phrase: str, value: Value, left: Sequence[FactKind]) 
     return next((other for other in left if other.name == meant), fact)
 
 
-_PEAK = re.compile(r"\b(?:peak|spitzen?wert|h[öo]chststand|pic|pico|picco|piek|szczyt\w*)\b", re.I)
+_PEAK = re.compile(
+    r"\b(?:so far|bisher|jusqu'ici|hasta ahora|at[ée] agora|finora|tot nu toe|dot[ąa]d|peak|spitzen?wert|h[öo]chststand|pic|pico|picco|piek|szczyt\w*)\b",
+    re.I,
+)
 
 
 def says_nothing(interpreter: Interpreter, text: str, group: str) -> bool:

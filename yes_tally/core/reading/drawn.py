@@ -68,7 +68,7 @@ _CORNER = re.compile(r"[+┌╔└╚┐╗┘╝]")
 _MAX_FRAME = 400
 # ``**Maker:**``, ``[######------]``: what is bold, and how full something is, drawn.
 _BOLD = re.compile(r"\*\*(?=[^\W\d_])([^*]{1,80}?)(?<=\S)\*\*")
-_POINTED = re.compile(r"(\s*)[»›►▸▪■●]\s(?=\s*\w.* [–—-] )")
+_POINTED = re.compile(r"(\s*)[»›►■●]\s(?=\s*\w.* [–—-] )")
 _BOXES = re.compile(r"\[[xX*✓]\] \w+\s+\[ ?\] \w+|\[ ?\] \w+\s+\[[xX*✓]\] \w+")
 # What the boxes answer, with a blank behind it for its colon.
 _LABEL_OF_BOXES = re.compile(r"^(\s*(?:[|│]\s*)?[^\W\d_][^\[\]:|│]*?) (?= *\[[ xX*✓]?\])")
@@ -77,12 +77,18 @@ _TICKED = re.compile(r"\[[xX*✓]\] ")
 _GAUGE = re.compile(r"\[[#=*|>.█▓░-]{4,60}[ .-]*\]")
 
 
+# Any other bullet is read as a round one.
+_BULLET = re.compile(r"(\s*)[▪▫◆◇►▸‣◦◾⁃∙✦](?=\s+\S)")
+
+
 def _without_marks(line: Line) -> Line:
     """A line without the marks of bold words and without drawn gauges; every other character in its column."""
     text = line.text
     if len(text) <= _MAX_FRAME and (mark := _POINTED.match(text)):
         # ``» Wickerlink GbE 210 — wired``
         line = replace(line, text=(text := f"{mark[1]} {text[mark.end(1) + 1 :]}"))
+    if len(text) <= _MAX_FRAME and (bullet := _BULLET.match(text)):
+        line = replace(line, text=(text := f"{bullet[1]}•{text[bullet.end() :]}"))
     if len(text) > _MAX_FRAME or not ("**" in text or "[" in text):
         return line
     if _BOXES.search(text):
@@ -158,7 +164,7 @@ def _without_chapters(lines: list[Line]) -> list[Line]:
 
 _KNOT = re.compile(r"\s*[+o] (?=[^\W\d_])")
 _KNOT_OR_TRUNK = re.compile(r"^(?P<before>\s*)(?:[+o](?= [^\W\d_])|[|│](?= |$))")
-_BRANCH = re.compile(r"(?P<tree>[\s│|]*(?:[├└]─*|[|`\\+]--+)\s?)(?=\S)")
+_BRANCH = re.compile(r"(?P<tree>[\s│|]*(?:[├└]─*|[|`\\+]--+)\s?)(?=\S)|(?P<root>[┌╭]─? )(?=[^\W_])")
 # ``|-- Partition 1``, ```-- C:``
 _TYPED_BRANCH = re.compile(r"(?P<tree>[\s|]*[|`\\+]--? ?)(?=[^\W_]|[\"(])")
 _TRUNK = re.compile(r"\s*[│|][\s│|]*(?=\S)")

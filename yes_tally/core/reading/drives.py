@@ -49,15 +49,21 @@ def told_of_drive(interpreter: Interpreter, line: int, mount: str, at: int, told
         interpreter.place(letter, "rows", (Guess("volume.mount", 0.85, "the row begins with its letter"),), item)
     text = commas_for_gaps(told)
     words = list(_CAPITALS.finditer(text))
-    called = _called(words) if len(words) > 1 else _BEFORE_FILE_SYSTEM.match(text)
+    called = _QUOTED.match(text) or (_called(words) if len(words) > 1 else _BEFORE_FILE_SYSTEM.match(text))
     if called and (label := next((f for f in left if f.name == "volume.label"), None)):
         # ``C:  SYSTEM  HFX2``: what it is called, and what it is formatted as.
         place = Entry("", called[1], line, start + called.start(1) + 1)
         interpreter.place(place, "rows", (Guess(label.name, 0.8, "it stands beside the file system"),), item)
         left.remove(label)
-        text = text[: called.start(1)] + " " * len(called[1]) + text[called.end(1) :]
+        end = called.end() if called.re is _QUOTED else called.end(1)
+        text = text[: called.start(1)].translate(_WITHOUT_QUOTES) + " " * (end - called.start(1)) + text[end:]
     told_in_words(interpreter, text, line, start, "volume", item, left)
     return item
+
+
+# ``"SYSTEM" HFX2, 37.2 GB free``
+_QUOTED = re.compile(r"\s*[\"“„«]\s*([^\"“”„«»,]{1,32}?)\s*[\"”“»]")
+_WITHOUT_QUOTES = str.maketrans('"“„«', "    ")
 
 
 def _called(words: Sequence[re.Match[str]]) -> re.Match[str]:

@@ -40,6 +40,8 @@ from yes_tally.core.reading.shapes.layout import Entry, Heading, Layout
 from yes_tally.core.reading.values import MAX_TEXT, understand
 from yes_tally.core.words import plain
 
+# What is no share of anything.
+_MEASURES = frozenset({"size", "clock", "rate", "span"})
 _UNIT_ALONE = re.compile(r"[kmg]?bps|[kmg]bit/?s|mts?|mt/s|[kmg]hz|[kmgt]?i?b|bytes", re.I)
 _SHORT_HEADING = 24
 _WHOLE_PHRASE = 0.9
@@ -137,6 +139,8 @@ class Interpreter:
         if says_elsewhere(label):
             return ()
         guesses = decide(label, context)
+        if label.endswith("%"):
+            guesses = tuple(g for g in guesses if FACTS[g.fact].kind not in _MEASURES)  # ``mem%``: how much of all
         if not guesses and ", " in label:
             # ``IPv6, link only``: what it is, and more of that
             guesses = tuple(g for g in decide(label.partition(", ")[0], context) if FACTS[g.fact].kind != "flag")
@@ -235,13 +239,16 @@ class Interpreter:
             if FACTS[told.fact].kind == "text" and self.goes_on(told.fact, item, entry, told.value):
                 self.blanks.add(entry.line)
                 return
+            whole = entry
             if told.printed != entry.printed:
                 entry = replace(entry, printed=told.printed)
             if entry.printed.endswith((")", "]")) and (told.fact == "machine.model" or _names(told.fact, item)):
+                marked = entry
                 entry, told = without_mark(self, entry, told, shape, item)
+                whole = whole if entry is marked else entry
             self.add(told.fact, item, entry, told.value, shape, told.confidence, told.why, told.also)
             if told.fact in ASIDES:
-                self.asides(told.fact, item, entry, shape, told.confidence)
+                self.asides(told.fact, item, whole, shape, told.confidence)
             return
         if item and words_of(entry.label) not in SUBJECTS:
             self.leftovers.append(Leftover(entry, shape, item, first=False))

@@ -86,6 +86,8 @@ def named_by(interpreter: Interpreter, heading: Heading, group: str, shape: str,
         interpreter.place(entry, shape, (Guess("boot_entry.id", 0.85, "it heads what is told of the entry"),), item)
         interpreter.frame.add(heading.line)
         return True
+    if not listed and group in CALLED and _named_in_parts(interpreter, heading, group, shape, item):
+        return True
     cells = cells_by_gap(listed["rest"]) if listed else ()
     if listed and group in CALLED and len(cells) >= _CELLS_OF_ROW:
         # ``1. Palefire FX 40   maker Palefire   memory 8 GB`` over more of it: a row.
@@ -191,6 +193,36 @@ def named_by(interpreter: Interpreter, heading: Heading, group: str, shape: str,
     return False
 
 
+_DASHES = re.compile(r"\s+(?:--|[─—–-])\s+")
+_LEAST_IN_PARTS = 3
+
+
+def _named_in_parts(interpreter: Interpreter, heading: Heading, group: str, shape: str, item: Item) -> bool:
+    """``Landing air ─ Ternwave AX 20 ─ wireless ─ down`` over more of it: what it is called, and what is said of it
+    between dashes; of a network card people's name may stand before its own."""
+    text = heading.text[:MAX_TEXT]
+    ends = [(dash.start(), dash.end()) for dash in _DASHES.finditer(text)]
+    starts = [0, *(end for _, end in ends)]
+    parts = [(text[at:until], at) for at, until in zip(starts, [*(start for start, _ in ends), len(text)], strict=True)]
+    if len(parts) < _LEAST_IN_PARTS:
+        return False
+    naming, names = CALLED[group], []
+    left = [fact for fact in FIELDS[group] if fact.name not in (naming, "adapter.connection")]
+    before = len(interpreter.drafts)
+    for part, at in parts[1:]:
+        if not told_in_words(interpreter, part, heading.line, heading.column - 1 + at, group, item, left):
+            names.append((part, at))
+    if len(interpreter.drafts) == before or len(names) > (group == "adapter"):
+        del interpreter.drafts[before:]
+        return False
+    called = [(parts[0], "adapter.connection" if names else naming), *((name, naming) for name in names)]
+    for (part, at), fact in called:
+        entry = Entry("", part.strip("\"'“”„«» "), heading.line, heading.column + at)
+        interpreter.place(entry, shape, (Guess(fact, 0.82, "the heading begins with what it is called"),), item)
+    interpreter.frame.add(heading.line)
+    return True
+
+
 def _chosen(interpreter: Interpreter, heading: Heading, mark: str, item: Item, shape: str) -> None:
     """The one of several things that bears the mark of a choice is the default, where the heading does not say it too."""
     default = f"{item.group}.default"
@@ -218,7 +250,10 @@ def _name_behind_gap(interpreter: Interpreter, heading: Heading, group: str, sha
 
 def kind_in_heading(interpreter: Interpreter, heading: Heading, shape: str, item: Item) -> None:
     """``Wireless card Ternwave AX 20`` over an adapter's pairs: of which kind it is, where words before its name say so."""
-    told = next((d for d in interpreter.drafts[-_FEW:] if d.item is item and d.entry.line == heading.line), None)
+    own = [draft for draft in interpreter.drafts[-_FEW:] if draft.item is item]
+    if any(draft.fact == "adapter.kind" for draft in own):
+        return
+    told = next((draft for draft in own if draft.entry.line == heading.line), None)
     words = heading.text[: max(0, told.entry.column - heading.column)].split() if told else []
     choices = FACTS["adapter.kind"].choices
     for length in (2, 1):

@@ -46,7 +46,7 @@ _HEAD = re.compile(
     r"\s*(?P<noun>[^\W\d_]+(?: [^\W\d_]+)?) ?#?(?P<which>\d{1,3}|[A-Z](?=:))(?P<mark>:\s*|[.)]\s+|,\s+|\s+(?:--|[-–—])\s+|\s+(?=\()|\s{2,})(?P<told>\S.*)$"
 )
 _DASH = re.compile(r" (?:--|[-–—]) ")
-_DRIVE = re.compile(r"(?:(?:->|=>|→|=) ?)?(?P<mount>[A-Z]:)")
+_DRIVE = re.compile(r"(?:(?:->|=>|→|=) ?)?(?P<mount>[A-Z]:)(?!\S)")
 # ``C:  SYSTEM   HFX2   439.2 GB`` under its disk, and ``(no letter)   Start   FAT32   260 MB``.
 _DRIVE_ROW = re.compile(r"\s*(?:(?P<mount>[A-Z]:)\\?\s+|(?:\([^()\d]{3,24}\)|-{1,2})\s{2,})(?P<told>\S.*)$")
 _SIZE = re.compile(r"\d[\d.,'’\s]*[KMGT]?i?(?:[BO]|bytes)", re.I)
@@ -127,7 +127,7 @@ def _kind_listed(lines: Sequence[Line]) -> str:
 
 # ``0  Basalt NV1000  (931.5 GiB, NVMe)`` under ``disks``, and ``p1  EFI   260 MiB`` below that.
 _NUMBERED = re.compile(r"\s*(?P<which>\d{1,2})\s{2,}(?P<told>\S.*)$")
-_PARTITION = re.compile(r"\s*p(?P<which>\d{1,2})\s{2,}(?P<told>\S.*)$")
+_PARTITION = re.compile(r"\s*[pP](?P<which>\d{1,2})\s{2,}(?P<told>\S.*)$")
 
 
 def _outline(lines: Sequence[Line], listed: str) -> list[_Told] | None:
@@ -166,13 +166,13 @@ def _outline(lines: Sequence[Line], listed: str) -> list[_Told] | None:
 
 _LEAST_CELLS = 2
 # ``1  EFI   100 MB``, ``2: reserved, 16 MB`` below a disk: its parts.
-_PART_OF_DISK = re.compile(r"\s*[p#]?(?P<which>\d{1,2})(?:[.:)]\s+|\s{2,})(?P<told>[^\W\d].*)$")
+_PART_OF_DISK = re.compile(r"\s*[pP#]?(?P<which>\d{1,2})(?:[.:)]\s+|\s{2,})(?P<told>[^\W\d].*)$")
 
 
 def _is_below_disk(found: Sequence[_Told], line: Line) -> bool:
     """Whether a line stands deeper than the disk that is told of last."""
-    disk = next((row for row in reversed(found) if row.group in ("disk", "")), None)
-    return disk is not None and disk.group == "disk" and indent_of(line.text) > indent_of(disk.line.text)
+    thing = next((row for row in reversed(found) if row.group not in ("", "partition")), None)
+    return thing is not None and thing.group == "disk" and indent_of(line.text) > indent_of(thing.line.text)
 
 
 def _cells(text: str, start: int) -> tuple[tuple[str, int], ...]:
@@ -223,10 +223,10 @@ def _is_size(interpreter: Interpreter, row: _Told, item: Item, cell: tuple[str, 
 def _with_volume(interpreter: Interpreter, row: _Told, item: Item) -> tuple[tuple[str, int], ...]:
     """Read the volume that a partition's line goes on with, from its letter on; returns the cells before it."""
     for place, (text, at) in enumerate(row.cells):
-        if mount := _DRIVE.fullmatch(text):
-            after = row.line.text[at + len(text) :]
+        if mount := _DRIVE.match(text):
+            start = at + mount.end()
             letter = at + mount.start("mount")
-            told_of_drive(interpreter, row.line.number, mount["mount"], letter, after, at + len(text))
+            told_of_drive(interpreter, row.line.number, mount["mount"], letter, row.line.text[start:], start)
             return row.cells[:place]
     return row.cells
 

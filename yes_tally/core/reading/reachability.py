@@ -121,6 +121,21 @@ def _in_clauses(interpreter: Interpreter, lines: Sequence[Line]) -> Iterator[Sta
                     found[guess.fact] = Stated(guess.fact, number.group(), number.group(), line.number, at)
         if len(found) > 1:
             yield from found.values()
+            yield from _three_times(line)
+
+
+# ``0.2 / 0.3 / 0.4 ms``, on the line that counts: the best, the usual and the worst, in this order everywhere.
+_TIMES = re.compile(
+    r"(?<![\d.,/])(?P<best>\d{1,5}(?:[.,]\d{1,4})?) ?(?:ms)? ?/ ?(?P<average>\d{1,5}(?:[.,]\d{1,4})?) ?(?:ms)? ?/ ?(?P<worst>\d{1,5}(?:[.,]\d{1,4})?) ?ms\b"
+)
+
+
+def _three_times(line: Line) -> Iterator[Stated]:
+    times = _TIMES.search(line.text[: 2 * MAX_LABEL])
+    numbers = [float(text.replace(",", ".")) for text in times.groups()] if times else []
+    if times and numbers == sorted(numbers):
+        for of in ("best", "average", "worst"):
+            yield Stated(f"reach.{of}", times[of], f"{times[of]} ms", line.number, times.start(of) + 1)
 
 
 _SURE = 0.8

@@ -11,6 +11,7 @@ from yes_tally.core.catalogue import FACTS
 from yes_tally.core.failures import NOTHING_BUT_AN_ERROR
 from yes_tally.core.quantity import Value, exactly
 from yes_tally.core.reading.as_printed import Pieces, Printed, one_by_one
+from yes_tally.core.reading.audit_matrix import read_audit_matrix
 from yes_tally.core.reading.blocks import Block, blocks_of
 from yes_tally.core.reading.console_cuts import uncut
 from yes_tally.core.reading.decode import Decoded, Line, decode
@@ -245,6 +246,7 @@ def _read_block(interpreter: Interpreter, block: Block, command: tuple[str, ...]
         read_kind(interpreter, block.lines)
         or read_adapters(interpreter, block.lines, command)
         or read_updates(interpreter, block.lines)
+        or read_audit_matrix(interpreter, block.lines)
         or read_outline(interpreter, block.lines)
     ):
         return

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 import re
 from collections.abc import Sequence
+from itertools import pairwise
 from typing import TYPE_CHECKING
 
 from yes_tally.core.catalogue import FACTS, FIELDS
@@ -148,6 +149,8 @@ def records_of_numbered(interpreter: Interpreter, lines: Sequence[Line], around:
     naming = CALLED.get(group or "")
     if group is None or naming is None or heads[:1] != [0] or len(lines) < 3 * len(heads):
         return False
+    if any(below - above < 2 for above, below in pairwise([*heads, len(lines)])):
+        return False  # one of them has nothing below it
     before = len(interpreter.drafts)
     for place, index in enumerate(heads):
         item, end = Item(group), heads[place + 1] if place + 1 < len(heads) else len(lines)

@@ -68,6 +68,8 @@ def rows_by_form(interpreter: Interpreter, lines: Sequence[Line], group: str) ->
     if len(whole) * 3 < len(rows) * 2:
         return False
     before = len(interpreter.drafts)
+    begun = {line.number for line, _ in whole}
+    below = {number: line for number, line in below.items() if number not in begun}
     for line, cells in whole:
         if group == "update" and any(is_not_installed(text) for text, _ in cells if plain(text) in _OUTCOMES):
             continue
@@ -198,6 +200,16 @@ _OUTCOMES = frozenset(
 ) | {"non riuscito", "non riuscita", "nicht erfolgreich", "en attente", "restart needed"}
 
 
+# What a sound device is for, before what it is called.
+_ROLE = re.compile(
+    r"(?:speakers?|microphone|mic|head(?:phones|set)|line[ -]?(?:in|out)|input|output|lautsprecher|mikrofon|kopfh[öo]rer|eingang|ausgang|haut-parleurs?|micro(?:phone)?|casque|"
+    r"entr[ée]e|sortie|altavo(?:z|ces)|micr[óo]fono|auriculares|entrada|salida|colunas|alti?falantes|alto-falantes|microfone|auscultadores|sa[íi]da|altoparlant[ei]|microfono|"
+    r"cuffie|ingresso|uscita|luidsprekers?|microfoon|koptelefoon|ingang|uitgang|g[łl]o[śs]niki?|s[łl]uchawki|wej[śs]cie|wyj[śs]cie)",
+    re.I,
+)
+_LEAST_BEHIND_ROLE = 2
+# ``Quaymaster 8.4.2``
+_NAME_AND_VERSION = re.compile(r"(?P<name>.*[^\W\d_].*?) v?(?P<version>\d{1,5}(?:\.\d{1,6}){1,4})")
 _ROW_NUMBER = re.compile(r"[>*]? ?#?\d{1,4}[.)*]?|[>*]")
 _BY_WHOM = re.compile(r"(?:made |supplied )?(?:by|from|von|par|por|da|door|od) (?=[A-Z])")
 # ``*0001``: a mark, and what follows it at once.
@@ -213,8 +225,14 @@ def _cells_of_row(cells: Sequence[tuple[str, int]], group: str) -> list[tuple[st
     numbered = len(cells) > 3 or (group == "boot_entry" and len(cells) > 2 and _BOOT_ID.fullmatch(cells[1][0]))
     if numbered and (_ROW_NUMBER.fullmatch(cells[0][0]) or is_which_one(cells[0][0], group)):
         cells = cells[1:]
+    if group == "sound" and len(cells) > _LEAST_BEHIND_ROLE and _ROLE.fullmatch(cells[0][0]):
+        cells = cells[1:]
     if group == "boot_entry":
         cells = [(_DEFAULT_ASIDE.sub("", text), at) for text, at in cells]
+    named = _NAME_AND_VERSION.fullmatch(cells[0][0]) if group == "software" and len(cells) > 1 else None
+    if named and not _A_VERSION.search(cells[1][0]):
+        at = cells[0][1]
+        cells = [(named["name"], at), (named["version"], at + named.start("version")), *cells[1:]]
     titled = UPDATE_ID.match(cells[0][0]) if group == "update" and cells else None
     if titled and titled["title"]:
         (text, at), start = cells[0], titled.start("title")

@@ -22,7 +22,7 @@ from yes_tally.core.reading.sentences import REACH_COUNTS, REACH_SAYS, statement
 from yes_tally.core.reading.shapes.layout import MAX_LINE
 
 _PROMPT = re.compile(
-    r"(?P<prompt>(?:\[?\d{1,2}:\d{2}(?::\d{2})?\]? )?(?:\([\w.-]+\) )?(?:PS )?"
+    r"(?P<prompt>(?:\[?\d{1,2}:\d{2}(?::\d{2})?\]? )?(?:\((?P<before>[\w.-]+)\) )?(?:PS )?"
     r"(?P<where>\[[^\]\s]{2,40}(?: [^\]\s]{1,40})?\]|<[A-Za-z]\w*(?:-\w+)*-\w*\d\w*(?=> [^<]+$)|[\w.-]+@[\w.-]+|[A-Za-z][\w.-]{1,24} on [A-Za-z][\w.-]{1,40}(?= )|"
     r"[A-Za-z][\w.-]{1,40}|[A-Za-z]:\\[^>\s]{0,80}|~(?= [$#%>])|/[\w./-]{1,60}(?= [$#%>])|➜ {1,2}(?=~)|(?=(?:[$#%>❯λ]|>>>?) ))"
     r"(?P<host> [A-Za-z]\w*(?:-\w+)+(?= ?[>$#%]))?"
@@ -38,7 +38,7 @@ _HOST_PROMPT = re.compile(
     r"(?P<open>[\[({<])?(?:(?:[\w.-]+\\)?[\w.-]+(?:@| at | on )|[\w.-]+\\[\w.-]+ )?"
     r"(?P<where>[A-Za-z]\w*(?:-\w+)*-\w*\d\w*(?:\.[A-Za-z][\w-]*)*)(?P<inside>)"
     r"(?::\d{1,5})?(?(open)[\])}>])"
-    r"(?: ?\[[^\]]{1,24}\]| ?\([^)]{1,24}\)| \d{1,2}:\d{2}(?::\d{2})?|(?: |:|: )(?:[A-Za-z]:)?[~/\\][^\s>$#%]{0,80}| (?:[\w.-]+\\)?[A-Za-z][\w.-]{0,16}(?= ?[$#%>:]{1,2} )| \d{1,3}(?= ?[$#%>]))?"
+    r"(?: ?\[[^\]]{1,24}\]| ?\([^)]{1,24}\)| \d{1,2}:\d{2}(?::\d{2})?|(?: |:|: )(?:[A-Za-z]:)?[~/\\][^\s>$#%]{0,80}| (?:[\w.-]+\\)?[A-Za-z][\w.-]{0,16}(?= ?[$#%>:]{1,2} )| \d{1,3}(?= ?[$#%>])|:[\w.'’/~-]{1,40}(?= ?[$#%>]))?"
     r" ?(?P<mark>[$#%>»›❯λ▶→!:─]{1,3}(?= )|(?<=[)}>])(?= ))(?P<command> +(?:[A-Za-z][^\W_]|\./).*)$"
 )
 _HAS_NUMBERED_HOST = re.compile(r"-\w*\d")
@@ -95,11 +95,7 @@ def _prompts(lines: Sequence[Line]) -> list[_Prompt]:
         if match is None or not match["where"] or not _BEGINS_COMMAND.match(match["command"]):
             match = _HOST_PROMPT.match(text) or match
         if match and not re.match(r"\s*\d+\s?%|\s*%", match["command"] or ""):
-            inside = match["inside"] if match["mark"] else None
-            named = match["where"] if match.re is _HOST_PROMPT else match["host"] or match["where"]
-            where = (
-                inside if inside and _NUMBERED_HOST.search(inside) and not _HAS_NUMBERED_HOST.search(named) else named
-            ).strip("[] ")
+            where = _where(match)
             if indented and not _host(where):
                 continue
             found.append((_Prompt(index, where, match["command"].strip()), match["mark"]))
@@ -123,6 +119,16 @@ def _prompts(lines: Sequence[Line]) -> list[_Prompt]:
             and (_STRONG_HOST.search(prompt.where) or _answered(lines, prompt))
         )
     ]
+
+
+def _where(match: re.Match[str]) -> str:
+    """Where a prompt stands: the host, where one of its parts says it."""
+    if match.re is _HOST_PROMPT:
+        return str(match["where"])
+    named = match["host"] or match["where"]
+    asides = (match["inside"] if match["mark"] else None, match["before"])
+    numbered = (aside for aside in asides if aside and _NUMBERED_HOST.search(aside))
+    return (named if _HAS_NUMBERED_HOST.search(named) else next(numbered, named)).strip("[] ")
 
 
 def _tells_by_mark(prompt: _Prompt, mark: str) -> bool:
@@ -172,7 +178,7 @@ def _is_of_pager(text: str) -> bool:
 def _section(lines: Sequence[Line], prompt: _Prompt | None, start: int, end: int) -> Section:
     body = tuple(without_fields(unframed([line for line in lines[start:end] if not _is_of_pager(line.text)])))
     failure, at = _failure(body)
-    first = lines[prompt.index].number if prompt else body[0].number
+    first = lines[prompt.index if prompt else start].number
     return Section(
         command=(prompt.command or None) if prompt else None,
         host=_host(prompt.where) if prompt else None,

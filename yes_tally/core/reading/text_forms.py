@@ -21,11 +21,17 @@ SERIAL = r"s/?n|ser(?:ial|ie|\.)(?: (?:number|no\.?|nr\.?))?|seriennummer|serien
 # ``no battery here``, ``kein Akku vorhanden``: nothing is called so.
 _NONE = r"(?!(?:no|none|not|keine?r?|aucune?|pas de|ning[uú]na?|nessuna?|nenhuma?|geen|brak|sin|sans|ohne)\s)"
 
+# ``as LSF\\quay``: behind what a task runs.
+AS_WHOM = (
+    r"\s+(?:as|als|en tant que|como|come|jako) (?:user |benutzer |utilisateur |usuario )?([\w.-]+(?:[\\@][\w.-]+)?)"
+)
+
 # What a text fact may look like; a print that does not is not taken for it.
 TEXT_FORMS: dict[str, re.Pattern[str]] = {
     "host.name": re.compile(
         r"(?P<keep>[A-Za-z0-9][\w.-]{0,62})(?: \([^\d\W]+ [^()]+\)|, (?:in )?[^\W\d_]+ [\w-]+(?:\.[\w-]+)+)?$"
     ),
+    "task.runs": re.compile(rf"(?P<keep>.+?)(?:{AS_WHOM})?$", re.I),
     "host.domain": re.compile(r"[\w.-]{2,80}$"),
     "licence.key_tail": re.compile(r"[A-Za-z0-9*?X.…-]*?(?P<keep>[A-Za-z0-9]{5})$"),
     "account.full_name": re.compile(r"[«„“\"]?\s*(?P<keep>[^«»„“”\"]+?)\s*[»“”\"]?$"),

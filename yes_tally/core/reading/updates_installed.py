@@ -18,13 +18,13 @@ if TYPE_CHECKING:
 _OTHERWISE = re.compile(
     r"\b(?:waiting|waits|pending|awaiting|offered|available|failed|failures?|not (?:yet )?(?:installed|set up|fitted|applied)|needs? (?:a )?restart|to be installed|missing|declined|hidden|"
     r"outstanding|needed|queued|downloaded|scheduled|restart needed|"
-    r"ausstehend\w*|verfugbar\w*|angeboten\w*|fehlgeschlagen\w*|nicht (?:erfolgreich|installiert\w*|eingespielt|angewendet)|neustart notig|wartend\w*|fehlend\w*|abgelehnt\w*|"
+    r"ausstehend\w*|wartet|steht aus|verfugbar\w*|angeboten\w*|fehlgeschlagen\w*|nicht (?:erfolgreich|installiert\w*|eingespielt|angewendet)|neustart notig|wartend\w*|fehlend\w*|abgelehnt\w*|"
     r"en attente|disponibles?|proposee?s?|echouee?s?|en echec|non (?:install|pos|appliqu)ee?s?|manquante?s?|refusee?s?|"
     r"pendientes?|ofrecid[oa]s?|fallid[oa]s?|(?:no|sin) (?:instalad[oa]s?|instalar|aplicad[oa]s?|aplicar)|faltantes?|rechazad[oa]s?|"
     r"pendentes?|disponive(?:l|is)|oferecid[oa]s?|falhad[oa]s?|falhou|com falha|nao (?:instalad|aplicad)[oa]s?|por instalar|em falta|recusad[oa]s?|"
     r"in attesa|disponibil[ei]|offert[oaie]|fallit[oaie]|non riuscit[oaie]|non (?:installat|applicat)[oaie]|da installare|mancant[ei]|rifiutat[oaie]|"
-    r"wachtend\w*|beschikbare?|aangeboden|mislukte?|(?:nog )?niet (?:geinstalleerde?|aangebracht)|ontbrekende?|geweigerde?|"
-    r"oczekujac[ey]\w*|dostepn[eya]\w*|oferowan[eya]|nieudan[eya]|niepowodzenie|niezainstalowan[eya]|brakujac[eya]|odrzucon[eya])\b"
+    r"wachtend\w*|wacht|staat klaar|beschikbare?|aangeboden|mislukte?|(?:nog )?niet (?:geinstalleerde?|aangebracht)|ontbrekende?|geweigerde?|"
+    r"oczekuj\w*|czeka\w*|dostepn[eya]\w*|oferowan[eya]|nieudan[eya]|niepowodzenie|niezainstalowan[eya]|brakujac[eya]|odrzucon[eya])\b"
 )
 _MOST_WORDS = 5
 

@@ -7,7 +7,7 @@ COMMAND_WORDS: dict[str, str] = {
     for group, words in {
         "graphics": "grafiek grafici",
         "account": "people persons logins signins who users members staff",
-        "task": "jobs schedule timers planned chores duties",
+        "task": "jobs schedule timers planned chores duties agenda planning planner horario rooster harmonogram calendario",
         "software": "progs apps programs packages installed sw paquets",
         "driver": "drv drvs drivers",
         "volume": "letters mounts spaces drives",

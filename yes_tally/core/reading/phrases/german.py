@@ -228,7 +228,7 @@ LABELS: dict[str, str] = {
     "event.id": "ereignis id|kennung|nummer|id|nr",
     "event.text": "text|meldung|nachricht|beschreibung|was geschah|wortlaut",
     "process.pid": "pid|prozess id|prozesskennung|nummer|nr",
-    "process.name": "name|prozess|abbild|abbildname|programm|was läuft|befehl|was",
+    "process.name": "name|prozess|abbild|abbildname|programm|was läuft|befehl",
     "process.user": "benutzer|besitzer|gestartet von|läuft unter|wer",
     "process.memory": "speicher|arbeitsspeicher|speichernutzung|belegt",
     "connection.protocol": "protokoll",

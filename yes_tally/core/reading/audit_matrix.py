@@ -31,14 +31,13 @@ Cells = Sequence[tuple[str, int]]
 
 def read_audit_matrix(interpreter: Interpreter, lines: Sequence[Line]) -> bool:
     """Read a matrix of what is audited. False, and nothing read, where the lines are none."""
-    rows = [
-        (line, cells_by_gap(line.text[:MAX_LINE]))
-        for line in lines[:_MOST_LINES]
-        if line.text.strip() and not is_rule(line.text)
-    ]
-    order = _order(interpreter, rows[0][1]) if len(rows) > _LEAST_ROWS else None
-    audited = [(line, cells, _told(cells)) for line, cells in rows[1:]]
-    if order is None or len(lines) > _MOST_LINES or not all(told or len(cells) == 1 for _, cells, told in audited):
+    head = cells_by_gap(lines[0].text[:MAX_LINE]) if _LEAST_ROWS < len(lines) <= _MOST_LINES else ()
+    order = _order(interpreter, head)
+    if order is None:
+        return False
+    rows = [(line, cells_by_gap(line.text[:MAX_LINE])) for line in lines[1:] if not is_rule(line.text)]
+    audited = [(line, cells, _told(cells)) for line, cells in rows]
+    if not all(told or len(cells) == 1 for _, cells, told in audited):
         return False
     if sum(told is not None for _, _, told in audited) < _LEAST_ROWS:
         return False
@@ -58,7 +57,7 @@ def read_audit_matrix(interpreter: Interpreter, lines: Sequence[Line]) -> bool:
         flags = Entry("", line.text[cells[1][1] :].strip(), line.number, cells[1][1] + 1)
         value = exactly("choice", _RECORDS[success, failure])
         interpreter.add("policy.records", item, flags, value, "matrix", 0.85, "the columns say which are recorded")
-    interpreter.frame.add(rows[0][0].number)
+    interpreter.frame.add(lines[0].number)
     return True
 
 
@@ -68,11 +67,11 @@ def _text(entry: Entry) -> Value:
 
 def _order(interpreter: Interpreter, head: Cells) -> bool | None:
     """Whether successes stand before failures in the last two cells of a head; ``None`` where it says neither."""
+    if len(head) not in (2, 3):
+        return None
     values = [understand(FACTS["policy.records"], text, interpreter.locale) for text, _ in head[-2:]]
     said = [value.value if value else None for value in values]
-    if len(head) not in (2, 3) or sorted(map(str, said)) != ["failure", "success"]:
-        return None
-    return said[0] == "success"
+    return said[0] == "success" if sorted(map(str, said)) == ["failure", "success"] else None
 
 
 def _told(cells: Cells) -> tuple[bool, bool] | None:

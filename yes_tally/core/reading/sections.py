@@ -42,6 +42,8 @@ _HOST_PROMPT = re.compile(
     r" ?(?P<mark>[$#%>»›❯λ▶→!:─]{1,3}(?= )|(?<=[)}>])(?= ))(?P<command> +(?:[A-Za-z][^\W_]|\./).*)$"
 )
 _HAS_NUMBERED_HOST = re.compile(r"-\w*\d")
+# No host's name begins further on in a prompt.
+_FURTHEST = 80
 _BEGINS_COMMAND = re.compile(r"\s*(?:[\w./~&\"'-]|$)")
 # A prompt that says which shell it is of.
 _POWER = re.compile(r"PS \S+> ")
@@ -93,7 +95,7 @@ def _prompts(lines: Sequence[Line]) -> list[_Prompt]:
         indented, text = text[0] == " ", text.lstrip()
         match = _PROMPT.match(text) if _MARKS.search(text) else None
         if match is None or not match["where"] or not _BEGINS_COMMAND.match(match["command"]):
-            match = _HOST_PROMPT.match(text) or match
+            match = (_HAS_NUMBERED_HOST.search(text, 0, _FURTHEST) and _HOST_PROMPT.match(text)) or match
         if match and not re.match(r"\s*\d+\s?%|\s*%", match["command"] or ""):
             where = _where(match)
             if indented and not _host(where):

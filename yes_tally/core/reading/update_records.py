@@ -37,7 +37,9 @@ _LONGEST = 300
 def read_updates(interpreter: Interpreter, lines: Sequence[Line]) -> bool:
     """Read updates over what is said of each, where no line that stands least deep is anything else and a day is said
     below one of them. Those said not to be installed are passed over. Whether they were read."""
-    if not 2 * _LEAST <= len(lines) <= _MOST_LINES or not all(0 < len(line.text) <= _LONGEST for line in lines):
+    if not 2 * _LEAST <= len(lines) <= _MOST_LINES or not _HEAD.match(lines[0].text[:_LONGEST]):
+        return False
+    if not all(0 < len(line.text) <= _LONGEST for line in lines):
         return False
     least = indent_of(lines[0].text)
     heads = [place for place, line in enumerate(lines) if indent_of(line.text) <= least]

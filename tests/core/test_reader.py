@@ -245,6 +245,19 @@ class Sections(unittest.TestCase):
         self.assertEqual([s.failure for s in report.sections], ["no-rights", None])
         self.assertEqual({r.fact for r in report.readings}, {"host.name", "os.build"})
 
+    def test_an_answer_of_no_is_no_failed_command(self):
+        for said in (
+            "Secure boot: not supported", "Secure boot   not supported", "Sicherer Start: nicht unterstützt",
+            "Virtualisation : non prise en charge", "Virtualización: no compatible", "Virtualização: não suportada",
+            "Virtualizzazione: non supportata", "Virtualisatie   niet ondersteund", "Wirtualizacja: nieobsługiwana",
+        ):  # fmt: skip
+            with self.subTest(said):
+                report = read(f"nq-tkt-01> firmware\n{said}\n".encode())
+                self.assertIsNone(report.sections[0].failure)
+                self.assertEqual([r.value.value for r in report.readings if r.fact != "host.name"], [False])
+        report = read(b"nq-tkt-01> secureboot\nsecureboot: not supported on this PC\n")
+        self.assertEqual(report.sections[0].failure, "not-supported")
+
     def test_a_value_is_no_prompt(self):
         report = read(b"Path > folder\nSize > 16 GB\n100 % done\n# a remark\n")
         self.assertEqual([s.command for s in report.sections], [None])

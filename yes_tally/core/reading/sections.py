@@ -10,6 +10,7 @@ from collections import Counter
 from collections.abc import Sequence
 from dataclasses import dataclass
 
+from yes_tally.core.catalogue import FACTS
 from yes_tally.core.failures import failure_kind
 from yes_tally.core.reading.announced import announced
 from yes_tally.core.reading.decode import Line
@@ -17,9 +18,10 @@ from yes_tally.core.reading.drawn import unframed
 from yes_tally.core.reading.form_fields import without_fields
 from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.log_rows import are_events
-from yes_tally.core.reading.phrases import SUBJECTS, is_known
+from yes_tally.core.reading.phrases import SUBJECTS, is_known, meanings
 from yes_tally.core.reading.sentences import REACH_COUNTS, REACH_SAYS, statements
 from yes_tally.core.reading.shapes.layout import MAX_LINE
+from yes_tally.core.words import flag_of
 
 _PROMPT = re.compile(
     r"(?P<prompt>(?:\[?\d{1,2}:\d{2}(?::\d{2})?\]? )?(?:\((?P<before>[\w.-]+)\) )?(?:PS )?"
@@ -217,6 +219,8 @@ def _failure(body: Sequence[Line]) -> tuple[str | None, int | None]:
         return None, None
     for line in said[:2]:
         kind = failure_kind(line.text)
+        if kind == "not-supported" and _answers_no(line.text):
+            continue
         if kind == "timed-out" and _counts_answers(said):
             return None, None  # an echo test of which not everything was answered
         if kind and any(_tells(line.text) and _tells(other.text) for other in said if other is not line):
@@ -233,6 +237,16 @@ def _tells(text: str) -> bool:
     """Whether a line is a pair whose label means something or names a kind of thing."""
     match = _TOLD.match(text[:MAX_LINE])
     return match is not None and (is_known(match["label"]) or words_of(match["label"]) in SUBJECTS)
+
+
+_ANSWERED = re.compile(r"\s*(?P<label>[^\W\d_][^:=]{1,40}?)(?:\s*[:=]\s+|\s?\.{2,}\s*|\s{2,})(?P<said>\S.*)")
+
+
+def _answers_no(text: str) -> bool:
+    """``Secure boot   not supported``: whether a line answers no to what its label asks."""
+    match = _ANSWERED.match(text[:MAX_LINE])
+    denied = match is not None and flag_of(match["said"]) is False
+    return bool(match and denied and any(FACTS[m.phrase.fact].kind == "flag" for m in meanings(match["label"])))
 
 
 def _counts_answers(lines: Sequence[Line]) -> bool:

@@ -9,7 +9,6 @@ from dataclasses import replace
 from itertools import islice
 
 from yes_tally.core.catalogue import FACTS
-from yes_tally.core.failures import failure_kind
 from yes_tally.core.quantity import Locale, Value, exactly
 from yes_tally.core.reading.asides import ASIDES
 from yes_tally.core.reading.decide import (
@@ -23,7 +22,7 @@ from yes_tally.core.reading.entries import read_entries
 from yes_tally.core.reading.labelled import BLANK, told_by
 from yes_tally.core.reading.labels import SUM_WORDS, words_of
 from yes_tally.core.reading.leftovers import Leftover
-from yes_tally.core.reading.names_told import without_mark
+from yes_tally.core.reading.names_told import names_nothing, without_mark
 from yes_tally.core.reading.nested_records import read_record
 from yes_tally.core.reading.phrases import (
     SUBJECTS,
@@ -299,7 +298,7 @@ class Interpreter:
             return
         if kind.group == "licence" and any(map(is_licence_of_program, self.under)):
             return
-        if kind.item and fact.endswith(_NAMING) and _names_nothing(entry.printed):
+        if kind.item and fact.endswith(_NAMING) and names_nothing(entry.printed):
             return
         if not kind.item:
             item = None
@@ -388,20 +387,6 @@ _TOOL = re.compile(r"\W*(?:(?P<name>[A-Za-z]{5,16})(?= v?\d|\s{2,}\S+-\S+$))")
 
 
 _NAMING = (".name", ".full_name", ".connection", ".model", ".target")
-
-
-# ``Drive D: is damaged``: what goes on with a sentence is no name.
-_SAYS_SO = re.compile(
-    r"(?:is|are|was|were|has|have|ist|sind|wurden?|hat|est|sont|a été|est[áa]n?|fue|tiene|è|é|foi|tem|ha|sono|zijn|wordt|werd|heeft|jest|s[ąa]|zosta\w+|ma) (?=[^\W\d])"
-)
-
-
-def _names_nothing(text: str) -> bool:
-    """Whether nothing is called so: signs alone, several parts of a row, or that something failed
-    (``printers: the service did not answer``)."""
-    if not any(map(str.isalnum, text)) or ",  " in text or _SAYS_SO.match(text):
-        return True
-    return text.count(" ") > 1 and failure_kind(text[:MAX_TEXT]) is not None
 
 
 def _is_part(at: SubjectAt, found: Sequence[SubjectAt]) -> bool:

@@ -12,6 +12,7 @@ from yes_tally.core.reading.bare_rows import told_bare
 from yes_tally.core.reading.beside_names import SERIAL_ASIDE
 from yes_tally.core.reading.decide import NAMING, Guess, decide
 from yes_tally.core.reading.drafts import Item
+from yes_tally.core.reading.headings_in_parts import chosen, named_in_parts
 from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.listings import CALLED, FIRST_PART, INDEXED, ITEM_HEADING, LETTERED, by_gaps
 from yes_tally.core.reading.phrases import SUBJECTS, is_known, subject_called, subjects_in
@@ -86,7 +87,7 @@ def named_by(interpreter: Interpreter, heading: Heading, group: str, shape: str,
         interpreter.place(entry, shape, (Guess("boot_entry.id", 0.85, "it heads what is told of the entry"),), item)
         interpreter.frame.add(heading.line)
         return True
-    if not listed and group in CALLED and _named_in_parts(interpreter, heading, group, shape, item):
+    if not listed and group in CALLED and named_in_parts(interpreter, heading, group, shape, item):
         return True
     cells = cells_by_gap(listed["rest"]) if listed else ()
     if listed and group in CALLED and len(cells) >= _CELLS_OF_ROW:
@@ -108,7 +109,7 @@ def named_by(interpreter: Interpreter, heading: Heading, group: str, shape: str,
             left = [fact for fact in FIELDS[group] if fact.name != NAMING[group]]
             told_in_words(interpreter, text, heading.line, begins - 1 + offset, group, item, left)
         if mark := listed["chosen"] or listed["filled"]:
-            _chosen(interpreter, heading, mark, item, shape)
+            chosen(interpreter, heading, mark, item, shape)
         interpreter.frame.add(heading.line)
         return True
     called = _CALLED_SO.match(heading.text[:MAX_TEXT])
@@ -191,44 +192,6 @@ def named_by(interpreter: Interpreter, heading: Heading, group: str, shape: str,
             interpreter.frame.add(heading.line)
             return True
     return False
-
-
-_DASHES = re.compile(r"\s+(?:--|[─—–-])\s+")
-_LEAST_IN_PARTS = 3
-
-
-def _named_in_parts(interpreter: Interpreter, heading: Heading, group: str, shape: str, item: Item) -> bool:
-    """``Landing air ─ Ternwave AX 20 ─ wireless ─ down`` over more of it: what it is called, and what is said of it
-    between dashes; of a network card people's name may stand before its own."""
-    text = heading.text[:MAX_TEXT]
-    ends = [(dash.start(), dash.end()) for dash in _DASHES.finditer(text)]
-    starts = [0, *(end for _, end in ends)]
-    parts = [(text[at:until], at) for at, until in zip(starts, [*(start for start, _ in ends), len(text)], strict=True)]
-    if len(parts) < _LEAST_IN_PARTS:
-        return False
-    naming, names = CALLED[group], []
-    left = [fact for fact in FIELDS[group] if fact.name not in (naming, "adapter.connection")]
-    before = len(interpreter.drafts)
-    for part, at in parts[1:]:
-        if not told_in_words(interpreter, part, heading.line, heading.column - 1 + at, group, item, left):
-            names.append((part, at))
-    if len(interpreter.drafts) == before or len(names) > (group == "adapter"):
-        del interpreter.drafts[before:]
-        return False
-    called = [(parts[0], "adapter.connection" if names else naming), *((name, naming) for name in names)]
-    for (part, at), fact in called:
-        entry = Entry("", part.strip("\"'“”„«» "), heading.line, heading.column + at)
-        interpreter.place(entry, shape, (Guess(fact, 0.82, "the heading begins with what it is called"),), item)
-    interpreter.frame.add(heading.line)
-    return True
-
-
-def _chosen(interpreter: Interpreter, heading: Heading, mark: str, item: Item, shape: str) -> None:
-    """The one of several things that bears the mark of a choice is the default, where the heading does not say it too."""
-    default = f"{item.group}.default"
-    if default in FACTS and not any(d.item is item and d.fact == default for d in interpreter.drafts[-_FEW:]):
-        at = Entry("", mark, heading.line, heading.column + heading.text.index(mark))
-        interpreter.add(default, item, at, exactly("flag", True), shape, 0.75, "of all it is marked as chosen")
 
 
 def _name_behind_gap(interpreter: Interpreter, heading: Heading, group: str, shape: str, item: Item) -> bool:

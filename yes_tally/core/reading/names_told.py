@@ -8,6 +8,7 @@ from dataclasses import replace
 from typing import TYPE_CHECKING
 
 from yes_tally.core.catalogue import FACTS
+from yes_tally.core.failures import failure_kind
 from yes_tally.core.quantity import Value, exactly
 from yes_tally.core.reading.bare_rows import told_bare
 from yes_tally.core.reading.decide import NAMING, Context, Guess, decide
@@ -17,7 +18,7 @@ from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.listings import CALLED
 from yes_tally.core.reading.phrases import SUBJECTS
 from yes_tally.core.reading.shapes.layout import Entry
-from yes_tally.core.reading.values import understand
+from yes_tally.core.reading.values import MAX_TEXT, understand
 from yes_tally.core.words import choice_named, flag_of
 
 if TYPE_CHECKING:
@@ -116,3 +117,17 @@ def names_default(interpreter: Interpreter, entry: Entry, shape: str, guess: Gue
 
 
 _AN_ID = re.compile(r"\{[\w-]+\}|(?:Boot)?[0-9A-F]{4}", re.I)
+
+
+# ``Drive D: is damaged``: what goes on with a sentence is no name.
+_SAYS_SO = re.compile(
+    r"(?:is|are|was|were|has|have|ist|sind|wurden?|hat|est|sont|a été|est[áa]n?|fue|tiene|è|é|foi|tem|ha|sono|zijn|wordt|werd|heeft|jest|s[ąa]|zosta\w+|ma) (?=[^\W\d])"
+)
+
+
+def names_nothing(text: str) -> bool:
+    """Whether nothing is called so: signs alone, several parts of a row, or that something failed
+    (``printers: the service did not answer``)."""
+    if not any(map(str.isalnum, text)) or ",  " in text or _SAYS_SO.match(text):
+        return True
+    return text.count(" ") > 1 and failure_kind(text[:MAX_TEXT]) is not None

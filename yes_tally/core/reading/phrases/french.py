@@ -239,7 +239,7 @@ LABELS: dict[str, str] = {
     "neighbour.address": "adresse|adresse ip|adresse internet",
     "neighbour.mac": "adresse mac|adresse physique|adresse materielle|mac",
     "neighbour.interface": "interface",
-    "neighbour.kind": "type|genre|comment|nature|etat|sorte",
+    "neighbour.kind": "type|genre|comment|nature|etat",
     "route.destination": "destination|reseau|cible|vers|où",
     "route.mask": "masque|masque reseau",
     "route.gateway": "passerelle|routeur|via|par|saut suivant|passe par",

@@ -13,7 +13,7 @@ import traceback
 from collections.abc import Iterator
 from pathlib import Path
 
-from yes_tally.core.reading.reader import read
+from yes_tally.core.reading.reader import Reading, ReadReport, read
 
 FIRST_SIGHT = Path(__file__).resolve().parent.parent / "core" / "first_sight"
 _SIGNS = "\t )(][,;:|=-.–·…\"'{}<>/\\%@#$*+?!0123456789 "
@@ -25,10 +25,15 @@ _WORDS = (
 _MOST_LINES = 25
 
 
+def reports_of_first_sight() -> list[bytes]:
+    """Every report of first sight, as it came."""
+    files = sorted(FIRST_SIGHT.iterdir())
+    return [file.read_bytes() for file in files if not file.name.endswith(".expected.json")]
+
+
 def corpus() -> list[list[str]]:
     """The lines of every report of first sight."""
-    files = (file for file in sorted(FIRST_SIGHT.iterdir()) if not file.name.endswith(".expected.json"))
-    return [file.read_bytes().decode("utf-8", "replace").splitlines() for file in files]
+    return [report.decode("utf-8", "replace").splitlines() for report in reports_of_first_sight()]
 
 
 def changed_reports(reports: list[list[str]], chance: random.Random) -> Iterator[str]:
@@ -72,17 +77,22 @@ def _changed(line: str, lines: list[str], chance: random.Random) -> str:
     return chance.choice(ways)()
 
 
+def outside(report: ReadReport) -> Reading | None:
+    """The first reading that does not point into its line, or ``None``."""
+    for reading in report.readings:
+        end = len(report.lines[reading.line - 1].text) + 1
+        if not 1 <= reading.column <= reading.end_column <= end:
+            return reading
+    return None
+
+
 def misread(text: str) -> str:
     """What breaks when a text is read, or nothing: an error, or a reading that points outside its line."""
     try:
-        report = read(text.encode())
+        reading = outside(read(text.encode()))
     except Exception:
         return traceback.format_exc(limit=-2)
-    for reading in report.readings:
-        line = report.lines[reading.line - 1].text
-        if not 1 <= reading.column <= reading.end_column <= len(line) + 1:
-            return f"{reading} points outside its line"
-    return ""
+    return f"{reading} points outside its line" if reading else ""
 
 
 def main() -> int:

@@ -17,6 +17,7 @@ with atheris.instrument_imports(include=["yes_tally.core"]):
     from yes_tally.core.reading.reader import read
     from yes_tally.core.settling.settle import settle
 
+from tests.fuzz.changed import outside, reports_of_first_sight
 from yes_tally.standins.commands import ENGLISH, GERMAN
 from yes_tally.standins.office import office
 from yes_tally.standins.reports import session
@@ -25,7 +26,6 @@ BOOKS = (
     Phrasebook(),
     Phrasebook([TaughtPhrase("a", "disk.size"), TaughtPhrase("b", None), TaughtPhrase("c is", "host.name", after=".")]),
 )
-FIRST_SIGHT = Path(__file__).resolve().parent.parent / "core" / "first_sight"
 PATHOLOGICAL = (
     b"a  " * 4000 + b"\n" + b"1  " * 4000, b"|" * 5000, b"-" * 80 + b"\n" + b"x " * 500, b"{" * 3000, b"<a>" * 3000,
     b"Disk 0: " * 2000, b"\x1b[31m" * 500 + b"\r" * 500, b"Name: a, Size: b; " * 800, "Größe\u0000: 1,5 GB\n".encode("utf-16"),
@@ -35,10 +35,8 @@ PATHOLOGICAL = (
 def check(data: bytes) -> None:
     """Read and settle; raises when a promise of the reader is broken."""
     report = read(data, book=BOOKS[len(data) % 2])
-    for reading in report.readings:
-        line = report.lines[reading.line - 1].text
-        if not 1 <= reading.column <= len(line) + 1 or not reading.column <= reading.end_column <= len(line) + 1:
-            raise AssertionError(f"{reading} points outside its line")
+    if reading := outside(report):
+        raise AssertionError(f"{reading} points outside its line")
     settle([report])
 
 
@@ -46,8 +44,7 @@ def corpus(folder: Path) -> None:
     """The reports to begin from."""
     machines = office(8040, datetime(2026, 3, 2))
     texts = [session(pc, commands).encode() for pc in machines[::6] for commands in (ENGLISH[:4], ENGLISH[4:], GERMAN)]
-    seen = [file.read_bytes() for file in FIRST_SIGHT.iterdir() if not file.name.endswith(".expected.json")]
-    for number, data in enumerate([*texts, *seen, *PATHOLOGICAL]):
+    for number, data in enumerate([*texts, *reports_of_first_sight(), *PATHOLOGICAL]):
         (folder / f"{number:03}").write_bytes(data)
 
 

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import re
 
-from yes_tally.core.reading.text_forms import AS_WHOM, BUS, CORES, NO_SIGNATURE, SERIAL, SIGNED, TURNS
+from yes_tally.core.reading.text_forms import AS_WHOM, BUS, CORES, NO_SIGNATURE, PERMANENT, SERIAL, SIGNED, TURNS
 
 # What leads from a thing to its day: ``F12 of 2024-09-30``.
 DATED_BY = "of|from|dated|released|vom|von|du|del|de|dal|di|van|z dnia|z|da|op|em|le"
@@ -162,7 +162,7 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
         (re.compile(r"(?:\b(?:to|until|till|bis|au|al|hasta|fino al?|tot|do)| [-–→]|->)\s+(\d[\d./-]+(?:[ T]\d\d:\d\d(?::\d\d)?)?)", re.I), "adapter.lease_until"),
     ),
     "licence.state": (
-        (re.compile(r"(?<!\bnot )(?<!\bnon )(?<!\bpas )(?<!\bnicht )(?<!\bniet )(?<!\bno )(?<!\bnão )(?<!\bnie )\b(permanent\w*|for good|for ever|forever|dauerhaft|unbefristet|d[ée]finitiv\w*|perp[ée]tu\w*|bezterminow\w*|na sta[łl]e|blijvend|voor altijd)\b", re.I), "licence.permanent"),
+        (re.compile(rf"(?<!\bnot )(?<!\bnon )(?<!\bpas )(?<!\bnicht )(?<!\bniet )(?<!\bno )(?<!\bnão )(?<!\bnie )\b({PERMANENT})\b", re.I), "licence.permanent"),
         (re.compile(r"^[^\W\d_]+ \(([^()\d]{2,30})\)"), "licence.channel"),
         (re.compile(r"[,;] ((?:volume|volumen|retail|oem|subscription)[ -]?(?:licen[cs]e|lizenz|licentie)|(?:licence|licencia|licenza|licença) (?:en |por |per |a |de )?volum\w+)", re.I), "licence.channel"),
         (re.compile(r"\b(?:l[äa]uft(?: am)?|expires(?: on)?|expire(?: le)?|caduca(?: el)?|expira(?: em)?|scade(?: il)?|verloopt(?: op)?|wygasa) (\d[\w./-]*\d)", re.I), "licence.expires_at"),
@@ -179,7 +179,7 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
         (re.compile(rf"{_AMOUNT} (?:are |is )?{_IN_USE}\b", re.I), "page_file.used"),
         (re.compile(rf"{_AMOUNT} (?:now|large|big|allocated|in size|groß|aktuell|actuellement|ahora|agora|adesso|groot|teraz)\b", re.I), "page_file.size"),
     ),
-    "volume.state": ((re.compile(r"[,;(] ?((?:not |un|nicht |un|non |no |n[ãa]o |niet |nie ?)?(?:encrypted|verschl[üu]sselt|chiffr[ée]e?|cifrad[oa]|cifrat[oa]|crittografat[oa]|criptografad[oa]|versleuteld|zaszyfrowan[ya]))\b", re.I), "volume.encrypted"),),
+    "volume.state": ((re.compile(r"[,;(] ?((?:not |un|nicht |non |no |n[ãa]o |niet |nie ?)?(?:encrypted|verschl[üu]sselt|chiffr[ée]e?|cifrad[oa]|cifrat[oa]|crittografat[oa]|criptografad[oa]|versleuteld|zaszyfrowan[ya]))\b", re.I), "volume.encrypted"),),
     "volume.label": ((re.compile(r"^\[[^\[\]]{1,40}\] ([A-Z][A-Z0-9]{2,7})$"), "volume.filesystem"),),
     "volume.free": ((re.compile(r"\b(?:of|von|sur|de|di|van|z)\s+([\d.,]+ ?[KMGT]i?[BO]?)\s*$", re.I), "volume.size"),),
     "module.speed": (

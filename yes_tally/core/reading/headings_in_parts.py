@@ -10,27 +10,26 @@ from yes_tally.core.quantity import exactly
 from yes_tally.core.reading.decide import Guess
 from yes_tally.core.reading.drafts import Item
 from yes_tally.core.reading.listings import CALLED
-from yes_tally.core.reading.shapes.layout import Entry, Heading
+from yes_tally.core.reading.shapes.layout import Entry, Heading, cells_by_gap
 from yes_tally.core.reading.told_in_parts import told_in_words
 from yes_tally.core.reading.values import MAX_TEXT
 
 if TYPE_CHECKING:
     from yes_tally.core.reading.interpret import Interpreter
 
-_FEW = 8
+# So many drafts a heading makes at most.
+LATEST = 8
 _DASHES = re.compile(r"\s+(?:--|[─—–-])\s+")
-_LEAST_IN_PARTS = 3
+_LEAST_DASHES = 2
 
 
 def named_in_parts(interpreter: Interpreter, heading: Heading, group: str, shape: str, item: Item) -> bool:
     """``Landing air ─ Ternwave AX 20 ─ wireless ─ down`` over more of it: what it is called, and what is said of it
     between dashes; of a network card people's name may stand before its own. Whether the heading is one of these."""
     text = heading.text[:MAX_TEXT]
-    ends = [(dash.start(), dash.end()) for dash in _DASHES.finditer(text)]
-    starts = [0, *(end for _, end in ends)]
-    parts = [(text[at:until], at) for at, until in zip(starts, [*(start for start, _ in ends), len(text)], strict=True)]
-    if len(parts) < _LEAST_IN_PARTS:
+    if len(_DASHES.findall(text)) < _LEAST_DASHES:
         return False
+    parts = cells_by_gap(_DASHES.sub(lambda dash: " " * len(dash.group()), text))
     naming, names = CALLED[group], []
     left = [fact for fact in FIELDS[group] if fact.name not in (naming, "adapter.connection")]
     before = len(interpreter.drafts)
@@ -51,6 +50,6 @@ def named_in_parts(interpreter: Interpreter, heading: Heading, group: str, shape
 def chosen(interpreter: Interpreter, heading: Heading, mark: str, item: Item, shape: str) -> None:
     """The one of several things that bears the mark of a choice is the default, where the heading does not say it too."""
     default = f"{item.group}.default"
-    if default in FACTS and not any(d.item is item and d.fact == default for d in interpreter.drafts[-_FEW:]):
+    if default in FACTS and not any(d.item is item and d.fact == default for d in interpreter.drafts[-LATEST:]):
         at = Entry("", mark, heading.line, heading.column + heading.text.index(mark))
         interpreter.add(default, item, at, exactly("flag", True), shape, 0.75, "of all it is marked as chosen")

@@ -136,20 +136,20 @@ _PLURALS = (("oes", "ao"), ("iones", "ion"), ("eaux", "eau"))
 
 
 def _singular(word: str) -> str:
+    if word in _WITH_AN_S:
+        return word[:-1]
     if len(word) > 4 and word.endswith("ies"):
         return f"{word[:-3]}y"
     for plural, one in _PLURALS:
         if word.endswith(plural) and len(word) > len(plural) + 2:
             return word[: -len(plural)] + one
-    if len(word) > 5 and not word.endswith("caches") and word.endswith(("ches", "shes", "xes", "sses")):
+    if len(word) > 5 and word.endswith(("ches", "shes", "xes", "sses")):
         return word[:-2]
-    if word in _MORE_PROCESSORS:
-        return word[:-1]
     return word[:-1] if len(word) > 3 and word.endswith("s") and not word.endswith(("ss", "us")) else word
 
 
-# Words in -us are no plurals (``bus``, ``status``), but for these.
-_MORE_PROCESSORS = frozenset({"cpus", "gpus"})
+# Plurals by a mere s, though words that end like them are none (``bus``, ``status``) or have more at their end.
+_WITH_AN_S = frozenset({"cpus", "gpus", "caches"})
 
 
 @lru_cache(maxsize=16384)

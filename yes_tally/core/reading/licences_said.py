@@ -15,6 +15,7 @@ from collections.abc import Iterator, Sequence
 from yes_tally.core.reading.decode import Line
 from yes_tally.core.reading.prose import DENIES, NO_MONTH, Sentence, said_by_line, sentences_of
 from yes_tally.core.reading.sentences import DATE, Stated
+from yes_tally.core.reading.text_forms import PERMANENT
 from yes_tally.core.words import plain
 
 # All words are without accents, as ``plain`` writes them.
@@ -46,9 +47,7 @@ _GRACE = re.compile(
     r"\b(?:grace period|grace|kulanzfrist|kulanzzeit|ubergangsfrist|schonfrist|karenzzeit|gnadenfrist|(?:periode|delai) de grace|(?:periodo|plazo) de gracia|periodo de carencia|periodo di (?:tolleranza|grazia)|"
     r"respijtperiode|respijt|okres\w* (?:karencji|prolongaty))\b"
 )
-_PERMANENT = re.compile(
-    r"\b(?:permanent\w*|for good|for ever|forever|dauerhaft|unbefristet|zeitlich unbegrenzt|definitiv\w*|perpetu\w*|bezterminow\w*|na stale|blijvend|voor altijd)\b"
-)
+_PERMANENT = re.compile(rf"\b(?:{PERMANENT})\b")
 _LIMITED = re.compile(
     r"\b(?:befristet|temporary|temporaire|temporal|temporaria|temporanea|tijdelijk|czasow\w*|limited in time)\b"
 )

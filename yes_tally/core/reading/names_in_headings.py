@@ -12,7 +12,7 @@ from yes_tally.core.reading.bare_rows import told_bare
 from yes_tally.core.reading.beside_names import SERIAL_ASIDE
 from yes_tally.core.reading.decide import NAMING, Guess, decide
 from yes_tally.core.reading.drafts import Item
-from yes_tally.core.reading.headings_in_parts import chosen, named_in_parts
+from yes_tally.core.reading.headings_in_parts import LATEST, chosen, named_in_parts
 from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.listings import CALLED, FIRST_PART, INDEXED, ITEM_HEADING, LETTERED, by_gaps
 from yes_tally.core.reading.phrases import SUBJECTS, is_known, subject_called, subjects_in
@@ -213,7 +213,7 @@ def _name_behind_gap(interpreter: Interpreter, heading: Heading, group: str, sha
 
 def kind_in_heading(interpreter: Interpreter, heading: Heading, shape: str, item: Item) -> None:
     """``Wireless card Ternwave AX 20`` over an adapter's pairs: of which kind it is, where words before its name say so."""
-    own = [draft for draft in interpreter.drafts[-_FEW:] if draft.item is item]
+    own = [draft for draft in interpreter.drafts[-LATEST:] if draft.item is item]
     if any(draft.fact == "adapter.kind" for draft in own):
         return
     told = next((draft for draft in own if draft.entry.line == heading.line), None)
@@ -228,9 +228,6 @@ def kind_in_heading(interpreter: Interpreter, heading: Heading, shape: str, item
                     "adapter.kind", item, entry, exactly("choice", kind), shape, 0.75, "the heading says so"
                 )
                 return
-
-
-_FEW = 8
 
 
 def _named_before_dash(

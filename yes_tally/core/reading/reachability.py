@@ -9,6 +9,7 @@ from typing import TYPE_CHECKING
 
 from yes_tally.core.catalogue import FACTS, ITEMS
 from yes_tally.core.reading.addresses import addresses
+from yes_tally.core.reading.by_clause import SURE
 from yes_tally.core.reading.decide import Context, decide
 from yes_tally.core.reading.decode import Line
 from yes_tally.core.reading.sentences import (
@@ -38,7 +39,7 @@ def echo_test(interpreter: Interpreter, lines: Sequence[Line], command: str = ""
         echo_test(interpreter, part)
     if len(parts) > 1:
         return
-    said = list({s.fact: s for s in (*_in_clauses(interpreter, lines), *_as_counted(lines))}.values())
+    said = list({s.fact: s for s in (*_in_clauses(lines), *_as_counted(lines))}.values())
     written = [line for line in lines if line.text.strip()]
     target = _TARGET_ROW.match(written[0].text) if len(written) == 1 else None
     if target:
@@ -99,11 +100,11 @@ def _by_target(lines: Sequence[Line]) -> list[list[Line]]:
 
 
 _CLAUSE = re.compile(r"[^\s,;(/|](?:(?!\s{2}|[,;]\s| [/|-] |\().)*")
-_MEASURED = re.compile(r"(?<![\w.,])(?P<v>\d{1,6}(?:[.,]\d{1,4})?)(?P<unit> ?(?:ms|s|µs)\b)?(?![.\d]| ?%)")
+_MEASURED = re.compile(r"(?<![\w.,])\d{1,6}(?:[.,]\d{1,4})?(?P<unit> ?(?:ms|s|µs)\b)?(?![.\d]| ?%)")
 _MOST_CLAUSES = 12
 
 
-def _in_clauses(interpreter: Interpreter, lines: Sequence[Line]) -> Iterator[Stated]:
+def _in_clauses(lines: Sequence[Line]) -> Iterator[Stated]:
     """What lines say of an echo test in several clauses, each a number and what it is (``4 verstuurd, 1 kwijt``, ``kortst
     0,38 ms   langst 0,55 ms``)."""
     for line in lines:
@@ -116,7 +117,7 @@ def _in_clauses(interpreter: Interpreter, lines: Sequence[Line]) -> Iterator[Sta
             label = f"{text[: number.start()]} {text[number.end() :]}".strip(" :=.")
             for guess in decide(label, Context("reach"))[:1] if label else ():
                 kind = "span" if number["unit"] else "count"
-                if guess.fact.startswith("reach.") and guess.confidence > _SURE and FACTS[guess.fact].kind == kind:
+                if guess.fact.startswith("reach.") and guess.confidence > SURE and FACTS[guess.fact].kind == kind:
                     at = clause.start() + number.start() + 1
                     found[guess.fact] = Stated(guess.fact, number.group(), number.group(), line.number, at)
         if len(found) > 1:
@@ -136,9 +137,6 @@ def _three_times(line: Line) -> Iterator[Stated]:
     if times and numbers == sorted(numbers):
         for of in ("best", "average", "worst"):
             yield Stated(f"reach.{of}", times[of], f"{times[of]} ms", line.number, times.start(of) + 1)
-
-
-_SURE = 0.8
 
 
 def _as_counted(lines: Sequence[Line]) -> Iterator[Stated]:

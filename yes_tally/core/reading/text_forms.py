@@ -21,6 +21,8 @@ SERIAL = r"s/?n|ser(?:ial|ie|\.)(?: (?:number|no\.?|nr\.?))?|seriennummer|serien
 # ``no battery here``, ``kein Akku vorhanden``: nothing is called so.
 _NONE = r"(?!(?:no|none|not|keine?r?|aucune?|pas de|ning[uú]na?|nessuna?|nenhuma?|geen|brak|sin|sans|ohne)\s)"
 
+# That a licence has no end.
+PERMANENT = r"permanent\w*|for good|for ever|forever|dauerhaft|unbefristet|zeitlich unbegrenzt|d[ée]finitiv\w*|perp[ée]tu\w*|bezterminow\w*|na sta[łl]e|blijvend|voor altijd"
 # ``as LSF\\quay``: behind what a task runs.
 AS_WHOM = (
     r"\s+(?:as|als|en tant que|como|come|jako) (?:user |benutzer |utilisateur |usuario )?([\w.-]+(?:[\\@][\w.-]+)?)"

@@ -14,8 +14,9 @@ from collections.abc import Sequence
 from typing import TYPE_CHECKING
 
 from yes_tally.core.catalogue import FACTS
-from yes_tally.core.quantity import Value, exactly
+from yes_tally.core.quantity import exactly
 from yes_tally.core.reading.decode import Line
+from yes_tally.core.reading.listings import tell_audited
 from yes_tally.core.reading.shapes.layout import MAX_LINE, Entry, cells_by_gap, is_rule
 from yes_tally.core.reading.values import understand
 from yes_tally.core.words import flag_of
@@ -49,20 +50,12 @@ def read_audit_matrix(interpreter: Interpreter, lines: Sequence[Line]) -> bool:
         if told is None:
             category = named
             continue
-        item = interpreter.new_item("policy")
-        if category:
-            interpreter.add("policy.category", item, category, _text(category), "matrix", 0.8, "it stands above")
-        interpreter.add("policy.subcategory", item, named, _text(named), "matrix", 0.85, "the row begins with it")
         success, failure = told if order else told[::-1]
         flags = Entry("", line.text[cells[1][1] :].strip(), line.number, cells[1][1] + 1)
         value = exactly("choice", _RECORDS[success, failure])
-        interpreter.add("policy.records", item, flags, value, "matrix", 0.85, "the columns say which are recorded")
+        tell_audited(interpreter, category, named, (flags, value), "matrix")
     interpreter.frame.add(lines[0].number)
     return True
-
-
-def _text(entry: Entry) -> Value:
-    return exactly("text", entry.printed)
 
 
 def _order(interpreter: Interpreter, head: Cells) -> bool | None:

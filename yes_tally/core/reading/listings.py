@@ -9,7 +9,7 @@ from dataclasses import replace
 from typing import TYPE_CHECKING
 
 from yes_tally.core.catalogue import FACTS, FIELDS
-from yes_tally.core.quantity import exactly
+from yes_tally.core.quantity import Value, exactly
 from yes_tally.core.reading.asides import DATED_BY
 from yes_tally.core.reading.bare_rows import told_bare
 from yes_tally.core.reading.by_clause import LEADING_SIZE
@@ -366,21 +366,32 @@ def policies(interpreter: Interpreter, group: Group, shape: str) -> bool:
         return False
     if not all(value or is_placeholder(entry.printed) for entry, value in told):
         return False
+    heading = group.heading
     for entry, value in told:
-        item = interpreter.new_item("policy")
         category, slash, name = entry.label.partition(" / ")
-        if slash and not group.heading:
+        above: Entry | None = None
+        if heading:
+            said, mark, what = heading.text.partition(": ")
+            start = len(said) + len(mark) if what.strip() and is_known(said) else 0
+            above = Entry("category", heading.text[start:], heading.line, heading.column + start)
+        elif slash:
             # ``System / Security state change``: the category, and what of it.
-            at = Entry("category", category, entry.line, 1)
-            interpreter.place(at, shape, (Guess("policy.category", 0.8, "it stands before what is audited"),), item)
-        label = Entry(entry.label, name if slash and not group.heading else entry.label, entry.line, 1)
-        interpreter.place(label, shape, (Guess("policy.subcategory", 0.8, "it is listed under a policy"),), item)
-        if value:
-            interpreter.add("policy.records", item, entry, value, shape, 0.85, "it is listed under a policy")
-        if group.heading:
-            said, mark, name = group.heading.text.partition(": ")
-            start = len(said) + len(mark) if name.strip() and is_known(said) else 0
-            at = Entry("category", group.heading.text[start:], group.heading.line, group.heading.column + start)
-            interpreter.place(at, shape, (Guess("policy.category", 0.75, "the heading above says it"),), item)
-            interpreter.frame.add(group.heading.line)
+            above = Entry("category", category, entry.line, 1)
+        label = Entry(entry.label, name if slash and not heading else entry.label, entry.line, 1)
+        tell_audited(interpreter, above, label, (entry, value) if value else None, shape)
+    if heading:
+        interpreter.frame.add(heading.line)
     return True
+
+
+def tell_audited(
+    interpreter: Interpreter, category: Entry | None, name: Entry, records: tuple[Entry, Value] | None, shape: str
+) -> None:
+    """Keep one thing that is audited: its category and what of it, where they are said, and what is recorded."""
+    item = interpreter.new_item("policy")
+    if category:
+        interpreter.place(category, shape, (Guess("policy.category", 0.75, "it stands over what is audited"),), item)
+    interpreter.place(name, shape, (Guess("policy.subcategory", 0.8, "it is listed under a policy"),), item)
+    if records:
+        entry, value = records
+        interpreter.add("policy.records", item, entry, value, shape, 0.85, "it is listed under a policy")

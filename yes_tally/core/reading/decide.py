@@ -298,9 +298,8 @@ def infer_groups(labels: tuple[str, ...], around: tuple[str, ...], table: bool) 
             explained[group] += 1.5 - 0.4 * min(place, 2)
     order = {group: index for index, group in enumerate((*SINGLE_GROUPS, *ITEMS))}
     # What a heading right above speaks of, its labels are of, where most of them can be.
-    headed = (
-        around[0] if around[:1] and around[0] in SINGLE_GROUPS and hits.get(around[0], 0) * 2 >= max(known, 2) else ""
-    )
+    nearest = next((group for group in around if group in hits), "")
+    headed = nearest if nearest in SINGLE_GROUPS and hits[nearest] * 2 >= max(known, 2) else ""
     if headed == "os" and hits.get("machine", 0) > hits["os"]:
         headed = "machine"  # a *system* with a maker, a model and a serial number is no software
     for group in sorted(explained, key=lambda g: (g != headed, -explained[g], order[g])):

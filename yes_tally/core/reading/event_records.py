@@ -12,6 +12,7 @@ from __future__ import annotations
 
 import re
 from collections.abc import Sequence
+from itertools import pairwise
 from typing import TYPE_CHECKING
 
 from yes_tally.core.catalogue import FACTS, FIELDS, FactKind
@@ -74,6 +75,21 @@ def read_events(interpreter: Interpreter, lines: Sequence[Line]) -> bool:
     for item in items:
         interpreter.take(item)
     return True
+
+
+def is_told_below(lines: Sequence[Line]) -> bool:
+    """Whether below most lines that tell a moment and more stands a deeper one: what happened."""
+    moments = [_MOMENT.search(line.text[:MAX_LINE]) for line in lines]
+    told = [
+        place
+        for place, (above, below) in enumerate(pairwise(lines))
+        if (moment := moments[place])
+        and moments[place + 1] is None
+        # What goes on with a column of text stands behind the moment.
+        and indent_of(above.text) < indent_of(below.text) < moment.end()
+        and len(cells_by_gap(above.text[:MAX_LINE])) >= _LEAST_COLUMNS
+    ]
+    return len(told) * 2 > len(list(filter(None, moments)))
 
 
 _LEAST_TOLD = 2

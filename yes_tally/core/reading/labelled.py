@@ -96,6 +96,7 @@ def _rivals(fact: str, guess: Guess, guesses: tuple[Guess, ...]) -> list[str]:
 _SPAN = re.compile(r"<? ?\d[\d.,]* ?(?:ms|s|secs?|seconds?|mins?|minutes?|h|hours?|days?)", re.I)
 _PICTURE = re.compile(r"\d{3,5} ?[x×] ?\d{3,5}\b")
 _STAMP = re.compile(r"\d{4}-\d\d-\d\d[T ]\d\d:\d\d")
+_HOST = re.compile(r"[^\W\d_]\w*-[\w-]*\d\w*")
 # Between words without a mark only a sure label is one.
 _TAGGED = 0.8
 
@@ -125,6 +126,8 @@ def _cannot_be(label: str, printed: str, guess: Guess, shape: str) -> bool:
         return True
     if is_text and not guess.phrase and _STAMP.match(printed):
         return True
+    if guess.fact == "machine.model" and not guess.phrase and _HOST.fullmatch(printed):
+        return True  # ``Computer: GP-07``
     if guess.fact == "disk.model" and not guess.phrase and "  " in printed:
         return True  # a row
     if is_text and guess.fact.partition(".")[0] in ITEM_GROUPS and _OF_WHICH.match(printed):

@@ -19,6 +19,7 @@ from yes_tally.core.reading.drives import told_of_drive
 from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.phrases import SUBJECTS, is_known, subject_called, subjects_in
 from yes_tally.core.reading.shapes.layout import Entry, Group, asides_as_commas, cells_by_gap, commas_for_gaps
+from yes_tally.core.reading.text_forms import BOOT_ID
 from yes_tally.core.reading.told_in_parts import told_in_words
 from yes_tally.core.reading.values import understand
 from yes_tally.core.words import is_placeholder
@@ -226,8 +227,28 @@ def _apart(match: re.Match[str]) -> str:
     return f"  {match['date']}{' ' * rest} " if rest > 1 else f"  {match['date']} {' ' * rest}"
 
 
+_NUMBER_ALONG = re.compile(r"(?:^|(?<=\s\s)|(?<=[,;] ))(?P<number>\d{1,2})[.)] (?=\S)")
+
+
+def _numbered_along(entry: Entry) -> list[Entry]:
+    """The things that one line lists by their numbers, from one on; none where it lists no more than one."""
+    found = list(_NUMBER_ALONG.finditer(entry.printed))
+    if [int(at["number"]) for at in found] != list(range(1, len(found) + 1)) or len(found) < 2:
+        return []
+    ends = [at.start() for at in found[1:]] + [len(entry.printed)]
+    return [
+        replace(entry, printed=entry.printed[at.start() : end].rstrip(" ,;"), column=entry.column + at.start())
+        for at, end in zip(found, ends, strict=True)
+    ]
+
+
 def listed_item(interpreter: Interpreter, entry: Entry, start: int, shape: str, around: tuple[str, ...] = ()) -> None:
-    """One line of a list under a label that names items: its cells tell by their form what they are."""
+    """One line of a list under a label that names items: its cells tell by their form what they are. A list that goes
+    on on its line (``1. Basalt NV1000   2. network``) is one line for each number."""
+    if several := _numbered_along(entry):
+        for one in several:
+            listed_item(interpreter, one, one.printed.index(" ") + 1, shape, around)
+        return
     group = next((g for g in (*interpreter.heading(entry.label), *around[:1]) if g in ITEM_GROUPS), None)
     again = BULLET.match(entry.printed, start)
     start = again.end() if again else start
@@ -264,6 +285,8 @@ def listed_item(interpreter: Interpreter, entry: Entry, start: int, shape: str, 
         interpreter.add("search_folder.order", item, place, exactly("count", int(order)), shape, 0.8, "its number")
     for text, at in cells:
         for fact in sorted(left, key=lambda f: f.kind == "text"):
+            if fact.name == "boot_entry.id" and not BOOT_ID.fullmatch(text):
+                continue
             value = understand(fact, text, interpreter.locale)
             if value and (fact.kind != "version" or value.value == text):
                 left.remove(fact)

@@ -78,7 +78,7 @@ _STAMP = re.compile(
 _LEVELS = frozenset(
     "error err warning warn info notice alert emerg crit information notice critical fatal debug verbose fehler warnung hinweis kritisch erreur avertissement informations critique "
     "advertencia informacion critico errore avviso informazione informazioni erro aviso informacao fout waarschuwing informatie kritiek blad "
-    "ostrzezenie informacja informacje krytyczny".split()
+    "ostrzezenie informacja informacje krytyczny krytyczne krytyczna critica kritieke melding meldung mededeling nota nachricht".split()
 )
 
 

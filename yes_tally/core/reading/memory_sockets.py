@@ -11,9 +11,9 @@ from yes_tally.core.reading.by_clause import LEADING_SIZE
 from yes_tally.core.reading.decide import Guess, decide
 from yes_tally.core.reading.decode import Line
 from yes_tally.core.reading.labels import words_of
-from yes_tally.core.reading.listings import INDEXED, LETTERED, by_key
+from yes_tally.core.reading.listings import INDEXED, LETTERED, by_gaps, by_key
 from yes_tally.core.reading.phrases import SUBJECTS
-from yes_tally.core.reading.shapes.layout import MAX_LINE, Entry, cells_by_gap
+from yes_tally.core.reading.shapes.layout import MAX_LABEL, MAX_LINE, Entry, cells_by_gap
 from yes_tally.core.words import plain
 
 if TYPE_CHECKING:
@@ -22,7 +22,10 @@ if TYPE_CHECKING:
 _MANY_ROWS = 2000
 # What is said of a socket that holds nothing.
 _EMPTY = frozenset(
-    "free empty vacant unused frei leer unbelegt libre vide vacio vacia libero libera vuoto vuota livre vazio vazia vrij leeg wolne wolny puste pusty".split()
+    "free|empty|vacant|unused|nothing|nothing fitted|no module|no module fitted|no module installed|not populated|unpopulated|not fitted|"
+    "frei|leer|unbelegt|nicht belegt|unbestuckt|nicht bestuckt|kein modul|libre|vide|inoccupe|non occupe|aucun module|vacio|vacia|sin ocupar|"
+    "sin modulo|ningun modulo|libero|libera|vuoto|vuota|non occupato|nessun modulo|livre|vazio|vazia|nao ocupado|nenhum modulo|sem modulo|vrij|leeg|"
+    "onbezet|niet bezet|geen module|wolne|wolny|puste|pusty|nieobsadzone|nieobsadzony|brak modulu".split("|")
 )
 
 
@@ -66,6 +69,59 @@ def in_socket(interpreter: Interpreter, entry: Entry, shape: str, around: tuple[
         interpreter.place(entry, shape, (Guess("module.size", 0.85, "it is what the socket holds"),), item)
     return True
 
+
+_ROW = re.compile(
+    rf"\s*(?:[-*•] +|\d{{1,2}}[.)] +)?(?P<socket>{_CODE.pattern}|[^\W\d_]{{3,12}} ?\d{{1,2}})(?:\s*[|;:=]| -(?= )|\s(?=\s)|\t)\s*(?P<holds>\S.*)$",
+    re.I,
+)
+_MEMORY_SPOKEN_OF = frozenset({"module", "memory"})
+
+
+def read_sockets(interpreter: Interpreter, lines: Sequence[Line], around: tuple[str, ...]) -> bool:
+    """``A1 | 16 GB | DDR5 | 5600 MT/s`` over ``A2 | --empty--``: lines that each name a memory socket, some of them empty,
+    whatever parts what the others hold. Whether they were read."""
+    if len(lines) > _LEAST_SOCKETS and _MEMORY_SPOKEN_OF & set(interpreter.heading(lines[0].text[:MAX_LABEL])[:1]):
+        around, lines = (*_MEMORY_SPOKEN_OF, *around), lines[1:]
+    if not _LEAST_SOCKETS <= len(lines) <= _MOST_SOCKETS or any(len(line.text) > MAX_LINE for line in lines):
+        return False
+    rows = [match for line in lines if (match := _ROW.match(line.text)) and _named(interpreter, match["socket"])]
+    empty = [_is_empty(row["holds"].strip(" |;,")) or not row["holds"].strip(" -–—|;,") for row in rows]
+    if len(rows) < len(lines) or not any(empty) or all(empty):
+        return False
+    filled = [row["holds"] for row, nothing in zip(rows, empty, strict=True) if not nothing]
+    if not all(_SIZE.match(holds) for holds in filled) or not (
+        _MEMORY_SPOKEN_OF & set(around) or any(map(_DDR.search, filled))
+    ):
+        return False
+    for line, row, nothing in zip(lines, rows, empty, strict=True):
+        item = interpreter.new_item("module")
+        for which, guess in _named(interpreter, row["socket"]):
+            place = Entry("", which[0], line.number, row.start("socket") + which.start() + 1)
+            interpreter.place(place, "rows", (guess,), item)
+        holds = Entry("", _BARS.sub(_comma, row["holds"]), line.number, row.start("holds") + 1)
+        if nothing:
+            interpreter.frame.add(line.number)
+        elif not told_bare(interpreter, by_gaps(holds), "module", item, "rows", "module.size", line.text):
+            interpreter.place(holds, "rows", (Guess("module.size", 0.85, "it is what the socket holds"),), item)
+    return True
+
+
+def _named(interpreter: Interpreter, text: str) -> list[tuple[re.Match[str], Guess]]:
+    """What of a text names a memory socket, by itself or by the word before a number, and what it means."""
+    if code := re.search(r"\S+$", text) if _CODE.fullmatch(text) else None:
+        return [(code, Guess("module.slot", 0.8, "a board calls its memory sockets so"))]
+    meant = decide(text.rstrip("0123456789 "), interpreter.context("module", ("module",)))[:1]
+    number = re.search(r"\d+$", text)
+    return [(number, guess) for guess in meant if number and guess.fact in _SOCKET_IS]
+
+
+def _comma(bar: re.Match[str]) -> str:
+    return ",".ljust(len(bar.group()))
+
+
+_BARS = re.compile(r"\s*[|;]\s*")
+_SIZE = re.compile(r"\d[\d.,]* ?[KMGT]i?[BOo]\b")
+_MOST_SOCKETS = 64
 
 _DDR = re.compile(r"(?:LP)?DDR\d?[A-Z]?(?:-\d{3,5})?|\d{3,5} ?MT/s", re.I)
 _LEAST_SOCKETS = 2

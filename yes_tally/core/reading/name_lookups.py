@@ -18,20 +18,19 @@ if TYPE_CHECKING:
     from yes_tally.core.reading.drafts import Item
     from yes_tally.core.reading.interpret import Interpreter
 
+_NAME_SERVER = r"(?:(?:name|namens|naam|dns)[ -]?)?(?:server|serwer|serveur|servidor)(?: dns| de noms?| de nombres?| de nomes?| dei nomi| nazw| voor namen)?"
 _SERVER = re.compile(
-    r"\s*(?:[;#]+\s*)?(?:(?:name )?server|serwer|zapytano|gefragt|gevraagd|interrog[ée]|serveur|servidor|resolver|asked|nameserver|answered by|asking)(?: [^\W\d_]+)?(?:\s*:|\s)\s*(?P<v>[\w-]*[.:]\S*\w)(?:\s+[(\[][\w.:-]+[)\]])?[\s.…]*$",
+    rf"\s*(?:[;#]+\s*)?(?:{_NAME_SERVER}|zapytano|gefragt|gevraagd|interrog[ée]|resolver|asked|answered by|asking)(?: [^\W\d_]+)?(?:\s*:|\s)\s*(?P<v>[\w-]*[.:]\S*\w)(?:\s+[(\[][\w.:-]+[)\]])?[\s.…]*$",
     re.I,
 )
-_SERVER_LABEL = re.compile(
-    r"\s*(?:(?:name|dns)[ -]?)?(?:server|serwer|serveur|servidor)(?: dns)?\s*:\s*(?P<v>\S+)\s*$", re.I
-)
+_SERVER_LABEL = re.compile(rf"\s*{_NAME_SERVER}\s*:\s*(?P<v>\S+)\s*$", re.I)
 # ``keys.lanternsound.example    10.20.0.40  10.20.0.41``: a name, and its addresses beside it.
 _NAME_AND_ADDRESSES = re.compile(
     r"\s*(?:(?P<v>[\w-]+(?:\.[\w-]+)+)(?:\s+|\s*(?:=|:)\s*)|(?P<w>[A-Za-z][\w-]*(?:\.[\w-]+)*)\s*(?:->|=>)\s*)(?P<addresses>(?:(?:\d{1,3}(?:\.\d{1,3}){3}|[0-9a-f]*:[0-9a-f:]+)[,;]?\s*)+)(?:\([\w.-]+\)\s*)?$",
     re.I,
 )
 _HAS_ADDRESS = re.compile(
-    r"\s*(?P<v>[\w-]+(?:\.[\w-]+)+) (?:has(?: the)? (?:ip |ipv[46] )?address(?:es)?|is at|hat die adresse|a pour adresse|tiene la direcci[oó]n|ha indirizzo|heeft adres|ma adres|tem o endere[cç]o) (?P<addresses>[0-9a-f.:, ]+?)\.?\s*$",
+    r"\s*(?P<v>[\w-]+(?:\.[\w-]+)+) (?:has(?: the)? (?:ip |ipv[46] )?address(?:es)?|is at|hat die adresse|a (?:pour|l')? ?adresse|tiene la direcci[oó]n|ha indirizzo|heeft adres|ma adres|tem o endere[cç]o) (?P<addresses>[0-9a-f.:, ]+?)\.?\s*$",
     re.I,
 )
 _NAMED = re.compile(r"\s*(?:(?:host )?name|nom|nombre|nome|naam|nazwa)\s*:\s*(?P<v>[\w-]+(?:\.[\w-]+)+)\.?\s*$", re.I)

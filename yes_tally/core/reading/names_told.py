@@ -18,6 +18,7 @@ from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.listings import CALLED
 from yes_tally.core.reading.phrases import SUBJECTS
 from yes_tally.core.reading.shapes.layout import Entry
+from yes_tally.core.reading.text_forms import BOOT_ID
 from yes_tally.core.reading.values import MAX_TEXT, understand
 from yes_tally.core.words import choice_named, flag_of
 
@@ -108,15 +109,12 @@ def names_default(interpreter: Interpreter, entry: Entry, shape: str, guess: Gue
     if ", " in entry.printed or "(" in entry.label:
         return False  # ``Hall printer (default): Gullwing 4, port USB001``
     value = understand(FACTS[naming], entry.printed, interpreter.locale) if flag_of(entry.printed) is None else None
-    if value is None or (naming.endswith(".id") and not _AN_ID.fullmatch(entry.printed)):
+    if value is None or (naming.endswith(".id") and not BOOT_ID.fullmatch(entry.printed)):
         return False
     item = interpreter.new_item(FACTS[naming].group)
     interpreter.add(naming, item, entry, value, shape, 0.85, "it is named as the default")
     interpreter.add(guess.fact, item, entry, exactly("flag", True), shape, 0.85, "it is named as the default")
     return True
-
-
-_AN_ID = re.compile(r"\{[\w-]+\}|(?:Boot)?[0-9A-F]{4}", re.I)
 
 
 # ``Drive D: is damaged``: what goes on with a sentence is no name.

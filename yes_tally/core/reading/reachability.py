@@ -106,20 +106,24 @@ _MOST_CLAUSES = 12
 
 def _in_clauses(lines: Sequence[Line]) -> Iterator[Stated]:
     """What lines say of an echo test in several clauses, each a number and what it is (``4 verstuurd, 1 kwijt``, ``kortst
-    0,38 ms   langst 0,55 ms``)."""
+    0,38 ms   langst 0,55 ms``). The unit of a line's one time is that of the others on it (``mean 2 ms (min 1, max 5)``)."""
     for line in lines:
         found: dict[str, Stated] = {}
+        units = {m["unit"].strip() for m in _MEASURED.finditer(line.text[: 2 * MAX_LABEL]) if m["unit"]}
+        unit = units.pop() if len(units) == 1 else ""
         for clause in islice(_CLAUSE.finditer(line.text[: 2 * MAX_LABEL]), _MOST_CLAUSES):
             numbers = list(_MEASURED.finditer(clause.group()))
             if len(numbers) != 1:
                 continue
             number, text = numbers[0], clause.group()
-            label = f"{text[: number.start()]} {text[number.end() :]}".strip(" :=.")
+            label = f"{text[: number.start()]} {text[number.end() :]}".strip(" :=.()")
             for guess in decide(label, Context("reach"))[:1] if label else ():
-                kind = "span" if number["unit"] else "count"
-                if guess.fact.startswith("reach.") and guess.confidence > SURE and FACTS[guess.fact].kind == kind:
+                kind = FACTS[guess.fact].kind
+                fits = kind == "span" if number["unit"] else kind == "count" or (kind == "span" and unit)
+                if guess.fact.startswith("reach.") and guess.confidence > SURE and fits:
+                    told = f"{number.group()} {unit}" if kind == "span" and not number["unit"] else number.group()
                     at = clause.start() + number.start() + 1
-                    found[guess.fact] = Stated(guess.fact, number.group(), number.group(), line.number, at)
+                    found[guess.fact] = Stated(guess.fact, number.group(), told, line.number, at)
         if len(found) > 1:
             yield from found.values()
             yield from _three_times(line)

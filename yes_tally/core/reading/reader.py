@@ -16,13 +16,15 @@ from yes_tally.core.reading.blocks import Block, blocks_of
 from yes_tally.core.reading.console_cuts import uncut
 from yes_tally.core.reading.decode import Decoded, Line, decode
 from yes_tally.core.reading.drafts import Draft, Met
-from yes_tally.core.reading.event_records import read_events
+from yes_tally.core.reading.event_records import is_told_below, read_events
+from yes_tally.core.reading.field_lists import read_field_list
 from yes_tally.core.reading.interpret import Interpreter
 from yes_tally.core.reading.language import language_of
 from yes_tally.core.reading.leftovers import read_leftovers, read_single_leftovers
 from yes_tally.core.reading.licences_of_products import leave_out_programs
 from yes_tally.core.reading.log_rows import are_events
 from yes_tally.core.reading.margins import without_margin
+from yes_tally.core.reading.memory_sockets import read_sockets
 from yes_tally.core.reading.name_lookups import lines_of_answers
 from yes_tally.core.reading.one_line_answers import read_answer
 from yes_tally.core.reading.opening import opened_by
@@ -247,11 +249,12 @@ def _read_block(interpreter: Interpreter, block: Block, command: tuple[str, ...]
         or read_adapters(interpreter, block.lines, command)
         or read_updates(interpreter, block.lines)
         or read_audit_matrix(interpreter, block.lines)
+        or read_sockets(interpreter, block.lines, _spoken_above(interpreter, block, command))
+        or read_field_list(interpreter, block.lines, above.text if above else "")
         or read_outline(interpreter, block.lines)
     ):
         return
     if block.layout is None:
-        subjects = [s for h in block.headings for s in interpreter.heading(h.text)]
         lines = block.lines
         if (
             above
@@ -261,23 +264,31 @@ def _read_block(interpreter: Interpreter, block: Block, command: tuple[str, ...]
         ):
             # ``-- icalloway ---`` over what is said of it: the heading is the name of what it heads.
             lines = (Line(above.line, above.text, 0, 0), *lines)
-        rows_without_head(interpreter, lines, (*subjects, *command))
+        rows_without_head(interpreter, lines, _spoken_above(interpreter, block, command))
         return
-    if command[:1] == ("event",) and block.layout.shape in _NOT_OF_EVENTS and read_events(interpreter, block.lines):
+    of_events = block.layout.shape in _NOT_OF_EVENTS or is_told_below(block.lines)
+    if command[:1] == ("event",) and of_events and read_events(interpreter, block.lines):
         return
     if block.layout.shape == "pairs" and are_events(block.lines):
         rows_without_head(
             interpreter, block.lines, ("event",)
         )  # ``ERROR   2025-02-10 22:48:09  …``: levels are no labels
         return
-    if block.layout.shape in ("pairs", "records") and not known_share(all_entries(block.layout.groups)):
-        subjects = [s for h in block.headings for s in interpreter.heading(h.text)]
-        if rows_told_whole(interpreter, block.lines, (*subjects, *command)):
-            return
+    if (
+        block.layout.shape in ("pairs", "records")
+        and not known_share(all_entries(block.layout.groups))
+        and rows_told_whole(interpreter, block.lines, _spoken_above(interpreter, block, command))
+    ):
+        return
     _adopt(block)
     named = [subject for heading in block.headings for subject in interpreter.heading(heading.text, heading.line)]
     with interpreter.below(*reversed(block.headings)):
         interpreter.read(block.layout, tuple(dict.fromkeys([*named, *command])), totals=block.totals)
+
+
+def _spoken_above(interpreter: Interpreter, block: Block, command: tuple[str, ...]) -> tuple[str, ...]:
+    """What the headings above a block speak of, the nearest first, and then its command."""
+    return (*[group for heading in block.headings for group in interpreter.heading(heading.text)], *command)
 
 
 # Shapes that lines with a moment each only seem to have.

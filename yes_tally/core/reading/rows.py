@@ -265,7 +265,8 @@ _INDEX = re.compile(r"\d{1,2}")
 def _sums_up(interpreter: Interpreter, row: Group, subject: str, columns: dict[str, tuple[Guess, ...]]) -> bool:
     """Whether a row is none of what the table lists: where its number belongs stands what is none (``total``)."""
     for entry in row.entries[:1]:
-        counts = _COUNTS.match(entry.printed)
+        # A sum under the last columns is cut where they are: ``4``, ``drivers,``, ``1 not signed``.
+        counts = _COUNTS.match(entry.printed) or _COUNTS.match(" ".join([cell.printed for cell in row.entries]))
         if counts and any(at.group == subject for at in subjects_in(words_of(counts["what"]))):
             return True  # ``3 accounts``, ``4 programs installed``
         if entry.printed.startswith("* ") and len(row.entries) < len(columns):

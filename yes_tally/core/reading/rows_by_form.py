@@ -23,6 +23,7 @@ from yes_tally.core.reading.shapes.layout import (
     cells_by_gap,
     indent_of,
 )
+from yes_tally.core.reading.text_forms import DAY
 from yes_tally.core.reading.updates_installed import is_not_installed
 from yes_tally.core.reading.values import MAX_TEXT, understand
 from yes_tally.core.words import is_placeholder, plain
@@ -71,12 +72,14 @@ def rows_by_form(interpreter: Interpreter, lines: Sequence[Line], group: str) ->
     begun = {line.number for line, _ in whole}
     below = {number: line for number, line in below.items() if number not in begun}
     for line, cells in whole:
-        if group == "update" and any(is_not_installed(text) for text, _ in cells if plain(text) in _OUTCOMES):
-            continue
+        if group == "update":
+            if any(is_not_installed(text) for text, _ in cells if _is_outcome(text)):
+                continue
+            cells = _without_kind(cells)
         left = [FACTS[f"{group}.{name}"] for name in ROW_FIELDS[group]]
         told: list[tuple[FactKind, Entry, Value]] = []
         for place, (text, at) in enumerate(cells):
-            if group == "update" and plain(text) in _OUTCOMES:
+            if group == "update" and _is_outcome(text):
                 continue
             if place and group in NAMED_NEAR and len(cells) == len(ROW_FIELDS[group]) and is_placeholder(text):
                 left = [fact for fact in left if fact.field != ROW_FIELDS[group][place]]
@@ -198,6 +201,35 @@ _OUTCOMES = frozenset(
     "correcto correcta exito fallido fallida riuscito riuscita fallito fallita installato sucesso falhou instalado instalada geslaagd mislukt voltooid "
     "powodzenie niepowodzenie zainstalowano sukces".split()
 ) | {"non riuscito", "non riuscita", "nicht erfolgreich", "en attente", "restart needed"}
+
+
+# Of what kind an update is, before or behind its title.
+_KINDS_OF_UPDATE = frozenset(
+    "security feature quality driver drivers rollup cumulative critical optional definition definitions hotfix service firmware "
+    "sicherheit funktion treiber sammelpaket kumulativ kritisch optional securite fonctionnalite pilote cumulatif critique facultatif "
+    "seguridad caracteristica controlador acumulativa critica opcional sicurezza funzionalita cumulativo facoltativo seguranca "
+    "funcionalidade controlador cumulativa beveiliging functie stuurprogramma cumulatief kritiek optioneel bezpieczenstwo funkcja sterownik "
+    "zbiorcza krytyczna opcjonalna".split()
+)
+
+
+def _without_kind(cells: Sequence[tuple[str, int]]) -> list[tuple[str, int]]:
+    """An update's cells without the one word that says of what kind it is, where another cell can be its title."""
+    titles = [
+        text
+        for text, _ in cells
+        if " " in text and not (_is_outcome(text) or _BY_WHOM.match(text) or _A_DAY.search(text))
+    ]
+    return [cell for cell in cells if not titles or plain(cell[0]) not in _KINDS_OF_UPDATE]
+
+
+def _is_outcome(text: str) -> bool:
+    """Whether a cell says how an update went, maybe with more behind it (``ok, restart done``, ``FAILED (0x80F1)``)."""
+    return plain(_MORE_OF_OUTCOME.split(text, maxsplit=1)[0]) in _OUTCOMES
+
+
+_A_DAY = re.compile(DAY)
+_MORE_OF_OUTCOME = re.compile(r"[,;:] | [(\[]")
 
 
 # What a sound device is for, before what it is called.

@@ -118,3 +118,6 @@ TEXT_FORMS: dict[str, re.Pattern[str]] = {
     "disk.serial": re.compile(r"[^:=]{3,60}$"),
     "module.serial": re.compile(r"[^:=]{3,60}$"),
 }
+
+# What firmware and boot loaders number their entries by (UEFI 2.10, 3.1.1: ``Boot0001``).
+BOOT_ID = re.compile(r"\{[\w-]+\}|(?:Boot)?[0-9A-F]{4}", re.I)

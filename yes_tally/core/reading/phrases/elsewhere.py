@@ -12,7 +12,7 @@ from functools import lru_cache
 from yes_tally.core.reading.labels import words_of
 
 _LISTED = (
-    "service|dienst|dienste|servicio|servico|servizio|servizi|usluga|uslugi|daemon|"
+    "service|dienst|dienste|diensten|servicio|servico|servizio|servizi|usluga|uslugi|daemon|"
     "rule|firewall rule|regel|regle|regla|regra|regola|regole|regula|reguly|"
     "share|shared folder|freigabe|freigaben|partage|recurso compartido|compartilhamento|condivisione|condivisioni|gedeelde map|udzial|udzialy|"
     "expansion slot|erweiterungssteckplatz|emplacement extension|ranura expansion|slot espansione|uitbreidingssleuf|gniazdo rozszerzen|"

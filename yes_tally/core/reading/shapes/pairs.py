@@ -66,15 +66,18 @@ def _fill_leaders(lines: Sequence[Line], parsed: Sequence[dict[str, Pair]]) -> N
     """Where lines have leader dots, a label so long that one dot or none is left of them has its value below the
     others'."""
     columns = Counter(found["dots"].column for found in parsed if "dots" in found)
-    usual, count = columns.most_common(1)[0] if columns else (0, 0)
-    if count < _LEAST_LEADERS:
+    if columns.total() < _LEAST_LEADERS:
         return
+    usual, count = columns.most_common(1)[0]
+    if count < _LEAST_LEADERS:
+        usual = -1
     for line, found in zip(lines, parsed, strict=True):
         match = None if "dots" in found else _LAST_DOT.match(line.text)
         text = line.text
         gap = found.get("gap")
-        if match and match.start("value") == usual and len(text) <= MAX_LINE:
-            found["dots"] = Pair(match["label"], match["value"].rstrip(), usual, "dots")
+        below = match and (match.start("value") == usual or (" .. " in text and is_likely(match["label"])))
+        if match and below and len(text) <= MAX_LINE:
+            found["dots"] = Pair(match["label"], match["value"].rstrip(), match.start("value"), "dots")
         elif gap and "dots" not in found and gap.column == usual:
             found["dots"] = replace(gap, style="dots")
         elif (
@@ -131,7 +134,7 @@ def _with_gaps_below_heads(
     lines: Sequence[Line], parsed: Sequence[dict[str, Pair]], pairs: Sequence[Pair | None]
 ) -> list[Pair | None]:
     """``Caches`` over deeper lines like ``L1    512 KB`` among pairs with marks: known labels, each beside one value, are
-    pairs by their gaps."""
+    pairs by their gaps, and so is a single one below ``Disk: Shoal HD4``."""
     mended = list(pairs)
     index = 1
     while index < len(lines):
@@ -140,8 +143,10 @@ def _with_gaps_below_heads(
             end += 1
         above = pairs[index - 1]
         own = {indent_of(line.text) for line in lines[index:end]}
-        heads = (above is None or not above.value) and indent_of(lines[index - 1].text) < min(own, default=0)
-        if end - index >= _LEAST_BELOW and len(own) == 1 and heads:
+        named = above is not None and bool(above.value) and names_kind(above.label)
+        heads = named or above is None or not above.value
+        deeper = indent_of(lines[index - 1].text) < min(own, default=0)
+        if end - index >= (1 if named else _LEAST_BELOW) and len(own) == 1 and heads and deeper:
             mended[index:end] = [found["gap"] for found in parsed[index:end]]
         index = max(end, index + 1)
     return mended

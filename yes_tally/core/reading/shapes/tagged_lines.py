@@ -7,9 +7,10 @@ from collections import Counter
 from collections.abc import Sequence
 from dataclasses import replace
 
+from yes_tally.core.reading.decide import NAMING
 from yes_tally.core.reading.decode import Line
 from yes_tally.core.reading.labels import words_of
-from yes_tally.core.reading.phrases import SUBJECTS, is_known, names_item, subjects_in
+from yes_tally.core.reading.phrases import SUBJECTS, is_known, meanings, names_item, subjects_in
 from yes_tally.core.reading.shapes.layout import (
     MAX_LABEL,
     Entry,
@@ -40,6 +41,7 @@ _DASHED = re.compile(r"\s+(?:—|–|--)\s+")
 _MODEL = re.compile(r"[A-Z]\S*(?: \S+)* (?:[A-Z]|\S*\d)\S*")
 _COUNTED_HEAD = re.compile(r"[^\W\d_] \(\d{1,4}\)$")
 _COUNT = re.compile(r"\d{1,6} [^\W\d_]{3}")
+_NAMES = frozenset(NAMING.values())
 NAME = "name"
 CONNECTION = "connection name"
 BARE = ""
@@ -98,7 +100,11 @@ def _head(line: Line) -> Group | None:
     called = match["name"].rstrip() if match else ""
     if match and match["mark"].startswith(":") and (names_item(called) or _names_drive(called)):
         return None  # ``Disk 0: …``, ``Volume C: …`` are pairs
-    if match and _COUNT.match(match["name"]) and subjects_in(words_of(match["name"])):
+    if (
+        match
+        and _COUNT.match(match["name"])
+        and (match["mark"].startswith(":") or subjects_in(words_of(match["name"])))
+    ):
         return None  # ``2 updates pending:`` counts them
     if match and match["mark"].startswith(":") and _COUNTED_HEAD.search(match["name"]):
         return None  # so does ``Failed (1):``
@@ -120,10 +126,11 @@ def _head(line: Line) -> Group | None:
         group.entries.append(Entry(NAME, model[0], line.number, model[1] + 1))
         group.entries += [Entry(BARE, cell, line.number, at + 1) for cell, at in others]
         return group
-    _words(group, line, rest, match.end())
     name = match["name"].strip()
+    if match.group().endswith("  ") or not _says_what_is_named(name):
+        _words(group, line, rest, match.end())
     if len(group.entries) == 1 and rest[match.end() :].strip() and match["mark"].startswith(":"):
-        # ``cpu0: Kestrel K7-9650``: the head is a label, what follows it its value.
+        # ``cpu0: Kestrel K7-9650``, ``Queue: Label strip``: the head is a label, what follows it its value.
         said = rest[match.end() :]
         column = match.end() + len(said) - len(said.lstrip()) + 1
         return Group(entries=[Entry(name, said.strip(), line.number, column)])
@@ -152,6 +159,11 @@ def _names_drive(name: str) -> bool:
     """Whether a name is a drive's (``Volume C``)."""
     noun, _, letter = name.rpartition(" ")
     return len(letter) == 1 and letter.isupper() and SUBJECTS.get(words_of(noun)) in ("volume", "disk")
+
+
+def _says_what_is_named(name: str) -> bool:
+    """Whether a head says but what kind of thing is called so: ``Queue`` before ``Label strip``."""
+    return _is_subject(name) or any(m.phrase.fact in _NAMES for m in meanings(name))
 
 
 def _is_subject(name: str) -> bool:

@@ -66,17 +66,17 @@ def _without_size(row: BareRow, name: str) -> str:
     return sized["name"]
 
 
-_SIZE_ASIDE = re.compile(r"(?P<name>\S.*?) \((?P<size>[\d.,]+ ?[KMGT]i?[BO])\)", re.I)
+_ASIDE = re.compile(r"(?P<name>\S.*?) \((?P<said>[^()]{1,40})\)")
 
 
-def _without_memory(row: BareRow, name: str) -> str:
-    """``Palefire FX 40 (8 GB)``"""
-    with_size, memory = _SIZE_ASIDE.fullmatch(name), row.untold("memory")
-    held = understand(memory, with_size["size"], row.interpreter.locale) if with_size and memory else None
-    if with_size is None or memory is None or held is None:
+def _without_field(row: BareRow, name: str) -> str:
+    """``Palefire FX 40 (8 GB)``, ``Kestrel built-in (off)``: what its form tells."""
+    beside = _ASIDE.fullmatch(name)
+    found = by_form(row.interpreter, beside["said"], row.left) if beside else None
+    if beside is None or found is None:
         return name
-    row.tell_within(memory, with_size["size"], row.entry.printed.index(name) + with_size.start("size"), held)
-    return with_size["name"]
+    row.tell_within(found[0], beside["said"], row.entry.printed.index(name) + beside.start("said"), found[1])
+    return beside["name"]
 
 
 _SAID_ASIDE = re.compile(r" \([^\W\d_A-Z][^()]*\)$")
@@ -120,7 +120,7 @@ _APART: tuple[Callable[[BareRow, str], str], ...] = (
     _without_port,
     _without_serial,
     _without_size,
-    _without_memory,
+    _without_field,
     _without_remark,
     _without_star,
     _without_maker,

@@ -56,4 +56,6 @@ def _tell(interpreter: Interpreter, fact: str, item: Item, line: Line, row: re.M
     interpreter.frame.add(line.number)
     if value := understand(FACTS[fact], row["value"], interpreter.locale):
         at = Entry("", row["value"], line.number, row.start("value") + 1)
-        interpreter.add(fact, item, at, value, "rows", 0.8, "it stands beside the number of the thing, under what it is")
+        interpreter.add(
+            fact, item, at, value, "rows", 0.8, "it stands beside the number of the thing, under what it is"
+        )

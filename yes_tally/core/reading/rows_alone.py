@@ -24,6 +24,7 @@ from yes_tally.core.reading.records_in_words import records_of_numbered, records
 from yes_tally.core.reading.rows_by_form import NAMED_NEAR, ROW_FIELDS, UPDATE_ID, rows_by_form
 from yes_tally.core.reading.rows_in_parts import MARKS, rows_in_parts, with_gaps
 from yes_tally.core.reading.said_in_words import (
+    BULLETED,
     kinds_over_clauses,
     lines_of_one,
     rows_of_adapters,
@@ -62,6 +63,8 @@ def rows_without_head(interpreter: Interpreter, lines: Sequence[Line], around: t
     lines, around = _titled(
         interpreter, [line for line in lines[: min(ruled, _MANY_ROWS)] if len(line.text) <= MAX_LINE], around
     )
+    if not any(group in ITEM_GROUPS for group in around) and _are_processes(lines):
+        around = ("process", *around)
     by_mark = around[:1] == ("adapter",) or not any("  " in line.text.strip() for line in lines)
     if by_mark and rows_in_parts(interpreter, lines, around, whole=True):
         return
@@ -109,6 +112,16 @@ def rows_without_head(interpreter: Interpreter, lines: Sequence[Line], around: t
                 _NAME_WITH_VERSION.fullmatch(cells_by_gap(line.text)[0][0]) for line in rows if line.text.strip()
             ):
                 rows_by_form(interpreter, rows, group)
+
+
+_PID = re.compile(r"\bpid[ :=#]{1,2}\d{1,7}\b", re.I)
+_SIZE = re.compile(r"\d ?[KMG]i?[BO]\b")
+
+
+def _are_processes(lines: Sequence[Line]) -> bool:
+    """Whether most rows have a process's number and an amount of memory: nothing else has both."""
+    told = [line for line in lines if _PID.search(line.text) and _SIZE.search(line.text)]
+    return len(told) > 1 and len(told) * 3 >= len(lines) * 2
 
 
 # ``[ready   ] Nightly copy   next …``
@@ -221,7 +234,9 @@ def _titled(
     title = lines[0].text[:MAX_LABEL].strip(_MARKS)
     names = subjects_in(words_of(title)) if lines[0].text.endswith(":") else words_of(title) in SUBJECTS
     deeper = indent_of(lines[1].text) > indent_of(lines[0].text)
-    if cells[1] < 2 and not (names and (lines[0].text.endswith(":") or title != lines[0].text.strip() or deeper)):
+    listed = all(BULLETED.match(line.text) or ", " in line.text for line in lines[1:])
+    marked = lines[0].text.endswith(":") or title != lines[0].text.strip()
+    if cells[1] < 2 and not (names and (marked or deeper or listed)):
         return list(lines), around
     named = interpreter.heading(lines[0].text, lines[0].number)
     return list(lines[1:]), (*named, *around)

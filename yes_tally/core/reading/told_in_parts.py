@@ -27,6 +27,12 @@ _AND_HAS = re.compile(
 # ``L1 512 KiB / L2 4 MiB``
 _SLASHED = re.compile(r"(?<=[^\W\d_]) / (?=\d|L\d\b)")
 _PROPER = re.compile(r"[A-Z][\w&-]*(?: (?:& )?[A-Z][\w&-]*){0,2}")
+_LISTS = re.compile(
+    r"\s*(?:features?|flags?|capabilities|extensions|instructions?|merkmale|funktionen|befehlss[äa]tze|fonctions|fonctionnalit[ée]s|jeux d'instructions|"
+    r"funciones|caracter[íi]sticas|instrucciones|funcionalidades|instru[çc][õo]es|funzioni|caratteristiche|istruzioni|functies|kenmerken|instructies|"
+    r"funkcje|cechy|instrukcje)\s*:",
+    re.I,
+)
 _TOLD_ALONE = frozenset({"maker", "provider", "full_name", "label", "driver"})
 # One more of several servers.
 _ADDRESS = re.compile(r"\d{1,3}(?:\.\d{1,3}){3}|[0-9a-f:]{3,39}", re.I)
@@ -78,7 +84,8 @@ def told_in_words(
         told += 1
     names = [fact for fact in left if fact.field in _TOLD_ALONE]
     untold = [(part, column) for part, column in untold if part[0] != "(" and not part[0].islower()]
-    if told and len(untold) == len(names) == 1 and _PROPER.fullmatch(untold[0][0]):
+    lists = _LISTS.match(text)  # ``features: AES, 64-bit``: of such a list none is a name
+    if told and len(untold) == len(names) == 1 and _PROPER.fullmatch(untold[0][0]) and not lists:
         # Who made it, or what a volume is called, needs no label among what tells itself.
         part, column = untold[0]
         name = understand(names[0], part, interpreter.locale)

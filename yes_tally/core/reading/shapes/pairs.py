@@ -111,7 +111,7 @@ def _as(family: str, lines: Sequence[Line], parsed: Sequence[dict[str, Pair]]) -
         return None
     groups = nested(lines, pairs)
     entries = all_entries(groups)
-    if not entries:
+    if not any(entry.printed for entry in entries):
         return None
     coverage = min(1.0, len(entries) / len(lines))
     repeated = sum(len(group.children) for group in groups) > 1 and any(len(g.entries) > 1 for g in groups[0].children)

@@ -9,7 +9,7 @@ from yes_tally.core.reading.text_forms import AS_WHOM, BUS, CORES, NO_SIGNATURE,
 # What leads from a thing to its day: ``F12 of 2024-09-30``.
 DATED_BY = "of|from|dated|released|vom|von|du|del|de|dal|di|van|z dnia|z|da|op|em|le"
 _DATED = re.compile(
-    rf"(?:\b(?:{DATED_BY})|, (?!\w{{0,3}}inst)[^\W\d_]{{4,14}}(?: (?:le|am|el|il|em|op|on|dnia))?|,|\()\s*(\d{{1,4}}[-./]\d{{1,2}}[-./]\d{{2,4}}|\d{{1,2}}\.? [^\W\d_]{{3,13}}\.? \d{{4}})",
+    rf"(?:\b(?:{DATED_BY})|(?:, |\()(?!\w{{0,3}}inst)[^\W\d_]{{4,14}}(?: (?:le|am|el|il|em|op|on|dnia))?|,|\()\s*(\d{{1,4}}[-./]\d{{1,2}}[-./]\d{{2,4}}|\d{{1,2}}\.? [^\W\d_]{{3,13}}\.? \d{{4}})",
     re.I,
 )
 
@@ -159,7 +159,7 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
     ),
     "adapter.connected": ((re.compile(r"([\d.,]+ ?[GMk]b(?:it)?/s|[\d.,]+ ?[GMk]bps)", re.I), "adapter.speed"),),
     "adapter.lease_from": (
-        (re.compile(r"(?:\b(?:to|until|till|bis|au|al|hasta|fino al?|tot|do)| [-–→]|->)\s+(\d[\d./-]+(?:[ T]\d\d:\d\d(?::\d\d)?)?)", re.I), "adapter.lease_until"),
+        (re.compile(r"(?:\b(?:to|until|till|bis|au|al|a|hasta|até|fino al?|tot|do)| [-–→]|->)\s+(\d[\d./-]+(?:[ T]\d\d:\d\d(?::\d\d)?)?)", re.I), "adapter.lease_until"),
     ),
     "licence.state": (
         (re.compile(rf"(?<!\bnot )(?<!\bnon )(?<!\bpas )(?<!\bnicht )(?<!\bniet )(?<!\bno )(?<!\bnão )(?<!\bnie )\b({PERMANENT})\b", re.I), "licence.permanent"),

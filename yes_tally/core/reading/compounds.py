@@ -41,13 +41,15 @@ def profile_alone(interpreter: Interpreter, entry: Entry, shape: str) -> bool:
     return True
 
 
-_FILE_BEHIND = re.compile(r"(?P<label>[^\W\d_]+(?: [^\W\d_]+)*) (?P<path>[A-Za-z]:\\\S+|/\S+/\S+)")
+_FILE_BEHIND = re.compile(r"(?:(?P<label>[^\W\d_]+(?: [^\W\d_]+)*) )?(?P<path>[A-Za-z]:\\\S+|/\S+/\S+)")
 
 
-def page_file_in_label(interpreter: Interpreter, entry: Entry, shape: str) -> bool:
-    """``Page file C:\\pages.sys: 4 864 MB, used 211 MB``: the label says of which file. Whether it does."""
+def page_file_in_label(interpreter: Interpreter, entry: Entry, shape: str, around: tuple[str, ...]) -> bool:
+    """``Page file C:\\pages.sys: 4 864 MB, used 211 MB``: the label says of which file, alone where page files are spoken
+    of. Whether it does."""
     match = _FILE_BEHIND.fullmatch(entry.label)
-    if match is None or SUBJECTS.get(words_of(match["label"])) != "page_file":
+    said = (SUBJECTS.get(words_of(match["label"])) if match["label"] else next(iter(around), "")) if match else ""
+    if match is None or said != "page_file":
         return False
     whole, item = f"{match['path']}, {entry.printed}", Item("page_file")
     start = max(1, entry.column - len(match["path"]) - 2)

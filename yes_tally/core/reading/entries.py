@@ -110,7 +110,7 @@ def read_entries(
         elif (
             (entry.label and by_letter(interpreter, entry, shape))
             or (entry.label and numbered(interpreter, entry, shape, around, item))
-            or ("\\" in entry.label and page_file_in_label(interpreter, entry, shape))
+            or ("\\" in entry.label and page_file_in_label(interpreter, entry, shape, around))
             or (
                 entry.label
                 and (any(mark in entry.printed for mark in _SEVERAL) or entry.printed.endswith("."))

@@ -414,7 +414,9 @@ def tell_audited(
     item = interpreter.new_item("policy")
     if category:
         interpreter.place(category, shape, (Guess("policy.category", 0.75, "it stands over what is audited"),), item)
-    interpreter.place(name, shape, (Guess("policy.subcategory", 0.8, "it is listed under a policy"),), item)
+    # Whatever else its words may mean (``Audit policy``), what is audited is called so.
+    if called := understand(FACTS["policy.subcategory"], name.printed, interpreter.locale):
+        interpreter.add("policy.subcategory", item, name, called, shape, 0.8, "it is listed under a policy")
     if records:
         entry, value = records
         interpreter.add("policy.records", item, entry, value, shape, 0.85, "it is listed under a policy")

@@ -10,6 +10,7 @@ from yes_tally.core.reading.bare_rows import told_bare
 from yes_tally.core.reading.by_clause import LEADING_SIZE
 from yes_tally.core.reading.decide import Guess, decide
 from yes_tally.core.reading.decode import Line
+from yes_tally.core.reading.drafts import Item
 from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.listings import INDEXED, LETTERED, by_gaps, by_key
 from yes_tally.core.reading.phrases import SUBJECTS
@@ -84,25 +85,35 @@ def read_sockets(interpreter: Interpreter, lines: Sequence[Line], around: tuple[
         around, lines = (*_MEMORY_SPOKEN_OF, *around), lines[1:]
     if not _LEAST_SOCKETS <= len(lines) <= _MOST_SOCKETS or any(len(line.text) > MAX_LINE for line in lines):
         return False
-    rows = [match for line in lines if (match := _ROW.match(line.text)) and _named(interpreter, match["socket"])]
+    rows: list[re.Match[str]] = []
+    for line in lines:
+        match = _ROW.match(line.text)
+        if match is None or not _named(interpreter, match["socket"]):
+            break
+        rows.append(match)
     empty = [_is_empty(row["holds"].strip(" |;,")) or not row["holds"].strip(" -–—|;,") for row in rows]
-    if len(rows) < len(lines) or not any(empty) or all(empty):
+    if len(rows) < max(_LEAST_SOCKETS, len(lines) - _MOST_BELOW) or not any(empty) or all(empty):
         return False
     filled = [row["holds"] for row, nothing in zip(rows, empty, strict=True) if not nothing]
-    if not all(_SIZE.match(holds) for holds in filled) or not (
+    if not all(_SIZE.match(holds) and not _PAIR_BESIDE.search(holds) for holds in filled) or not (
         _MEMORY_SPOKEN_OF & set(around) or any(map(_DDR.search, filled))
     ):
         return False
-    for line, row, nothing in zip(lines, rows, empty, strict=True):
-        item = interpreter.new_item("module")
+    before, items = len(interpreter.drafts), [Item("module") for _ in rows]
+    for line, row, nothing, item in zip(lines, rows, empty, items, strict=False):
         for which, guess in _named(interpreter, row["socket"]):
             place = Entry("", which[0], line.number, row.start("socket") + which.start() + 1)
             interpreter.place(place, "rows", (guess,), item)
         holds = Entry("", _BARS.sub(_comma, row["holds"]), line.number, row.start("holds") + 1)
-        if nothing:
-            interpreter.frame.add(line.number)
-        elif not told_bare(interpreter, by_gaps(holds), "module", item, "rows", "module.size", line.text):
-            interpreter.place(holds, "rows", (Guess("module.size", 0.85, "it is what the socket holds"),), item)
+        if nothing or told_bare(interpreter, by_gaps(holds), "module", item, "rows", "module.size", line.text):
+            continue
+        if "  " in holds.printed:
+            del interpreter.drafts[before:]
+            return False
+        interpreter.place(holds, "rows", (Guess("module.size", 0.85, "it is what the socket holds"),), item)
+    interpreter.frame.update(line.number for line, nothing in zip(lines, empty, strict=False) if nothing)
+    for item in items:
+        interpreter.take(item)
     return True
 
 
@@ -121,7 +132,10 @@ def _comma(bar: re.Match[str]) -> str:
 
 _BARS = re.compile(r"\s*[|;]\s*")
 _SIZE = re.compile(r"\d[\d.,]* ?[KMGT]i?[BOo]\b")
+_PAIR_BESIDE = re.compile(r"\s{2,}\S[^,|;]*:\s")
 _MOST_SOCKETS = 64
+# So many lines below the sockets may say something of them all.
+_MOST_BELOW = 2
 
 _DDR = re.compile(r"(?:LP)?DDR\d?[A-Z]?(?:-\d{3,5})?|\d{3,5} ?MT/s", re.I)
 _LEAST_SOCKETS = 2

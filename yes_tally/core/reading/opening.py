@@ -34,8 +34,10 @@ _INDEXED_AND_CALLED = re.compile(
 
 # ``Disk 0, Basalt NV512, 476.94 GB``
 _NUMBERED_AND_TOLD = re.compile(
-    r"\W*(?P<noun>[^\W\d_]+(?: [^\W\d_]+)?) #?(?P<number>\d{1,3})(?:,| [-–—:])\s+(?P<told>\S.*?):?$"
+    r"\W*(?P<noun>[^\W\d_]+(?: [^\W\d_]+)?) #?(?P<number>\d{1,3})(?:(?:,| [-–—:])\s+(?P<told>\S.*?):?|\s+[\"'“„«(](?P<called>[^()]*\(.*|.*,.*)\):?)$"
 )
+# ``Disk 0 "Basalt NV1000" (GPT, online)``: where what is said of it begins.
+_ASIDE_BEGINS = re.compile(r"[\"'“”»]?\s*\(")
 
 
 def _numbered_and_told(interpreter: Interpreter, heading: Heading, shape: str) -> Item | None:
@@ -48,7 +50,9 @@ def _numbered_and_told(interpreter: Interpreter, heading: Heading, shape: str) -
     item = interpreter.new_item(group)
     place = Entry(match["noun"], match["number"], heading.line, heading.column + match.start("number"))
     interpreter.place(place, shape, (Guess(number, 0.9, f"the heading names {group}"),), item)
-    told = Entry("", match["told"], heading.line, heading.column + match.start("told"))
+    which = "told" if match["told"] else "called"
+    said = _ASIDE_BEGINS.sub(lambda begins: ",".ljust(len(begins.group())), match[which])
+    told = Entry("", said, heading.line, heading.column + match.start(which))
     told_bare(interpreter, told, group, item, shape, CALLED[group], least=1)
     interpreter.numbered, interpreter.numbered_line = item, heading.line
     interpreter.frame.add(heading.line)

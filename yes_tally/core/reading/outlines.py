@@ -73,6 +73,8 @@ def read_outline(interpreter: Interpreter, lines: Sequence[Line]) -> bool:
         return False
     if _SUM.match(lines[-1].text[:MAX_LINE]):
         lines = lines[:-1]
+    if any(map(_heads_columns, lines[1:2])):
+        return False
     told = _outline(lines, listed)
     if told is None:
         return False
@@ -103,6 +105,13 @@ def read_outline(interpreter: Interpreter, lines: Sequence[Line]) -> bool:
     return True
 
 
+def _heads_columns(line: Line) -> bool:
+    """Whether a line is the head of a table: nothing but labels."""
+    cells = cells_by_gap(line.text[:MAX_LINE])
+    return len(cells) >= _LEAST_COLUMNS and all(cell == "#" or is_known(cell) for cell, _ in cells)
+
+
+_LEAST_COLUMNS = 3
 _HOLD_VOLUMES = ("disk", "partition")
 # ``2 disks, 5 partitions``: it sums up what stands above it.
 _SUM = re.compile(r"\s*\d{1,3} [^\W\d_]+(?:,? (?:and |und |et |y |e |i |en )?\d{1,3} [^\W\d_]+)*\.?\s*$")

@@ -49,9 +49,10 @@ def echo_test(interpreter: Interpreter, lines: Sequence[Line], command: str = ""
         return
     item = interpreter.new_item("reach")
     of_whom = list({s.fact: s for s in reversed(list(statements(lines, REACH_TARGET)))}.values())
-    asked = _ASKED.search(command) if "reach.target" not in {s.fact for s in (*of_whom, *said)} else None
-    if asked and written:
-        of_whom.append(Stated("reach.target", asked["v"], asked["v"], max(1, written[0].number - 1), 1))
+    if "reach.target" not in {s.fact for s in (*of_whom, *said)} and (
+        asked := _asked_for("reach.target", command, lines)
+    ):
+        of_whom.append(asked)
     for stated in (*of_whom, *said):
         state(interpreter, stated, item)
 
@@ -71,6 +72,13 @@ def echo_test_whole(interpreter: Interpreter, lines: Sequence[Line], command: st
 
 # Whom a command asks: an address, a name with dots in it, or one with a number.
 _ASKED = re.compile(r"(?<=\s)(?P<v>\d{1,3}(?:\.\d{1,3}){3}|[A-Za-z][\w-]*(?:\.[\w-]+)+|[A-Za-z]+-[\w-]*\d)(?=\s|$)")
+
+
+def _asked_for(fact: str, command: str, lines: Sequence[Line]) -> Stated | None:
+    """Whom the command above some lines asks."""
+    asked = _ASKED.search(command)
+    first = next((line.number for line in lines if line.text.strip()), 0)
+    return Stated(fact, asked["v"], asked["v"], max(1, first - 1), 1) if asked and first else None
 
 
 _TARGET_LINE = re.compile(r"[\w-]+(?:\.[\w-]+)*(?: ?[(\[][0-9a-f.:]+[)\]])?:?\s*$", re.I)
@@ -151,12 +159,13 @@ def _as_counted(lines: Sequence[Line]) -> Iterator[Stated]:
     yield from statements([line for line in lines if line.number == counted], REACH_SAYS)
 
 
-def traced_way(interpreter: Interpreter, lines: Sequence[Line]) -> None:
-    """A traced way, a step a line; at least two steps, so that no other numbered line is one."""
+def traced_way(interpreter: Interpreter, lines: Sequence[Line], command: str = "") -> None:
+    """A traced way, a step a line; at least two steps, so that no other numbered line is one. Where to may be said by the
+    command alone."""
     steps = [(line, match) for line in lines if (match := place_of_number(line))]
     if len(steps) < 2:
         return
-    target = next(statements(lines, HOP_TARGET), None)
+    target = next(statements(lines, HOP_TARGET), None) or _asked_for("hop.target", command, lines)
     steps += [(line, match) for line in lines if (match := SILENT_HOP.match(line.text[:MAX_LABEL]))]
     for line, match in sorted(steps, key=lambda step: step[0].number):
         item = interpreter.new_item("hop")

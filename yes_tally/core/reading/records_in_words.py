@@ -33,7 +33,7 @@ if TYPE_CHECKING:
 
 
 _HEAD_OF_RECORD = re.compile(
-    r"(?P<name>[^\s(:,][^(:,]{0,60}?)\s*(?:\((?P<aside>[^)]{1,60})\)|\s(?:--|[–—-])\s+(?P<dashed>\S[^:]{0,60}?))?:?$"
+    r"(?P<name>[^\s(:,][^(:,]{0,60}?)\s*(?:\((?P<aside>[^)]{1,60})\))?(?:(?<=[\s)])\s?(?:--|[–—-])\s+(?P<dashed>\S[^:]{0,60}?))?:?$"
 )
 _DASHES = re.compile(r" (?:--|[–—-]) ")
 _QUOTES = "\"'“”„«» "
@@ -205,10 +205,15 @@ def called_by(interpreter: Interpreter, group: Group, of: str, shape: str, item:
     match = _HEAD_OF_RECORD.match(heading.text[:MAX_TEXT].strip()) if heading else None
     if heading is None or match is None or not naming.endswith((".name", ".profile")):
         return
-    if match["dashed"] and not is_known(match["name"]) and _told_behind_dashes(interpreter, heading, match, of, item):
+    unclear = is_known(match["name"]) and not match["aside"]
+    if match["dashed"] and not unclear and _told_behind_dashes(interpreter, heading, match, of, item):
         entry = Entry("", match["name"], heading.line, heading.column)
         interpreter.place(entry, shape, (Guess(naming, 0.8, f"it stands before what is told of this {of}"),), item)
         interpreter.frame.add(heading.line)
+        if match["aside"] and of in _ASIDE_OF:
+            # ``mreed (Maya Reed) -- enabled``
+            at = Entry("", match["aside"], heading.line, heading.column + match.start("aside"))
+            interpreter.place(at, shape, (Guess(_ASIDE_OF[of], 0.78, "it stands beside its name"),), item)
         return
     if not listed:
         return

@@ -44,6 +44,7 @@ from yes_tally.core.reading.shapes.layout import (
 from yes_tally.core.reading.told_in_parts import told_in_words
 from yes_tally.core.reading.updates_installed import is_not_installed, lines_of_installed
 from yes_tally.core.reading.values import understand
+from yes_tally.core.reading.variables import folders_listed
 
 if TYPE_CHECKING:
     from yes_tally.core.reading.interpret import Interpreter
@@ -84,6 +85,8 @@ def rows_without_head(interpreter: Interpreter, lines: Sequence[Line], around: t
     if group in (None, "software") and _are_updates(lines, interpreter):
         group, lines = "update", lines_of_installed(lines)
     group = group or ("event" if are_events(lines) else None)
+    if group == "search_folder" and folders_listed(interpreter, lines):
+        return
     if group == "event" and _has_lines_below(lines) and _events_told_best(interpreter, lines):
         return
     if _names_over_cells(lines) and records_of_words(interpreter, lines, around):

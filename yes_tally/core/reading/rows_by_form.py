@@ -159,6 +159,13 @@ def _tells_boot_entry(cells: Sequence[tuple[str, int]]) -> bool:
 _BOOT_ID = re.compile(r"[*>]? ?(?:(?i:boot)?[0-9A-F]{4}|\{[\w-]+\})\*?(?: [*>])?(?=\s|$)")
 
 
+_MARKED_ID = re.compile(r"(?P<id>(?:(?i:boot)?[0-9A-F]{4}|\{[\w-]+\})\*?) (?=\S)")
+# ``disk 0 part 1``: where it lies, before its path.
+_ON_A_DISK = re.compile(
+    r"(?:disk|hd|drive|disque|disco|schijf|dysk|festplatte|laufwerk) ?\d+(?:,? [^\W\d_]{2,12} ?\d+)?$", re.I
+)
+
+
 _ASIDE_ALONE = re.compile(r"\s*\([^()]*\)\s*")
 
 
@@ -190,6 +197,8 @@ def _has_form(fact: FactKind, text: str, value: Value) -> bool:
         return not _A_VERSION.search(text) and not is_device_state(text)
     if fact.name == "boot_entry.id":
         return _BOOT_ID.fullmatch(text) is not None
+    if fact.name == "boot_entry.path":
+        return not _ON_A_DISK.match(text)
     return is_event_id(text) if fact.name == "event.id" else fact.kind != "version" or value.value == text
 
 
@@ -254,12 +263,17 @@ def _cells_of_row(cells: Sequence[tuple[str, int]], group: str) -> list[tuple[st
     found = []
     if group == "event":
         cells = list(parts_of_event(cells))
-    numbered = len(cells) > 3 or (group == "boot_entry" and len(cells) > 2 and _BOOT_ID.fullmatch(cells[1][0]))
+    counted = 2 if group == "boot_entry" and len(cells) > 2 and _BOOT_ID.fullmatch(cells[1][0]) else 3
+    numbered = len(cells) > counted and not (group == "boot_entry" and _BOOT_ID.fullmatch(cells[0][0]) and counted > 2)
     if numbered and (_ROW_NUMBER.fullmatch(cells[0][0]) or is_which_one(cells[0][0], group)):
         cells = cells[1:]
     if group == "sound" and len(cells) > _LEAST_BEHIND_ROLE and _ROLE.fullmatch(cells[0][0]):
         cells = cells[1:]
     if group == "boot_entry":
+        if (marked := _MARKED_ID.match(cells[0][0])) and len(cells) > 1:
+            # ``0001* Harbour OS 12``: one blank is all that parts them.
+            (text, at), *more = cells
+            cells = [(marked["id"], at), (text[marked.end() :], at + marked.end()), *more]
         cells = [(_DEFAULT_ASIDE.sub("", text), at) for text, at in cells]
     named = _NAME_AND_VERSION.fullmatch(cells[0][0]) if group == "software" and len(cells) > 1 else None
     if named and not _A_VERSION.search(cells[1][0]):

@@ -95,7 +95,7 @@ def read_statements(interpreter: Interpreter, lines: Sequence[Line], command: st
     if reach or "reach" in spoken:
         echo_test(interpreter, left, command)
     echo_test_whole(interpreter, lines, command)
-    traced_way(interpreter, left)
+    traced_way(interpreter, left, command)
     look_ups(interpreter, left, command)
     asked = next((row.word for row in CHECKS_ASKED.passing(command) if row.pattern.search(command)), "")
     if checks or asked or of_checks:

@@ -9,8 +9,9 @@ from typing import TYPE_CHECKING
 from yes_tally.core.catalogue import FACTS
 from yes_tally.core.quantity import exactly
 from yes_tally.core.reading.decide import Context, decide, infer_group
+from yes_tally.core.reading.decode import Line
 from yes_tally.core.reading.labels import words_of
-from yes_tally.core.reading.shapes.layout import Entry
+from yes_tally.core.reading.shapes.layout import MAX_LINE, Entry
 from yes_tally.core.reading.values import understand
 
 if TYPE_CHECKING:
@@ -69,6 +70,28 @@ def _heads(entry: Entry) -> bool:
     context = Context("variable")
     meant = [guess.fact for text in (entry.label, entry.printed) for guess in decide(text, context)[:1]]
     return meant == ["variable.name", "variable.value"]
+
+
+_FOLDER_ROW = re.compile(
+    r"\s*(?:[-*•]\s+|\[?(?P<order>\d{1,3})[\].):]?\s+)?(?P<folder>\"?(?:[A-Za-z]:\\|/|%\w+%)[^\";]*?\"?)(?:\s{2,}.*)?\s*$"
+)
+
+
+def folders_listed(interpreter: Interpreter, lines: Sequence[Line]) -> bool:
+    """A search path of one folder a line, numbered or in its order, and nothing else. Whether it was read."""
+    rows = [match for line in lines if (match := _FOLDER_ROW.match(line.text[:MAX_LINE]))]
+    if not rows or len(rows) < len(lines):
+        return False
+    for place, (line, row) in enumerate(zip(lines, rows, strict=True), 1):
+        item = interpreter.new_item("search_folder")
+        order = "order" if row["order"] else "folder"
+        at = Entry("", row[order], line.number, row.start(order) + 1)
+        number = exactly("count", int(row["order"] or place))
+        interpreter.add("search_folder.order", item, at, number, "rows", 0.8, "its place in the path")
+        entry = Entry("", row["folder"], line.number, row.start("folder") + 1)
+        if folder := understand(FACTS["search_folder.folder"], row["folder"].strip('"'), interpreter.locale):
+            interpreter.add("search_folder.folder", item, entry, folder, "rows", 0.8, "a folder of the path")
+    return True
 
 
 _PATHS = frozenset("path search pfad chemin ruta caminho percorso pad sciezka suchpfad zoekpad".split())

@@ -32,7 +32,7 @@ SUBJECTS: dict[str, str] = {
     "route": "route|routes|routetabel",
     "boot_entry": "opstartitem|opstartitems|opstartmenu|opstartlader|opstartbeheer|bootlader",
     "variable": "variabele|variabelen|omgevingsvariabele|omgevingsvariabelen|omgeving",
-    "search_folder": "zoekpad",
+    "search_folder": "zoekpad|zoekmap|zoekmappen",
     "page_file": "wisselbestand|wisselgeheugen",
     "firmware": "firmware|bios",
     "health_check": "controle|zelftest",

@@ -32,7 +32,7 @@ SUBJECTS: dict[str, str] = {
     "route": "route|routes|routage",
     "boot_entry": "entree demarrage|entrees demarrage|menu de demarrage|chargeur de demarrage|chargeur d amorcage|gestionnaire de demarrage|gestionnaire d amorcage",
     "variable": "variable|variables|variable environnement|environnement",
-    "search_folder": "chemin recherche",
+    "search_folder": "chemin recherche|dossier recherche|repertoire recherche",
     "page_file": "fichier echange|fichier pagination",
     "firmware": "micrologiciel|firmware|bios|microprogramme",
     "health_check": "verification|controle sante|autotest",

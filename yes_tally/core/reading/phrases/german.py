@@ -33,7 +33,7 @@ SUBJECTS: dict[str, str] = {
     "route": "route|routen|leitweg|routingtabelle",
     "boot_entry": "starteintrag|starteintrage|startoption|bootmenu|startlader|bootlader|startmanager|bootmanager|startladeprogramm|startprogramm",
     "variable": "umgebungsvariable|variable|umgebungsvariablen|umgebung",
-    "search_folder": "suchpfad",
+    "search_folder": "suchpfad|suchordner",
     "page_file": "auslagerungsdatei",
     "health_check": "prufung|uberprufung|selbsttest",
 }

@@ -32,7 +32,7 @@ SUBJECTS: dict[str, str] = {
     "route": "percorso|rotta|rotte|instradamento",
     "boot_entry": "voce avvio|voci avvio|menu di avvio|caricatore avvio|caricatore d avvio|gestore di avvio|gestione avvio",
     "variable": "variabile|variabili|variabile ambiente|ambiente",
-    "search_folder": "percorso ricerca",
+    "search_folder": "percorso ricerca|cartella ricerca|cartelle ricerca",
     "page_file": "file paging|file scambio",
     "firmware": "firmware|bios",
     "health_check": "verifica|autotest",

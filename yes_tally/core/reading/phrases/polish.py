@@ -32,7 +32,7 @@ SUBJECTS: dict[str, str] = {
     "route": "trasa|trasy|routing|tablica tras|tabela routingu",
     "boot_entry": "wpis rozruchu|wpisy rozruchu|wpisy rozruchowe|menu rozruchu|program rozruchowy|menedzer rozruchu|menedzer startu",
     "variable": "zmienna|zmienne|zmienna srodowiskowa|srodowisko",
-    "search_folder": "sciezka wyszukiwania",
+    "search_folder": "sciezka wyszukiwania|foldery wyszukiwania",
     "page_file": "plik stronicowania|plik wymiany",
     "firmware": "firmware|bios|oprogramowanie ukladowe",
     "health_check": "sprawdzenie|test wlasny",

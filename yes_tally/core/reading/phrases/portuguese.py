@@ -32,7 +32,7 @@ SUBJECTS: dict[str, str] = {
     "route": "rota|rotas|encaminhamento",
     "boot_entry": "entrada arranque|entradas arranque|entrada inicializacao|carregador de arranque|carregador de inicializacao|gestor de arranque|gerenciador de inicializacao",
     "variable": "variavel|variaveis|variavel ambiente|ambiente",
-    "search_folder": "caminho pesquisa",
+    "search_folder": "caminho pesquisa|pasta pesquisa|caminho procura|pasta procura",
     "page_file": "ficheiro paginacao|arquivo paginacao|ficheiro de troca",
     "firmware": "firmware|bios",
     "health_check": "verificacao|autoteste",

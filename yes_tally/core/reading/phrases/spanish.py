@@ -32,7 +32,7 @@ SUBJECTS: dict[str, str] = {
     "route": "ruta|rutas|enrutamiento",
     "boot_entry": "entrada arranque|entradas arranque|arranque|menu arranque|cargador de arranque|gestor de arranque|administrador de arranque",
     "variable": "variable|variables|variable entorno|entorno",
-    "search_folder": "ruta busqueda",
+    "search_folder": "ruta busqueda|carpeta busqueda",
     "page_file": "archivo paginacion|archivo intercambio",
     "firmware": "firmware|bios",
     "health_check": "comprobacion|verificacion|autoprueba",

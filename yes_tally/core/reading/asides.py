@@ -34,6 +34,8 @@ _SECURE_BOOT = (
 )
 
 # A value often carries more in its text: (fact, pattern with one group, what the group says).
+# ``24H1 (22871.1204)``
+_BUILD_ASIDE = (re.compile(r"\((\d{4,6}(?:\.\d{1,6})+)\)"), "os.build")
 ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
     "processor.cores": (
         (re.compile(r"\b(?:logical|threads?|logisch\w*|logiques?|l[óo]gicos?|logici|logiczn\w+|hilos|f[äa]den|w[ąa]tk\w+):? (\d{1,3})\b", re.I), "processor.threads"),
@@ -57,7 +59,8 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
     "board.model": (
         (re.compile(r"^([A-Z][a-z]+) (?=[A-Z]{1,4}-?[A-Z]{0,2}\d)"), "board.maker"),
         (re.compile(r"\b(?:rev(?:ision)?|version|v|r[ée]v|revisi[óo]n|wersja|ausgabe|stand|[ée]dition|versi[óo]n|versione|vers[ãa]o|versie)\.? ?([A-Z]?\d[\w.]*)", re.I), "board.version"),
-        (re.compile(r"\b(?:s/?n|serial(?: (?:number|no\.?))?|seriennummer):? ([A-Z0-9][\w-]{3,})", re.I), "board.serial"),
+        (re.compile(r"(?:\b(?:s/?n|serial(?: (?:number|no\.?))?|seriennummer):?|\((?:n[°º]|nr\.?|no\.?)) ?([A-Z0-9][\w-]{3,})", re.I), "board.serial"),
+        (re.compile(r" (?:by|von|par|van|od) ([A-Z][\w&-]+)"), "board.maker"),
     ),
     "processor.socket": ((re.compile(r"stepping:? (\w+)", re.I), "processor.stepping"),),
     "disk.model": (
@@ -88,7 +91,9 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
     "sound.name": ((re.compile(r", ([^,]+)$"), "sound.state"),),
     "os.name": (
         (re.compile(r"\((\d\d[ -]?bit[^()]*)\)", re.I), "os.architecture"),
+        (re.compile(r"\s(\d\d[ -]?bits?)(?=,|$)", re.I), "os.architecture"),
         (re.compile(r"[(, ]\s*build:? (\d[\d.]*)", re.I), "os.build"),
+        _BUILD_ASIDE,
         (re.compile(r", (?:édition|Ausgabe|edici[óo]n|edizione|edi[çc][ãa]o|editie|edycja) ((?-i:[A-Z])\w*(?: (?-i:[A-Z])\w*)?)$", re.I), "os.edition"),
         (re.compile(r", (\w[\w ]*?) (?:edition|ausgabe|[ée]dition|edici[óo]n|edizione|edi[çc][ãa]o|editie|wydanie)$", re.I), "os.edition"),
     ),
@@ -125,6 +130,7 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
     ),
     "os.build": ((re.compile(r"\((\d\d[ -]?bits?)\)", re.I), "os.architecture"),),
     "os.version": (
+        _BUILD_ASIDE,
         (re.compile(r"\((\d\d[ -]?bits?)\)", re.I), "os.architecture"),
         (re.compile(r"[(, ]\s*(?:os )?(?:build|kompilacja|compilation|compilaci[oó]n|compila[cç][aã]o|compilazione|baunummer|stand)(?: (?:no|nr|number|nummer)\.?)?:? (\d[\d.]*)", re.I), "os.build"),
     ),

@@ -309,6 +309,7 @@ def listed_by_label(interpreter: Interpreter, group: Group, of: str, shape: str)
     # One account may be called as what it is (``Administrator: off``).
     if (
         not told
+        or any(", " in entry.label for entry in told)  # ``Oriel HDMI - working, default: no``
         or any(_COUNTED_SO.fullmatch(entry.label) for entry in told)
         or (len(told) < 2 and (group.heading is None or is_known(told[0].label)))
         or group.children

@@ -42,8 +42,12 @@ TEXT_FORMS: dict[str, re.Pattern[str]] = {
         r"(?i:(?!(?:success|failures?|erfolg|fehler|misserfolg|succ[èe]s|[ée]chec|[ée]xito|fallo|sucesso|falha|riuscito|geslaagd|mislukt|sukces|niepowodzenie)\b))(?P<keep>[^(]*?[^\W\d_][^(]*?)(?: (?:since|seit|depuis|desde|dalle|sinds|od) \d.*|\s*\(.*)?$"
     ),
     "host.owner": re.compile(r".*[^\W\d_].*$"),
+    # ``data *``: the mark says that it is active, or boots.
+    "partition.kind": re.compile(r"(?P<keep>.+?)(?: \*)?$"),
     # A host's name is not its system's.
-    "os.name": re.compile(r"(?!\S+-\S*\d\S*$)(?P<keep>(?:(?!\s\(?(?:build \d|build\)|\d\d[ -]?bit))[^,])+)", re.I),
+    "os.name": re.compile(
+        r"(?!\S+-\S*\d\S*$)(?P<keep>(?:(?!\s\(?(?:build \d|build\)|\d\d[ -]?bit|\d{4,6}(?:\.\d+)+\)))[^,])+)", re.I
+    ),
     "os.edition": re.compile(r"(?!0x|\d+[A-Z]\d?$)(?P<keep>[^(;]*[^\W\d_][^(;]*)", re.I),
     # A program and its version made no PC.
     "machine.maker": re.compile(r"(?!.*\s\d+\.\d+)(?P<keep>.+)$"),
@@ -53,7 +57,8 @@ TEXT_FORMS: dict[str, re.Pattern[str]] = {
         rf"(?P<keep>.+?)(?i: \((?:{SERIAL})[^()]*\))?$"
     ),
     "board.model": re.compile(
-        r"(?:[A-Z][a-z]+ (?=[A-Z]{1,4}-?[A-Z]{0,2}\d))?(?P<keep>.+?)(?i:,? \(?(?:rev|v[eé]r|wers|r[eé]v|v\d|ausf)[^()]*\)?)?$"
+        r"(?:[A-Z][a-z]+ (?=[A-Z]{1,4}-?[A-Z]{0,2}\d))?(?P<keep>.+?)(?i:,? \(?(?:rev|v[eé]r|wers|r[eé]v|v\d|ausf)[^()]*\)?)?"
+        r"(?: (?:by|von|par|de|di|van|od|da) [A-Z][\w&-]+)?(?: \([^()]*\d[^()]*\))?$"
     ),
     "page_file.path": re.compile(
         r"(?P<keep>(?:(?!\s{2,}).)*[/\\](?:(?!\s{2,}).)*)|[A-Za-z][\w-]*:\S*$|[\w-]+\.[a-z]{2,4}$"

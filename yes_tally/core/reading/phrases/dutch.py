@@ -238,7 +238,7 @@ LABELS: dict[str, str] = {
     "connection.pid": "pid|proces id|proces|procesnummer",
     "neighbour.address": "adres|ip adres|internetadres",
     "neighbour.mac": "mac adres|fysiek adres|hardwareadres|mac",
-    "neighbour.interface": "interface",
+    "neighbour.interface": "interface|waar|gezien op",
     "neighbour.kind": "type|soort|hoe|status|toestand",
     "route.destination": "bestemming|doel|netwerk|naar|waarheen",
     "route.mask": "masker|netmasker|netwerkmasker",

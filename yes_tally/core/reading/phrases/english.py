@@ -252,7 +252,7 @@ LABELS: dict[str, str] = {
     "connection.pid": "owned by|held by|pid program|pid program name|pid|process id|process|owning process|pid program name|owner pid|by pid",
     "neighbour.address": "address|ip address|internet address|ip|ipv4 address|neighbour|neighbor",
     "neighbour.mac": "mac|mac address|physical address|hardware address|hw address|link layer address|hwaddress|lladdr|is at",
-    "neighbour.interface": "card|nic|port|interface|device|iface|dev|adapter|on|via",
+    "neighbour.interface": "card|nic|port|interface|device|iface|dev|adapter|on|via|where|seen on|seen at",
     "neighbour.kind": "kind|type|state|entry type|hw type|how|learned|origin|entry|how known",
     "route.destination": "destination|network|network destination|target|dest|destination prefix|net|to|prefix",
     "route.mask": "mask|netmask|genmask|subnet mask|net mask",

@@ -238,7 +238,7 @@ LABELS: dict[str, str] = {
     "connection.pid": "pid|id processus|processus|numéro de processus",
     "neighbour.address": "adresse|adresse ip|adresse internet",
     "neighbour.mac": "adresse mac|adresse physique|adresse materielle|mac",
-    "neighbour.interface": "interface",
+    "neighbour.interface": "interface|ou|vu sur",
     "neighbour.kind": "type|genre|comment|nature|etat",
     "route.destination": "destination|reseau|cible|vers|où",
     "route.mask": "masque|masque reseau",

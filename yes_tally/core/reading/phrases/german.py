@@ -238,7 +238,7 @@ LABELS: dict[str, str] = {
     "connection.pid": "pid|prozess id|prozess|prozessnummer",
     "neighbour.address": "adresse|ip adresse|internetadresse",
     "neighbour.mac": "mac adresse|physische adresse|hardwareadresse|mac",
-    "neighbour.interface": "schnittstelle",
+    "neighbour.interface": "schnittstelle|wo|gesehen an",
     "neighbour.kind": "art|typ|wie|woher|status|zustand",
     "route.destination": "ziel|netzwerkziel|netz|wohin|nach|zielnetz",
     "route.mask": "maske|netzmaske|netzwerkmaske",

@@ -238,7 +238,7 @@ LABELS: dict[str, str] = {
     "connection.pid": "pid|id processo|processo|numero processo|n. di processo",
     "neighbour.address": "indirizzo|indirizzo ip|indirizzo internet",
     "neighbour.mac": "indirizzo mac|indirizzo fisico|mac",
-    "neighbour.interface": "interfaccia",
+    "neighbour.interface": "interfaccia|dove|visto su",
     "neighbour.kind": "tipo|come|genere|stato",
     "route.destination": "destinazione|rete|verso|dove",
     "route.mask": "maschera|maschera rete",

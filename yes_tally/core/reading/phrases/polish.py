@@ -238,7 +238,7 @@ LABELS: dict[str, str] = {
     "connection.pid": "pid|id procesu|proces|numer procesu|nr procesu",
     "neighbour.address": "adres|adres ip|adres internetowy",
     "neighbour.mac": "adres mac|adres fizyczny|adres sprzetowy|mac",
-    "neighbour.interface": "interfejs",
+    "neighbour.interface": "interfejs|gdzie",
     "neighbour.kind": "typ|rodzaj|jak|stan|status",
     "route.destination": "cel|siec docelowa|miejsce docelowe|siec|dokąd|do",
     "route.mask": "maska|maska sieci",

@@ -238,7 +238,7 @@ LABELS: dict[str, str] = {
     "connection.pid": "pid|id processo|processo|número do processo",
     "neighbour.address": "endereco|endereco ip",
     "neighbour.mac": "endereco mac|endereco fisico|mac",
-    "neighbour.interface": "interface",
+    "neighbour.interface": "interface|onde|visto em",
     "neighbour.kind": "tipo|como|estado",
     "route.destination": "destino|rede destino|rede|para onde|para",
     "route.mask": "mascara|mascara rede",

@@ -238,7 +238,7 @@ LABELS: dict[str, str] = {
     "connection.pid": "pid|id proceso|proceso|número de proceso",
     "neighbour.address": "direccion|direccion ip|direccion internet",
     "neighbour.mac": "direccion mac|direccion fisica|mac",
-    "neighbour.interface": "interfaz",
+    "neighbour.interface": "interfaz|donde|visto en",
     "neighbour.kind": "tipo|clase|cómo|estado",
     "route.destination": "destino|red destino|red|hacia|adónde",
     "route.mask": "mascara|mascara red",

@@ -147,6 +147,8 @@ def _weigh(meaning: Meaning, context: Context) -> Guess | None:
         return Guess(phrase.fact, 0.96 - loss, f"{said}; {group} is spoken of here", phrase.text)
     if meaning.subject:
         stands = 0.93 if meaning.subject not in ITEM_GROUPS or not context.item else 0.45
+        if context.group == "licence" and group == "software":
+            stands = 0.8  # the product that a PC's licence is for is its system
         return Guess(phrase.fact, stands - loss, f"{said}; the label names {group}", phrase.text)
     if context.group and group in RELATED.get(context.group, ()):
         stands = 0.94 if meaning.exact and phrase.reach == STRONG else 0.86

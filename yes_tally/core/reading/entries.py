@@ -114,7 +114,7 @@ def read_entries(
             or (
                 entry.label
                 and (any(mark in entry.printed for mark in _SEVERAL) or entry.printed.endswith("."))
-                and (item is None or item.group not in (s.group for s in subjects_in(words_of(entry.label))))
+                and (item is None or not _tells_of(interpreter, entry.label, item))
                 and (compound(interpreter, entry, shape) or counted_list(interpreter, entry, shape))
             )
             or (entry.label and item is None and profile_alone(interpreter, entry, shape))
@@ -187,6 +187,14 @@ def _named_on_line(interpreter: Interpreter, entry: Entry, group: str) -> Item |
     """The item of a group that an entry's line begins with (``DIMM A1: 16 GB   S/N: 4711``), if it does."""
     item = interpreter.numbered if interpreter.numbered_line == entry.line else None
     return item if item and item.group == group else None
+
+
+def _tells_of(interpreter: Interpreter, label: str, item: Item) -> bool:
+    """Whether a label speaks of an item, or of a field of it (``Memory`` of a card)."""
+    meant = interpreter.means(label, interpreter.context(item.group))[:1]
+    return item.group in (at.group for at in subjects_in(words_of(label))) or any(
+        guess.fact.startswith(f"{item.group}.") for guess in meant
+    )
 
 
 def _of_number(interpreter: Interpreter, entry: Entry, shape: str) -> bool:

@@ -74,12 +74,25 @@ def told_by(
         if value is None and fact == "adapter.dhcp":
             fact = "adapter.dhcp_server"  # ``DHCP from   10.20.0.5``
             value = understood(fact)
+        if value is None and (alone := _measure_among(printed, FACTS[fact].kind)):
+            printed = alone
+            value = understood(fact)
         if value is None:
             continue
         also = tuple([rival for rival in _rivals(fact, guess, guesses) if understood(rival)])
         sure = guess.confidence - (_LATER if place else 0.0) - (_RIVALLED if also else 0.0)
         return Told(memory_told(fact, guess.phrase, value), value, printed, sure, guess.why, also[:_MOST_RIVALS])
     return None
+
+
+_MEASURES = frozenset({"size", "clock", "rate"})
+
+
+def _measure_among(printed: str, kind: str) -> str:
+    """The one clause of a text that is a measure (``shared, 128 MB``), for a fact that is one; else nothing."""
+    clauses = [clause.strip() for clause in printed.split(",")] if kind in _MEASURES and ", " in printed else []
+    found = [clause for clause in clauses if MEASURED.match(clause)]
+    return found[0] if len(found) == 1 else ""
 
 
 _NUMBERED = {"disk.id": "disk.number", "partition.id": "partition.number"}

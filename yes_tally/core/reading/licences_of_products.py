@@ -8,7 +8,7 @@ from collections.abc import Sequence
 from typing import TYPE_CHECKING
 
 from yes_tally.core.reading.decode import Line
-from yes_tally.core.reading.shapes.layout import MAX_LABEL, indent_of
+from yes_tally.core.reading.shapes.layout import MAX_LABEL, MAX_LINE, indent_of
 
 if TYPE_CHECKING:
     from yes_tally.core.reading.interpret import Interpreter
@@ -33,6 +33,32 @@ def leave_out_programs(interpreter: Interpreter, lines: Sequence[Line]) -> None:
 
 
 _SEVERAL = 2
+_PAIR = re.compile(r"\s*(?:\[\d{1,3}\]\s*)?(?P<label>[^\W\d_][^:=]{1,40}?)[ .]*[:=]\s+(?P<value>\S.*)$")
+_MOST_LINES = 2000
+
+
+def lines_of_programs(interpreter: Interpreter, lines: Sequence[Line]) -> set[int]:
+    """The lines of records that tell of programs' licences, where a list of such records, each begun by the same label,
+    tells of the system's as well."""
+    if len(lines) > _MOST_LINES:
+        return set()
+    pairs = [(place, match) for place, line in enumerate(lines) if (match := _PAIR.match(line.text[:MAX_LINE]))]
+    named = Counter(match["label"] for _, match in pairs)
+    for label in [label for label, count in named.items() if count >= _SEVERAL]:
+        heads = [(place, match["value"]) for place, match in pairs if match["label"] == label]
+        systems = [_SYSTEM.search(value) is not None for _, value in heads]
+        if not any(systems) or all(systems):
+            continue
+        ends = [*[place for place, _ in heads[1:]], len(lines)]
+        records = [range(place, end) for (place, _), end in zip(heads, ends, strict=True)]
+        if all(any(_is_of_licence(interpreter, match["label"]) for at, match in pairs if at in r) for r in records):
+            return {lines[at].number for r, system in zip(records, systems, strict=True) if not system for at in r}
+    return set()
+
+
+def _is_of_licence(interpreter: Interpreter, label: str) -> bool:
+    guesses = interpreter.means(label, interpreter.context("licence", ("licence",)))
+    return guesses[:1] != () and guesses[0].fact.startswith("licence.")
 
 
 def _product_of(number: int, lines: Sequence[Line]) -> str:

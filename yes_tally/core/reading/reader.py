@@ -21,7 +21,7 @@ from yes_tally.core.reading.field_lists import read_field_list
 from yes_tally.core.reading.interpret import Interpreter
 from yes_tally.core.reading.language import language_of
 from yes_tally.core.reading.leftovers import read_leftovers, read_single_leftovers
-from yes_tally.core.reading.licences_of_products import leave_out_programs
+from yes_tally.core.reading.licences_of_products import leave_out_programs, lines_of_programs
 from yes_tally.core.reading.log_rows import are_events
 from yes_tally.core.reading.margins import without_margin
 from yes_tally.core.reading.memory_sockets import read_sockets
@@ -195,7 +195,9 @@ def _read_section(interpreter: Interpreter, section: Section) -> None:
     if section.failure:
         return
     command = interpreter.heading(section.command) if section.command else ()
-    lines = [line for line in section.lines if len(line.text) <= MAX_LINE]
+    programs = lines_of_programs(interpreter, section.lines)
+    told = [line for line in section.lines if line.number not in programs]
+    lines = [line for line in told if len(line.text) <= MAX_LINE]
     # ``rules --audited`` asks for what is recorded.
     elsewhere = section.command is not None and "policy" not in command and asks_elsewhere(section.command)
     with interpreter.below(Heading(section.command, 0, 0) if section.command else None):
@@ -211,7 +213,7 @@ def _read_section(interpreter: Interpreter, section: Section) -> None:
         leave_out_programs(interpreter, lines)
         read_leftovers(interpreter)
         read_single_leftovers(interpreter)
-        read_statements(interpreter, section.lines, section.command or "")
+        read_statements(interpreter, told, section.command or "")
         if not read_answer(interpreter, section):
             title_names_host(interpreter, lines)
         taught_statements(interpreter, lines)

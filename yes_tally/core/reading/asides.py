@@ -100,7 +100,7 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
     "processor.name": (
         (re.compile(r"\b(\d{1,3}) ?[Cc] ?/ ?\d{1,3} ?[Tt]\b"), "processor.cores"),
         (re.compile(r"\b\d{1,3} ?[Cc] ?/ ?(\d{1,3}) ?[Tt]\b"), "processor.threads"),
-        (re.compile(r"(?:@|(?<!\d),|\(| (?:à|at|bei|mit|a|con|met|com|z|op)(?= ))\s*~?([\d.,]+\s*[GM]Hz)", re.I), "processor.clock"),
+        (re.compile(r"(?:@|(?<!\d),|\(| (?:à|at|bei|mit|a|con|met|com|z|op)(?= )|[A-Za-z\d] (?= ?\d[\d.,]*\s*[GM]Hz))\s*~?([\d.,]+\s*[GM]Hz)", re.I), "processor.clock"),
         (re.compile(rf"(\d+) {CORES}\b", re.I), "processor.cores"),
         (re.compile(r"(\d+) (?:threads?|logical processors|hilos|fils d.ex[ée]cution|f[äa]den|w[ąa]tk[óo]?[wi]|thread)\b", re.I), "processor.threads"),
     ),
@@ -128,6 +128,7 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
         (re.compile(r"[,;] (?:by|from|von|par|de|di|da|van|door|por|od|przez) ([A-Z][\w&.-]+(?: [A-Z][\w&.-]+){0,3})(?=[,;]|$)"), "driver.provider"),
         (re.compile(rf"[,;] ({SIGNED}|{NO_SIGNATURE})(?=[,;]|$)", re.I), "driver.signed"),
     ),
+    "module.slot": ((re.compile(r"\S ?[/(,] ?(bank ?\w+)\)?$", re.I), "module.bank"),),
     "os.build": ((re.compile(r"\((\d\d[ -]?bits?)\)", re.I), "os.architecture"),),
     "os.version": (
         _BUILD_ASIDE,

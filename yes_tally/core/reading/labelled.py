@@ -141,6 +141,8 @@ def _cannot_be(label: str, printed: str, guess: Guess, shape: str) -> bool:
         return True
     if guess.fact == "machine.model" and not guess.phrase and _HOST.fullmatch(printed):
         return True  # ``Computer: GP-07``
+    if guess.fact == "adapter.name" and not guess.phrase and words_of(label) == ("port",):
+        return True  # of a printer, or of whatever is spoken of
     if guess.fact == "disk.model" and not guess.phrase and "  " in printed:
         return True  # a row
     if is_text and guess.fact.partition(".")[0] in ITEM_GROUPS and _OF_WHICH.match(printed):

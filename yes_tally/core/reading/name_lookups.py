@@ -75,7 +75,7 @@ _NO_SUCH_NAME = tuple(
             ("nicht (?:finden|aufl[öo]sen)", "niet (?:vinden|oplossen)"),
         ),
         (
-            r"(?<![\w.]){name}(?: ?: ?|\s{{1,20}}|\s{{0,20}}[-=]>\s{{0,20}})(?:{words})\W*$",
+            r"(?<![\w.]){name}(?: ?[:=] ?|\s{{1,20}}|\s{{0,20}}[-=]>\s{{0,20}})(?:{words})\W*$",
             (
                 r"(?:was |is |could )?not (?:found|known|be (?:found|resolved))|cannot be (?:found|resolved)|no such (?:name|host)|does not exist|nxdomain|unknown(?: name)?",
                 r"(?:wurde|konnte) nicht (?:gefunden|aufgel[öo]st)(?: werden)?|(?:gibt es|existiert) nicht|(?:ist )?unbekannt|nicht gefunden|es gibt keinen solchen namen|kein solcher name",

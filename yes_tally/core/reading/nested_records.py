@@ -20,6 +20,7 @@ from yes_tally.core.reading.listings import (
     policies,
     rows_under_label,
 )
+from yes_tally.core.reading.marked_records import starred_is_default, without_stars
 from yes_tally.core.reading.names_in_headings import begins_by_name, kind_in_heading, named_by
 from yes_tally.core.reading.opening import opened_by
 from yes_tally.core.reading.phrases import is_known, names_item
@@ -138,11 +139,13 @@ def _read(
         read_rows(interpreter, group.children, shape, inner)
         return
     below = (subject, *inner) if subject and opened else inner
-    children = group.children if depth < MAX_DEPTH else side_by_side(group)
+    children, star = without_stars(group.children if depth < MAX_DEPTH else side_by_side(group))
     shared = shared_labels(children)
     start = len(interpreter.drafts)
     for child in children:
         read_record(interpreter, child, shape, below, item or parent, shared, depth + 1)
+    if star:
+        starred_is_default(interpreter, star, start, shape)
     _empty_sockets(interpreter, children, start, shape)
     if shared:
         _doubt_what_is_said_twice(interpreter, start)

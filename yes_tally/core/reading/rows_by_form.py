@@ -10,7 +10,8 @@ from typing import TYPE_CHECKING
 
 from yes_tally.core.catalogue import FACTS, FactKind
 from yes_tally.core.quantity import Value, exactly
-from yes_tally.core.reading.by_clause import is_device_state
+from yes_tally.core.reading.by_clause import SURE, is_device_state
+from yes_tally.core.reading.decide import Context, decide
 from yes_tally.core.reading.decode import Line
 from yes_tally.core.reading.drafts import Draft, Item
 from yes_tally.core.reading.log_rows import DEEPER, is_event_id, is_level, is_message, parts_of_event
@@ -102,6 +103,11 @@ def rows_by_form(interpreter: Interpreter, lines: Sequence[Line], group: str) ->
             for fact, entry, _ in told
         )
         blank = sum(is_placeholder(text) for text, _ in cells)
+        said = [part for text, _ in cells for part in _BRACKET.split(text)] if group == "update" and blank else []
+        if said and not any(
+            is_not_installed(part) or is_placeholder(part.strip()) for part in said if part not in "-–—"
+        ):
+            telling = telling or UPDATE_ID.match(cells[0][0]) is not None  # ``HU-49911   -   Language pack``
         if len(told) > 1 and len(told) + blank >= least and (telling or group in _TEXTS_ALONE):
             item = interpreter.new_item(group)
             for fact, entry, value in told:
@@ -238,6 +244,7 @@ def _is_outcome(text: str) -> bool:
 
 
 _A_DAY = re.compile(DAY)
+_BRACKET = re.compile(r"[()\[\]]")
 _MORE_OF_OUTCOME = re.compile(r"[,;:] | [(\[]")
 
 
@@ -255,7 +262,7 @@ _ROW_NUMBER = re.compile(r"[>*]? ?#?\d{1,4}[.)*]?|[>*]")
 _BY_WHOM = re.compile(r"(?:made |supplied )?(?:by|from|von|par|por|da|door|od) (?=[A-Z])")
 # ``*0001``: a mark, and what follows it at once.
 _STAR_TOUCHES = re.compile(r"[*>](?=\d)")
-_ROW_INDEX = re.compile(r"(?:\[\d{1,4}\]|\d{1,4}[.)]|#\d{1,4}|[*•-])\s+(?=\S)")
+_ROW_INDEX = re.compile(r"(?:\[\d{1,4}\]|\(?\d{1,4}[.)]|#\d{1,4}|[*•-])\s+(?=\S)")
 
 
 def _cells_of_row(cells: Sequence[tuple[str, int]], group: str) -> list[tuple[str, int]]:
@@ -292,9 +299,17 @@ def _cells_of_row(cells: Sequence[tuple[str, int]], group: str) -> list[tuple[st
             else None
         )
         name, _, rest = text.partition(" ")
-        skip = index.end() if index else len(name) + 1 if rest and f"{group}.{name.casefold()}" in FACTS else 0
+        skip = index.end() if index else len(name) + 1 if rest and _is_label(name, group, place) else 0
         found.append((text[skip:], at + skip))
     return found
+
+
+def _is_label(word: str, group: str, place: int) -> bool:
+    """Whether the first word of a cell says which field the rest is (``id 153``, ``fabricant Murmur``)."""
+    if f"{group}.{word.casefold()}" in FACTS:
+        return True
+    meant = decide(word.rstrip(":"), Context(group))[:1] if place and group in NAMED_NEAR else ()
+    return any(guess.fact.startswith(f"{group}.") and guess.confidence > SURE for guess in meant)
 
 
 def _same_cells(lines: Sequence[Line]) -> list[tuple[Line, Sequence[tuple[str, int]]]]:

@@ -34,7 +34,7 @@ TEXT_FORMS: dict[str, re.Pattern[str]] = {
         r"(?P<keep>[A-Za-z0-9][\w.-]{0,62})(?: \([^\d\W]+ [^()]+\)|, (?:in )?[^\W\d_]+ [\w-]+(?:\.[\w-]+)+)?$"
     ),
     "task.runs": re.compile(rf"(?P<keep>.+?)(?:{AS_WHOM})?$", re.I),
-    "host.domain": re.compile(r"[\w.-]{2,80}$"),
+    "host.domain": re.compile(r"(?P<keep>[\w.-]{2,80})(?: \([^()]*\))?$"),
     "licence.key_tail": re.compile(r"[A-Za-z0-9*?X.…-]*?(?P<keep>[A-Za-z0-9]{5})$"),
     "account.full_name": re.compile(r"[«„“\"]?\s*(?P<keep>[^«»„“”\"]+?)\s*[»“”\"]?$"),
     # ``Sign-in   success, failure`` is audited: nobody is called so.
@@ -96,7 +96,7 @@ TEXT_FORMS: dict[str, re.Pattern[str]] = {
     "partition.number": re.compile(r"(?:\D{0,12}\s)?(?P<keep>\d{1,3})$"),
     "os.kernel": re.compile(r".*\d\.\d.*$"),
     "processor.name": re.compile(
-        r"(?:\d{1,2} ?[x×] ?)?(?P<keep>[^(,]*?[A-Za-z](?:,(?=\d)|(?! (?:(?:à|at|bei|mit|a|con|met|com|z|op) \d[\d.,]* ?[GM]Hz|[x×] ?\d{1,2}\b))[^(,])*(?:\([A-Za-z]+\)[^(,]*)*)"
+        r"(?:\d{1,2} ?[x×] ?)?(?P<keep>[^(,]*?[A-Za-z](?:,(?=\d)|(?!(?<!@) (?: ?\d[\d.,]* ?[GM]Hz|(?:à|at|bei|mit|a|con|met|com|z|op) \d[\d.,]* ?[GM]Hz|[x×] ?\d{1,2}\b))[^(,])*(?:\([A-Za-z]+\)[^(,]*)*)"
     ),
     "disk.bus": re.compile(rf"(?P<keep>(?:{BUS})(?=(?: \(.*\)| ?[\d.]+ ?Gb(?:it)?/s\b.*|, .*)$)|.+)", re.I),
     "connection.protocol": re.compile(r"(?P<keep>tcp[46]?|udp[46]?|raw6?|icmp6?|unix)\b", re.I),
@@ -107,7 +107,7 @@ TEXT_FORMS: dict[str, re.Pattern[str]] = {
     ),
     "board.version": re.compile(r".*\d.*$|[A-Z]$"),
     # An expansion slot holds no memory.
-    "module.slot": re.compile(r"(?!(?:mini )?(?:pci|agp|m\.2))(?P<keep>.+)$", re.I),
+    "module.slot": re.compile(r"(?!(?:mini )?(?:pci|agp|m\.2))(?P<keep>.+?)(?: ?[/(,] ?bank ?\w+\)?)?$", re.I),
     "adapter.name": re.compile(r"(?!\d{1,3}(?:\.\d{1,3}){3}\b)(?![0-9a-f]{0,4}:[0-9a-f:]*:).*[^\W\d_].*$", re.I),
     "adapter.connection": re.compile(r"(?!\d{1,3}(?:\.\d{1,3}){3}\b)(?![0-9a-f]{0,4}:[0-9a-f:]*:).+$", re.I),
     "volume.label": re.compile(r"(?:\[(?P<keep>[^\[\]]{1,40})\](?: \S{3,8})?$)?.*$"),

@@ -24,7 +24,7 @@ def nested(lines: Sequence[Line], pairs: Sequence[Pair | None]) -> list[Group]:
     root = Group()
     stack: list[tuple[int, Group]] = [(-1, root)]
     last: tuple[int, Pair] | None = None
-    indents = [indent_of(line.text) for line in lines]
+    indents = _indents(lines, pairs)
     for index, (line, pair) in enumerate(zip(lines, pairs, strict=True)):
         text = line.text
         if not text.strip() or (pair is None and is_rule(text)):
@@ -67,7 +67,7 @@ def nested(lines: Sequence[Line], pairs: Sequence[Pair | None]) -> list[Group]:
         elif (pair is None and (opens or _heads(pairs, index, text))) or (pair and not pair.value and opens):
             while stack[-1][0] >= indent:
                 stack.pop()
-            child = Group(_heading(text.strip(), line.number, indent + 1))
+            child = Group(_heading(text.strip(), line.number, indent_of(text) + 1))
             stack[-1][1].children.append(child)
             stack.append((indent if opens else indent - 1, child))
             last = None
@@ -100,6 +100,20 @@ def nested(lines: Sequence[Line], pairs: Sequence[Pair | None]) -> list[Group]:
             _add(stack, indent, Entry(pair.label, pair.value, line.number, pair.column + 1))
             last = (indent, pair)
     return _records(root)
+
+
+_STAR = re.compile(r"\s*[*>]\s+(?=\S)")
+
+
+def _indents(lines: Sequence[Line], pairs: Sequence[Pair | None]) -> list[int]:
+    """How deep each line stands: one with a star before it as deep as its text, where such lines without a star do."""
+    indents = [indent_of(line.text) for line in lines]
+    plain = {indent for indent, pair in zip(indents, pairs, strict=True) if pair is None}
+    for place, (line, pair) in enumerate(zip(lines, pairs, strict=True)):
+        star = _STAR.match(line.text) if pair is None else None
+        if star and star.end() in plain:
+            indents[place] = star.end()
+    return indents
 
 
 # ``Category: Logon`` over its subcategories.

@@ -103,11 +103,7 @@ def rows_by_form(interpreter: Interpreter, lines: Sequence[Line], group: str) ->
             for fact, entry, _ in told
         )
         blank = sum(is_placeholder(text) for text, _ in cells)
-        said = [part for text, _ in cells for part in _BRACKET.split(text)] if group == "update" and blank else []
-        if said and not any(
-            is_not_installed(part) or is_placeholder(part.strip()) for part in said if part not in "-–—"
-        ):
-            telling = telling or UPDATE_ID.match(cells[0][0]) is not None  # ``HU-49911   -   Language pack``
+        telling = telling or (group == "update" and blank > 0 and _names_update(cells))
         if len(told) > 1 and len(told) + blank >= least and (telling or group in _TEXTS_ALONE):
             item = interpreter.new_item(group)
             for fact, entry, value in told:
@@ -236,6 +232,13 @@ def _without_kind(cells: Sequence[tuple[str, int]]) -> list[tuple[str, int]]:
         if " " in text and not (_is_outcome(text) or _BY_WHOM.match(text) or _A_DAY.search(text))
     ]
     return [cell for cell in cells if not titles or plain(cell[0]) not in _KINDS_OF_UPDATE]
+
+
+def _names_update(cells: Sequence[tuple[str, int]]) -> bool:
+    """Whether a row names an update whose day nobody knows (``HU-49911   -   Language pack``), and says nothing else of it."""
+    parts = [part.strip() for text, _ in cells for part in _BRACKET.split(text)]
+    other = any(is_not_installed(part) or is_placeholder(part) for part in parts if part.strip("-–—"))
+    return UPDATE_ID.match(cells[0][0]) is not None and not other
 
 
 def _is_outcome(text: str) -> bool:

@@ -37,10 +37,10 @@ _PAIR = re.compile(r"\s*(?:\[\d{1,3}\]\s*)?(?P<label>[^\W\d_][^:=]{1,40}?)[ .]*[
 _MOST_LINES = 2000
 
 
-def lines_of_programs(interpreter: Interpreter, lines: Sequence[Line]) -> set[int]:
+def lines_of_programs(interpreter: Interpreter, lines: Sequence[Line], command: tuple[str, ...]) -> set[int]:
     """The lines of records that tell of programs' licences, where a list of such records, each begun by the same label,
-    tells of the system's as well."""
-    if len(lines) > _MOST_LINES:
+    tells of the system's as well. ``command``: what the command above speaks of."""
+    if len(lines) > _MOST_LINES or not any(_SYSTEM.search(line.text[:MAX_LINE]) for line in lines):
         return set()
     pairs = [(place, match) for place, line in enumerate(lines) if (match := _PAIR.match(line.text[:MAX_LINE]))]
     named = Counter(match["label"] for _, match in pairs)
@@ -51,14 +51,18 @@ def lines_of_programs(interpreter: Interpreter, lines: Sequence[Line]) -> set[in
             continue
         ends = [*[place for place, _ in heads[1:]], len(lines)]
         records = [range(place, end) for (place, _), end in zip(heads, ends, strict=True)]
-        if all(any(_is_of_licence(interpreter, match["label"]) for at, match in pairs if at in r) for r in records):
+        told = [{_told_of_licence(interpreter, match["label"]) for at, match in pairs if at in r} for r in records]
+        if all(_OF_LICENCES & facts and ("licence" in command or "licence.key_tail" in facts) for facts in told):
             return {lines[at].number for r, system in zip(records, systems, strict=True) if not system for at in r}
     return set()
 
 
-def _is_of_licence(interpreter: Interpreter, label: str) -> bool:
+def _told_of_licence(interpreter: Interpreter, label: str) -> str:
     guesses = interpreter.means(label, interpreter.context("licence", ("licence",)))
-    return guesses[:1] != () and guesses[0].fact.startswith("licence.")
+    return guesses[0].fact if guesses else ""
+
+
+_OF_LICENCES = frozenset({"licence.key_tail", "licence.state", "licence.expires_at", "licence.grace", "licence.channel"})
 
 
 def _product_of(number: int, lines: Sequence[Line]) -> str:

@@ -195,7 +195,7 @@ def _read_section(interpreter: Interpreter, section: Section) -> None:
     if section.failure:
         return
     command = interpreter.heading(section.command) if section.command else ()
-    programs = lines_of_programs(interpreter, section.lines)
+    programs = lines_of_programs(interpreter, section.lines, command)
     told = [line for line in section.lines if line.number not in programs]
     lines = [line for line in told if len(line.text) <= MAX_LINE]
     # ``rules --audited`` asks for what is recorded.

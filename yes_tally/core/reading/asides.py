@@ -73,6 +73,11 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
         (re.compile(rf"^[^,;:]*\d ?[GT]i?B (?:\S+ )?({BUS})\b", re.I), "disk.bus"),
         (re.compile(r"^[^,;:]*\d ?[GT]i?B (?:\S+ ){0,2}(SSD|HDD)\b", re.I), "disk.media"),
     ),
+    "disk.size": (
+        # ``1.00 TB NVMe SSD``
+        (re.compile(rf"^[\d.,]+ ?[KMGT]i?[BO] (?:\S+ )?({BUS})\b", re.I), "disk.bus"),
+        (re.compile(r"^[\d.,]+ ?[KMGT]i?[BO] (?:\S+ ){0,2}(SSD|HDD)\b", re.I), "disk.media"),
+    ),
     "disk.media": (
         # ``SATA SSD``
         (re.compile(rf"^({BUS}) (?=SSD|HDD|solid|hard)", re.I), "disk.bus"),
@@ -84,7 +89,7 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
         (re.compile(rf"\b({TURNS})", re.I), "disk.media"),
     ),
     "battery.full": (
-        (re.compile(r"\(([\d.,]+ ?%)(?: (?:of|von|du|de|di|del|do|da|van|z)\b|\))", re.I), "battery.health"),
+        (re.compile(r"(?:\(|= ?)([\d.,]+ ?%)(?: (?:of|von|der|des|du|de|di|del|della|do|da|van|z)\b|\))", re.I), "battery.health"),
         (re.compile(r"^[\d.,']+ (?:of|out of|von|sur|de|di|van|z) ([\d.,']+ ?mWh)", re.I), "battery.design"),
     ),
     "graphics.name": ((re.compile(r" \(?([\d.,]+ ?[MG]i?[BO])\)?$", re.I), "graphics.memory"),),
@@ -129,10 +134,10 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
         (re.compile(rf"[,;] ({SIGNED}|{NO_SIGNATURE})(?=[,;]|$)", re.I), "driver.signed"),
     ),
     "module.slot": ((re.compile(r"\S ?[/(,] ?(bank ?\w+)\)?$", re.I), "module.bank"),),
-    "os.build": ((re.compile(r"\((\d\d[ -]?bits?)\)", re.I), "os.architecture"),),
+    "os.build": ((re.compile(r"(?:\(|, )(\d\d[ -]?bits?)(?:\)|$)", re.I), "os.architecture"),),
     "os.version": (
         _BUILD_ASIDE,
-        (re.compile(r"\((\d\d[ -]?bits?)\)", re.I), "os.architecture"),
+        (re.compile(r"(?:\(|, )(\d\d[ -]?bits?)(?:\)|$)", re.I), "os.architecture"),
         (re.compile(r"[(, ]\s*(?:os )?(?:build|kompilacja|compilation|compilaci[oó]n|compila[cç][aã]o|compilazione|baunummer|stand)(?: (?:no|nr|number|nummer)\.?)?:? (\d[\d.]*)", re.I), "os.build"),
     ),
     "firmware.version": (
@@ -146,7 +151,7 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
         (re.compile(r"\(((?:by|via|per|par|por|da|door|przez) DHCP)\b", re.I), "adapter.dhcp"),
         (re.compile(r"(/\d{1,2})\b"), "adapter.mask"),
         (re.compile(r"/\s*(255(?:\.\d{1,3}){3})"), "adapter.mask"),
-        (re.compile(r"(?:netmask|mask) (\S+)", re.I), "adapter.mask"),
+        (re.compile(r"(?:netmask|mask\w*|m[áa]scara|maschera|netmaske|masque) (\S+?)\)?$", re.I), "adapter.mask"),
         (re.compile(r"/\d{1,2} (?:from|by|von|de|du|da|di|van|od) (\d+(?:\.\d+){3})\b", re.I), "adapter.dhcp_server"),
         (re.compile(r"\bDHCP,? (?:server|serveur|servidor|serwer):? (\d+(?:\.\d+){3})", re.I), "adapter.dhcp_server"),
         (re.compile(r"\(?DHCP(?: (?:from|by|server|lease from|von|de|da|van|od))?:? (\d+(?:\.\d+){3})", re.I), "adapter.dhcp_server"),
@@ -166,7 +171,7 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
     ),
     "adapter.connected": ((re.compile(r"([\d.,]+ ?[GMk]b(?:it)?/s|[\d.,]+ ?[GMk]bps)", re.I), "adapter.speed"),),
     "adapter.lease_from": (
-        (re.compile(r"(?:\b(?:to|until|till|bis|au|al|a|hasta|até|fino al?|tot|do)| [-–→]|->)\s+(\d[\d./-]+(?:[ T]\d\d:\d\d(?::\d\d)?)?)", re.I), "adapter.lease_until"),
+        (re.compile(r"(?:\b(?:to|until|till|bis|au|al|a|hasta|até|fino al?|tot|do)| [-–→]|->| t/m)\s+(\d[\d./-]+(?:[ T]\d\d:\d\d(?::\d\d)?)?)", re.I), "adapter.lease_until"),
     ),
     "licence.state": (
         (re.compile(rf"(?<!\bnot )(?<!\bnon )(?<!\bpas )(?<!\bnicht )(?<!\bniet )(?<!\bno )(?<!\bnão )(?<!\bnie )\b({PERMANENT})\b", re.I), "licence.permanent"),

@@ -28,6 +28,8 @@ _PARTS = re.compile(r"[^\s,;](?:[^,;]|[,;](?!\s))*")
 _LEAST_PARTS = 2
 # ``4 cores / 8 threads``: two parts as well.
 _COUNTS_SLASHED = re.compile(r"(?<=[^\W\d_]) / (?=\d)")
+# ``Pebble Stick 64 (no serial) — 62.9 GB USB``
+_MEASURE_BEHIND_DASH = re.compile(r" (?:—|–|--?) (?=\d[\d.,]* ?(?:[KMGT]i?[BO]|[GM]Hz)\b)")
 # A size, a picture's or a charge is the name of nothing.
 MEASURED = re.compile(r"\d[\d.,\u00a0 ]*(?:[x×] ?\d{3,5}\b|[km]?Wh\b|[KMGT]i?[BO]\b|[GM]?Hz\b|%)", re.I)
 _LABEL_ALONE = re.compile(r"[^\W\d_A-Z][^\W\d_]+")
@@ -46,6 +48,7 @@ def told_bare(
     row = BareRow(interpreter, entry, group, naming, line, left)
     _take_marks(row)
     flat = asides_as_commas(_COUNTS_SLASHED.sub(",  ", row.entry.printed[:MAX_TOLD]))
+    flat = _MEASURE_BEHIND_DASH.sub(",  ", flat)
     row.entry = replace(row.entry, printed=flat + row.entry.printed[MAX_TOLD:])
     parts = [m for m in _PARTS.finditer(row.entry.printed[:MAX_TOLD]) if m.group().strip()]
     if len(parts) < _LEAST_PARTS or (group == "processor" and _COUNTS_THEM.fullmatch(parts[0].group().strip())):
@@ -108,13 +111,27 @@ def _name_first(row: BareRow, parts: list[re.Match[str]]) -> None:
         else:
             parts.insert(0, parts.pop(own or 0))
     if row.naming and len(parts) > _LEAST_PARTS and _is_choice(parts[0].group().strip(), row.group):
-        # ``GPT, 931.51 GB, Basalt NV1000``: what it is called stands last.
-        parts.insert(0, parts.pop())
+        # ``GPT, 931.51 GB, Basalt NV1000``: what it is called stands last, if anything is said of that.
+        if _tells_field(row, parts[-1].group().strip()):
+            row.naming = ""
+        else:
+            parts.insert(0, parts.pop())
 
 
 def _may_be_name(row: BareRow, text: str) -> bool:
     called = _LABEL_ALONE.fullmatch(text) or _PROPER.fullmatch(text)
     return called is not None and not by_form(row.interpreter, text, row.left)
+
+
+def _tells_field(row: BareRow, text: str) -> bool:
+    """Whether a text tells a field by its label, its form or what it asserts."""
+    return any(
+        (
+            by_label(row.interpreter, text, row.group, row.left),
+            by_form(row.interpreter, text, row.left),
+            by_assertion(row.interpreter, text, row.group, row.left),
+        )
+    )
 
 
 def _is_choice(text: str, group: str) -> bool:

@@ -8,7 +8,7 @@ from collections.abc import Callable
 from yes_tally.core.catalogue import FIELDS
 from yes_tally.core.quantity import exactly
 from yes_tally.core.reading.bare_row import BareRow
-from yes_tally.core.reading.by_clause import by_form
+from yes_tally.core.reading.by_clause import by_form, by_label
 from yes_tally.core.reading.text_forms import SERIAL
 from yes_tally.core.reading.values import understand
 
@@ -70,20 +70,29 @@ _ASIDE = re.compile(r"(?P<name>\S.*?) \((?P<said>[^()]{1,40})\)")
 
 
 def _without_field(row: BareRow, name: str) -> str:
-    """``Palefire FX 40 (8 GB)``, ``Kestrel built-in (off)``: what its form tells."""
+    """``Palefire FX 40 (8 GB)``, ``Kestrel built-in (off)``, ``Basalt NV1000 (serial BNV1)``: what its label or form tells."""
     beside = _ASIDE.fullmatch(name)
-    found = by_form(row.interpreter, beside["said"], row.left) if beside else None
+    said = beside["said"] if beside else ""
+    found = by_label(row.interpreter, said, row.group, row.left) or (
+        by_form(row.interpreter, said, row.left) if said else None
+    )
     if beside is None or found is None:
         return name
-    row.tell_within(found[0], beside["said"], row.entry.printed.index(name) + beside.start("said"), found[1])
+    fact, value, at = found
+    row.tell_within(fact, said[at:], row.entry.printed.index(name) + beside.start("said") + at, value)
     return beside["name"]
 
 
+_NOTHING_ASIDE = re.compile(
+    r" \((?:no|not|without|kein\w*|ohne|nicht|sans|pas|sin|senza|non|sem|não|geen|zonder|niet|bez|brak|nie) [^()]{2,30}\)$",
+    re.I,
+)
 _SAID_ASIDE = re.compile(r" \([^\W\d_A-Z][^()]*\)$")
 
 
 def _without_remark(row: BareRow, name: str) -> str:
-    """``Veldt V27 (main)``"""
+    """``Veldt V27 (main)``, ``Pebble Stick 64 (no serial)``"""
+    name = _NOTHING_ASIDE.sub("", name)
     return _SAID_ASIDE.sub("", name) if row.group == "display" else name
 
 

@@ -10,7 +10,7 @@ from yes_tally.core.catalogue import FACTS, FactKind
 from yes_tally.core.quantity import Value, exactly
 from yes_tally.core.reading.decide import Guess, decide
 from yes_tally.core.reading.measures import memory_told
-from yes_tally.core.reading.text_forms import DAY, TURNS
+from yes_tally.core.reading.text_forms import BUS, DAY, TURNS
 from yes_tally.core.reading.values import FILE_SYSTEM, understand
 from yes_tally.core.words import choice_named, choice_of, flag_of, is_placeholder
 
@@ -95,6 +95,7 @@ _MEASURE = re.compile(r"\d[\d.,'’\s]*[^\W\d_]+(?:/s)?")
 _IN_BRACKETS = re.compile(r" \([^()]*\)$")
 # ``8 GB DDR4 DIMM``: what the size is of stands behind it.
 LEADING_SIZE = re.compile(r"[\d.,]+ ?[KMGT]i?[BOo](?= (?:LP)?DDR| (?:SO-?|U|R)?DIMM)")
+_DISK_SIZE = re.compile(rf"[\d.,]+ ?[KMGT]i?[BO](?=(?: (?:{BUS}|SSD|HDD|disk|drive))+$)", re.I)
 _WORD = re.compile(r"\S+")
 # What its label tells, be it by a synonym.
 SURE = 0.8
@@ -120,8 +121,10 @@ def by_label(
         if value:
             return fact, value, 0
     trailed = _TRAILED.match(text)
-    said = trailed["label"] if trailed else ""
+    said = trailed["first"] if trailed else ""
     guesses = (decide(said, of_group) or decide(f"{group} {said}", of_group))[:1] if said else ()
+    if trailed and not guesses:
+        guesses = decide(trailed["label"], of_group)[:1]  # ``3.2 GB not allocated``
     for fact in _surely(guesses, left, "size", "clock"):
         if value := understand(fact, text, interpreter.locale):
             return _meant(fact, guesses[0].phrase, value, left), value, 0
@@ -192,7 +195,8 @@ _USED_OF = re.compile(
 )
 # ``61.7 GB free of 389.2 GB``, ``311 MB used``: the label stands behind its size.
 _TRAILED = re.compile(
-    r"(?:\d{1,3}(?:[ '’]\d{3})+|[\d.,]+) ?(?:[KMGT]i?[BO]?|[GM]Hz) (?P<label>[^\W\d_]+\d?)(?:\s|$)", re.I
+    r"(?:\d{1,3}(?:[ '’]\d{3})+|[\d.,]+) ?(?:[KMGT]i?[BO]?|[GM]Hz|bytes|octets) (?P<label>(?P<first>[^\W\d_]+\d?)(?: [^\W\d_]+$)?)(?:\s|$)",
+    re.I,
 )
 _MEASURE_AND_WORDS = re.compile(
     r"(?P<measure>\d[\d.,]* ?(?:[KMGT]i?[BO]|[GM]Hz)) (?P<words>[^\W\d_]+(?: [^\W\d_]+){1,4})", re.I
@@ -237,10 +241,11 @@ def by_form(interpreter: Interpreter, text: str, left: Sequence[FactKind]) -> tu
             told = _understood(interpreter, fact, text)
             if told:
                 return told
-    lead = LEADING_SIZE.match(text)
-    size = next((fact for fact in left if lead and fact.name == "module.size"), None)
-    if lead and size:
-        return _understood(interpreter, size, lead.group())
+    for sized, name in ((LEADING_SIZE, "module.size"), (_DISK_SIZE, "disk.size")):
+        lead = sized.match(text)
+        size = next((fact for fact in left if lead and fact.name == name), None)
+        if lead and size:
+            return _understood(interpreter, size, lead.group())
     flags = [fact for fact in left if fact.kind == "flag"]
     if len(flags) == 1 and flag_of(text) is not None and (flags[0].field == "encrypted" or not _ENCRYPTED.search(text)):
         return _understood(interpreter, flags[0], text)

@@ -62,7 +62,9 @@ def _told_of_licence(interpreter: Interpreter, label: str) -> str:
     return guesses[0].fact if guesses else ""
 
 
-_OF_LICENCES = frozenset({"licence.key_tail", "licence.state", "licence.expires_at", "licence.grace", "licence.channel"})
+_OF_LICENCES = frozenset(
+    {"licence.key_tail", "licence.state", "licence.expires_at", "licence.grace", "licence.channel"}
+)
 
 
 def _product_of(number: int, lines: Sequence[Line]) -> str:

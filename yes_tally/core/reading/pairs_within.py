@@ -157,6 +157,9 @@ def in_parts(entries: Sequence[Entry], context: Context) -> Iterator[tuple[Entry
                 yield part, Context(item, context.around, context.language)
                 continue
             own = decide(part.label, beside)[:1]
+            if not own and _is_one_thing(joined := f"{whole.label} {part.label}", context):
+                # ``DHCP: on, server 10.40.0.2``: the DHCP server
+                part = replace(part, label=joined)
             yield part, beside if own and own[0].fact.startswith(f"{named}.") else context
 
 
@@ -164,6 +167,11 @@ def _lists_profiles(entry: Entry) -> bool:
     """``Firewall: profil domaine activé, profil public désactivé``: of each profile the same, by no label."""
     listed = ", " in entry.printed and ":" not in entry.printed and "  " not in entry.printed
     return listed and SUBJECTS.get(words_of(entry.label)) == "firewall"
+
+
+def _is_one_thing(label: str, context: Context) -> bool:
+    own = decide(label, context)[:1]
+    return bool(own) and own[0].confidence > _SURE
 
 
 def _is_one_label(label: str, context: Context) -> bool:

@@ -4,11 +4,13 @@ from __future__ import annotations
 
 import re
 from collections.abc import Sequence
+from dataclasses import replace
 from itertools import pairwise
 from typing import TYPE_CHECKING
 
 from yes_tally.core.catalogue import FACTS, FIELDS
 from yes_tally.core.reading.bare_rows import told_bare
+from yes_tally.core.reading.by_clause import says_nothing
 from yes_tally.core.reading.decide import ITEM_GROUPS, NAMING, Guess, decide
 from yes_tally.core.reading.decode import Line
 from yes_tally.core.reading.drafts import Item
@@ -25,8 +27,9 @@ from yes_tally.core.reading.shapes.layout import (
     commas_for_gaps_between,
     indent_of,
 )
+from yes_tally.core.reading.text_forms import NAME_AND_VERSION
 from yes_tally.core.reading.told_in_parts import told_in_words
-from yes_tally.core.reading.values import MAX_TEXT
+from yes_tally.core.reading.values import MAX_TEXT, understand
 
 if TYPE_CHECKING:
     from yes_tally.core.reading.interpret import Interpreter
@@ -82,11 +85,25 @@ def records_of_words(interpreter: Interpreter, lines: Sequence[Line], around: tu
             if who in left and not said and who and line is lines[index + 1] and _NAME_ALONE.fullmatch(text):
                 at = Entry("", text, line.number, indent + 1)
                 interpreter.place(at, "words", (Guess(who.name, 0.65, "it stands right under its name"),), item)
-        if len(left) < len(FIELDS[group]) - 1 and not nameless[place]:
+        unsaid = any(
+            says_nothing(interpreter, clause.strip(), group)
+            for line in lines[index + 1 : end]
+            for clause in line.text[:MAX_TEXT].split(",")
+        )
+        if (len(left) < len(FIELDS[group]) - 1 or unsaid) and not nameless[place]:
             name = match["name"] if match else lines[index].text[bullets[place] :].strip()
             if match and group == "adapter" and _both_names(interpreter, lines[index], match, bullets[place], item):
                 continue
             skip = _noun_before(name, group)
+            versioned = NAME_AND_VERSION.fullmatch(name) if group == "software" else None
+            if versioned and any(fact.field == "version" for fact in left):
+                # ``Quillpad 7.2.1``
+                at = bullets[place] + versioned.start("version") + 1
+                version = Entry("", versioned["version"], lines[index].number, at)
+                interpreter.place(
+                    version, "words", (Guess("software.version", 0.8, "it stands behind its name"),), item
+                )
+                name = versioned["name"]
             entry = Entry("", name[skip:], lines[index].number, bullets[place] + skip + 1)
             interpreter.place(entry, "words", (Guess(naming, 0.82, f"it is said of this {group}"),), item)
             beside = _ASIDE_OF.get(group)
@@ -186,6 +203,8 @@ def called_by(interpreter: Interpreter, group: Group, of: str, shape: str, item:
     """Records under the name of their kind, each headed by its own: ``Interfaces``, then ``Wickerlink GbE 210 ("Office
     wire")`` over its fields."""
     heading, naming = group.heading, NAMING.get(of, "")
+    if heading and of == "adapter" and (rest := _without_kind(interpreter, heading, shape, item)):
+        heading, listed = rest, True
     boxed = _BOXED_NAME.match(heading.text[:MAX_TEXT]) if heading else None
     if heading and boxed and of in _ASIDE_OF:
         # Of an account the box holds what it is called, of a card what people call it.
@@ -235,6 +254,20 @@ def called_by(interpreter: Interpreter, group: Group, of: str, shape: str, item:
     if who_is and beside and not (match["dashed"] and who_is.isalpha() and who_is.islower()):
         at = Entry("", who_is, heading.line, heading.column + start)
         interpreter.place(at, shape, (Guess(beside, 0.78, "it stands beside its name"),), item)
+
+
+_KIND_FIRST = re.compile(r"(?P<kind>[^\W\d_][\w-]*(?: [\w-]+)?)\s?:\s+(?=\S)")
+
+
+def _without_kind(interpreter: Interpreter, heading: Heading, shape: str, item: Item) -> Heading | None:
+    """``wired: Wickerlink GbE 210 ("Office wire")``: the heading without the kind that it begins with; that is told."""
+    first, kind = _KIND_FIRST.match(heading.text[:MAX_TEXT]), FACTS["adapter.kind"]
+    said = understand(kind, first["kind"], interpreter.locale) if first else None
+    if first is None or said is None:
+        return None
+    at = Entry("", first["kind"], heading.line, heading.column)
+    interpreter.add(kind.name, item, at, said, shape, 0.8, "the heading begins with it")
+    return replace(heading, text=heading.text[first.end() :], column=heading.column + first.end())
 
 
 def _told_behind_dashes(interpreter: Interpreter, heading: Heading, match: re.Match[str], of: str, item: Item) -> bool:

@@ -24,7 +24,7 @@ from yes_tally.core.reading.shapes.layout import (
     cells_by_gap,
     indent_of,
 )
-from yes_tally.core.reading.text_forms import DAY
+from yes_tally.core.reading.text_forms import DAY, NAME_AND_VERSION
 from yes_tally.core.reading.updates_installed import is_not_installed
 from yes_tally.core.reading.values import MAX_TEXT, understand
 from yes_tally.core.words import is_placeholder, plain
@@ -259,8 +259,6 @@ _ROLE = re.compile(
     re.I,
 )
 _LEAST_BEHIND_ROLE = 2
-# ``Quaymaster 8.4.2``
-_NAME_AND_VERSION = re.compile(r"(?P<name>.*[^\W\d_].*?) v?(?P<version>\d{1,5}(?:\.\d{1,6}){1,4})")
 _ROW_NUMBER = re.compile(r"[>*]? ?#?\d{1,4}[.)*]?|[>*]")
 _BY_WHOM = re.compile(r"(?:made |supplied )?(?:by|from|von|par|por|da|door|od) (?=[A-Z])")
 # ``*0001``: a mark, and what follows it at once.
@@ -285,7 +283,7 @@ def _cells_of_row(cells: Sequence[tuple[str, int]], group: str) -> list[tuple[st
             (text, at), *more = cells
             cells = [(marked["id"], at), (text[marked.end() :], at + marked.end()), *more]
         cells = [(_DEFAULT_ASIDE.sub("", text), at) for text, at in cells]
-    named = _NAME_AND_VERSION.fullmatch(cells[0][0]) if group == "software" and len(cells) > 1 else None
+    named = NAME_AND_VERSION.fullmatch(cells[0][0]) if group == "software" and len(cells) > 1 else None
     if named and not _A_VERSION.search(cells[1][0]):
         at = cells[0][1]
         cells = [(named["name"], at), (named["version"], at + named.start("version")), *cells[1:]]

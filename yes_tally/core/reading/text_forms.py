@@ -126,3 +126,5 @@ TEXT_FORMS: dict[str, re.Pattern[str]] = {
 
 # What firmware and boot loaders number their entries by (UEFI 2.10, 3.1.1: ``Boot0001``).
 BOOT_ID = re.compile(r"\{[\w-]+\}|(?:Boot)?[0-9A-F]{4}", re.I)
+# ``Quaymaster 8.4.2``
+NAME_AND_VERSION = re.compile(r"(?P<name>.*[^\W\d_].*?) v?(?P<version>\d{1,5}(?:\.\d{1,6}){1,4})")

@@ -84,5 +84,26 @@ class ManyEvents(unittest.TestCase):
         self.assertEqual([value for key, value in found.items() if key.endswith(".id")], [str(n) for n in range(1200)])
 
 
+class IndexedEvents(unittest.TestCase):
+    def test_cells_over_what_happened(self):
+        for levels in (
+            ("error", "warning"),
+            ("błąd", "ostrzeżenie"),
+            ("Fehler", "Warnung"),
+            ("erreur", "avertissement"),
+        ):
+            for index in ("[{}] ", "#{} ", "{}. ", ""):
+                text = "".join(
+                    f"{index.format(n + 1)}2025-03-0{n + 1} 22:14:07  {level}      disk          id {50 + n}\n    It happened to the disk.\n"
+                    for n, level in enumerate(levels)
+                )
+                with self.subTest(levels=levels, index=index):
+                    found = events(text)
+                    self.assertEqual([found.get(f"event#{n}.level") for n in (1, 2)], list(levels))
+                    self.assertEqual([found.get(f"event#{n}.id") for n in (1, 2)], ["50", "51"])
+                    self.assertEqual(found.get("event#2.text"), "It happened to the disk.")
+                    self.assertNotIn("host.booted_at", found)
+
+
 if __name__ == "__main__":
     unittest.main()

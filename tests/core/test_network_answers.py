@@ -155,6 +155,36 @@ class OtherForms(unittest.TestCase):
         told, _ = said(text, "reach")
         self.assertEqual(told, [{"target": ("10.20.0.1",), "sent": (2,), "received": (1,), "lost": (1,)}])
 
+    def test_the_unit_of_one_time_is_that_of_the_others(self):
+        for text in (
+            "4 sent, 4 received, 0 % lost, average 2 ms (min 1, max 5)", "4 envoyés, 4 reçus, durée moyenne 2 ms (min 1, max 5)",
+            "4 gesendet, 4 empfangen, Mittel 2 ms (min. 1, max. 5)",
+        ):  # fmt: skip
+            told, _ = said(f"gp-01> reach 10.20.0.1\n{text}\n", "reach")
+            with self.subTest(text):
+                self.assertEqual(
+                    [told[0].get(field) for field in ("best", "average", "worst")], [(0.001,), (0.002,), (0.005,)]
+                )
+
+    def test_who_was_asked_by_any_name_of_it(self):
+        for asked in (
+            "Serveur de noms : ",
+            "Namensserver: ",
+            "Servidor de nombres: ",
+            "Server dei nomi: ",
+            "Naamserver: ",
+            "DNS server: ",
+        ):
+            told, _ = said(f"gp-01> names {NAME}\n{asked}{SERVER}\n{NAME} has address 10.20.0.12\n", "lookup")
+            with self.subTest(asked):
+                self.assertEqual(told, [{"name": (NAME,), "server": (SERVER,), "address": ("10.20.0.12",)}])
+
+    def test_where_a_way_leads_is_asked_by_the_command(self):
+        rows = " 1   10.20.1.1   0.4 ms   0.5 ms\n 2   10.50.0.9   4.0 ms   4.2 ms   (files.example)\n"
+        told, _ = said(f"gp-01> way to files.example\n{rows}", "hop")
+        self.assertEqual([step["target"] for step in told], [("files.example",)] * 2)
+        self.assertEqual(told[1]["address"], ("10.50.0.9",))
+
 
 if __name__ == "__main__":
     unittest.main()

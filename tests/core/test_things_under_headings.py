@@ -90,6 +90,55 @@ class WhichOfThem(unittest.TestCase):
         self.assertEqual(found["processor#1.cores"], 6)
         self.assertFalse([key for key in found if key.startswith("disk")])
 
+    def test_rows_right_under_what_they_are(self):
+        for title in ("Disks", "Disks:", "Festplatten", "Disques", "Dischi"):
+            for mark in ("", "* ", "- ", "1. "):
+                row = f"{mark}Basalt NV1000 (931.5 GB), NVMe, serial BNV1-22\n"
+                other = f"{mark.replace('1', '2')}Shoal HD4 (3726 GB), SATA, serial SH4-00\n"
+                with self.subTest(title, mark=mark):
+                    found = told(f"{title}\n{row}{other}")
+                    self.assertEqual([found.get(f"disk#{n}.model") for n in (1, 2)], ["Basalt NV1000", "Shoal HD4"])
+                    self.assertEqual([found.get(f"disk#{n}.bus") for n in (1, 2)], ["NVMe", "SATA"])
+                    self.assertEqual(found.get("disk#2.serial"), "SH4-00")
+
+    def test_partitions_below_what_is_said_of_their_disk(self):
+        rows = "   #   type         size         offset\n   1   boot         100 MB       1024 KB\n   2   data         930 GB       101 MB\n"
+        for head in (
+            'Disk 0 "Basalt NV1000" (GPT, online)', "Disk 0 (Basalt NV1000, GPT)", "Disk 0: Basalt NV1000, GPT", 'Disk 0 "Basalt NV1000"',
+        ):  # fmt: skip
+            with self.subTest(head):
+                found = told(f"{head}\n{rows}")
+                self.assertEqual((found["disk#1.number"], found["disk#1.model"]), ("0", "Basalt NV1000"))
+                self.assertEqual([found[f"partition#{n}.start"] for n in (1, 2)], [2**20, 101 * 2**20])
+                self.assertNotIn("disk#2.number", found)
+
+    def test_a_kind_before_a_cards_name(self):
+        for kind, meant in (("wired", "wired"), ("bekabeld", "wired"), ("drahtlos", "wireless"), ("sans fil", "wireless")):
+            with self.subTest(kind):
+                found = told(
+                    f'gp-01> network\n{kind}: Wickerlink GbE 210 ("Office wire")\n    mac    3c:5a:b4:22:01:9f\n    status  connected\n'
+                )
+                said = [found.get(f"adapter#1.{field}") for field in ("kind", "name", "connection", "mac")]
+                self.assertEqual(said, [meant, "Wickerlink GbE 210", "Office wire", "3c:5a:b4:22:01:9f"])
+
+    def test_a_person_beside_a_name_and_what_is_said_behind_dashes(self):
+        found = told(
+            "gp-01> accounts\nmreed (Maya Reed) -- enabled, administrator\n    last seen  2025-03-04 08:02\nguest -- disabled\n    last seen  never\n"
+        )
+        self.assertEqual(
+            [found.get(f"account#1.{field}") for field in ("name", "full_name", "enabled", "admin")],
+            ["mreed", "Maya Reed", True, True],
+        )
+        self.assertEqual((found["account#2.name"], found["account#2.enabled"]), ("guest", False))
+
+    def test_programs_over_what_is_said_of_them(self):
+        found = told(
+            "gp-01> apps\nQuillpad 7.2.1\n    by Marrow & Finch, installed 11 Feb 2024\nPilot Remote Help\n    publisher unknown, install date unknown\n"
+        )
+        self.assertEqual((found["software#1.name"], found["software#1.version"]), ("Quillpad", "7.2.1"))
+        self.assertEqual(found["software#2.name"], "Pilot Remote Help")
+        self.assertFalse([key for key in found if key.startswith("software#2.") and not key.endswith("name")])
+
 
 if __name__ == "__main__":
     unittest.main()

@@ -50,3 +50,31 @@ class UpdatesOverWhatIsSaid(unittest.TestCase):
     def test_other_lines_that_stand_least_deep_make_it_something_else(self):
         told = updates("HU-25006  Security fix\n   on 2025-01-14\nwhat it mends\n   printing\n")
         self.assertFalse(any("update.title" in item for item in told))
+
+    def test_a_kind_is_no_title(self):
+        for kind in (
+            "security",
+            "Sicherheit",
+            "pilote",
+            "seguridad",
+            "funzionalità",
+            "segurança",
+            "beveiliging",
+            "sterownik",
+        ):
+            with self.subTest(kind):
+                told = updates(
+                    f"2025-02-20  HU-50431  {kind}  Fix for the spooler  ok\n2025-01-16  HU-50360  {kind}  Harbour OS 12, 24H1  ok\n"
+                )
+                self.assertEqual(
+                    [item["update.title"] for item in told], ["Fix for the spooler", "Harbour OS 12, 24H1"]
+                )
+
+    def test_one_without_a_day_is_told_unless_it_waits(self):
+        row = "HU-50431   2025-02-20   Fix for the spooler\nHU-50429   2025-02-20   Monthly rollup\nHU-49911   -            {}\n"
+        self.assertEqual(
+            updates(row.format("Language pack"))[2], {"update.id": "HU-49911", "update.title": "Language pack"}
+        )
+        for waits in ("Language pack (needs restart)", "waiting for a restart", "Driver (unknown)"):
+            with self.subTest(waits):
+                self.assertEqual(len(updates(row.format(waits))), 2)

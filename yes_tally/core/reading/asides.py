@@ -133,6 +133,8 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
         (re.compile(r"[,;] (?:by|from|von|par|de|di|da|van|door|por|od|przez) ([A-Z][\w&.-]+(?: [A-Z][\w&.-]+){0,3})(?=[,;]|$)"), "driver.provider"),
         (re.compile(rf"[,;] ({SIGNED}|{NO_SIGNATURE})(?=[,;]|$)", re.I), "driver.signed"),
     ),
+    # ``Wickerlink GbE 210 ("Office wire")``
+    "adapter.name": ((re.compile(r" \([\"“„«] ?([^()]+?) ?[\"”“»]\)$"), "adapter.connection"),),
     "module.slot": ((re.compile(r"\S ?[/(,] ?(bank ?\w+)\)?$", re.I), "module.bank"),),
     "os.build": ((re.compile(r"(?:\(|, )(\d\d[ -]?bits?)(?:\)|$)", re.I), "os.architecture"),),
     "os.version": (

@@ -244,7 +244,9 @@ def called_by(interpreter: Interpreter, group: Group, of: str, shape: str, item:
     if not person and is_known(match["name"]) and (is_field or len(told) < _TELLS_SURELY):
         return
     freely = person or of in _NAMED_FREELY
-    if (not freely and subjects_in(words_of(match["name"]))) or naming in told or len(told) * 3 < len(group.entries):
+    nouns = subjects_in(words_of(match["name"]))
+    freely = freely or (of == "printer" and _CALLED_BY_PLACE.fullmatch(match["name"]) is not None)
+    if (not freely and nouns) or naming in told or len(told) * 3 < len(group.entries):
         return
     entry = Entry("", match["name"], heading.line, heading.column)
     interpreter.place(entry, shape, (Guess(naming, 0.8, f"it is listed under {of}"),), item)
@@ -256,6 +258,13 @@ def called_by(interpreter: Interpreter, group: Group, of: str, shape: str, item:
         interpreter.place(at, shape, (Guess(beside, 0.78, "it stands beside its name"),), item)
 
 
+# ``Hall printer``, ``Drucker im Flur``: people call a printer by where it stands, and not by what sorts it.
+_SORTS = (
+    r"(?:default|other|others|further|more|installed|local|network|shared|remote|all|available|standard|weitere|andere|alle|lokale|installierte|"
+    r"autres?|toutes|locales?|install[ée]es|otras?|todas|locales|instaladas|altre|tutte|locali|installate|outras|locais|overige|alle|inne|wszystkie|lokalne)"
+)
+_NOUN = r"(?:printer|drucker|imprimante|impresora|impressora|stampante|drukarka)"
+_CALLED_BY_PLACE = re.compile(rf"(?!{_SORTS}\b)[^\W\d_][\w'’-]*(?: [\w'’-]+){{0,2}} {_NOUN}|{_NOUN}(?! {_SORTS}\b)(?: [\w'’-]+){{1,4}}", re.I)
 _KIND_FIRST = re.compile(r"(?P<kind>[^\W\d_][\w-]*(?: [\w-]+)?)\s?:\s+(?=\S)")
 
 

@@ -108,7 +108,7 @@ TEXT_FORMS: dict[str, re.Pattern[str]] = {
     "board.version": re.compile(r".*\d.*$|[A-Z]$"),
     # An expansion slot holds no memory.
     "module.slot": re.compile(r"(?!(?:mini )?(?:pci|agp|m\.2))(?P<keep>.+?)(?: ?[/(,] ?bank ?\w+\)?)?$", re.I),
-    "adapter.name": re.compile(r"(?!\d{1,3}(?:\.\d{1,3}){3}\b)(?![0-9a-f]{0,4}:[0-9a-f:]*:).*[^\W\d_].*$", re.I),
+    "adapter.name": re.compile(r"(?!\d{1,3}(?:\.\d{1,3}){3}\b)(?![0-9a-f]{0,4}:[0-9a-f:]*:)(?P<keep>.*?[^\W\d_].*?)(?: \([\"“„«][^()]*[\"”“»]\))?$", re.I),
     "adapter.connection": re.compile(r"(?!\d{1,3}(?:\.\d{1,3}){3}\b)(?![0-9a-f]{0,4}:[0-9a-f:]*:).+$", re.I),
     "volume.label": re.compile(r"(?:\[(?P<keep>[^\[\]]{1,40})\](?: \S{3,8})?$)?.*$"),
     "processor.socket": re.compile(

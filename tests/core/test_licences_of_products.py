@@ -1,0 +1,30 @@
+"""Licences of programs beside the system's."""
+
+import unittest
+from itertools import permutations
+
+from tests.core.readings import told
+
+SYSTEM = "{}: Harbour OS 12 Desk Pro\n  Key ends: 9FK2P\n  State: licensed\n"
+OFFICE = "{}: Quaymaster Office 2024\n  Key ends: TT4Q1\n  State: grace period, 12 days left\n"
+MAPS = "{}: Quaymaster Maps 8\n  Key ends: QQ81X\n  State: licensed\n"
+
+
+class LicencesOfProducts(unittest.TestCase):
+    def test_the_systems_is_the_pcs_wherever_it_stands(self):
+        for label in ("Product", "Name", "Application"):
+            for records in permutations((SYSTEM, OFFICE, MAPS)):
+                found = told("pc-01> licences\n" + "\n".join(record.format(label) for record in records))
+                with self.subTest(label=label, first=records[0]):
+                    self.assertEqual((found["licence.key_tail"], found["licence.state"]), ("9FK2P", "active"))
+                    self.assertNotIn("licence.grace", found)
+
+    def test_a_list_of_other_things_is_read_whole(self):
+        found = told(
+            "gp-01> bootlist\nBoot entry 0001\n  Description: Wire start\n  Path: \\wire.efi\n"
+            "Boot entry 0002\n  Description: Harbour OS\n  Path: \\EFI\\start.efi\n"
+        )
+        self.assertEqual((found["boot_entry#1.name"], found["boot_entry#2.name"]), ("Wire start", "Harbour OS"))
+
+    def test_what_a_licence_is_for_is_the_system(self):
+        self.assertEqual(told("pc-01> licence\n" + SYSTEM.format("Product"))["os.name"], "Harbour OS 12 Desk Pro")

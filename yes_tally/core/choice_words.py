@@ -15,7 +15,7 @@ CHOICE_WORDS: dict[str, dict[str, str]] = {
     "architecture": {
         "other": "riscv64|ppc64le|s390x|mips|armv7|armv7l|armhf|32-bit arm|arm 32-bit|32 bit arm",
         "arm64": "arm64|aarch64|arm 64|64-bit arm|armv8|arm based|arm-based|arm",
-        "x86-64": "x86-64|x86_64|x64|amd64|64-bit|64 bit|64 bits|64-bits|64-bitowa|64-bitowy|64-bitowe|64 bity|64-bity|64-bitig|64 bitowa",
+        "x86-64": "x64-based|x64-basiert|x64-basierter|x86-64|x86_64|x64|amd64|64-bit|64 bit|64 bits|64-bits|64-bitowa|64-bitowy|64-bitowe|64 bity|64-bity|64-bitig|64 bitowa",
         "x86": "x86|i386|i486|i586|i686|32-bit|32 bit|32 bits",
     },
     "channel": {

@@ -53,6 +53,7 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
         (re.compile(rf"\b(with(?:out)?|mit|ohne|avec|sans|con|sin|com|sem|senza|met|zonder|z|bez) (?:{_SECURE_BOOT})", re.I), "firmware.secure_boot"),
     ),
     "machine.model": (
+        (re.compile(r"\(SKU:? ([\w-]+)\)$", re.I), "machine.sku"),
         (re.compile(r"\((laptop|notebook|desktop|tower|mini(?: ?pc)?|all-in-one|server|tablet|portable|portátil|portatile|przenośny)\)$", re.I), "machine.form"),
         (re.compile(rf"\((?:{SERIAL}):? ([A-Z0-9][\w-]{{3,}})\)$", re.I), "machine.serial"),
     ),
@@ -197,6 +198,8 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
     "volume.label": ((re.compile(r"^\[[^\[\]]{1,40}\] ([A-Z][A-Z0-9]{2,7})$"), "volume.filesystem"),),
     "volume.free": ((re.compile(r"\b(?:of|von|sur|de|di|van|z)\s+([\d.,]+ ?[KMGT]i?[BO]?)\s*$", re.I), "volume.size"),),
     "module.speed": (
+        # ``2666 (at 2400)``
+        (re.compile(r"\d(?: ?MT/s| ?MHz)? \((?:at|a|à|bei|auf|con|met|op|z|przy|em|su)? ?(\d{3,5})(?: ?MT/s| ?MHz)?\)$", re.I), "module.running_speed"),
         (re.compile(r"[(,;] ?(?:\w+ )?(?:runs?|running|set|now|l[äa]uft|arbeitet|tourne|fonctionne|funciona|trabaja|gira|lavora|roda|trabalha|draait|werkt|pracuje|dzia[łl]a)\b[^\d)]{0,12}(\d{3,5})(?: ?MT/s| ?MHz|\b)", re.I), "module.running_speed"),
     ),
     "module.type": (

@@ -177,6 +177,8 @@ class Interpreter:
 
     def heading(self, text: str, line: int | None = None) -> tuple[str, ...]:
         """The subjects that a heading names, the likeliest first; a heading that names one is understood."""
+        if line is None:
+            text = _HOST_ASKED.sub("", text)  # ``resolve printer-2.sallows.example`` asks for no printer
         words = words_of(text[:MAX_TEXT])
         found = subjects_in(words)
         # ``memory sockets`` are no sockets of a network.
@@ -380,6 +382,7 @@ def _of_another(fact: str, context: Context) -> bool:
 
 # What is told of no item is told of all of them together.
 _OF_ALL = {"module.running_speed": "memory.running_speed"}
+_HOST_ASKED = re.compile(r"(?<=\s)[A-Za-z0-9][\w-]*(?:\.[\w-]+)*\.[A-Za-z][\w-]+(?=\s|$)")
 _ONE_PART = frozenset({"machine", "board", "firmware"})
 _ASIDE = re.compile(r"\((?:(?:via|on|over|über|auf|par|sur|por|en|tramite|su|op|przez|na) )?(?P<name>[^()]{2,60})\)")
 _NAMES = frozenset({"adapter.connection", "adapter.name"})

@@ -20,7 +20,7 @@ if TYPE_CHECKING:
 
 _NAME_SERVER = r"(?:(?:name|namens|naam|dns)[ -]?)?(?:server|serwer|serveur|servidor)(?: dns| de noms?| de nombres?| de nomes?| dei nomi| nazw| voor namen)?"
 _SERVER = re.compile(
-    rf"\s*(?:[;#]+\s*)?(?:{_NAME_SERVER}|zapytano|gefragt|gevraagd|interrog[ée]|resolver|asked|answered by|asking)(?: [^\W\d_]+)?(?:\s*:|\s)\s*(?P<v>[\w-]*[.:]\S*\w)(?:\s+[(\[][\w.:-]+[)\]])?[\s.…]*$",
+    rf"\s*(?:[;#]+\s*)?(?:{_NAME_SERVER}|zapytano|gefragt|gevraagd|interrog[ée]|interrogo|preguntando|pergunto|perguntando|frage|vraag|pytam|resolver|asked|answered by|asking)(?: [^\W\d_]+)?(?:\s*:|\s)\s*(?P<v>[\w-]*[.:]\S*\w)(?:\s+[(\[][\w.:-]+[)\]])?[\s.…]*$",
     re.I,
 )
 _SERVER_LABEL = re.compile(rf"\s*{_NAME_SERVER}\s*:\s*(?P<v>\S+)\s*$", re.I)

@@ -211,18 +211,19 @@ def _item_of(
     return item
 
 
+# Below the table of their parts more may be told of them.
+_HAVE_PARTS = frozenset({"disk"})
+
+
 def _what_goes_on(
     interpreter: Interpreter, group: Group, subject: str, labels: Sequence[str], shape: str
 ) -> Item | None:
-    """The thing that the record before told of, where this one has no name of its own and tells other fields."""
+    """The thing that the record before told of, or that was named by its number above a table of its parts, where this
+    one has no name of its own and tells other fields."""
     last = interpreter.last
-    if (
-        last is None
-        or last.group != subject
-        or group.heading
-        or shape != "pairs"
-        or interpreter.before != (shape, subject)
-    ):
+    if interpreter.before != (shape, subject):
+        last = interpreter.numbered if subject in _HAVE_PARTS else None
+    if last is None or last.group != subject or group.heading or shape != "pairs":
         return None
     context = interpreter.context(subject)
     recent = interpreter.drafts[max(interpreter.section_from, len(interpreter.drafts) - _MOST_FIELDS) :]

@@ -18,6 +18,7 @@ from yes_tally.core.reading.decode import Decoded, Line, decode
 from yes_tally.core.reading.drafts import Draft, Met
 from yes_tally.core.reading.event_records import is_told_below, read_events
 from yes_tally.core.reading.field_lists import read_field_list
+from yes_tally.core.reading.flags import flag_of
 from yes_tally.core.reading.interpret import Interpreter
 from yes_tally.core.reading.language import language_of
 from yes_tally.core.reading.leftovers import read_leftovers, read_single_leftovers
@@ -235,6 +236,8 @@ def _spoke_of_itself(section: Section) -> int | None:
         return None
     first = said[0].text
     own = section.command.split()[0]
+    if any(flag_of(clause.strip(" .")) is not None for clause in first[len(own) + 1 :].split(",")):
+        return None  # ``virt: available, enabled`` answers
     failed = first.startswith((f"{own}:", f"{own} :")) or _CALLS_ITSELF_ERROR.match(first)
     return said[0].number if failed else None
 

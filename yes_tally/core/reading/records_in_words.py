@@ -264,7 +264,9 @@ _SORTS = (
     r"autres?|toutes|locales?|install[ée]es|otras?|todas|locales|instaladas|altre|tutte|locali|installate|outras|locais|overige|alle|inne|wszystkie|lokalne)"
 )
 _NOUN = r"(?:printer|drucker|imprimante|impresora|impressora|stampante|drukarka)"
-_CALLED_BY_PLACE = re.compile(rf"(?!{_SORTS}\b)[^\W\d_][\w'’-]*(?: [\w'’-]+){{0,2}} {_NOUN}|{_NOUN}(?! {_SORTS}\b)(?: [\w'’-]+){{1,4}}", re.I)
+_CALLED_BY_PLACE = re.compile(
+    rf"(?!{_SORTS}\b)[^\W\d_][\w'’-]*(?: [\w'’-]+){{0,2}} {_NOUN}|{_NOUN}(?! {_SORTS}\b)(?: [\w'’-]+){{1,4}}", re.I
+)
 _KIND_FIRST = re.compile(r"(?P<kind>[^\W\d_][\w-]*(?: [\w-]+)?)\s?:\s+(?=\S)")
 
 

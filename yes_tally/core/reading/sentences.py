@@ -243,6 +243,11 @@ REACH_SAYS = Patterns(
     _row("reach.received", r"\b(?P<v>\d+) (?:back|home|returned)\b"),
     _row("reach.received", r"\b(?P<v>\d+)/\d+ (?:answered|replied|received|came back|back)\b"),
     _row("reach.sent", r"\b\d+/(?P<v>\d+) (?:answered|replied|received|came back|back)\b"),
+    _row(
+        "reach.received",
+        r"(?<=[^\W\d_][,:;] )(?:no (?:answers?|repl(?:y|ies)|responses?)|keine Antwort(?:en)?|aucune réponse|ninguna respuesta|sin respuestas?|nenhuma resposta|sem respostas?|nessuna risposta|geen antwoord(?:en)?|brak odpowiedzi)\b",
+        "0",
+    ),
     _row("reach.lost", r"\b(?:none|nothing|no (?:packets?|answers?)) (?:was |were |is )?(?:lost|missing)\b", "0"),
     # ``2 / 2.3 / 3 ms (best / mean / worst)``, ``min/avg/max = 2/2.3/3 ms``
     _row("reach.best", rf"(?P<ms>{_MS})\s*/\s*{_MS}\s*/\s*{_MS}\s?ms \((?:best|min\w*|least)\b"),

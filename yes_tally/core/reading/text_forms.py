@@ -41,6 +41,9 @@ TEXT_FORMS: dict[str, re.Pattern[str]] = {
     "host.user": re.compile(
         r"(?i:(?!(?:success|failures?|erfolg|fehler|misserfolg|succ[èe]s|[ée]chec|[ée]xito|fallo|sucesso|falha|riuscito|geslaagd|mislukt|sukces|niepowodzenie)\b))(?P<keep>[^(]*?[^\W\d_][^(]*?)(?: (?:since|seit|depuis|desde|dalle|sinds|od) \d.*|\s*\(.*)?$"
     ),
+    # A moment is no zone (``Local time``), and four groups of five are no article.
+    "host.time_zone": re.compile(r"(?!.*(?:\d{4}-\d\d-\d\d|\d{1,2}[./]\d{1,2}[./]\d{4}))(?P<keep>.+)$"),
+    "machine.sku": re.compile(r"(?!(?:[A-Z0-9]{5}-){3}[A-Z0-9]{5}$)(?P<keep>.+)$"),
     "host.owner": re.compile(r".*[^\W\d_].*$"),
     # ``data *``: the mark says that it is active, or boots.
     "partition.kind": re.compile(r"(?P<keep>.+?)(?: \*)?$"),
@@ -54,7 +57,7 @@ TEXT_FORMS: dict[str, re.Pattern[str]] = {
     # A host's name is no model.
     "machine.model": re.compile(
         r"(?!(?:[A-Za-z]{2,4}-[A-Za-z]{2,4}-?|[a-z]{2,12}-)\d{1,3}(?:\.[\w-]+)*(?:$| \())(?!.*\s{3,})"
-        rf"(?P<keep>.+?)(?i: \((?:{SERIAL})[^()]*\))?$"
+        rf"(?P<keep>.+?)(?i: \((?:{SERIAL}|sku)[^()]*\))?$"
     ),
     "board.model": re.compile(
         r"(?:[A-Z][a-z]+ (?=[A-Z]{1,4}-?[A-Z]{0,2}\d))?(?P<keep>.+?)(?i:,? \(?(?:rev|v[eé]r|wers|r[eé]v|v\d|ausf)[^()]*\)?)?"
@@ -108,7 +111,10 @@ TEXT_FORMS: dict[str, re.Pattern[str]] = {
     "board.version": re.compile(r".*\d.*$|[A-Z]$"),
     # An expansion slot holds no memory.
     "module.slot": re.compile(r"(?!(?:mini )?(?:pci|agp|m\.2))(?P<keep>.+?)(?: ?[/(,] ?bank ?\w+\)?)?$", re.I),
-    "adapter.name": re.compile(r"(?!\d{1,3}(?:\.\d{1,3}){3}\b)(?![0-9a-f]{0,4}:[0-9a-f:]*:)(?P<keep>.*?[^\W\d_].*?)(?: \([\"“„«][^()]*[\"”“»]\))?$", re.I),
+    "adapter.name": re.compile(
+        r"(?!\d{1,3}(?:\.\d{1,3}){3}\b)(?![0-9a-f]{0,4}:[0-9a-f:]*:)(?P<keep>.*?[^\W\d_].*?)(?: \([\"“„«][^()]*[\"”“»]\))?$",
+        re.I,
+    ),
     "adapter.connection": re.compile(r"(?!\d{1,3}(?:\.\d{1,3}){3}\b)(?![0-9a-f]{0,4}:[0-9a-f:]*:).+$", re.I),
     "volume.label": re.compile(r"(?:\[(?P<keep>[^\[\]]{1,40})\](?: \S{3,8})?$)?.*$"),
     "processor.socket": re.compile(

@@ -1,7 +1,7 @@
 """Dutch phrases; the notation is that of ``english.py``."""
 
 SUBJECTS: dict[str, str] = {
-    "machine": "computer|machine|apparaat|behuizing|toestel",
+    "machine": "laptop|computer|machine|apparaat|behuizing|toestel",
     "board": "moederbord|hoofdkaart",
     "security": "beveiligingschip|beveiligingsmodule|tpm|beveiliging",
     "memory": "geheugen|werkgeheugen",

@@ -6,7 +6,7 @@ context too, but only among other facts of the PC itself.
 """
 
 SUBJECTS: dict[str, str] = {
-    "machine": "hw|machine|computer|pc|computer system|system enclosure|chassis|whole machine|whole pc|system unit|system product|enclosure|sys",
+    "machine": "laptop|notebook|hw|machine|computer|pc|computer system|system enclosure|chassis|whole machine|whole pc|system unit|system product|enclosure|sys",
     "board": "board|mainboard|motherboard|base board|baseboard|system board",
     "firmware": "firmware|bios|system firmware|bios firmware",
     "security": "security|security chip|tpm|trusted platform module",
@@ -99,7 +99,7 @@ LABELS: dict[str, str] = {
     "licence.key_tail": "key|key last5|key last 5|!last 5 characters key|!last five characters key|!partial product key|!last five of key|!key ends|!key tail|!last five|key ends|!last five characters|!key end|last 5 key|!product key ends|!partial key|partial key|!product key|product key|key|key ending|!last 5 characters|!product key ends with|!last 5 of key|!key ends with|!ending of key|!end of key|last5|last 5|ends with",
     "licence.expires_at": "!licence expires|expires|expiry|!licence expiry|!valid until|!expiry date|runs out|expiration|!expiration date|expires on|valid until|!licence runs out|!licence ends|ends|!license expires|end date",
     "licence.grace": "!licence grace|!grace days|!grace minutes|!days of grace|!grace period|!grace period left|grace|grace left|!remaining grace|!grace time|!grace period remaining|time left|remaining time|time remaining|days left|remaining|left|minutes left|minutes remaining|days remaining|hours left|hours remaining|remaining days|remaining minutes|grace days left",
-    "licence.resets_left": "!resets left|!remaining resets|!rearm count|!resets remaining|!remaining rearm count|resets|rearms|rearms left|!resets still possible",
+    "licence.resets_left": "!resets left|!remaining resets|!rearm count|!resets remaining|!remaining rearm count|resets|rearms|rearms left|!resets still possible|!times can still be reset|!can still be reset",
     "licence.server": "!licence server|!license server|!key server|!activation server|server|!key management server|!kms|!licence host|!kms machine|!kms host|asked at|asks|activated by|activated at",
     "processor.name": "name|model name|model|!processor name|!cpu name|!cpu model|!processor model|brand|version|type|product|brand string|chip",
     "processor.maker": "maker|manufacturer|vendor|vendor id|!cpu maker|!cpu vendor|made by|built by",

@@ -1,7 +1,7 @@
 """French phrases; the notation is that of ``english.py``."""
 
 SUBJECTS: dict[str, str] = {
-    "machine": "ordinateur|poste|machine|boîtier|châssis|unite centrale",
+    "machine": "ordinateur portable|ordinateur|poste|machine|boîtier|châssis|unite centrale",
     "board": "carte mere",
     "security": "module de plateforme securisee|puce de securite|module de securite|tpm|securite",
     "memory": "memoire|memoire vive",

@@ -1,7 +1,7 @@
 """German phrases; the notation is that of ``english.py``."""
 
 SUBJECTS: dict[str, str] = {
-    "machine": "rechner|computer|gerat|gehause|systemeinheit",
+    "machine": "notebook|laptop|rechner|computer|gerat|gehause|systemeinheit",
     "board": "hauptplatine|mainboard|platine",
     "firmware": "firmware|bios",
     "security": "vertrauenswurdiges plattformmodul|sicherheitschip|sicherheitsmodul|tpm|sicherheit",

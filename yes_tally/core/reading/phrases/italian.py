@@ -1,7 +1,7 @@
 """Italian phrases; the notation is that of ``english.py``."""
 
 SUBJECTS: dict[str, str] = {
-    "machine": "computer|macchina|elaboratore|telaio|involucro",
+    "machine": "portatile|computer|macchina|elaboratore|telaio|involucro",
     "board": "scheda madre",
     "security": "modulo di piattaforma attendibile|chip di sicurezza|modulo di sicurezza|tpm|sicurezza",
     "memory": "memoria|memoria ram",

@@ -1,7 +1,7 @@
 """Polish phrases; the notation is that of ``english.py``."""
 
 SUBJECTS: dict[str, str] = {
-    "machine": "komputer|maszyna|obudowa|urzadzenie",
+    "machine": "laptop|komputer|maszyna|obudowa|urzadzenie",
     "board": "płyta główna|plyta glowna",
     "security": "uklad zabezpieczen|modul zabezpieczen|tpm|zabezpieczenia|bezpieczenstwo",
     "memory": "pamięć|pamięć ram|pamiec|pamiec ram|pamiec operacyjna",

@@ -1,7 +1,7 @@
 """Portuguese phrases; the notation is that of ``english.py``."""
 
 SUBJECTS: dict[str, str] = {
-    "machine": "computador|maquina|gabinete|equipamento|chassi",
+    "machine": "portatil|computador|maquina|gabinete|equipamento|chassi",
     "board": "placa mae",
     "security": "modulo de plataforma fidedigna|chip de seguranca|modulo de seguranca|tpm|seguranca",
     "memory": "memoria|memoria ram",

@@ -1,7 +1,7 @@
 """Spanish phrases; the notation is that of ``english.py``."""
 
 SUBJECTS: dict[str, str] = {
-    "machine": "equipo|ordenador|maquina|chasis|carcasa",
+    "machine": "portatil|equipo|ordenador|maquina|chasis|carcasa",
     "board": "placa base|placa madre|placa",
     "security": "modulo de plataforma segura|chip de seguridad|modulo de seguridad|tpm|seguridad",
     "memory": "memoria|memoria ram",

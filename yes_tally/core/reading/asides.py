@@ -106,7 +106,7 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
     "processor.name": (
         (re.compile(r"\b(\d{1,3}) ?[Cc] ?/ ?\d{1,3} ?[Tt]\b"), "processor.cores"),
         (re.compile(r"\b\d{1,3} ?[Cc] ?/ ?(\d{1,3}) ?[Tt]\b"), "processor.threads"),
-        (re.compile(r"(?:@|(?<!\d),|\(| (?:à|at|bei|mit|a|con|met|com|z|op)(?= )|[A-Za-z\d] (?= ?\d[\d.,]*\s*[GM]Hz))\s*~?([\d.,]+\s*[GM]Hz)", re.I), "processor.clock"),
+        (re.compile(r"(?:@|(?<!\d),|\(| (?:à|at|bei|mit|a|con|met|com|z|op)(?= )|[A-Za-z\d] (?= ?~?\d[\d.,]*\s*[GM]Hz))\s*~?([\d.,]+\s*[GM]Hz)", re.I), "processor.clock"),
         (re.compile(rf"(\d+) {CORES}\b", re.I), "processor.cores"),
         (re.compile(r"(\d+) (?:threads?|logical processors|hilos|fils d.ex[ée]cution|f[äa]den|w[ąa]tk[óo]?[wi]|thread)\b", re.I), "processor.threads"),
     ),
@@ -145,7 +145,7 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
     ),
     "firmware.version": (
         (_DATED, "firmware.dated"),
-        (re.compile(r"^((?!UEFI|BIOS|EFI|\S*\d)[A-Z][\w&-]*(?: (?!UEFI|BIOS|EFI)[A-Z][\w&-]*)?),? (?:(?:version|v|build|rev|uefi|bios|efi)\.? ?)?[A-Z]{0,2}\d", re.I), "firmware.maker"),
+        (re.compile(r"^((?!UEFI|BIOS|EFI|\S*\d)[A-Z][\w&-]*(?: (?!UEFI|BIOS|EFI)[A-Z][\w&-]*)?),? (?:(?:version|v|build|rev|uefi|bios|efi)\.? ?)?[A-Z]{0,3}-?\d", re.I), "firmware.maker"),
     ),
     "display.width": ((re.compile(r"\d\s?[x×]\s?(\d+)", re.I), "display.height"),),
     "adapter.ipv4": (

@@ -57,6 +57,10 @@ _ENDS = (
 )
 _EXPIRES = re.compile(rf"\b{_ENDS}\b")
 _NEVER = re.compile(r"\b(?:never|nie(?= ab\b)|niemals|jamais|nunca|mai|nooit|nigdy)\b")
+# ``does not expire``, ``läuft nicht ab``, ``n'expire pas``
+_ENDS_NOT = re.compile(
+    rf"\b(?:will not|won't|does not|doesn't|n'|ne|no|nao|non|nie) ?(?:se )?{_ENDS}\b|\b{_ENDS} (?:nicht|pas|niet)\b"
+)
 _DATED = re.compile(DATE, re.I)
 _CLAUSE = re.compile(rf"[.;:!?](?:\s+{NO_MONTH}|$)")
 _OF_OTHERS = re.compile(
@@ -103,7 +107,7 @@ def _of_clause(clause: str) -> dict[str, str]:
         if no is None:
             found["licence.state"] = "expired"
         return found | ({"licence.expires_at": dated.group()} if dated and no is None else {})
-    if expires and _NEVER.search(text):
+    if expires and (_NEVER.search(text) or (_ENDS_NOT.search(text) and not dated)):
         found["licence.expires_at"] = "never"
     elif expires and dated:
         found["licence.expires_at"] = dated.group()

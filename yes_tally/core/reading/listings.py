@@ -292,6 +292,7 @@ def listed_item(interpreter: Interpreter, entry: Entry, start: int, shape: str, 
                 left.remove(fact)
                 place = Entry(entry.label, text, entry.line, entry.column + at)
                 interpreter.add(fact.name, item, place, value, shape, 0.8, f"it is listed under {group}")
+                interpreter.asides(fact.name, item, place, shape, 0.8)
                 break
 
 

@@ -48,7 +48,7 @@ def sentences_of(lines: Sequence[Line]) -> Iterator[Sentence]:
     begun: list[Line] = []
     for line in lines:
         body = line.text.strip()
-        goes_on = begun and len(begun) < _MOST_LINES and body[:1].islower()
+        goes_on = begun and len(begun) < _MOST_LINES and body.lstrip("(")[:1].islower()
         if goes_on and begun[-1].text.rstrip()[-1] not in ".;:!?":
             begun.append(line)
             continue

@@ -18,7 +18,6 @@ from yes_tally.core.reading.decode import Decoded, Line, decode
 from yes_tally.core.reading.drafts import Draft, Met
 from yes_tally.core.reading.event_records import is_told_below, read_events
 from yes_tally.core.reading.field_lists import read_field_list
-from yes_tally.core.reading.flags import flag_of
 from yes_tally.core.reading.interpret import Interpreter
 from yes_tally.core.reading.language import language_of
 from yes_tally.core.reading.leftovers import read_leftovers, read_single_leftovers
@@ -49,6 +48,7 @@ from yes_tally.core.reading.stated import read_statements, taught_statements
 from yes_tally.core.reading.titles_of_hosts import title_names_host
 from yes_tally.core.reading.update_records import read_updates
 from yes_tally.core.reading.updates_installed import leave_out_by_state, leave_out_under, leave_out_within
+from yes_tally.core.words import flag_of
 
 READER_VERSION = 15
 DOUBTFUL = 0.8

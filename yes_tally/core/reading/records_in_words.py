@@ -98,8 +98,8 @@ def records_of_words(interpreter: Interpreter, lines: Sequence[Line], around: tu
             versioned = NAME_AND_VERSION.fullmatch(name) if group == "software" else None
             if versioned and any(fact.field == "version" for fact in left):
                 # ``Quillpad 7.2.1``
-                at = bullets[place] + versioned.start("version") + 1
-                version = Entry("", versioned["version"], lines[index].number, at)
+                behind = bullets[place] + versioned.start("version") + 1
+                version = Entry("", versioned["version"], lines[index].number, behind)
                 interpreter.place(
                     version, "words", (Guess("software.version", 0.8, "it stands behind its name"),), item
                 )

@@ -99,7 +99,7 @@ TEXT_FORMS: dict[str, re.Pattern[str]] = {
     "partition.number": re.compile(r"(?:\D{0,12}\s)?(?P<keep>\d{1,3})$"),
     "os.kernel": re.compile(r".*\d\.\d.*$"),
     "processor.name": re.compile(
-        r"(?:\d{1,2} ?[x×] ?)?(?P<keep>[^(,]*?[A-Za-z](?:,(?=\d)|(?!(?<!@) (?: ?\d[\d.,]* ?[GM]Hz|(?:à|at|bei|mit|a|con|met|com|z|op) \d[\d.,]* ?[GM]Hz|[x×] ?\d{1,2}\b))[^(,])*(?:\([A-Za-z]+\)[^(,]*)*)"
+        r"(?:\d{1,2} ?[x×] ?)?(?P<keep>[^(,]*?[A-Za-z](?:,(?=\d)|(?!(?<!@) (?: ?~?\d[\d.,]* ?[GM]Hz|(?:à|at|bei|mit|a|con|met|com|z|op) \d[\d.,]* ?[GM]Hz|[x×] ?\d{1,2}\b))[^(,])*(?:\([A-Za-z]+\)[^(,]*)*)"
     ),
     "disk.bus": re.compile(rf"(?P<keep>(?:{BUS})(?=(?: \(.*\)| ?[\d.]+ ?Gb(?:it)?/s\b.*|, .*)$)|.+)", re.I),
     "connection.protocol": re.compile(r"(?P<keep>tcp[46]?|udp[46]?|raw6?|icmp6?|unix)\b", re.I),

@@ -68,7 +68,7 @@ WAYS_OF_CONSOLES = {
             "sound#1.name": "Speakers (Marlow Audio HD)",
             "sound#1.maker": "Marlow",
             "sound#1.state": "working",
-            "sound#2.name": "USB microphone (no maker)",
+            "sound#2.name": "USB microphone",
             "sound#2.state": "switched off",
         },
     ),

@@ -44,7 +44,7 @@ def addresses(text: str, unspecified: bool = False) -> list[str]:
 
 
 _EVERYWHERE = frozenset(
-    "default 0/0 defecto standard défaut predeterminado predeterminada padrão predefinito predefinita standaard domyślna domyślny".split()
+    "default 0/0 defecto standard défaut predeterminado predeterminada padrão predefinito predefinita predefinido predefinida omissão standaard domyślna domyślny".split()
 ) | {"par défaut"}
 _PREFIX = re.compile(r"/?[1-9]\d?")
 

@@ -9,7 +9,7 @@ from yes_tally.core.reading.text_forms import AS_WHOM, BUS, CORES, NO_SIGNATURE,
 # What leads from a thing to its day: ``F12 of 2024-09-30``.
 DATED_BY = "of|from|dated|released|vom|von|du|del|de|dal|di|van|z dnia|z|da|op|em|le"
 _DATED = re.compile(
-    rf"(?:\b(?:{DATED_BY})|(?:, |\()(?!\w{{0,3}}inst)[^\W\d_]{{4,14}}(?: (?:le|am|el|il|em|op|on|dnia))?|,|\()\s*(\d{{1,4}}[-./]\d{{1,2}}[-./]\d{{2,4}}|\d{{1,2}}\.? [^\W\d_]{{3,13}}\.? \d{{4}})",
+    rf"(?:\b(?:{DATED_BY})|(?:, |\()(?!\w{{0,3}}inst)[^\W\d_]{{4,14}}(?: (?:le|am|el|il|em|op|on|dnia))?|,|\()\s*(\d{{1,4}}[-./]\d{{1,2}}[-./]\d{{2,4}}|\d{{1,2}}\.? (?:de )?[^\W\d_]{{3,13}}\.? (?:de )?\d{{4}})",
     re.I,
 )
 
@@ -91,7 +91,7 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
     ),
     "battery.full": (
         (re.compile(r"(?:\(|= ?)([\d.,]+ ?%)(?: (?:of|von|der|des|du|de|di|del|della|do|da|van|z)\b|\))", re.I), "battery.health"),
-        (re.compile(r"^[\d.,']+ (?:of|out of|von|sur|de|di|van|z) ([\d.,']+ ?mWh)", re.I), "battery.design"),
+        (re.compile(r"^[\d.,']+ (?:of|out of|von|sur|de|di|van|z) ([\d.,']+ ?m?Wh)", re.I), "battery.design"),
     ),
     "graphics.name": ((re.compile(r" \(?([\d.,]+ ?[MG]i?[BO])\)?$", re.I), "graphics.memory"),),
     "sound.name": ((re.compile(r", ([^,]+)$"), "sound.state"),),

@@ -50,7 +50,7 @@ FORMS = {
         re.I,
     ),
     "firmware.mode": re.compile(r"legacy(?:[ -]mod\w+)?(?: \([^()]*\))?|UEFI(?:[ -]mod\w+)?", re.I),
-    "battery.full": re.compile(r"[\d.,']+ (?:of|out of|von|sur|de|di|van|z) [\d.,']+ ?mWh(?: \([^()]*\))?", re.I),
+    "battery.full": re.compile(r"[\d.,']+ (?:of|out of|von|sur|de|di|van|z) [\d.,']+ ?m?Wh(?: \([^()]*\))?", re.I),
     "os.build": re.compile(r"(?:build )?\d+(?:\.\d+){2,}"),
     "display.width": re.compile(r"\d{3,5} ?[x×] ?\d{3,5}(?: ?@ ?\d{2,3}(?: ?Hz)?)?"),
     "display.serial": re.compile(r"(?=(?:[A-Z-]*\d){3})(?=[\d-]*[A-Z])[A-Z0-9-]{8,24}"),
@@ -214,6 +214,10 @@ _PICTURE = re.compile(r"\d{3,5} ?[x×] ?\d{3,5}")
 _COPULA = re.compile(r"\s(?:is|are|ist|sind|est|sont|es|son|[eé]|são|sono|zijn|jest|są)$", re.I)
 
 
+# ``44.5 of 57.0 Wh``
+_HELD_OF = re.compile(r"(?P<held>[\d.,']+) [^\W\d_]+(?: of)? [\d.,']+ ?(?P<unit>m?Wh)", re.I)
+
+
 def by_form(interpreter: Interpreter, text: str, left: Sequence[FactKind]) -> tuple[FactKind, Value, int] | None:
     text = _IN_ALL.sub("", text.partition(" - ")[0].rstrip())
     word = text.casefold()
@@ -226,6 +230,8 @@ def by_form(interpreter: Interpreter, text: str, left: Sequence[FactKind]) -> tu
             return _understood(interpreter, fact, text)
     for fact in left:
         if fact.name in FORMS and FORMS[fact.name].fullmatch(text):
+            if held := _HELD_OF.match(text):
+                return _understood(interpreter, fact, f"{held['held']} {held['unit']}")
             return _understood(interpreter, fact, text)
         if fact.field == "bus" and _BUS_RATE.sub("", word) in _BUSES:
             return _understood(interpreter, fact, text)

@@ -29,7 +29,7 @@ from yes_tally.core.reading.names_told import DEFAULTS, is_named_below, names_an
 from yes_tally.core.reading.pairs_within import in_parts
 from yes_tally.core.reading.phrases import SUBJECTS, subjects_in
 from yes_tally.core.reading.phrases.elsewhere import says_elsewhere
-from yes_tally.core.reading.shapes.layout import Entry
+from yes_tally.core.reading.shapes.layout import Entry, cells_by_gap
 from yes_tally.core.reading.told_in_parts import told_under
 from yes_tally.core.reading.values import understand
 
@@ -71,6 +71,7 @@ def read_entries(
     interpreter: Interpreter, entries: Sequence[Entry], shape: str, context: Context, item: Item | None
 ) -> None:
     """Read pairs that stand together, with what is spoken of there and the item they tell of."""
+    entries = [entry for entry in entries if not _row_of_drive(interpreter, entry, item)]
     entries = [_with_commas(entry) for entry in entries if not profile_row(interpreter, entry, shape)]
     counted, stands_in, by_login = counted_lines(entries), item, False
     opened: Item | None = None
@@ -187,6 +188,19 @@ def _named_on_line(interpreter: Interpreter, entry: Entry, group: str) -> Item |
     """The item of a group that an entry's line begins with (``DIMM A1: 16 GB   S/N: 4711``), if it does."""
     item = interpreter.numbered if interpreter.numbered_line == entry.line else None
     return item if item and item.group == group else None
+
+
+def _row_of_drive(interpreter: Interpreter, entry: Entry, item: Item | None) -> bool:
+    """``E:  "Archive"   HFX2   2,000.0 GB   free 412.8 GB``: a drive's letter before cells. Whether it is one, and read."""
+    cells = cells_by_gap(entry.printed) if _LETTER.fullmatch(entry.label) else ()
+    if len(cells) < _CELLS_OF_DRIVE or not (item is None or item.group in _HOLD_VOLUMES):
+        return False
+    at = max(0, entry.column - 1 - len(entry.label))
+    told_of_drive(interpreter, entry.line, f"{entry.label[0]}:", at, entry.printed, entry.column - 1)
+    return True
+
+
+_CELLS_OF_DRIVE = 3
 
 
 def _tells_of(interpreter: Interpreter, label: str, item: Item) -> bool:

@@ -121,8 +121,15 @@ def _of_sentence(interpreter: Interpreter, sentence: Sentence, part: str, at: in
 _TOTAL_AND_USED = 2
 
 
+_OF_A_CHECK = re.compile(
+    r"\b(?:check|scan|test|prufung|uberprufung|verification|verificacion|verificacao|verifica|comprobacion|controllo|controle|sprawdzanie|kontrola)\b|\w(?:prufung|controle|controle)\b"
+)
+
+
 def _of_day(text: str) -> str:
     """What a day is that a sentence names, by its verb."""
+    if _OF_A_CHECK.search(text):
+        return ""  # ``The system file check started …``
     if _RUNNING.search(text) or (_STARTED.search(text) and _SYSTEM.search(text)):
         return "host.booted_at"
     return "os.installed_at" if _SET_UP.search(text) and _SYSTEM.search(text) else ""

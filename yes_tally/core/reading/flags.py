@@ -44,7 +44,7 @@ _NEEDED = re.compile(
 _SIGNATURE = re.compile(
     rf"(?:(?P<good>good|valid|ok|verified|trusted|present|{SIGNED}|g[uü]ltig|valide|v[aá]lid[ao]|geldig|prawid[łl]ow\w|wa[żz]n\w)|"
     r"missing|none|invalid|bad|absent|broken|unverified|untrusted|revoked|expired|fehlt|ung[uü]ltig|absente?|assente|manquante?|falta|ausente|inv[aá]lida|"
-    rf"mancante|non valida|ontbreekt|ongeldig|brak|niewa[żz]n\w|nieprawid[łl]ow\w|{NO_SIGNATURE})\b",
+    rf"aucune|ninguna|nessuna|nenhuma|keine|geen|mancante|non valida|ontbreekt|ongeldig|brak|niewa[żz]n\w|nieprawid[łl]ow\w|{NO_SIGNATURE})\b",
     re.I,
 )
 

@@ -301,6 +301,10 @@ _COUNTED_SO = re.compile(r"[^\W\d_]+ ?#?\d{1,3}")
 _BRACKETS = re.compile(r"[()\[\]]")
 
 
+# Accounts and profiles are called by any word.
+_CALLED_ANYTHING = frozenset({"account", "firewall"})
+
+
 def listed_by_label(interpreter: Interpreter, group: Group, of: str, shape: str) -> bool:
     """Under a heading that names a kind of thing, labels that mean nothing else are what its things are called:
     ``Public: off``, ``Privé : activé (entrant bloqué)`` under a firewall, ``Chime Analog ..... working`` under sound."""
@@ -310,6 +314,7 @@ def listed_by_label(interpreter: Interpreter, group: Group, of: str, shape: str)
     # One account may be called as what it is (``Administrator: off``).
     if (
         not told
+        or (of not in _CALLED_ANYTHING and sum(is_known(entry.label) for entry in told) * 2 > len(told))
         or any(", " in entry.label for entry in told)  # ``Oriel HDMI - working, default: no``
         or any(_COUNTED_SO.fullmatch(entry.label) for entry in told)
         or (len(told) < 2 and (group.heading is None or is_known(told[0].label)))

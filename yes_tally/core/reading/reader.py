@@ -44,7 +44,7 @@ from yes_tally.core.reading.shapes.layout import (
     is_rule,
     known_share,
 )
-from yes_tally.core.reading.stated import read_statements, taught_statements
+from yes_tally.core.reading.stated import kind_asked, read_statements, taught_statements
 from yes_tally.core.reading.titles_of_hosts import title_names_host
 from yes_tally.core.reading.update_records import read_updates
 from yes_tally.core.reading.updates_installed import leave_out_by_state, leave_out_under, leave_out_within
@@ -215,6 +215,7 @@ def _read_section(interpreter: Interpreter, section: Section) -> None:
         read_leftovers(interpreter)
         read_single_leftovers(interpreter)
         read_statements(interpreter, told, section.command or "")
+        kind_asked(interpreter, section.command or "")
         if not read_answer(interpreter, section):
             title_names_host(interpreter, lines)
         taught_statements(interpreter, lines)

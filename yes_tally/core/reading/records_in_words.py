@@ -189,7 +189,7 @@ def records_of_numbered(interpreter: Interpreter, lines: Sequence[Line], around:
 
 
 # What is listed under these may be called by any words (``Quaymaster Map Pack``).
-_NAMED_FREELY = frozenset({"software", "task"})
+_NAMED_FREELY = frozenset({"software", "task", "driver"})
 # Of a record that tells so many fields of its thing, the heading is the name, though it be a label elsewhere.
 _TELLS_SURELY = 2
 _ONE_WORD = re.compile(r"[^\W\d][\w.-]{1,30}")

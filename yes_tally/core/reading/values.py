@@ -150,12 +150,16 @@ def _moment(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | Non
     return moment(text, locale)
 
 
+# ``legacy (no UEFI)``, ``passed (2 passes, 0 errors)``
+_SAID_FIRST = frozenset({"firmware.mode", "health_check.result"})
+
+
 def _choice(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
     codes = CHOICE_CODES.get(fact.name)
     if fact.name == "module.type":
         text = measures.WITH_SPEED.sub(r"\1", text)
-    if fact.name == "firmware.mode":
-        text = text.partition(" (")[0]  # ``legacy (no UEFI)``
+    if fact.name in _SAID_FIRST:
+        text = text.partition(" (")[0]
     if codes and text.isascii() and text.isdigit():
         word = codes.get(int(text)) if len(text) < 4 else None
     else:

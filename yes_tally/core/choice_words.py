@@ -19,7 +19,7 @@ CHOICE_WORDS: dict[str, dict[str, str]] = {
         "x86": "x86|i386|i486|i586|i686|32-bit|32 bit|32 bits",
     },
     "channel": {
-        "volume": "volume|volumen|multiple activation|key server|volume licence|volumenlizenz|en volume|por volumen|volumes|volumelicentie|zbiorcza|wolumen|per volumi|wolumenowa|a volume|per volume|por volume|volumekanaal|volumenkanal|kanal zbiorczy", "retail": "retail|boxed|einzelhandel|detail|detalle|minorista|retalho|varejo|dettaglio|al dettaglio|detailhandel|detaliczna|au detail|handel|full package|boutique|venta al por menor|winkel|detal|venda a retalho|retail-kanal|pudelkowa|vollversion",
+        "volume": "volume|volumen|zbiorczy|zbiorcze|zbiorowy|multiple activation|key server|volume licence|volumenlizenz|en volume|por volumen|volumes|volumelicentie|zbiorcza|wolumen|per volumi|wolumenowa|a volume|per volume|por volume|volumekanaal|volumenkanal|kanal zbiorczy", "retail": "retail|boxed|einzelhandel|detail|detalle|minorista|retalho|varejo|dettaglio|al dettaglio|detailhandel|detaliczna|au detail|handel|full package|boutique|venta al por menor|winkel|detal|venda a retalho|retail-kanal|pudelkowa|vollversion",
         "oem": "oem|preinstalled|factory|oem-kanal|preinstalle|preinstallee|vorinstalliert|preinstalado|preinstalada|preinstallato|preinstallata|pre-instalado|voorgeinstalleerd|preinstalowany|preinstalowana|ab werk|with the pc", "subscription": "subscription|abonnement|suscripcion|abo|assinatura|subscricao|abbonamento|abonament|subskrypcja|mietlizenz",
         "evaluation": "evaluation|trial|test|prueba|testversion|essai|evaluacion|avaliacao|valutazione|prova|proefversie|probna|probelizenz|evaluierung|probe|teste|evaluatie|proef|ewaluacyjna|testowa|ewaluacja",
     },

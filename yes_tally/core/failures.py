@@ -29,7 +29,7 @@ FAILURES: tuple[tuple[str, str, str], ...] = (
      r"(?:musisz|nalezy|trzeba) byc administratorem|niewystarczajac\w+ (?:uprawnien\w+|praw\w*)|tylko dla administratorow|"
      r"geen (?:rechten|toestemming|bevoegdheid|machtiging)\b|niet bevoegd|no (?:tiene|tienes|dispone de|posee) (?:los |las )?(?:permisos?|derechos?|privilegios?)|(?:faltan?|sin) (?:los )?(?:permisos?|privilegios)|non (?:si )?(?:dispone|hai|ha) (?:dei |di )?(?:privilegi|diritti|permessi)|"
      r"sem permiss\w+|nie masz (?:uprawnien|praw)|(?:are|is) not an? admin\w*|ask an? admin\w*|not authori[sz]ed|unauthori[sz]ed|rights? (?:are )?missing|"
-     r"odmowa dostepu|dostep zabroniony|brak (?:uprawnien|dostepu)|uprawnie\w* administratora|wymaga\w* (?:\w+ )?uprawnie\w+|jako administrator"),
+     r"odmowa dostepu|dostep zabroniony|brak (?:uprawnien|dostepu)|uprawnie\w* administratora|praw\w* administratora|wymaga\w* (?:\w+ )?uprawnie\w+|jako administrator"),
     ("not-found", "there is no such command on this PC",
      r"command not found|\b(?:do|does|did) ?n[o'’]t know (?:that|this|it|what|the command|any)\b|knows? no (?:such )?(?:command|word|verb)|never heard of|(?:kennt|kenne) (?:den|diesen|das|dieses|keinen?) (?:befehl|wort)|no command of that name|not recogni[sz]ed as|unknown (?:command|word)|no such command|nothing (?:here )?by that name|no such word|not a (?:known )?command|is not a command|is not a program|know nothing called|knows nothing called|(?:is|was) not understood|unknown to this (?:shell|console|pc)|(?:not found|unknown|no such \w+)\W{1,3}(?:did you mean|nearest|perhaps|maybe)|"
      r"(?:is not|isn.t) (?:a |an )?known|does not exist here|"

@@ -17,6 +17,7 @@ from yes_tally.core.reading.by_clause import LEADING_SIZE, SURE, by_assertion, b
 from yes_tally.core.reading.decide import decide
 from yes_tally.core.reading.said_beside import said_aside
 from yes_tally.core.reading.shapes.layout import MAX_TOLD, Entry, asides_as_commas
+from yes_tally.core.reading.text_forms import MAKER_AND_PART
 from yes_tally.core.reading.values import understand
 from yes_tally.core.words import choice_named, is_placeholder
 
@@ -166,10 +167,6 @@ def _measure_first(row: BareRow, part: re.Match[str]) -> bool:
     return measure is not None
 
 
-# ``Siskin SK08-D4-2666``: who made it, and the number of the part.
-_MAKER_AND_PART = re.compile(r"(?P<maker>(?!GiB|MiB)[A-Z][a-z]\w+) (?P<part>(?!LP|DDR)(?=\S*\d)[A-Z0-9]{2,}-[\w-]+)")
-
-
 def _read_parts(row: BareRow, parts: Sequence[re.Match[str]]) -> None:
     """Read each part by its label, its form or what it asserts."""
     before, stands_at = "", 0
@@ -194,7 +191,7 @@ def _read_parts(row: BareRow, parts: Sequence[re.Match[str]]) -> None:
             row.tell(fact, text[at:], column + at, value)
             before = ""
         else:
-            both = _MAKER_AND_PART.fullmatch(text) or _MAKER_AND_PART.fullmatch(f"{before} {text}")
+            both = MAKER_AND_PART.fullmatch(text) or MAKER_AND_PART.fullmatch(f"{before} {text}")
             if both and _tell_both(row, both, stands_at if both.string != text else part.start()):
                 before = ""
             else:

@@ -58,9 +58,20 @@ _WITH_OR_WITHOUT = {
 _SIGNER = re.compile(r"[A-Z][\w&.'-]+(?: [\w&.'-]+){1,5}")
 
 
+# ``changed 2024-11-14``, ``défini le 02/01/2023``
+_SET_ON = re.compile(
+    r"[^\W\d_]{2,12}(?: [^\W\d_]{1,4})? (?:\d{4}-\d\d-\d\d|\d{1,2}[./-]\d{1,2}[./-]\d{4})(?: \d\d:\d\d(?::\d\d)?)?"
+)
+
+
 def says_needed(text: str) -> bool:
     """Whether a text says that something is or is not required, and nothing else."""
     return _NEEDED.fullmatch(text) is not None
+
+
+def says_of_password(text: str) -> bool:
+    """Whether a text says that something is or is not required, or when it was done, and nothing else."""
+    return says_needed(text) or _SET_ON.fullmatch(text) is not None
 
 
 def flag(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:

@@ -4,8 +4,10 @@ from __future__ import annotations
 
 import re
 from collections.abc import Sequence
+from itertools import pairwise
 from typing import TYPE_CHECKING
 
+from yes_tally.core.catalogue import FIELDS
 from yes_tally.core.reading.bare_rows import told_bare
 from yes_tally.core.reading.by_clause import LEADING_SIZE
 from yes_tally.core.reading.decide import Guess, decide
@@ -14,7 +16,8 @@ from yes_tally.core.reading.drafts import Item
 from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.listings import INDEXED, LETTERED, by_gaps, by_key
 from yes_tally.core.reading.phrases import SUBJECTS
-from yes_tally.core.reading.shapes.layout import MAX_LABEL, MAX_LINE, Entry, cells_by_gap
+from yes_tally.core.reading.shapes.layout import MAX_LABEL, MAX_LINE, Entry, cells_by_gap, indent_of
+from yes_tally.core.reading.told_in_parts import told_in_words
 from yes_tally.core.words import plain
 
 if TYPE_CHECKING:
@@ -51,7 +54,7 @@ def empty_socket(interpreter: Interpreter, entry: Entry, shape: str, around: tup
 
 _CODE = re.compile(
     r"(?:(?:slots?|sockets?|bank|(?:steck|speicher)?platz|emplacement|ranura|z[óo]calo|alloggiamento|sleuf|gniazdo|encaixe) )?"
-    r"(?P<code>(?:(?:DIMM|CH|BANK)[ _-]?)?(?-i:[A-H])[ _-]?\d{1,2}|DIMM ?\d{1,2})",
+    r"(?P<code>(?:(?:DIMM|CH|BANK)[ _-]?)?(?-i:[A-H])[ _-]?\d{1,2}|DIMM ?\d{1,2}|DIMM[ _-](?-i:[A-H]))",
     re.I,
 )
 
@@ -115,6 +118,48 @@ def read_sockets(interpreter: Interpreter, lines: Sequence[Line], around: tuple[
     for item in items:
         interpreter.take(item)
     return True
+
+
+_HEAD = re.compile(
+    rf"\s*(?:[-*•] +)?(?:[^\W\d_]+ ){{0,4}}?(?P<socket>{_CODE.pattern})(?:,? ?[(\[]?(?P<bank>[^\W\d_]{{3,6}} ?\d{{1,2}})[)\]]?)?\s*:?\s*$",
+    re.I,
+)
+
+
+def sockets_over_words(interpreter: Interpreter, lines: Sequence[Line], around: tuple[str, ...]) -> bool:
+    """``Module in slot DIMM_A (bank 0)`` over ``8 GB, SO-DIMM DDR4, 3200 MT/s``: sockets, each over what it holds, or that
+    it holds nothing. Whether they were read."""
+    if not _LEAST_SOCKETS < len(lines) <= _MANY_ROWS or any(len(line.text) > MAX_LINE for line in lines):
+        return False
+    least = min(indent_of(line.text) for line in lines)
+    heads = [place for place, line in enumerate(lines) if indent_of(line.text) == least]
+    named = [_HEAD.match(lines[place].text) for place in heads]
+    parts = [lines[start + 1 : end] for start, end in pairwise([*heads, len(lines)])]
+    if heads[:1] != [0] or not all(named) or not all(parts) or len(heads) < _LEAST_SOCKETS:
+        return False
+    if not _MEMORY_SPOKEN_OF & set(around) or not any(
+        _DDR_WITHIN.search(line.text) for below in parts for line in below
+    ):
+        return False
+    for head, place, below in zip(named, heads, parts, strict=True):
+        item, left = (
+            interpreter.new_item("module"),
+            [fact for fact in FIELDS["module"] if fact.field not in ("slot", "bank")],
+        )
+        for fact, group in (("module.slot", "code"), ("module.bank", "bank")):
+            if head and head[group]:
+                at = Entry("", head[group], lines[place].number, head.start(group) + 1)
+                interpreter.place(at, "words", (Guess(fact, 0.85, "it stands over what the socket holds"),), item)
+        for line in below:
+            text = line.text.strip()
+            if _is_empty(text):
+                interpreter.frame.add(line.number)
+            else:
+                told_in_words(interpreter, text, line.number, indent_of(line.text), "module", item, left)
+    return True
+
+
+_DDR_WITHIN = re.compile(r"\b(?:LP)?DDR\d?|\d{3,5} ?MT/s", re.I)
 
 
 def _named(interpreter: Interpreter, text: str) -> list[tuple[re.Match[str], Guess]]:

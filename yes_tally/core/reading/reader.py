@@ -16,6 +16,7 @@ from yes_tally.core.reading.blocks import Block, blocks_of
 from yes_tally.core.reading.console_cuts import uncut
 from yes_tally.core.reading.decode import Decoded, Line, decode
 from yes_tally.core.reading.drafts import Draft, Met
+from yes_tally.core.reading.drive_records import read_drive_records
 from yes_tally.core.reading.event_records import is_told_below, read_events
 from yes_tally.core.reading.field_lists import read_field_list
 from yes_tally.core.reading.interpret import Interpreter
@@ -24,7 +25,7 @@ from yes_tally.core.reading.leftovers import read_leftovers, read_single_leftove
 from yes_tally.core.reading.licences_of_products import leave_out_programs, lines_of_programs
 from yes_tally.core.reading.log_rows import are_events
 from yes_tally.core.reading.margins import without_margin
-from yes_tally.core.reading.memory_sockets import read_sockets
+from yes_tally.core.reading.memory_sockets import read_sockets, sockets_over_words
 from yes_tally.core.reading.name_lookups import lines_of_answers
 from yes_tally.core.reading.one_line_answers import read_answer
 from yes_tally.core.reading.opening import opened_by
@@ -255,7 +256,9 @@ def _read_block(interpreter: Interpreter, block: Block, command: tuple[str, ...]
         or read_adapters(interpreter, block.lines, command)
         or read_updates(interpreter, block.lines)
         or read_audit_matrix(interpreter, block.lines)
+        or read_drive_records(interpreter, block.lines)
         or read_sockets(interpreter, block.lines, _spoken_above(interpreter, block, command))
+        or sockets_over_words(interpreter, block.lines, _spoken_above(interpreter, block, command))
         or read_field_list(interpreter, block.lines, above.text if above else "")
         or read_outline(interpreter, block.lines)
     ):

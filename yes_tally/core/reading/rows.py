@@ -35,7 +35,7 @@ from yes_tally.core.reading.columns import (
 )
 from yes_tally.core.reading.decide import ITEM_GROUPS, Context, Guess, infer_groups
 from yes_tally.core.reading.drafts import Draft, Item
-from yes_tally.core.reading.flags import says_needed
+from yes_tally.core.reading.flags import says_of_password
 from yes_tally.core.reading.labels import SUM_WORDS, words_of
 from yes_tally.core.reading.pairs_within import joint
 from yes_tally.core.reading.phrases import is_known, subjects_in
@@ -118,7 +118,8 @@ def read_rows(interpreter: Interpreter, rows: Sequence[Group], shape: str, aroun
             for entry in row.entries:
                 means = columns.get(entry.label, ())
                 # ``exigé`` in a column that is called ``Mot de passe``.
-                needed = item and not means and subject == "account" and says_needed(entry.printed)
+                of_password = not means or means[0].fact == "account.password_required"
+                needed = item and of_password and subject == "account" and says_of_password(entry.printed)
                 if not (item and needed and told_under(interpreter, entry, "account", item)):
                     interpreter.place(entry, shape, means, item, unit)
             if item and card and row.entries:

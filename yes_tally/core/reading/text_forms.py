@@ -49,7 +49,8 @@ TEXT_FORMS: dict[str, re.Pattern[str]] = {
     "partition.kind": re.compile(r"(?P<keep>.+?)(?: \*)?$"),
     # A host's name is not its system's.
     "os.name": re.compile(
-        r"(?!\S+-\S*\d\S*$)(?P<keep>(?:(?!\s\(?(?:build \d|build\)|\d\d[ -]?bit|\d{4,6}(?:\.\d+)+\)))[^,])+)", re.I
+        r"(?!\S+-\S*\d\S*$)(?!\d\d[ -]?bit)(?P<keep>(?:(?!\s\(?(?:build \d|build\)|\d\d[ -]?bit|\d{4,6}(?:\.\d+)+\)))[^,])+)",
+        re.I,
     ),
     "os.edition": re.compile(r"(?!0x|\d+[A-Z]\d?$)(?P<keep>[^(;]*[^\W\d_][^(;]*)", re.I),
     # A program and its version made no PC.
@@ -134,3 +135,5 @@ TEXT_FORMS: dict[str, re.Pattern[str]] = {
 BOOT_ID = re.compile(r"\{[\w-]+\}|(?:Boot)?[0-9A-F]{4}", re.I)
 # ``Quaymaster 8.4.2``
 NAME_AND_VERSION = re.compile(r"(?P<name>.*[^\W\d_].*?) v?(?P<version>\d{1,5}(?:\.\d{1,6}){1,4})")
+# ``Siskin SK08-D4-2666``: who made it, and the number of the part.
+MAKER_AND_PART = re.compile(r"(?P<maker>(?!GiB|MiB)[A-Z][a-z]\w+) (?P<part>(?!LP|DDR)(?=\S*\d)[A-Z0-9]{2,}-[\w-]+)")

@@ -13,6 +13,7 @@ from yes_tally.core.reading.flags import says_needed
 from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.said_beside import threads_of_all
 from yes_tally.core.reading.shapes.layout import MAX_TOLD, Entry, asides_as_commas
+from yes_tally.core.reading.text_forms import MAKER_AND_PART
 from yes_tally.core.reading.values import understand
 
 if TYPE_CHECKING:
@@ -84,6 +85,15 @@ def told_in_words(
         told += 1
     names = [fact for fact in left if fact.field in _TOLD_ALONE]
     untold = [(part, column) for part, column in untold if part[0] != "(" and not part[0].islower()]
+    both = MAKER_AND_PART.fullmatch(untold[0][0]) if told and len(untold) == 1 else None
+    of_both = [fact for fact in left if both and fact.name in ("module.maker", "module.part")]
+    if both and len(of_both) > 1:
+        # ``Siskin SK08-D4-2666``
+        for fact in of_both:
+            left.remove(fact)
+            at = Entry("", both[fact.field], line, untold[0][1] + both.start(fact.field))
+            interpreter.add(fact.name, item, at, exactly("text", at.printed), "words", 0.75, f"it is said of a {group}")
+        return told + 2
     lists = _LISTS.match(text)  # ``features: AES, 64-bit``: of such a list none is a name
     if told and len(untold) == len(names) == 1 and _PROPER.fullmatch(untold[0][0]) and not lists:
         # Who made it, or what a volume is called, needs no label among what tells itself.

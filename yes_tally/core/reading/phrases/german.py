@@ -40,7 +40,7 @@ SUBJECTS: dict[str, str] = {
 
 LABELS: dict[str, str] = {
     "machine.maker": "?hersteller|?marke|!systemhersteller|!rechnerhersteller",
-    "machine.model": "?modell|!systemmodell|gerat|!rechnermodell|!geratemodell|?baureihe|?typenbezeichnung|?geratetyp|!modellbezeichnung",
+    "machine.model": "?modell|!systemmodell|gerat|!rechnermodell|!geratemodell|?baureihe|?typenbezeichnung|?geratetyp|!modellbezeichnung|typ",
     "machine.serial": "?seriennummer|!gerateseriennummer|?seriennr|?serien nr|!geräte seriennummer",
     "machine.tag": "!inventarschild|!inventaraufkleber|!inventarnummer|!inventarnr|!inventaretikett|!anlagennummer|!inventar nr|!geräteetikett|!aufkleber|!inventarkennzeichen|!inventarkennung",
     "machine.sku": "!artikelnummer|!bestellnummer|!produktnummer|!bestellcode|!artikelcode",

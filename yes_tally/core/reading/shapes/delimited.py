@@ -64,6 +64,8 @@ def _by(mark: str, lines: Sequence[Line]) -> Layout | None:
     labels = [cell.strip(" ()" if under else None) for cell in header]
     if any((label.endswith(".") and " " in label) or len(label.split()) > _MAX_LABEL_WORDS for label in labels):
         return None
+    if any("   " in label for label in labels):
+        return None  # a label and its value, and no head
     known = sum(map(is_known, labels))
     if any(map(_SAID.fullmatch, labels)) or (
         known < len(labels) and any(_answers(*pair) for pair in zip(labels, fitting[1][2], strict=True))

@@ -16,8 +16,8 @@ from yes_tally.core.reading.shapes.layout import Entry, Group, Heading, Layout, 
 # A letter program bends the quotation marks.
 _TOKEN = re.compile(r'"(?:[^"\\]|\\.)*"|[“”„][^“”„]*[“”]|[{}\[\],:]|[^\s{}\[\],:"“”„]+')
 _QUOTES = '"“”„'
-# Not ``[host]``, ``[[disk]]``: the name of a section.
-_START = re.compile(r"(?!\s*\[{1,2}\s*[^\W\d_\"][^\],\"{}]*\]{1,2}\s*$)\s*[\[{]")
+# Not ``[host]``, ``[[disk]]``, the name of a section; nor ``[C:] "System"``.
+_START = re.compile(r"(?!\s*\[{1,2}\s*[^\W\d_\"][^\],\"{}]*\]{1,2}(?:\s*$|\s+[^\s,\]}]))\s*[\[{]")
 _MAX_TOKENS = 400_000
 
 

@@ -69,6 +69,7 @@ _DRIVE_AND_CALLED = re.compile(
 
 # What a card is called by who made it: words that begin with a capital or hold a digit, two at least.
 _MODEL = re.compile(r"[A-Z]\S*(?: (?:[A-Z]|\S*\d)\S*)+")
+_CODE = re.compile(r"[A-Z]\w*-?\w*\d\w*")
 _DRIVE = re.compile(r"[A-Za-z]:\\?")
 
 
@@ -150,6 +151,17 @@ def opened_by(
     elif fact == "adapter.name" and fact in own and match["rest"][0] in "\"'":
         entry = Entry(match["noun"], match["rest"].strip("\"'"), heading.line, heading.column + match.start("rest") + 1)
         interpreter.place(entry, shape, (Guess("adapter.connection", 0.85, "the heading calls it so"),), item)
+    if (
+        aside
+        and fact
+        and fact.endswith(".name")
+        and fact not in own
+        and match["rest"].isdigit()
+        and _CODE.fullmatch(aside[1])
+    ):
+        # ``Battery 1 (VB-57)``
+        at = Entry("", aside[1], heading.line, heading.column + aside.start(1))
+        interpreter.place(at, shape, (Guess(fact, 0.8, "it stands in brackets behind its number"),), item)
     for fact_kind in FIELDS[item.group] if aside else ():
         if fact_kind.kind == "flag" and aside and words_of(aside[1]) == (fact_kind.field,):
             at = Entry(heading.text, aside[1], heading.line, heading.column + aside.start(1))

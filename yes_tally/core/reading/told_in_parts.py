@@ -85,14 +85,7 @@ def told_in_words(
         told += 1
     names = [fact for fact in left if fact.field in _TOLD_ALONE]
     untold = [(part, column) for part, column in untold if part[0] != "(" and not part[0].islower()]
-    both = MAKER_AND_PART.fullmatch(untold[0][0]) if told and len(untold) == 1 else None
-    of_both = [fact for fact in left if both and fact.name in ("module.maker", "module.part")]
-    if both and len(of_both) > 1:
-        # ``Siskin SK08-D4-2666``
-        for fact in of_both:
-            left.remove(fact)
-            at = Entry("", both[fact.field], line, untold[0][1] + both.start(fact.field))
-            interpreter.add(fact.name, item, at, exactly("text", at.printed), "words", 0.75, f"it is said of a {group}")
+    if told and len(untold) == 1 and _maker_and_part(interpreter, item, left, *untold[0], line):
         return told + 2
     lists = _LISTS.match(text)  # ``features: AES, 64-bit``: of such a list none is a name
     if told and len(untold) == len(names) == 1 and _PROPER.fullmatch(untold[0][0]) and not lists:
@@ -105,6 +98,21 @@ def told_in_words(
             interpreter.add(names[0].name, item, place, name, "words", 0.6, f"the only name told of a {group}")
             told += 1
     return told
+
+
+def _maker_and_part(
+    interpreter: Interpreter, item: Item | None, left: list[FactKind], text: str, column: int, line: int
+) -> bool:
+    """``Siskin SK08-D4-2666``: who made a module, and the number of the part. Whether both were not told yet, and are."""
+    both = MAKER_AND_PART.fullmatch(text)
+    facts = [fact for fact in left if fact.name in ("module.maker", "module.part")]
+    if both is None or len(facts) < len(both.groupdict()):
+        return False
+    for fact in facts:
+        left.remove(fact)
+        place = Entry("", both[fact.field], line, column + both.start(fact.field))
+        interpreter.add(fact.name, item, place, exactly("text", place.printed), "words", 0.75, "it is said of a module")
+    return True
 
 
 # What people sign in with.

@@ -31,7 +31,7 @@ CHOICE_WORDS: dict[str, dict[str, str]] = {
     "type": {t: t.casefold() for t in (
         "LPDDR5", "LPDDR4", "LPDDR3", "LPDDR2", "LPDDR", "DDR5", "DDR4", "DDR3", "DDR2", "DDR")} | {"unknown": "unknown"},
     "media": {
-        "nvme": "nvme", "ssd": "ssd|solid state|solid-state|flash|festkorper|estado solido|etat solide|stato solido|dysk ssd|festkorperlaufwerk|festkorperspeicher|disque electronique|polprzewodnikowy|memoire flash", "hdd": "hdd|rpm|u/min|tr/min|spinning|hard disk|rotational|rotating|magnetic|rotierend|drehend|rotatif|a plateaux|mecanique|mecanico|giratorio|rotativo|rotazionale|meccanico|draaiend|talerzowy|obrotowy|magnetisch|festplatte|magnetplatte|disque dur|disco duro|disco rigido|rotante|harde schijf|dysk twardy|rotierende platte",
+        "nvme": "nvme|nvme-ssd", "ssd": "ssd|solid state|solid-state|flash|festkorper|estado solido|etat solide|stato solido|dysk ssd|festkorperlaufwerk|festkorperspeicher|disque electronique|polprzewodnikowy|memoire flash", "hdd": "hdd|rpm|u/min|tr/min|spinning|hard disk|rotational|rotating|magnetic|rotierend|drehend|rotatif|a plateaux|mecanique|mecanico|giratorio|rotativo|rotazionale|meccanico|draaiend|talerzowy|obrotowy|magnetisch|festplatte|magnetplatte|disque dur|disco duro|disco rigido|rotante|harde schijf|dysk twardy|rotierende platte",
         "removable": "removable|stick|usb stick|memory stick|pen drive|wechseldatentrager|wechselbar|amovible|extraible|removivel|rimovibile|verwisselbaar|wymienny", "other": "other",
     },
     "layout": {"gpt": "gpt", "mbr": "mbr|dos|msdos", "none": "none|raw|no table"},

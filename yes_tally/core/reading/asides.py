@@ -160,6 +160,7 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
         (re.compile(r"\(?DHCP(?: (?:from|by|server|lease from|von|de|da|van|od))?:? (\d+(?:\.\d+){3})", re.I), "adapter.dhcp_server"),
     ),
     "host.name": (
+        (re.compile(r" \(([\w-]+(?:\.[\w-]+)*\.[A-Za-z][\w-]+)\)$"), "host.domain"),
         (re.compile(r"(?:\(|, )(?:in )?(?:domain|domäne|domaine|dominio|domínio|domein|domena) ([\w.-]+)\)?", re.I), "host.domain"),
     ),
     "adapter.dhcp": (

@@ -45,6 +45,8 @@ FORMS = {
         r"posti|alloggiamenti|sleuven|plaatsen|gniazd|soquetes|ranhuras)(?: \w+)?",
         re.I,
     ),
+    # ``23H2 build 22641.880``
+    "os.version": re.compile(r"\d\dH\d(?: \(?(?:build )?\d{4,6}(?:\.\d+)*\)?)?", re.I),
     "printer.port": re.compile(
         r"(?:(?:on|at|an|auf|sur|en|su|op|na|em) )?(?:\d{1,3}\.){3}\d{1,3}(?::\d+)?|(?:USB|LPT|COM)\d+:?|FILE:|\\\\\S+",
         re.I,
@@ -123,8 +125,8 @@ def by_label(
     trailed = _TRAILED.match(text)
     said = trailed["first"] if trailed else ""
     guesses = (decide(said, of_group) or decide(f"{group} {said}", of_group))[:1] if said else ()
-    if trailed and not guesses:
-        guesses = decide(trailed["label"], of_group)[:1]  # ``3.2 GB not allocated``
+    if trailed and trailed["label"] != said:
+        guesses = decide(trailed["label"], of_group)[:1] or guesses  # ``3.2 GB not allocated``, ``211 MB in gebruik``
     for fact in _surely(guesses, left, "size", "clock"):
         if value := understand(fact, text, interpreter.locale):
             return _meant(fact, guesses[0].phrase, value, left), value, 0

@@ -71,6 +71,7 @@ def read_entries(
     interpreter: Interpreter, entries: Sequence[Entry], shape: str, context: Context, item: Item | None
 ) -> None:
     """Read pairs that stand together, with what is spoken of there and the item they tell of."""
+    entries = [part for entry in entries for part in _each_numbered(entry)]
     entries = [entry for entry in entries if not _row_of_drive(interpreter, entry, item)]
     entries = [_with_commas(entry) for entry in entries if not profile_row(interpreter, entry, shape)]
     counted, stands_in, by_login = counted_lines(entries), item, False
@@ -188,6 +189,23 @@ def _named_on_line(interpreter: Interpreter, entry: Entry, group: str) -> Item |
     """The item of a group that an entry's line begins with (``DIMM A1: 16 GB   S/N: 4711``), if it does."""
     item = interpreter.numbered if interpreter.numbered_line == entry.line else None
     return item if item and item.group == group else None
+
+
+_NUMBERED_BEHIND = re.compile(r";\s+(?P<label>[^\W\d_]{2,12} ?\d{1,2}):\s+(?=\S)")
+
+
+def _each_numbered(entry: Entry) -> list[Entry]:
+    """``disk0: Basalt NV2000 1.8 TB; disk1: Shoal HD8``: each of what a line tells by its number, apart."""
+    found = list(_NUMBERED_BEHIND.finditer(entry.printed)) if ";" in entry.printed else []
+    parts, start, label = [], 0, entry.label
+    for behind in found:
+        if re.sub(r"\d+$", "", behind["label"]) != re.sub(r"\d+$", "", entry.label):
+            return [entry]
+        parts.append(
+            replace(entry, label=label, printed=entry.printed[start : behind.start()], column=entry.column + start)
+        )
+        label, start = behind["label"], behind.end()
+    return [*parts, replace(entry, label=label, printed=entry.printed[start:], column=entry.column + start)]
 
 
 def _row_of_drive(interpreter: Interpreter, entry: Entry, item: Item | None) -> bool:

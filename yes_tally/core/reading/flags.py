@@ -74,6 +74,11 @@ def says_of_password(text: str) -> bool:
     return says_needed(text) or _SET_ON.fullmatch(text) is not None
 
 
+# ``supported and enabled``, ``supported, off``: the last word says whether it is on.
+_SAID_IN_PARTS = frozenset({"security.virtualisation", "firmware.secure_boot"})
+_PARTS = re.compile(r",? (?:and|but|und|aber|et|mais|y|pero|e|mas|ma|en|maar|i|ale) |, ")
+
+
 def flag(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
     """Whether ``fact`` is so, or ``None`` where the text says neither."""
     # "connected at 1 Gbit/s", "up, full duplex": the first word says it.
@@ -93,6 +98,9 @@ def flag(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
         return exactly("flag", False)
     first = _STATE_WORD.match(text) if fact.name == "adapter.connected" else None
     value = flag_of(first.group() if first else text)
+    if value is None and fact.name in _SAID_IN_PARTS:
+        parts = [flag_of(part) for part in _PARTS.split(text)]
+        value = parts[-1] if len(parts) > 1 and None not in parts else None
     if value is None and fact.name == "driver.signed" and _SIGNER.fullmatch(text):
         return exactly("flag", True)  # ``Signed by   Harbour Hardware Signing``
     return None if value is None else exactly("flag", value)

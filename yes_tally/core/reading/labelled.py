@@ -139,7 +139,7 @@ def _cannot_be(label: str, printed: str, guess: Guess, shape: str) -> bool:
         return True
     if is_text and not guess.phrase and _STAMP.match(printed):
         return True
-    if guess.fact == "machine.model" and not guess.phrase and _HOST.fullmatch(printed):
+    if guess.fact == "machine.model" and not guess.phrase and _HOST.fullmatch(printed.partition(" (")[0]):
         return True  # ``Computer: GP-07``
     if guess.fact == "adapter.name" and not guess.phrase and words_of(label) == ("port",):
         return True  # of a printer, or of whatever is spoken of

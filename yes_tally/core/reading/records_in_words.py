@@ -8,7 +8,7 @@ from dataclasses import replace
 from itertools import pairwise
 from typing import TYPE_CHECKING
 
-from yes_tally.core.catalogue import FACTS, FIELDS
+from yes_tally.core.catalogue import FACTS, FIELDS, FactKind
 from yes_tally.core.reading.bare_rows import told_bare
 from yes_tally.core.reading.by_clause import says_nothing
 from yes_tally.core.reading.decide import ITEM_GROUPS, NAMING, Guess, decide
@@ -92,7 +92,14 @@ def records_of_words(interpreter: Interpreter, lines: Sequence[Line], around: tu
         )
         if (len(left) < len(FIELDS[group]) - 1 or unsaid) and not nameless[place]:
             name = match["name"] if match else lines[index].text[bullets[place] :].strip()
-            if match and group == "adapter" and _both_names(interpreter, lines[index], match, bullets[place], item):
+            if (
+                match
+                and group == "adapter"
+                and (
+                    _both_names(interpreter, lines[index], match, bullets[place], item)
+                    or _dashed_names(interpreter, lines[index], match, bullets[place], item, left)
+                )
+            ):
                 continue
             skip = _noun_before(name, group)
             versioned = NAME_AND_VERSION.fullmatch(name) if group == "software" else None
@@ -134,6 +141,31 @@ def _noun_before(name: str, group: str) -> int:
     return noun.end() if noun and SUBJECTS.get(words_of(noun["noun"])) == group else 0
 
 
+# What a card is called by who made it.
+_MODEL = re.compile(r"[A-Z]\S*(?: \S+)* \S*\d\S*")
+
+
+def _dashed_names(
+    interpreter: Interpreter, line: Line, match: re.Match[str], at: int, item: Item, left: list[FactKind]
+) -> bool:
+    """``Office wire — Wickerlink GbE 210 — wired — connected``: what people call a card, what it is, and what is said of
+    it. Whether it is so."""
+    parts = list(_BETWEEN_DASHES.finditer(match["dashed"] or ""))
+    if not parts or not _MODEL.fullmatch(parts[0].group()):
+        return False
+    start = at + match.start("dashed")
+    for fact, text, column in (
+        ("adapter.connection", match["name"], at + match.start("name")),
+        ("adapter.name", parts[0].group(), start),
+    ):
+        place = Entry("", text, line.number, column + 1)
+        interpreter.place(place, "words", (Guess(fact, 0.8, "it stands before what is told of this adapter"),), item)
+    for part in parts[1:]:
+        told_in_words(interpreter, part.group(), line.number, start + part.start(), "adapter", item, left)
+    return True
+
+
+_BETWEEN_DASHES = re.compile(r"(?:^|(?<=\s))(?!(?:--|[–—-]) )\S(?:(?! (?:--|[–—-]) ).)*")
 _QUOTED_WITHIN = re.compile(r"[\"'“„«]\s*(?P<called>[^\"'”“»]+?)\s*[\"'”“»]$")
 
 
@@ -173,10 +205,15 @@ def records_of_numbered(interpreter: Interpreter, lines: Sequence[Line], around:
         item, end = Item(group), heads[place + 1] if place + 1 < len(heads) else len(lines)
         first = lines[index + 1]
         entry = Entry("", commas_for_gaps(first.text.strip()), first.number, indents[index + 1] + 1)
-        if not told_bare(interpreter, entry, group, item, "words", naming, first.text, least=1):
+        nothing = end - index == _HEAD_AND_ONE and _HOLDS_NOTHING.match(first.text)
+        if not nothing and not told_bare(interpreter, entry, group, item, "words", naming, first.text, least=1):
             del interpreter.drafts[before:]
             return False
         interpreter.take(item)
+        number, which = f"{group}.number", named[place]
+        if number in FACTS and which and which["rest"].isdigit():
+            at = Entry(which["noun"], which["rest"], lines[index].number, indents[index] + which.start("rest") + 1)
+            interpreter.place(at, "words", (Guess(number, 0.85, "the line above names it"),), item)
         told = {draft.fact for draft in interpreter.drafts[before:] if draft.item is item}
         left = [fact for fact in FIELDS[group] if fact.name not in told]
         for line, indent in zip(lines[index + 2 : end], indents[index + 2 : end], strict=True):
@@ -186,6 +223,13 @@ def records_of_numbered(interpreter: Interpreter, lines: Sequence[Line], around:
             told_in_words(interpreter, text[skip:], line.number, indent + skip, group, item, left)
         interpreter.frame.add(lines[index].number)
     return True
+
+
+_HEAD_AND_ONE = 2
+_HOLDS_NOTHING = re.compile(
+    r"\s*\W?(?:no|not|empty|kein\w*|nicht|leer|aucune?|vide|sin|ning[uú]n\w*|vac[ií][oa]|nessun\w*|vuot[oa]|nenhum\w*|vazi[oa]|geen|leeg|brak|pust[ey])\b",
+    re.I,
+)
 
 
 # What is listed under these may be called by any words (``Quaymaster Map Pack``).

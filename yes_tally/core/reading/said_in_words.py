@@ -24,7 +24,7 @@ from yes_tally.core.words import plain
 if TYPE_CHECKING:
     from yes_tally.core.reading.interpret import Interpreter
 
-BULLETED = re.compile(r"\s*(?:(?:[*•-]|\[\d{1,3}\]|\d{1,3}[.):]|#\d{1,3}:?)\s+|\d{1,2}\s{2,})")
+BULLETED = re.compile(r"\s*(?:(?:[*•-]|\[\d{1,3}\]|\(?\d{1,3}[.):]|#\d{1,3}:?)\s+|\d{1,2}\s{2,})")
 
 
 def rows_of_words(interpreter: Interpreter, lines: Sequence[Line], around: tuple[str, ...]) -> None:

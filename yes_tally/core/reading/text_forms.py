@@ -31,7 +31,7 @@ AS_WHOM = (
 # What a text fact may look like; a print that does not is not taken for it.
 TEXT_FORMS: dict[str, re.Pattern[str]] = {
     "host.name": re.compile(
-        r"(?P<keep>[A-Za-z0-9][\w.-]{0,62})(?: \([^\d\W]+ [^()]+\)|, (?:in )?[^\W\d_]+ [\w-]+(?:\.[\w-]+)+)?$"
+        r"(?P<keep>[A-Za-z0-9][\w.-]{0,62})(?: \((?:[^\d\W]+ [^()]+|[\w-]+(?:\.[\w-]+)+)\)|, (?:in )?[^\W\d_]+ [\w-]+(?:\.[\w-]+)+)?$"
     ),
     "task.runs": re.compile(rf"(?P<keep>.+?)(?:{AS_WHOM})?$", re.I),
     "host.domain": re.compile(r"(?P<keep>[\w.-]{2,80})(?: \([^()]*\))?$"),

@@ -110,7 +110,7 @@ LABELS: dict[str, str] = {
     "module.speed": "snelheid|nominaal|nominale snelheid",
     "module.running_speed": "loopt op|draait op|ingestelde snelheid|huidige snelheid|draait op|werkelijk|nu|in werking|ingesteld op|geconfigureerd|ingesteld|geconfigureerde snelheid",
     "module.maker": "fabrikant",
-    "module.part": "onderdeel|onderdeelnr|onderdeelnummer|artikelnummer|model",
+    "module.part": "onderdeel|onderdeelnr|onderdeelnummer|artikelnummer|model|artikel|artikelnr",
     "module.serial": "serienummer",
     "module.pins": "pinnen|contacten|pennen",
     "disk.number": "nummer|schijf",

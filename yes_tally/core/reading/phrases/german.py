@@ -110,7 +110,7 @@ LABELS: dict[str, str] = {
     "module.speed": "takt max|max takt|takt hochstens|takt maximal|nenntakt|takt|geschwindigkeit|nenngeschwindigkeit|tempo|nenntakt|nennwert|nenn|bemessen|solltakt",
     "module.running_speed": "eingestellte geschwindigkeit|aktuelle geschwindigkeit|lauft mit|konfigurierter takt|tatsachlicher takt|tatsächlich|derzeit|jetzt|real|in betrieb|takt jetzt|takt derzeit|isttakt|eingestellt auf|konfiguriert|eingestellt",
     "module.maker": "hersteller",
-    "module.part": "teilenummer|artikelnummer|teilenr|teile nr|modell|bestellnr|bestellnummer",
+    "module.part": "teilenummer|artikelnummer|teilenr|teile nr|modell|bestellnr|bestellnummer|artikel|artikelnr",
     "module.serial": "seriennummer|seriennr|serien nr",
     "module.pins": "pins|kontakte|pinzahl|stifte|anschlüsse",
     "disk.number": "nummer|nr|datentrager|platte",

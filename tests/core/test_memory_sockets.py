@@ -63,3 +63,23 @@ class Sockets(unittest.TestCase):
             found = told(f"Module 1\n  Slot: {printed}\n  Size: 8 GB\n  Type: DDR4\n")
             with self.subTest(printed=printed):
                 self.assertEqual((found["module#1.slot"], found["module#1.bank"]), ("ChannelA-DIMM0", "BANK 0"))
+
+
+class SocketsOverWords(unittest.TestCase):
+    def test_each_stands_over_what_it_holds(self):
+        for noun in ("Module in slot ", "Socket ", "Módulo no encaixe ", "- ", ""):
+            text = (
+                f"gp-01> memory\n{noun}DIMM_A (bank 0)\n  8 GB, SO-DIMM DDR4, 3200 MT/s (at 2933)\n  Kelpstone KS4-3208, serial 5C11A902\n"
+                f"{noun}DIMM_B (bank 1)\n  empty\n"
+            )
+            with self.subTest(noun):
+                found = told(text)
+                self.assertEqual(sockets(found), [("DIMM_A", 8 * GIB), ("DIMM_B", None)])
+                said = [
+                    found.get(f"module#1.{field}")
+                    for field in ("type", "form", "speed", "running_speed", "maker", "part", "serial")
+                ]
+                self.assertEqual(said, ["DDR4", "so-dimm", 3200, 2933, "Kelpstone", "KS4-3208", "5C11A902"])
+
+    def test_words_that_tell_of_no_memory_are_no_sockets(self):
+        self.assertEqual(sockets(told("gp-01> memory\nRoom A1\n  12 seats\nRoom A2\n  empty\n")), [])

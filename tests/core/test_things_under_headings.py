@@ -113,7 +113,12 @@ class WhichOfThem(unittest.TestCase):
                 self.assertNotIn("disk#2.number", found)
 
     def test_a_kind_before_a_cards_name(self):
-        for kind, meant in (("wired", "wired"), ("bekabeld", "wired"), ("drahtlos", "wireless"), ("sans fil", "wireless")):
+        for kind, meant in (
+            ("wired", "wired"),
+            ("bekabeld", "wired"),
+            ("drahtlos", "wireless"),
+            ("sans fil", "wireless"),
+        ):
             with self.subTest(kind):
                 found = told(
                     f'gp-01> network\n{kind}: Wickerlink GbE 210 ("Office wire")\n    mac    3c:5a:b4:22:01:9f\n    status  connected\n'
@@ -138,6 +143,29 @@ class WhichOfThem(unittest.TestCase):
         self.assertEqual((found["software#1.name"], found["software#1.version"]), ("Quillpad", "7.2.1"))
         self.assertEqual(found["software#2.name"], "Pilot Remote Help")
         self.assertFalse([key for key in found if key.startswith("software#2.") and not key.endswith("name")])
+
+    def test_cards_between_dashes(self):
+        for dash in ("—", "–", "--", "-"):
+            text = f"gp-01> network\n(1) Office wire {dash} Wickerlink GbE 210 {dash} wired {dash} connected at 1 Gbit/s\n    MAC 3c:5a:b4:31:00:17, IPv4 10.30.4.17/24, gateway 10.30.4.1\n"
+            with self.subTest(dash):
+                found = told(text)
+                said = [
+                    found.get(f"adapter#1.{field}")
+                    for field in ("connection", "name", "kind", "connected", "speed", "mac")
+                ]
+                self.assertEqual(said, ["Office wire", "Wickerlink GbE 210", "wired", True, 10**9, "3c:5a:b4:31:00:17"])
+
+    def test_disks_by_number_over_their_clauses(self):
+        found = told(
+            "Disk 0\n  Basalt NV1000, serial BNV1-22-9931\n  1,000.2 GB, NVMe SSD, GPT\nDisk 1\n  Shoal HD4, serial SH4-0077-K99\n  4,000.8 GB, SATA HDD, GPT\nDisk 2\n  no medium\n"
+        )
+        self.assertEqual([found.get(f"disk#{n}.number") for n in (1, 2, 3)], ["0", "1", "2"])
+        self.assertEqual([found.get(f"disk#{n}.model") for n in (1, 2, 3)], ["Basalt NV1000", "Shoal HD4", None])
+
+    def test_things_numbered_on_one_line(self):
+        found = told("disk0: Basalt NV2000 1.8 TB nvme; disk1: Shoal HD8 7.3 TB hdd\n")
+        self.assertEqual([found.get(f"disk#{n}.model") for n in (1, 2)], ["Basalt NV2000", "Shoal HD8"])
+        self.assertEqual([found.get(f"disk#{n}.number") for n in (1, 2)], ["0", "1"])
 
 
 if __name__ == "__main__":

@@ -16,7 +16,7 @@ from typing import TYPE_CHECKING
 from yes_tally.core.catalogue import FACTS
 from yes_tally.core.quantity import exactly
 from yes_tally.core.reading.decode import Line
-from yes_tally.core.reading.listings import tell_audited
+from yes_tally.core.reading.policies_listed import tell_audited
 from yes_tally.core.reading.shapes.layout import MAX_LINE, Entry, cells_by_gap, is_rule
 from yes_tally.core.reading.values import understand
 from yes_tally.core.words import flag_of

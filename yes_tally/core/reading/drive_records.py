@@ -28,12 +28,16 @@ _HEAD = re.compile(r"\s*(?:[-*•] )?[\[(]?(?P<mount>[C-Z]:)\\?[\])]?(?P<told>(?
 # ``[C:] System``
 _LABEL = re.compile(r"\s+(?P<label>[^\W\d_][\w-]*(?: [\w-]+){0,3})\s*")
 _MOST_LINES = 500
+# What other things have too.
+_OF_ANYTHING = frozenset({"volume.label", "volume.state", "volume.kind"})
 
 
 def read_drive_records(interpreter: Interpreter, lines: Sequence[Line]) -> bool:
     """Read drives, each over deeper lines: every line that stands least deep begins with a letter, and below one of them a
     label of a volume stands. Whether they were read."""
-    if not 1 < len(lines) <= _MOST_LINES or any(len(line.text) > MAX_LINE for line in lines):
+    if not 1 < len(lines) <= _MOST_LINES or not _HEAD.match(lines[0].text[:MAX_LINE]):
+        return False
+    if any(len(line.text) > MAX_LINE for line in lines):
         return False
     least = min(indent_of(line.text) for line in lines)
     heads = [place for place, line in enumerate(lines) if indent_of(line.text) == least]
@@ -65,5 +69,5 @@ def _tells_volume(interpreter: Interpreter, lines: Sequence[Line]) -> bool:
     meant = [
         guess.fact for label in labels for guess in interpreter.means(label, context)[:1] if guess.confidence > SURE
     ]
-    told = {fact for fact in meant if fact.startswith("volume.")}
+    told = {fact for fact in meant if fact.startswith("volume.")} - _OF_ANYTHING
     return bool(told) and len(meant) * 4 >= len(labels)

@@ -84,6 +84,8 @@ _MEMORY_SPOKEN_OF = frozenset({"module", "memory"})
 def read_sockets(interpreter: Interpreter, lines: Sequence[Line], around: tuple[str, ...]) -> bool:
     """``A1 | 16 GB | DDR5 | 5600 MT/s`` over ``A2 | --empty--``: lines that each name a memory socket, some of them empty,
     whatever parts what the others hold. Whether they were read."""
+    if not any(_ROW.match(line.text[:MAX_LINE]) for line in lines[:2]):
+        return False
     if len(lines) > _LEAST_SOCKETS and _MEMORY_SPOKEN_OF & set(interpreter.heading(lines[0].text[:MAX_LABEL])[:1]):
         around, lines = (*_MEMORY_SPOKEN_OF, *around), lines[1:]
     if not _LEAST_SOCKETS <= len(lines) <= _MOST_SOCKETS or any(len(line.text) > MAX_LINE for line in lines):
@@ -129,7 +131,9 @@ _HEAD = re.compile(
 def sockets_over_words(interpreter: Interpreter, lines: Sequence[Line], around: tuple[str, ...]) -> bool:
     """``Module in slot DIMM_A (bank 0)`` over ``8 GB, SO-DIMM DDR4, 3200 MT/s``: sockets, each over what it holds, or that
     it holds nothing. Whether they were read."""
-    if not _LEAST_SOCKETS < len(lines) <= _MANY_ROWS or any(len(line.text) > MAX_LINE for line in lines):
+    if not _LEAST_SOCKETS < len(lines) <= _MANY_ROWS or not _HEAD.match(lines[0].text[:MAX_LINE]):
+        return False
+    if any(len(line.text) > MAX_LINE for line in lines):
         return False
     least = min(indent_of(line.text) for line in lines)
     heads = [place for place, line in enumerate(lines) if indent_of(line.text) == least]

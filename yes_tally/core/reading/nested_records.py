@@ -17,7 +17,6 @@ from yes_tally.core.reading.listings import (
     INDEXED,
     LISTED_BY_LABEL,
     listed_by_label,
-    policies,
     rows_under_label,
 )
 from yes_tally.core.reading.marked_records import starred_is_default, without_stars
@@ -25,6 +24,7 @@ from yes_tally.core.reading.names_in_headings import begins_by_name, kind_in_hea
 from yes_tally.core.reading.opening import opened_by
 from yes_tally.core.reading.phrases import is_known, names_item
 from yes_tally.core.reading.phrases.elsewhere import is_elsewhere, says_elsewhere, tell_elsewhere
+from yes_tally.core.reading.policies_listed import policies
 from yes_tally.core.reading.record_subject import (
     each_an_item,
     labels_of,

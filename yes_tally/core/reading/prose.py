@@ -54,7 +54,7 @@ def sentences_of(lines: Sequence[Line]) -> Iterator[Sentence]:
             continue
         if begun:
             yield Sentence(tuple(begun))
-        begun = [line] if body and not _CELLS.search(body) else []
+        begun = [line] if 0 < len(body) <= MAX_STATEMENT and not _CELLS.search(body) else []
     if begun:
         yield Sentence(tuple(begun))
 

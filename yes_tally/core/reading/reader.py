@@ -45,11 +45,11 @@ from yes_tally.core.reading.shapes.layout import (
     is_rule,
     known_share,
 )
+from yes_tally.core.reading.spoken_of_itself import LEAST_OF_ERROR, spoke_of_itself
 from yes_tally.core.reading.stated import kind_asked, read_statements, taught_statements
 from yes_tally.core.reading.titles_of_hosts import title_names_host
 from yes_tally.core.reading.update_records import read_updates
 from yes_tally.core.reading.updates_installed import leave_out_by_state, leave_out_under, leave_out_within
-from yes_tally.core.words import flag_of
 
 READER_VERSION = 15
 DOUBTFUL = 0.8
@@ -177,8 +177,8 @@ def _understood(
         _read_section(interpreter, section)
         told = [draft for draft in interpreter.drafts[interpreter.section_from :] if draft.shape != "prompt"]
         named = all(FACTS[draft.fact].kind == "text" or draft.fact == "health_check.kind" for draft in told)
-        at = _spoke_of_itself(section) if named else None
-        if at and told and len(lines[at - 1].text.split()) < _LEAST_OF_ERROR:
+        at = spoke_of_itself(section) if named else None
+        if at and told and len(lines[at - 1].text.split()) < LEAST_OF_ERROR:
             at = None
         if at:
             # ``disks: Disk 3 does not exist``: nothing is called so.
@@ -222,28 +222,6 @@ def _read_section(interpreter: Interpreter, section: Section) -> None:
         taught_statements(interpreter, lines)
 
 
-_MOST_LINES_OF_ERROR, _LEAST_OF_ERROR = 2, 4
-# ``Error 0x8007232B: …``, ``Fehler: …``
-_CALLS_ITSELF_ERROR = re.compile(
-    r"\W*(?:fatal |internal )?(?:error|fehler|erreur|errore|erro|fout|b[łl][ąa]d)(?: (?:no|nr|code)?\.? ?[\w-]*\d\w*)?\s*[:.!]",
-    re.I,
-)
-
-
-def _spoke_of_itself(section: Section) -> int | None:
-    """The line of a command that printed little but a line that begins with its own name or calls itself an error, as
-    commands do when they fail."""
-    said = [line for line in section.lines if line.text.strip()]
-    if section.failure or not section.command or not 0 < len(said) <= _MOST_LINES_OF_ERROR:
-        return None
-    first = said[0].text
-    own = section.command.split()[0]
-    if any(flag_of(clause.strip(" .")) is not None for clause in first[len(own) + 1 :].split(",")):
-        return None  # ``virt: available, enabled`` answers
-    failed = first.startswith((f"{own}:", f"{own} :")) or _CALLS_ITSELF_ERROR.match(first)
-    return said[0].number if failed else None
-
-
 def _read_block(interpreter: Interpreter, block: Block, command: tuple[str, ...]) -> None:
     above = block.headings[0] if block.headings else None
     if above and is_elsewhere(above.text) and block.lines[0].number - above.line <= _RIGHT_UNDER:
@@ -275,8 +253,11 @@ def _read_block(interpreter: Interpreter, block: Block, command: tuple[str, ...]
             lines = (Line(above.line, above.text, 0, 0), *lines)
         rows_without_head(interpreter, lines, _spoken_above(interpreter, block, command))
         return
-    of_events = block.layout.shape in _NOT_OF_EVENTS or is_told_below(block.lines)
-    if command[:1] == ("event",) and of_events and read_events(interpreter, block.lines):
+    if (
+        command[:1] == ("event",)
+        and (block.layout.shape in _NOT_OF_EVENTS or is_told_below(block.lines))
+        and read_events(interpreter, block.lines)
+    ):
         return
     if block.layout.shape == "pairs" and are_events(block.lines):
         rows_without_head(

@@ -196,7 +196,14 @@ def records_of_numbered(interpreter: Interpreter, lines: Sequence[Line], around:
     groups = {SUBJECTS.get(words_of(match["noun"])) if match and match["rest"] else None for match in named}
     group = groups.pop() if len(groups) == 1 else None
     naming = CALLED.get(group or "")
-    if group is None or naming is None or heads[:1] != [0] or len(lines) < 3 * len(heads):
+    if group is None or naming is None or heads[:1] != [0]:
+        return False
+    ends = [*heads[1:], len(lines)]
+    nothing = [
+        end - head == _HEAD_AND_ONE and bool(_HOLDS_NOTHING.match(lines[head + 1].text))
+        for head, end in zip(heads, ends, strict=True)
+    ]
+    if all(nothing) or len(lines) < 3 * len(heads) - sum(nothing):
         return False
     if any(below - above < 2 for above, below in pairwise([*heads, len(lines)])):
         return False  # one of them has nothing below it
@@ -205,8 +212,7 @@ def records_of_numbered(interpreter: Interpreter, lines: Sequence[Line], around:
         item, end = Item(group), heads[place + 1] if place + 1 < len(heads) else len(lines)
         first = lines[index + 1]
         entry = Entry("", commas_for_gaps(first.text.strip()), first.number, indents[index + 1] + 1)
-        nothing = end - index == _HEAD_AND_ONE and _HOLDS_NOTHING.match(first.text)
-        if not nothing and not told_bare(interpreter, entry, group, item, "words", naming, first.text, least=1):
+        if not nothing[place] and not told_bare(interpreter, entry, group, item, "words", naming, first.text, least=1):
             del interpreter.drafts[before:]
             return False
         interpreter.take(item)

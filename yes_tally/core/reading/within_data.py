@@ -38,7 +38,7 @@ def as_text(lines: Sequence[Line]) -> Sequence[Line]:
 
 def _within_string(lines: Sequence[Line]) -> list[Line]:
     """What strings with line ends in them hold; what stands around them is left out."""
-    held = [line for line in lines if len(_ENDS.findall(line.text)) >= _LEAST_ENDS]
+    held = [line for line in lines if "\\" in line.text and len(_ENDS.findall(line.text)) >= _LEAST_ENDS]
     return [line for at in held for line in _lines_of(at)]
 
 

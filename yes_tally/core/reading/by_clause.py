@@ -197,7 +197,7 @@ _USED_OF = re.compile(
 )
 # ``61.7 GB free of 389.2 GB``, ``311 MB used``: the label stands behind its size.
 _TRAILED = re.compile(
-    r"(?:\d{1,3}(?:[ '’]\d{3})+|[\d.,]+) ?(?:[KMGT]i?[BO]?|[GM]Hz|bytes|octets) (?P<label>(?P<first>[^\W\d_]+\d?)(?: [^\W\d_]+$)?)(?:\s|$)",
+    r"(?:\d{1,3}(?:[ '’]\d{3})+|[\d.,]+) ?(?:[KMGT]i?[BO]?|[GM]Hz|bytes|octets) (?P<label>(?P<first>[^\W\d_]+\d?)(?: [^\W\d_]+$)?)(?:\s|$)(?!\s*\d[\d.,]* ?[KMGT]?i?[BO]\b)",
     re.I,
 )
 _MEASURE_AND_WORDS = re.compile(

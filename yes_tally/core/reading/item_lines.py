@@ -73,6 +73,7 @@ ITEM_LINES: tuple[ItemLine, ...] = (
     _line("neighbour", rf"(?P<address>{_IP})\s{{2,}}(?P<mac>{_MAC})(?:\s+\(?(?P<kind>[^\W\d_]+)\)?)?(?:\s{{2,}}(?P<column>[^\W\d_]\S*(?: \S+)*))?(?:\s{{2,}}\S.*)?"),
     _line("event", rf"(?P<at>{DAY}[ T]\d\d:\d\d:\d\d\S*) \[(?P<source>[\w .-]{{2,40}})\] (?P<level>{_LEVEL})\b[:\]]? +(?P<text>\S.*)"),
     _line("event", rf"(?P<at>{DAY}[ T]\d\d:\d\d:\d\d\S*) [\[<]?(?P<level>{_LEVEL})[\]>]? +(?:\[(?P<source>[\w .-]{{2,40}})\]|(?P<source2>[\w.-]{{2,40}}):) +(?P<text>\S.*)"),
+    _line("event", rf"(?P<at>{DAY}[ T]\d\d:\d\d(?::\d\d\S*)?)\s+[\[<(](?P<level>[^\W\d_]{{3,14}})[\]>)]:?\s+(?P<source>[^\W\d_][\w .-]{{1,30}}?) ?[(\[#](?P<id>\d{{1,6}})[)\]]?:\s+(?P<text>\S.*)"),
     _line("event", rf"(?P<at>{DAY}[ T]\d\d:\d\d(?::\d\d\S*)?)\s+[\[<]?(?P<level>{_LEVEL})[\]>]?\s+(?P<source>[\w .-]{{2,30}}?)[\[(#](?P<id>\d{{1,6}})[\])]?:\s+(?P<text>\S.*)"),
     _line("event", rf"\[?(?P<at>{DAY}[ T,]+\d\d?:\d\d(?::\d\d)?)\]?\s+(?P<level>(?-i:[^\W\d_a-z]{{4,14}}))\s+(?P<source>[^\W\d_][^()\[\]:]{{1,30}}?) ?[(\[#](?P<id>\d{{1,6}})[)\]]?:\s+(?P<text>\S.*)"),
     _line("event", rf"(?:(?:le|am|on|el|il|em|op|dnia) )?(?P<at>{DAY}[ T,]+(?:(?:à|um|at|a las|às|alle|om|o) )?\d\d?:\d\d(?::\d\d)?)\s*(?:--|[–—:|-])?\s*[\[<]?(?P<level>[^\W\d_]{{4,14}})[\]>]?:?\s+\((?P<source>[^,()\d]{{2,40}}?), (?:[^\W\d_]{{1,8}}[.°º]?|#) ?(?P<id>\d{{1,6}})\)(?:[:\s]+(?P<text>\S.*))?"),

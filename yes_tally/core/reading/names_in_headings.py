@@ -159,7 +159,7 @@ def named_by(interpreter: Interpreter, heading: Heading, group: str, shape: str,
                 interpreter.place(aside, shape, (behind,), item)
         interpreter.frame.add(heading.line)
         return True
-    if group == "firewall" and (name := _profile_in(text)):
+    if group == "firewall" and (name := _profile_in(text.partition(" (")[0])):
         entry = Entry("", name, heading.line, heading.column + text.index(name))
         interpreter.place(entry, shape, (Guess("firewall.profile", 0.85, "the heading names it"),), item)
         interpreter.frame.add(heading.line)

@@ -10,6 +10,7 @@ from dataclasses import dataclass, replace
 from yes_tally.core.catalogue import FACTS
 from yes_tally.core.failures import NOTHING_BUT_AN_ERROR
 from yes_tally.core.quantity import Value, exactly
+from yes_tally.core.reading.adapters_again import adapters_again
 from yes_tally.core.reading.as_printed import Pieces, Printed, one_by_one
 from yes_tally.core.reading.audit_matrix import read_audit_matrix
 from yes_tally.core.reading.blocks import Block, blocks_of
@@ -217,6 +218,7 @@ def _read_section(interpreter: Interpreter, section: Section) -> None:
         read_single_leftovers(interpreter)
         read_statements(interpreter, told, section.command or "")
         kind_asked(interpreter, section.command or "")
+        adapters_again(interpreter, section.command or "")
         if not read_answer(interpreter, section):
             title_names_host(interpreter, lines)
         taught_statements(interpreter, lines)

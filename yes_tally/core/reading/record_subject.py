@@ -85,6 +85,9 @@ def shared_labels(children: Sequence[Group]) -> tuple[str, ...]:
     }
     if counted and (None in counted or len(counted) > 1 or not all(child.heading for child in children)):
         return ()
+    kinds = {SUBJECTS.get(words_of(child.entries[0].label)) for child in children if child.entries}
+    if len(kinds & ITEM_GROUPS) > 1:
+        return ()  # ``Graphics card: …`` over its fields beside ``Screen: …`` over its own
     return tuple(
         dict.fromkeys(e.label for child in children for entry in child.entries for e in _apart(entry) if e.label)
     )

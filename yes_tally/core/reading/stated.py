@@ -357,7 +357,7 @@ def _said_of_others(stated: Stated, spoken: set[str], lines: Sequence[Line]) -> 
     """Whether a sentence (``of which 88 GB are free``) stands in a section that speaks of nothing but other things."""
     group = stated.fact.partition(".")[0]
     text = next((line.text for line in lines if line.number == stated.line), "")[:MAX_STATEMENT]
-    if group == "licence" and _OF_A_PASSWORD.search(text):
+    if group == "licence" and (_OF_A_PASSWORD.search(text) or _ADDRESS.search(text)):
         return True
     named = {at.group for at in subjects_in(words_of(text))}
     if stated.fact == "os.installed_at" and any(group in ITEMS for group in named) and "os" not in named:
@@ -367,6 +367,7 @@ def _said_of_others(stated: Stated, spoken: set[str], lines: Sequence[Line]) -> 
     return group not in named
 
 
+_ADDRESS = re.compile(r"\b\d{1,3}(?:\.\d{1,3}){3}\b")
 _OF_A_PASSWORD = re.compile(
     r"\b(?:password|kennwort|passwort|mot de passe|contrase[ñn]a|palavra-passe|senha|wachtwoord|has[łl]o|lease|bail|concesi[óo]n|certificate|zertifikat)",
     re.I,

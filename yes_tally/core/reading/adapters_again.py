@@ -11,6 +11,7 @@ from __future__ import annotations
 import re
 from typing import TYPE_CHECKING
 
+from yes_tally.core.quantity import exactly
 from yes_tally.core.reading.drafts import Item
 
 if TYPE_CHECKING:
@@ -33,9 +34,10 @@ def adapters_again(interpreter: Interpreter, command: str) -> None:
         if told and d.fact == "adapter.connection" and d.item
     }
     for draft in told:
-        owner = known.get(str(draft.value.value)) if draft.fact == "adapter.name" else None
-        again = draft.item
+        # ``Office LAN: …`` names a card *Office*, where nothing else was called so.
+        called = draft.entry.label if draft.entry.label in known else str(draft.value.value)
+        owner, again = known.get(called) if draft.fact == "adapter.name" else None, draft.item
         if owner and again is not owner:
-            draft.fact = "adapter.connection"
+            draft.fact, draft.value = "adapter.connection", exactly("text", called)
             for other in told:
                 other.item = owner if other.item is again else other.item

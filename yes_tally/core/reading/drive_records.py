@@ -10,7 +10,6 @@ from __future__ import annotations
 
 import re
 from collections.abc import Sequence
-from itertools import pairwise
 from typing import TYPE_CHECKING
 
 from yes_tally.core.reading.blocks import blocks_of
@@ -18,7 +17,7 @@ from yes_tally.core.reading.by_clause import SURE
 from yes_tally.core.reading.decide import Guess
 from yes_tally.core.reading.decode import Line
 from yes_tally.core.reading.drives import told_of_drive
-from yes_tally.core.reading.shapes.layout import MAX_LINE, Entry, all_entries, indent_of
+from yes_tally.core.reading.shapes.layout import MAX_LINE, Entry, all_entries, under_heads
 
 if TYPE_CHECKING:
     from yes_tally.core.reading.interpret import Interpreter
@@ -39,20 +38,20 @@ def read_drive_records(interpreter: Interpreter, lines: Sequence[Line]) -> bool:
         return False
     if any(len(line.text) > MAX_LINE for line in lines):
         return False
-    least = min(indent_of(line.text) for line in lines)
-    heads = [place for place, line in enumerate(lines) if indent_of(line.text) == least]
-    named = [_HEAD.match(lines[place].text) for place in heads]
-    parts = [lines[start + 1 : end] for start, end in pairwise([*heads, len(lines)])]
-    if heads[:1] != [0] or not all(named) or not any(_tells_volume(interpreter, below) for below in parts):
+    parts = under_heads(lines)
+    named = [_HEAD.match(head.text) for head, _ in parts]
+    if not parts or not all(named) or not any(_tells_volume(interpreter, below) for _, below in parts):
         return False
-    for head, place, below in zip(named, heads, parts, strict=True):
-        if head is None:
+    for match, (line, below) in zip(named, parts, strict=True):
+        if match is None:
             continue
-        number, before = lines[place].number, len(interpreter.drafts)
-        item = told_of_drive(interpreter, number, head["mount"], head.start("mount"), head["told"], head.start("told"))
+        number, before = line.number, len(interpreter.drafts)
+        item = told_of_drive(
+            interpreter, number, match["mount"], match.start("mount"), match["told"], match.start("told")
+        )
         told = {draft.fact for draft in interpreter.drafts[before:] if draft.item is item}
-        if told == {"volume.mount"} and (label := _LABEL.fullmatch(head["told"])):
-            at = Entry("", label["label"], number, head.start("told") + label.start("label") + 1)
+        if told == {"volume.mount"} and (label := _LABEL.fullmatch(match["told"])):
+            at = Entry("", label["label"], number, match.start("told") + label.start("label") + 1)
             interpreter.place(at, "rows", (Guess("volume.label", 0.75, "it stands beside its letter"),), item)
         for block in blocks_of(below):
             if block.layout:

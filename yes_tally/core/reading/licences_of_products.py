@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import re
+from bisect import bisect_right
 from collections import Counter
 from collections.abc import Sequence
 from typing import TYPE_CHECKING
@@ -51,7 +52,11 @@ def lines_of_programs(interpreter: Interpreter, lines: Sequence[Line], command: 
             continue
         ends = [*[place for place, _ in heads[1:]], len(lines)]
         records = [range(place, end) for (place, _), end in zip(heads, ends, strict=True)]
-        told = [{_told_of_licence(interpreter, match["label"]) for at, match in pairs if at in r} for r in records]
+        begins = [record.start for record in records]
+        told: list[set[str]] = [set() for _ in records]
+        for at, match in pairs:
+            if at >= begins[0]:
+                told[bisect_right(begins, at) - 1].add(_told_of_licence(interpreter, match["label"]))
         if all(_OF_LICENCES & facts and ("licence" in command or "licence.key_tail" in facts) for facts in told):
             return {lines[at].number for r, system in zip(records, systems, strict=True) if not system for at in r}
     return set()

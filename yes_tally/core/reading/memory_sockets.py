@@ -4,7 +4,6 @@ from __future__ import annotations
 
 import re
 from collections.abc import Sequence
-from itertools import pairwise
 from typing import TYPE_CHECKING
 
 from yes_tally.core.catalogue import FIELDS
@@ -16,7 +15,7 @@ from yes_tally.core.reading.drafts import Item
 from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.listings import INDEXED, LETTERED, by_gaps, by_key
 from yes_tally.core.reading.phrases import SUBJECTS
-from yes_tally.core.reading.shapes.layout import MAX_LABEL, MAX_LINE, Entry, cells_by_gap, indent_of
+from yes_tally.core.reading.shapes.layout import MAX_LABEL, MAX_LINE, Entry, cells_by_gap, indent_of, under_heads
 from yes_tally.core.reading.told_in_parts import told_in_words
 from yes_tally.core.words import plain
 
@@ -135,24 +134,17 @@ def sockets_over_words(interpreter: Interpreter, lines: Sequence[Line], around: 
         return False
     if any(len(line.text) > MAX_LINE for line in lines):
         return False
-    least = min(indent_of(line.text) for line in lines)
-    heads = [place for place, line in enumerate(lines) if indent_of(line.text) == least]
-    named = [_HEAD.match(lines[place].text) for place in heads]
-    parts = [lines[start + 1 : end] for start, end in pairwise([*heads, len(lines)])]
-    if heads[:1] != [0] or not all(named) or not all(parts) or len(heads) < _LEAST_SOCKETS:
+    parts = under_heads(lines)
+    named = [_HEAD.match(head.text) for head, _ in parts]
+    if len(parts) < _LEAST_SOCKETS or not all(named) or not all(below for _, below in parts):
         return False
-    if not _MEMORY_SPOKEN_OF & set(around) or not any(
-        _DDR_WITHIN.search(line.text) for below in parts for line in below
-    ):
+    if not _MEMORY_SPOKEN_OF & set(around) or not any(_DDR_WITHIN.search(line.text) for line in lines):
         return False
-    for head, place, below in zip(named, heads, parts, strict=True):
-        item, left = (
-            interpreter.new_item("module"),
-            [fact for fact in FIELDS["module"] if fact.field not in ("slot", "bank")],
-        )
+    for match, (head, below) in zip(named, parts, strict=True):
+        item, left = interpreter.new_item("module"), [f for f in FIELDS["module"] if f.field not in ("slot", "bank")]
         for fact, group in (("module.slot", "code"), ("module.bank", "bank")):
-            if head and head[group]:
-                at = Entry("", head[group], lines[place].number, head.start(group) + 1)
+            if match and match[group]:
+                at = Entry("", match[group], head.number, match.start(group) + 1)
                 interpreter.place(at, "words", (Guess(fact, 0.85, "it stands over what the socket holds"),), item)
         for line in below:
             text = line.text.strip()

@@ -91,34 +91,35 @@ def records_of_words(interpreter: Interpreter, lines: Sequence[Line], around: tu
             for clause in line.text[:MAX_TEXT].split(",")
         )
         if (len(left) < len(FIELDS[group]) - 1 or unsaid) and not nameless[place]:
-            name = match["name"] if match else lines[index].text[bullets[place] :].strip()
-            if (
-                match
-                and group == "adapter"
-                and (
-                    _both_names(interpreter, lines[index], match, bullets[place], item)
-                    or _dashed_names(interpreter, lines[index], match, bullets[place], item, left)
-                )
-            ):
-                continue
-            skip = _noun_before(name, group)
-            versioned = NAME_AND_VERSION.fullmatch(name) if group == "software" else None
-            if versioned and any(fact.field == "version" for fact in left):
-                # ``Quillpad 7.2.1``
-                behind = bullets[place] + versioned.start("version") + 1
-                version = Entry("", versioned["version"], lines[index].number, behind)
-                interpreter.place(
-                    version, "words", (Guess("software.version", 0.8, "it stands behind its name"),), item
-                )
-                name = versioned["name"]
-            entry = Entry("", name[skip:], lines[index].number, bullets[place] + skip + 1)
-            interpreter.place(entry, "words", (Guess(naming, 0.82, f"it is said of this {group}"),), item)
-            beside = _ASIDE_OF.get(group)
-            who_is, start = _who(match) if match else ("", 0)
-            if who_is and beside:
-                at = Entry("", who_is, entry.line, bullets[place] + 1 + start)
-                interpreter.place(at, "words", (Guess(beside, 0.78, "it stands beside its name"),), item)
+            _name_record(interpreter, lines[index], bullets[place], match, item, left)
     return told > 0
+
+
+def _name_record(
+    interpreter: Interpreter, line: Line, at: int, match: re.Match[str] | None, item: Item, left: list[FactKind]
+) -> None:
+    """Keep what the line above what is said of a thing calls it, from the column ``at`` (from 0) on, and what stands
+    beside its name."""
+    group = item.group
+    if match and group == "adapter" and _both_names(interpreter, line, match, at, item):
+        return
+    if match and group == "adapter" and _dashed_names(interpreter, line, match, at, item, left):
+        return
+    name = match["name"] if match else line.text[at:].strip()
+    versioned = NAME_AND_VERSION.fullmatch(name) if group == "software" else None
+    if versioned and any(fact.field == "version" for fact in left):
+        # ``Quillpad 7.2.1``
+        version = Entry("", versioned["version"], line.number, at + versioned.start("version") + 1)
+        interpreter.place(version, "words", (Guess("software.version", 0.8, "it stands behind its name"),), item)
+        name = versioned["name"]
+    skip = _noun_before(name, group)
+    entry = Entry("", name[skip:], line.number, at + skip + 1)
+    interpreter.place(entry, "words", (Guess(_naming(group), 0.82, f"it is said of this {group}"),), item)
+    beside = _ASIDE_OF.get(group)
+    who_is, start = _who(match) if match else ("", 0)
+    if who_is and beside:
+        aside = Entry("", who_is, line.number, at + 1 + start)
+        interpreter.place(aside, "words", (Guess(beside, 0.78, "it stands beside its name"),), item)
 
 
 # ``(screen without a name)``

@@ -87,6 +87,15 @@ def indent_of(text: str) -> int:
     return len(text) - len(text.lstrip())
 
 
+def under_heads(lines: Sequence[Line]) -> list[tuple[Line, Sequence[Line]]]:
+    """Each of the lines that stand least deep, with the deeper ones right below it; nothing where the first is deeper."""
+    least = min((indent_of(line.text) for line in lines), default=0)
+    heads = [place for place, line in enumerate(lines) if indent_of(line.text) == least]
+    if heads[:1] != [0]:
+        return []
+    return [(lines[start], lines[start + 1 : end]) for start, end in pairwise([*heads, len(lines)])]
+
+
 def known_share(entries: Sequence[Entry]) -> float:
     """Which share of the entries has a label that means something; bare entries do not count."""
     labels = Counter([entry.label for entry in entries[:400] if entry.label])

@@ -47,7 +47,7 @@ def told_of_drive(interpreter: Interpreter, line: int, mount: str, at: int, told
     letter = Entry("", mount, line, at + 1)
     if mount:
         interpreter.place(letter, "rows", (Guess("volume.mount", 0.85, "the row begins with its letter"),), item)
-    text = commas_for_gaps(told)
+    text = commas_for_gaps(told.replace("): ", "), "))
     words = list(_CAPITALS.finditer(text))
     called = _QUOTED.match(text) or (_called(words) if len(words) > 1 else _BEFORE_FILE_SYSTEM.match(text))
     if called and (label := next((f for f in left if f.name == "volume.label"), None)):

@@ -126,6 +126,9 @@ TEXT_FORMS: dict[str, re.Pattern[str]] = {
     **{f"{group}.name": re.compile(rf"{_NONE}(?P<keep>.+)$", re.I) for group in ("battery", "printer", "display")},
     # ``Palefire FX 40 8 GB``
     "graphics.name": re.compile(rf"{_NONE}(?P<keep>.+?)(?: \(?[\d.,]+ ?[MG]i?[BO]\)?)?$", re.I),
+    # ``disco fixo`` says of what kind it is.
+    "volume.disk": re.compile(r"(?=.*[\d/])(?P<keep>.+)$"),
+    "display.serial": re.compile(r"(?P<keep>[^():=]{3,60}?)(?: \([^()]*\))?$"),
     "machine.serial": re.compile(r"[^:=]{3,60}$"),
     "disk.serial": re.compile(r"[^:=]{3,60}$"),
     "module.serial": re.compile(r"[^:=]{3,60}$"),

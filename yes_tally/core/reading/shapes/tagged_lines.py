@@ -100,6 +100,10 @@ def _head(line: Line) -> Group | None:
     called = match["name"].rstrip() if match else ""
     if match and match["mark"].startswith(":") and (names_item(called) or _names_drive(called)):
         return None  # ``Disk 0: …``, ``Volume C: …`` are pairs
+    told = subjects_in(words_of(called)) or is_known(called.rpartition(" ")[0])
+    if match and match["mark"].startswith(":") and told and "(" in text[match.end() + 1 :]:
+        # ``Socket CPU0: Corvane C7-8700 (8 cores, 16 threads)``: a pair
+        return Group(entries=[Entry(called, text[match.end() :], line.number, match.end() + 1)])
     if (
         match
         and _COUNT.match(match["name"])

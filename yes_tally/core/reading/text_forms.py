@@ -94,7 +94,9 @@ TEXT_FORMS: dict[str, re.Pattern[str]] = {
         r"(?:[^\d()]*\((?:pid ?[=:]? ?)?(?=\d+\)))?(?:users:\(\(\"[^\"]*\",pid=)?(?P<keep>\d+)(?:,fd=.*|/.*|\))?$"
     ),
     # What is reached over a network is on no disk of this PC.
-    "volume.disk": re.compile(r"(?P<keep>\d{1,3})(?:,| \()|[^:\\]+$"),
+    "volume.disk": re.compile(
+        r"(?!(?:fix[oea]?|fij[oa]|fiss[oa]|lokal\w*|local\w*)$)(?P<keep>\d{1,3})(?:,| \()|[^:\\]+$"
+    ),
     "partition.disk": re.compile(r"(?P<keep>[^:]+)$"),
     "disk.number": re.compile(r"(?:\D{0,12}\s)?(?P<keep>\d{1,3})$"),
     "partition.number": re.compile(r"(?:\D{0,12}\s)?(?P<keep>\d{1,3})$"),
@@ -126,8 +128,6 @@ TEXT_FORMS: dict[str, re.Pattern[str]] = {
     **{f"{group}.name": re.compile(rf"{_NONE}(?P<keep>.+)$", re.I) for group in ("battery", "printer", "display")},
     # ``Palefire FX 40 8 GB``
     "graphics.name": re.compile(rf"{_NONE}(?P<keep>.+?)(?: \(?[\d.,]+ ?[MG]i?[BO]\)?)?$", re.I),
-    # ``disco fixo`` says of what kind it is.
-    "volume.disk": re.compile(r"(?=.*[\d/])(?P<keep>.+)$"),
     "display.serial": re.compile(r"(?P<keep>[^():=]{3,60}?)(?: \([^()]*\))?$"),
     "machine.serial": re.compile(r"[^:=]{3,60}$"),
     "disk.serial": re.compile(r"[^:=]{3,60}$"),

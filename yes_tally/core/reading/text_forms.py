@@ -95,7 +95,7 @@ TEXT_FORMS: dict[str, re.Pattern[str]] = {
     ),
     # What is reached over a network is on no disk of this PC.
     "volume.disk": re.compile(
-        r"(?!(?:fix[oea]?|fij[oa]|fiss[oa]|lokal\w*|local\w*)$)(?P<keep>\d{1,3})(?:,| \()|[^:\\]+$"
+        r"(?!(?:fix[oea]?|fij[oa]|fiss[oa]|lokal\w*|local\w*)$)(?:(?P<keep>\d{1,3})(?:,| \()|[^:\\]+$)"
     ),
     "partition.disk": re.compile(r"(?P<keep>[^:]+)$"),
     "disk.number": re.compile(r"(?:\D{0,12}\s)?(?P<keep>\d{1,3})$"),

@@ -19,6 +19,12 @@ class LicencesOfProducts(unittest.TestCase):
                     self.assertEqual((found["licence.key_tail"], found["licence.state"]), ("9FK2P", "active"))
                     self.assertNotIn("licence.grace", found)
 
+    def test_sections_of_assignments_are_records_too(self):
+        found = told(
+            "pc-01> licence --all\n[System]\nProduct=Harbour OS 12 Desk Pro\nState=licensed\nKeyEnds=9FK2P\n[Fonts]\nProduct=Zirbel Fonts\nState=not licensed\n"
+        )
+        self.assertEqual((found["licence.state"], found["os.name"]), ("active", "Harbour OS 12 Desk Pro"))
+
     def test_a_list_of_other_things_is_read_whole(self):
         found = told(
             "gp-01> bootlist\nBoot entry 0001\n  Description: Wire start\n  Path: \\wire.efi\n"

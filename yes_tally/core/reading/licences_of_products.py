@@ -34,7 +34,7 @@ def leave_out_programs(interpreter: Interpreter, lines: Sequence[Line]) -> None:
 
 
 _SEVERAL = 2
-_PAIR = re.compile(r"\s*(?:\[\d{1,3}\]\s*)?(?P<label>[^\W\d_][^:=]{1,40}?)[ .]*[:=]\s+(?P<value>\S.*)$")
+_PAIR = re.compile(r"\s*(?:\[\d{1,3}\]\s*)?(?P<label>[^\W\d_][^:=]{1,40}?)[ .]*(?:=\s*|:\s+)(?P<value>\S.*)$")
 _MOST_LINES = 2000
 
 

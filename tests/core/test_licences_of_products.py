@@ -25,6 +25,13 @@ class LicencesOfProducts(unittest.TestCase):
         )
         self.assertEqual((found["licence.state"], found["os.name"]), ("active", "Harbour OS 12 Desk Pro"))
 
+    def test_a_program_asked_about_tells_its_own_licence(self):
+        lines = "Product        Lanternguard 8.1\nState          on, up to date\nDefinitions    2025-03-04 05:12\nLicence        expires 2025-12-31, 40 seats\n"
+        for name in ("antivirus", "Virenschutz", "ochrona antywirusowa"):
+            with self.subTest(name=name):
+                self.assertEqual(told(f"pc-01> {name}\n{lines}"), {"host.name": "pc-01"})
+        self.assertIn("licence.expires_at", told(f"pc-01> licence\n{lines}"))
+
     def test_a_list_of_other_things_is_read_whole(self):
         found = told(
             "gp-01> bootlist\nBoot entry 0001\n  Description: Wire start\n  Path: \\wire.efi\n"

@@ -5,6 +5,7 @@ from __future__ import annotations
 import re
 from collections.abc import Sequence
 from dataclasses import replace
+from itertools import pairwise
 from typing import NamedTuple
 
 from yes_tally.core.reading.as_printed import Pieces
@@ -26,8 +27,8 @@ _BARS = frozenset("|│║┃+┐┘╗╝")
 
 
 class Uncut(NamedTuple):
-    """Lines put together where a console may have cut them; ``alone`` counts the pieces that hold one cell, which may
-    have been read as what they are not."""
+    """Lines put together where a console may have cut them; ``alone`` counts the pieces that hold one cell or begin
+    within a word, which may have been read as what they are not."""
 
     lines: list[Line]
     pieces: Pieces
@@ -58,7 +59,11 @@ def uncut(lines: Sequence[Line]) -> Uncut | None:
             open_ended = []
         open_ended = [*open_ended, line] if len(line.text) == width else []
     texts = {line.number: line.text for line in lines}
-    alone = sum(len(cells_by_gap(texts[at])) == 1 for placed in pieces.values() for _, at in placed[1:])
+    alone = sum(
+        len(cells_by_gap(texts[at])) == 1 or (texts[before][-1:].isalpha() and texts[at][:1].islower())
+        for placed in pieces.values()
+        for (_, before), (_, at) in pairwise(placed)
+    )
     return Uncut(whole, pieces, alone) if pieces else None
 
 

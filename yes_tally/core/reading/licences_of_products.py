@@ -33,6 +33,15 @@ def leave_out_programs(interpreter: Interpreter, lines: Sequence[Line]) -> None:
         interpreter.drafts[:] = [draft for draft in interpreter.drafts if not any(draft is one for one in left_out)]
 
 
+def leave_out_licences(interpreter: Interpreter) -> None:
+    """Leave out all that a section tells of licences: one that was asked of another thing, as of the virus protection,
+    tells of that thing's."""
+    begin = interpreter.section_from
+    interpreter.drafts[begin:] = [
+        draft for draft in interpreter.drafts[begin:] if not draft.fact.startswith("licence.")
+    ]
+
+
 _SEVERAL = 2
 _PAIR = re.compile(r"\s*(?:\[\d{1,3}\]\s*)?(?P<label>[^\W\d_][^:=]{1,40}?)[ .]*(?:=\s*|:\s+)(?P<value>\S.*)$")
 _MOST_LINES = 2000

@@ -82,7 +82,7 @@ def count(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
     printed = f"{text} Wh" if unit.casefold() == "wh" else text
     if fact.group == "battery" and (hours := _WATT_HOURS.fullmatch(printed)):
         return quantity.count(str(round(float(hours[1].replace(",", ".")) * 1000)))
-    if _NUMBERS_WHAT_FOLLOWS.match(text) or _SHARE_OF_ALL.match(text):
+    if any(of_another.match(text) for of_another in (_NUMBERS_WHAT_FOLLOWS, _SHARE_OF_ALL, _DAY)):
         return None
     if fact.name in _NEVER_NONE and _NONE.match(text):
         return None
@@ -107,6 +107,7 @@ _WIDTH = re.compile(r"(?:8|16|32|64|128)\b")
 # ``reply 2: 1 ms``: the number says which one.
 _NUMBERS_WHAT_FOLLOWS = re.compile(r"\d+:\s")
 _SHARE_OF_ALL = re.compile(r"[\d.,]+ ?%")
+_DAY = re.compile(r"\d{4}([-./])\d\d\1\d\d\b|\d{1,2}([-./])\d{1,2}\2\d{4}\b")
 # What a PC has at least one of.
 _NEVER_NONE = frozenset({"processor.cores", "processor.threads", "processor.width", "memory.slots"})
 _NONE = re.compile(r"0+\b(?![.,]\d)")

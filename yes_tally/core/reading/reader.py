@@ -23,7 +23,7 @@ from yes_tally.core.reading.field_lists import read_field_list
 from yes_tally.core.reading.interpret import Interpreter
 from yes_tally.core.reading.language import language_of
 from yes_tally.core.reading.leftovers import read_leftovers, read_single_leftovers
-from yes_tally.core.reading.licences_of_products import leave_out_programs, lines_of_programs
+from yes_tally.core.reading.licences_of_products import leave_out_licences, leave_out_programs, lines_of_programs
 from yes_tally.core.reading.log_rows import are_events
 from yes_tally.core.reading.margins import without_margin
 from yes_tally.core.reading.memory_sockets import read_sockets, sockets_over_words
@@ -52,7 +52,7 @@ from yes_tally.core.reading.titles_of_hosts import title_names_host
 from yes_tally.core.reading.update_records import read_updates
 from yes_tally.core.reading.updates_installed import leave_out_by_state, leave_out_under, leave_out_within
 
-READER_VERSION = 15
+READER_VERSION = 16
 DOUBTFUL = 0.8
 _CLOSING = re.compile(r"\s*(?:</[\w:.-]+>|[\]})][,;]?|<\?[^>]*\?>)+\s*$")
 _LOCALE_SAMPLE = 200_000
@@ -217,6 +217,8 @@ def _read_section(interpreter: Interpreter, section: Section) -> None:
         read_leftovers(interpreter)
         read_single_leftovers(interpreter)
         read_statements(interpreter, told, section.command or "")
+        if elsewhere:
+            leave_out_licences(interpreter)
         kind_asked(interpreter, section.command or "")
         adapters_again(interpreter, section.command or "")
         if not read_answer(interpreter, section):

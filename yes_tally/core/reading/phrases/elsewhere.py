@@ -19,7 +19,9 @@ _LISTED = (
     "sensor|fan|lufter|ventilateur|ventilador|ventola|ventole|wentylator|temperature|temperatur|"
     "certificate|zertifikat|zertifikate|certificat|certificado|certificato|certificaat|certyfikat|"
     "local group|lokale gruppe|lokale gruppen|groupe local|groupes locaux|grupo local|gruppo locale|gruppi locali|lokale groep|lokale groepen|grupa lokalna|grupy lokalne|"
-    "group|gruppe|gruppen|groupe|grupo|gruppo|gruppi|groep|groepen|grupa|grupy"
+    "group|gruppe|gruppen|groupe|grupo|gruppo|gruppi|groep|groepen|grupa|grupy|"
+    "antivirus|virus protection|virenschutz|virenscanner|protection antivirus|proteccion antivirus|protecao antivirus|protezione antivirus|virusbescherming|virusscanner|"
+    "ochrona antywirusowa|antywirus"
 )
 _TOLD = (
     "virtual memory|virtueller speicher|memoire virtuelle|memoria virtual|memoria virtuale|virtueel geheugen|pamiec wirtualna|"

@@ -32,6 +32,22 @@ class LicencesOfProducts(unittest.TestCase):
                 self.assertEqual(told(f"pc-01> {name}\n{lines}"), {"host.name": "pc-01"})
         self.assertIn("licence.expires_at", told(f"pc-01> licence\n{lines}"))
 
+    def test_other_things_asked_about_tell_nothing_of_the_pc(self):
+        lines = "Model      Quarryside 700\nState      on line\nSerial     UU-7781\nFirmware   2.11\nSize       64 GB\n"
+        for name in ("ups", "USV", "onduleur", "dock", "station d'accueil", "usb devices", "Tastatur", "baza danych"):
+            with self.subTest(name=name):
+                self.assertEqual(told(f"pc-01> {name}\n{lines}"), {"host.name": "pc-01"})
+
+    def test_a_sheet_that_begins_with_such_a_thing_is_read(self):
+        self.assertEqual(
+            told("pc-01> security\nAntivirus:    Lanternguard 8.1\nSecure boot:  on\nTPM:          2.0\n"),
+            {"host.name": "pc-01", "firmware.secure_boot": True, "security.tpm": "2.0"},
+        )
+        self.assertEqual(
+            told("Fan:      1200 rpm\nSystem:   Harbour OS 12\nBuild:    22631\n"),
+            {"os.name": "Harbour OS 12", "os.build": "22631"},
+        )
+
     def test_a_list_of_other_things_is_read_whole(self):
         found = told(
             "gp-01> bootlist\nBoot entry 0001\n  Description: Wire start\n  Path: \\wire.efi\n"

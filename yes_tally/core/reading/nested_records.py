@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import re
 from collections.abc import Sequence
 from dataclasses import replace
 from typing import TYPE_CHECKING
@@ -47,6 +48,8 @@ _WHOLE_PHRASE = 0.9
 _SAID_TWICE = 0.45
 # A thing has not more fields than these, nor as many readings behind its first.
 _MOST_FIELDS = 60
+# What a sensor measured is no name.
+_MEASURED = re.compile(r"\d[\d.,]* ?(?:°|[A-Za-z])")
 # No PC nests what it prints as deep as this; what does is read side by side.
 MAX_DEPTH = 40
 
@@ -85,8 +88,11 @@ def _read(
     names = [group.heading.text] if group.heading else [entry.label for entry in group.entries[:1]]
     if parent and group.heading and _fact_of_parent(interpreter, group, parent, shape):
         return
-    # A record may begin with a label that only that line says elsewhere (``Wear: 3 %``).
-    if any(is_elsewhere(name) and (group.heading or not says_elsewhere(name)) for name in names):
+    # A record may begin with a line that only itself says elsewhere (``Wear: 3 %``, ``Fan: 1200 rpm``).
+    of_itself = not group.heading and any(
+        says_elsewhere(entry.label) or _MEASURED.match(entry.printed) for entry in group.entries[:1]
+    )
+    if not of_itself and any(map(is_elsewhere, names)):
         _told_of_nothing(interpreter, group)
         return
     if parent is None and not group.children and _each_numbered(group):

@@ -19,9 +19,18 @@ _LISTED = (
     "sensor|fan|lufter|ventilateur|ventilador|ventola|ventole|wentylator|temperature|temperatur|"
     "certificate|zertifikat|zertifikate|certificat|certificado|certificato|certificaat|certyfikat|"
     "local group|lokale gruppe|lokale gruppen|groupe local|groupes locaux|grupo local|gruppo locale|gruppi locali|lokale groep|lokale groepen|grupa lokalna|grupy lokalne|"
-    "group|gruppe|gruppen|groupe|grupo|gruppo|gruppi|groep|groepen|grupa|grupy|"
+    "group|gruppe|gruppen|groupe|grupo|gruppo|gruppi|groep|groepen|grupa|grupy"
+)
+# What a command asks for; in a sheet they are one line of many.
+_ASKED_FOR = (
     "antivirus|virus protection|virenschutz|virenscanner|protection antivirus|proteccion antivirus|protecao antivirus|protezione antivirus|virusbescherming|virusscanner|"
-    "ochrona antywirusowa|antywirus"
+    "ochrona antywirusowa|antywirus|"
+    "ups|usv|onduleur|sai|nobreak|gruppo di continuita|zasilacz awaryjny|"
+    "dock|docking station|dockingstation|station d accueil|estacion de acoplamiento|stacja dokujaca|"
+    "usb|usb devices|usb gerate|peripheriques usb|dispositivos usb|dispositivi usb|usb apparaten|urzadzenia usb|"
+    "keyboard|tastatur|clavier|teclado|tastiera|toetsenbord|klawiatura|mouse|maus|souris|raton|muis|mysz|"
+    "webcam|camera|kamera|camara|telecamera|"
+    "database|datenbank|base de donnees|base de datos|base de dados|banco de dados|baza danych"
 )
 _TOLD = (
     "virtual memory|virtueller speicher|memoire virtuelle|memoria virtual|memoria virtuale|virtueel geheugen|pamiec wirtualna|"
@@ -52,7 +61,7 @@ def tell_elsewhere(labels: Sequence[str]) -> bool:
     return len(labels) > 2 and any(words_of(label[:80]) in _names(_FIELDS) for label in labels)
 
 
-@lru_cache(maxsize=5)
+@lru_cache(maxsize=6)
 def _names(things: str) -> frozenset[tuple[str, ...]]:
     return frozenset(words_of(name) for name in things.split("|"))
 
@@ -73,7 +82,8 @@ def says_elsewhere(label: str) -> bool:
 def asks_elsewhere(command: str) -> bool:
     """Whether a command asks for a list of such things, by its name."""
     name = command.split(None, 1)[0] if command.strip() else ""
-    return words_of(command[:80]) in _names(_LISTED) or words_of(name[:80]) in _names(_LISTED)
+    asked = (words_of(command[:80]), words_of(name[:80]))
+    return any(words in _names(things) for things in (_LISTED, _ASKED_FOR) for words in asked)
 
 
 _LICENCE = "licence|license|licensing|activation|lizenz|lizenzen|licences|licencia|licencias|licenca|licencas|licenza|licenze|licentie|licenties|licencja|licencje|licencji"

@@ -25,13 +25,15 @@ def adapters_again(interpreter: Interpreter, command: str) -> None:
     """Give what this section tells of an adapter to the one that has its name for a connection; the addresses that a
     command for name servers prints are theirs."""
     told = [d for d in interpreter.drafts[interpreter.section_from :] if d.item and d.item.group == "adapter"]
-    if told and _ASKS_FOR_DNS.search(command):
+    if not told:
+        return
+    if _ASKS_FOR_DNS.search(command):
         for draft in told:
             draft.fact = "adapter.dns" if draft.fact in _ADDRESSES else draft.fact
     known: dict[str, Item] = {
         str(d.value.value): d.item
         for d in interpreter.drafts[: interpreter.section_from]
-        if told and d.fact == "adapter.connection" and d.item
+        if d.fact == "adapter.connection" and d.item
     }
     for draft in told:
         # ``Office LAN: …`` names a card *Office*, where nothing else was called so.

@@ -24,6 +24,7 @@ from yes_tally.core.reading.log_rows import is_event_id, is_level, is_message, p
 from yes_tally.core.reading.shapes.layout import (
     MAX_LINE,
     Entry,
+    as_comma,
     cells_by_comma,
     cells_by_gap,
     commas_for_gaps,
@@ -137,7 +138,7 @@ def _read_event(interpreter: Interpreter, item: Item, head: Line, match: re.Matc
 
 def _cells(text: str) -> list[tuple[str, int]]:
     """What stands between marks, wide gaps or commas, each with its column from 0."""
-    text = _ASIDE.sub(lambda aside: f", {aside[1]} ", _DASHES.sub(lambda dash: ",".ljust(len(dash.group())), text))
+    text = _ASIDE.sub(lambda aside: f", {aside[1]} ", _DASHES.sub(as_comma, text))
     listed = commas_for_gaps_between(commas_for_marks(text) if "  " not in text.strip() else text)
     cells = [(part.rstrip(" ,:"), at) for part, at in cells_by_comma(listed)]
     return list(parts_of_event([(part, at) for part, at in cells if part.strip(" -–—|")]))

@@ -40,7 +40,7 @@ def read_field_list(interpreter: Interpreter, lines: Sequence[Line], heading: st
     if len(rows) < len(lines):
         return False
     drafts = interpreter.drafts[interpreter.section_from :]
-    for number in _NUMBERS & {draft.fact for draft in drafts}:
+    for number in sorted(_NUMBERS & {draft.fact for draft in drafts}):
         items = {str(d.value.value): d.item for d in drafts if d.fact == number and d.item}
         group = number.partition(".")[0]
         means = interpreter.means(heading, interpreter.context(group, (group,)))[:1]

@@ -7,6 +7,7 @@ import re
 from yes_tally.core import quantity
 from yes_tally.core.catalogue import BINARY_SIZES, NOMINAL_SIZES, SOLD_SIZES, FactKind
 from yes_tally.core.quantity import Locale, Value
+from yes_tally.core.reading.text_forms import DAY_IN_NUMBERS
 from yes_tally.core.words import COUNT_WORDS, plain
 
 _PC_MEMORY = frozenset({"memory.installed", "memory.usable", "memory.available", "memory.limit", "module.size"})
@@ -107,7 +108,7 @@ _WIDTH = re.compile(r"(?:8|16|32|64|128)\b")
 # ``reply 2: 1 ms``: the number says which one.
 _NUMBERS_WHAT_FOLLOWS = re.compile(r"\d+:\s")
 _SHARE_OF_ALL = re.compile(r"[\d.,]+ ?%")
-_DAY = re.compile(r"\d{4}([-./])\d\d\1\d\d\b|\d{1,2}([-./])\d{1,2}\2\d{4}\b")
+_DAY = re.compile(rf"{DAY_IN_NUMBERS}\b")
 # What a PC has at least one of.
 _NEVER_NONE = frozenset({"processor.cores", "processor.threads", "processor.width", "memory.slots"})
 _NONE = re.compile(r"0+\b(?![.,]\d)")

@@ -15,7 +15,15 @@ from yes_tally.core.reading.drafts import Item
 from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.listings import INDEXED, LETTERED, by_gaps, by_key
 from yes_tally.core.reading.phrases import SUBJECTS
-from yes_tally.core.reading.shapes.layout import MAX_LABEL, MAX_LINE, Entry, cells_by_gap, indent_of, under_heads
+from yes_tally.core.reading.shapes.layout import (
+    MAX_LABEL,
+    MAX_LINE,
+    Entry,
+    as_comma,
+    cells_by_gap,
+    indent_of,
+    under_heads,
+)
 from yes_tally.core.reading.told_in_parts import told_in_words
 from yes_tally.core.words import plain
 
@@ -108,7 +116,7 @@ def read_sockets(interpreter: Interpreter, lines: Sequence[Line], around: tuple[
         for which, guess in _named(interpreter, row["socket"]):
             place = Entry("", which[0], line.number, row.start("socket") + which.start() + 1)
             interpreter.place(place, "rows", (guess,), item)
-        holds = Entry("", _BARS.sub(_comma, row["holds"]), line.number, row.start("holds") + 1)
+        holds = Entry("", _BARS.sub(as_comma, row["holds"]), line.number, row.start("holds") + 1)
         if nothing or told_bare(interpreter, by_gaps(holds), "module", item, "rows", "module.size", line.text):
             continue
         if "  " in holds.printed:
@@ -138,7 +146,7 @@ def sockets_over_words(interpreter: Interpreter, lines: Sequence[Line], around: 
     named = [_HEAD.match(head.text) for head, _ in parts]
     if len(parts) < _LEAST_SOCKETS or not all(named) or not all(below for _, below in parts):
         return False
-    if not _MEMORY_SPOKEN_OF & set(around) or not any(_DDR_WITHIN.search(line.text) for line in lines):
+    if not _MEMORY_SPOKEN_OF & set(around) or not any(_DDR.search(line.text) for line in lines):
         return False
     for match, (head, below) in zip(named, parts, strict=True):
         item, left = interpreter.new_item("module"), [f for f in FIELDS["module"] if f.field not in ("slot", "bank")]
@@ -155,9 +163,6 @@ def sockets_over_words(interpreter: Interpreter, lines: Sequence[Line], around: 
     return True
 
 
-_DDR_WITHIN = re.compile(r"\b(?:LP)?DDR\d?|\d{3,5} ?MT/s", re.I)
-
-
 def _named(interpreter: Interpreter, text: str) -> list[tuple[re.Match[str], Guess]]:
     """What of a text names a memory socket, by itself or by the word before a number, and what it means."""
     if code := re.search(r"\S+$", text) if _CODE.fullmatch(text) else None:
@@ -167,10 +172,6 @@ def _named(interpreter: Interpreter, text: str) -> list[tuple[re.Match[str], Gue
     return [(number, guess) for guess in meant if number and guess.fact in _SOCKET_IS]
 
 
-def _comma(bar: re.Match[str]) -> str:
-    return ",".ljust(len(bar.group()))
-
-
 _BARS = re.compile(r"\s*[|;]\s*")
 _SIZE = re.compile(r"\d[\d.,]* ?[KMGT]i?[BOo]\b")
 _PAIR_BESIDE = re.compile(r"\s{2,}\S[^,|;]*:\s")
@@ -178,7 +179,7 @@ _MOST_SOCKETS = 64
 # So many lines below the sockets may say something of them all.
 _MOST_BELOW = 2
 
-_DDR = re.compile(r"(?:LP)?DDR\d?[A-Z]?(?:-\d{3,5})?|\d{3,5} ?MT/s", re.I)
+_DDR = re.compile(r"\b(?:LP)?DDR\d?[A-Z]?(?:-\d{3,5})?|\d{3,5} ?MT/s", re.I)
 _LEAST_SOCKETS = 2
 
 

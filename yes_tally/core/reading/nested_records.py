@@ -89,10 +89,10 @@ def _read(
     if parent and group.heading and _fact_of_parent(interpreter, group, parent, shape):
         return
     # A record may begin with a line that only itself says elsewhere (``Wear: 3 %``, ``Fan: 1200 rpm``).
-    of_itself = not group.heading and any(
+    this_line_only = not group.heading and any(
         says_elsewhere(entry.label) or _MEASURED.match(entry.printed) for entry in group.entries[:1]
     )
-    if not of_itself and any(map(is_elsewhere, names)):
+    if not this_line_only and any(map(is_elsewhere, names)):
         _told_of_nothing(interpreter, group)
         return
     if parent is None and not group.children and _each_numbered(group):

@@ -15,7 +15,7 @@ from yes_tally.core.reading.drafts import Item
 from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.listings import BULLET, CALLED, INDEXED, ITEM_HEADING
 from yes_tally.core.reading.phrases import SUBJECTS, subject_called
-from yes_tally.core.reading.shapes.layout import Entry, Group, Heading, cells_by_gap
+from yes_tally.core.reading.shapes.layout import Entry, Group, Heading, as_comma, cells_by_gap
 from yes_tally.core.reading.told_in_parts import told_in_words
 from yes_tally.core.reading.values import MAX_TEXT
 from yes_tally.core.words import flag_of, is_placeholder
@@ -51,7 +51,7 @@ def _numbered_and_told(interpreter: Interpreter, heading: Heading, shape: str) -
     place = Entry(match["noun"], match["number"], heading.line, heading.column + match.start("number"))
     interpreter.place(place, shape, (Guess(number, 0.9, f"the heading names {group}"),), item)
     which = "told" if match["told"] else "called"
-    said = _ASIDE_BEGINS.sub(lambda begins: ",".ljust(len(begins.group())), match[which])
+    said = _ASIDE_BEGINS.sub(as_comma, match[which])
     told = Entry("", said, heading.line, heading.column + match.start(which))
     told_bare(interpreter, told, group, item, shape, CALLED[group], least=1)
     interpreter.numbered, interpreter.numbered_line = item, heading.line

@@ -232,6 +232,7 @@ def _read_block(interpreter: Interpreter, block: Block, command: tuple[str, ...]
         return
     if block.layout is None and above and block.lines[0].number == above.line + 1:
         opened_by(interpreter, above, Group(), "rows", command, None)
+    spoken = _spoken_above(interpreter, block, command)
     # ``Error: disk 7 at 22:48`` tells of no disk where events are asked for.
     if command[:1] != ("event",) and (
         read_kind(interpreter, block.lines)
@@ -239,8 +240,8 @@ def _read_block(interpreter: Interpreter, block: Block, command: tuple[str, ...]
         or read_updates(interpreter, block.lines)
         or read_audit_matrix(interpreter, block.lines)
         or read_drive_records(interpreter, block.lines)
-        or read_sockets(interpreter, block.lines, _spoken_above(interpreter, block, command))
-        or sockets_over_words(interpreter, block.lines, _spoken_above(interpreter, block, command))
+        or read_sockets(interpreter, block.lines, spoken)
+        or sockets_over_words(interpreter, block.lines, spoken)
         or read_field_list(interpreter, block.lines, above.text if above else "")
         or read_outline(interpreter, block.lines)
     ):
@@ -255,7 +256,7 @@ def _read_block(interpreter: Interpreter, block: Block, command: tuple[str, ...]
         ):
             # ``-- icalloway ---`` over what is said of it: the heading is the name of what it heads.
             lines = (Line(above.line, above.text, 0, 0), *lines)
-        rows_without_head(interpreter, lines, _spoken_above(interpreter, block, command))
+        rows_without_head(interpreter, lines, spoken)
         return
     if (
         command[:1] == ("event",)
@@ -271,7 +272,7 @@ def _read_block(interpreter: Interpreter, block: Block, command: tuple[str, ...]
     if (
         block.layout.shape in ("pairs", "records")
         and not known_share(all_entries(block.layout.groups))
-        and rows_told_whole(interpreter, block.lines, _spoken_above(interpreter, block, command))
+        and rows_told_whole(interpreter, block.lines, spoken)
     ):
         return
     _adopt(block)

@@ -22,6 +22,7 @@ from yes_tally.core.reading.shapes.layout import (
     Entry,
     Group,
     Heading,
+    as_comma,
     cells_by_gap,
     commas_for_gaps,
     commas_for_gaps_between,
@@ -39,10 +40,6 @@ _HEAD_OF_RECORD = re.compile(
     r"(?P<name>[^\s(:,][^(:,]{0,60}?)\s*(?:\((?P<aside>[^)]{1,60})\))?(?:(?<=[\s)])\s?(?:--|[–—-])\s+(?P<dashed>\S[^:]{0,60}?))?:?$"
 )
 _DASHES = re.compile(r" (?:--|[–—-]) ")
-
-
-def _comma_for_dash(dash: re.Match[str]) -> str:
-    return ",".ljust(len(dash.group()))
 
 
 _QUOTES = "\"'“”„«» "
@@ -84,7 +81,7 @@ def records_of_words(interpreter: Interpreter, lines: Sequence[Line], around: tu
         left = [fact for fact in FIELDS[group] if fact.name != naming]
         end = heads[place + 1] if place + 1 < len(heads) else len(lines)
         for line, indent in zip(lines[index + 1 : end], indents[index + 1 : end], strict=True):
-            text = commas_for_gaps_between(_DASHES.sub(_comma_for_dash, line.text.strip()))
+            text = commas_for_gaps_between(_DASHES.sub(as_comma, line.text.strip()))
             said = told_in_words(interpreter, text, line.number, indent, group, item, left)
             told += said
             who = FACTS.get(_ASIDE_OF.get(group, ""))

@@ -15,7 +15,8 @@ NO_SIGNATURE = (
 BUS = r"NVMe|SATA|SAS|SCSI|USB|PCIe|IDE|eMMC"
 TURNS = r"\d{4,5} ?(?:rpm|u/min|tr/min|t/min|g/min|giri/min|obr\.?/min|tpm)"
 # A day as logs and lists print it, its month a number or a name.
-DAY = r"(?:\d{4}-\d\d-\d\d|\d{1,2}[./-]\d{1,2}[./-]\d{4}|\d{1,2}\.? [^\W\d_]{3,13}\.? \d{4})"
+DAY_IN_NUMBERS = r"(?:\d{4}-\d\d-\d\d|\d{1,2}[./-]\d{1,2}[./-]\d{4})"
+DAY = rf"(?:{DAY_IN_NUMBERS}|\d{{1,2}}\.? [^\W\d_]{{3,13}}\.? \d{{4}})"
 # What stands before a serial number.
 SERIAL = r"s/?n|ser(?:ial|ie|\.)(?: (?:number|no\.?|nr\.?))?|seriennummer|serienummer|n[uú]mero de s[eé]ri?e|numer seryjny|matricola"
 # ``no battery here``, ``kein Akku vorhanden``: nothing is called so.

@@ -12,7 +12,7 @@ from yes_tally.core.reading.decide import NAMING
 from yes_tally.core.reading.flags import says_needed
 from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.said_beside import threads_of_all
-from yes_tally.core.reading.shapes.layout import MAX_TOLD, Entry, asides_as_commas
+from yes_tally.core.reading.shapes.layout import MAX_TOLD, Entry, as_comma, asides_as_commas
 from yes_tally.core.reading.text_forms import MAKER_AND_PART
 from yes_tally.core.reading.values import understand
 
@@ -45,7 +45,7 @@ def told_in_words(
     """Read what a line says of an item in words between commas (``enabled, no administrator, member of: staff``);
     ``left`` are the fields not told yet, ``start`` the text's column from 0. Returns how many were told."""
     told = 0
-    text = _AND_HAS.sub(lambda match: ",".ljust(len(match.group())), text[:MAX_TOLD])
+    text = _AND_HAS.sub(as_comma, text[:MAX_TOLD])
     text = asides_as_commas(_SLASHED.sub(",  ", text))
     untold: list[tuple[str, int]] = []
     open_list: FactKind | None = None

@@ -10,14 +10,13 @@ from __future__ import annotations
 
 import re
 from collections.abc import Sequence
-from itertools import pairwise
 from typing import TYPE_CHECKING
 
 from yes_tally.core.catalogue import FACTS
 from yes_tally.core.quantity import exactly
 from yes_tally.core.reading.decode import Line
 from yes_tally.core.reading.drafts import Item
-from yes_tally.core.reading.shapes.layout import Entry, indent_of
+from yes_tally.core.reading.shapes.layout import Entry, under_heads
 from yes_tally.core.reading.text_forms import DAY
 from yes_tally.core.reading.updates_installed import is_not_installed
 from yes_tally.core.reading.values import understand
@@ -41,17 +40,17 @@ def read_updates(interpreter: Interpreter, lines: Sequence[Line]) -> bool:
         return False
     if not all(0 < len(line.text) <= _LONGEST for line in lines):
         return False
-    least = indent_of(lines[0].text)
-    heads = [place for place, line in enumerate(lines) if indent_of(line.text) <= least]
-    named = [_HEAD.match(lines[place].text) for place in heads]
-    apart = all(below - above > 1 for above, below in pairwise([*heads, len(lines)]))
-    if len(heads) < _LEAST or not apart or not all(name and not _DAY.search(name["title"]) for name in named):
+    parts = under_heads(lines)
+    named = [_HEAD.match(head.text) for head, _ in parts]
+    if len(parts) < _LEAST or not all(below for _, below in parts):
         return False
-    if not any(_DAY.search(line.text) for place, line in enumerate(lines) if place not in heads):
+    if not all(name and not _DAY.search(name["title"]) for name in named):
         return False
-    for name, (start, end) in zip(named, pairwise([*heads, len(lines)]), strict=True):
+    if not any(_DAY.search(line.text) for _, below in parts for line in below):
+        return False
+    for name, (head, below) in zip(named, parts, strict=True):
         if name:
-            _read_update(interpreter, lines[start], name, lines[start + 1 : end])
+            _read_update(interpreter, head, name, below)
     return True
 
 

@@ -87,6 +87,11 @@ def indent_of(text: str) -> int:
     return len(text) - len(text.lstrip())
 
 
+def as_comma(mark: re.Match[str]) -> str:
+    """A comma in the place of a mark that parts clauses, as wide as the mark: columns stay."""
+    return ",".ljust(len(mark.group()))
+
+
 def under_heads(lines: Sequence[Line]) -> list[tuple[Line, Sequence[Line]]]:
     """Each of the lines that stand least deep, with the deeper ones right below it; nothing where the first is deeper."""
     least = min((indent_of(line.text) for line in lines), default=0)

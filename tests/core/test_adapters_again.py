@@ -1,4 +1,4 @@
-"""What a later command tells of adapters that an earlier one named."""
+"""What adapters are called, and what a later command tells of those that an earlier one named."""
 
 import unittest
 
@@ -27,3 +27,19 @@ class AdaptersAgain(unittest.TestCase):
         found = told(f"{FIRST}gp-01> nics --dns\nGuest LAN    10.99.0.53\n")
         self.assertEqual(found["adapter#3.name"], "Guest LAN")
         self.assertNotIn("adapter#3.ipv4", found)
+
+    def test_names_and_what_is_said_stand_between_dashes(self):
+        for head, connection, kind in (
+            ("Office wire — Wickerlink GbE 210", "Office wire", None),
+            ("Office wire -- Wickerlink GbE 210 -- wired", "Office wire", "wired"),
+            ("Wickerlink GbE 210 — wired — connected", None, "wired"),
+        ):
+            with self.subTest(head):
+                other = head.replace("wire ", "desk ").replace("210", "310")
+                found = told(
+                    f"gp-01> nics\n{head}\n   10.20.1.77/24, 3c:5a:b4:10:99:01\n{other}\n   10.20.1.78/24, 3c:5a:b4:10:99:02\n"
+                )
+                self.assertEqual(found["adapter#1.name"], "Wickerlink GbE 210")
+                self.assertEqual(found.get("adapter#1.connection"), connection)
+                self.assertEqual(found.get("adapter#1.kind"), kind)
+                self.assertEqual(found["adapter#2.ipv4"], ("10.20.1.78",))

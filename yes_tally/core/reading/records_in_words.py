@@ -14,6 +14,7 @@ from yes_tally.core.reading.by_clause import says_nothing
 from yes_tally.core.reading.decide import ITEM_GROUPS, NAMING, Guess, decide
 from yes_tally.core.reading.decode import Line
 from yes_tally.core.reading.drafts import Item
+from yes_tally.core.reading.headings_in_parts import named_in_parts
 from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.listings import CALLED, INDEXED
 from yes_tally.core.reading.phrases import SUBJECTS, is_known, subjects_in
@@ -104,10 +105,14 @@ def _name_record(
     """Keep what the line above what is said of a thing calls it, from the column ``at`` (from 0) on, and what stands
     beside its name."""
     group = item.group
-    if match and group == "adapter" and _both_names(interpreter, line, match, at, item):
-        return
-    if match and group == "adapter" and _dashed_names(interpreter, line, match, at, item, left):
-        return
+    if match and group == "adapter":
+        heading = Heading(line.text[at:], line.number, at + 1)
+        if (
+            _both_names(interpreter, line, match, at, item)
+            or named_in_parts(interpreter, heading, group, "words", item)
+            or _model_behind_dash(interpreter, line, match, at, item)
+        ):
+            return
     name = match["name"] if match else line.text[at:].strip()
     versioned = NAME_AND_VERSION.fullmatch(name) if group == "software" else None
     if versioned and any(fact.field == "version" for fact in left):
@@ -149,27 +154,16 @@ def _noun_before(name: str, group: str) -> int:
 _MODEL = re.compile(r"[A-Z]\S*(?: \S+)* \S*\d\S*")
 
 
-def _dashed_names(
-    interpreter: Interpreter, line: Line, match: re.Match[str], at: int, item: Item, left: list[FactKind]
-) -> bool:
-    """``Office wire — Wickerlink GbE 210 — wired — connected``: what people call a card, what it is, and what is said of
-    it. Whether it is so."""
-    parts = list(_BETWEEN_DASHES.finditer(match["dashed"] or ""))
-    if not parts or not _MODEL.fullmatch(parts[0].group()):
+def _model_behind_dash(interpreter: Interpreter, line: Line, match: re.Match[str], at: int, item: Item) -> bool:
+    """``Office wire — Wickerlink GbE 210``: what people call a card, and what it is. Whether it is so."""
+    if not _MODEL.fullmatch(match["dashed"] or ""):
         return False
-    start = at + match.start("dashed")
-    for fact, text, column in (
-        ("adapter.connection", match["name"], at + match.start("name")),
-        ("adapter.name", parts[0].group(), start),
-    ):
-        place = Entry("", text, line.number, column + 1)
+    for fact, group in (("adapter.connection", "name"), ("adapter.name", "dashed")):
+        place = Entry("", match[group], line.number, at + match.start(group) + 1)
         interpreter.place(place, "words", (Guess(fact, 0.8, "it stands before what is told of this adapter"),), item)
-    for part in parts[1:]:
-        told_in_words(interpreter, part.group(), line.number, start + part.start(), "adapter", item, left)
     return True
 
 
-_BETWEEN_DASHES = re.compile(r"(?:^|(?<=\s))(?!(?:--|[–—-]) )\S(?:(?! (?:--|[–—-]) ).)*")
 _QUOTED_WITHIN = re.compile(r"[\"'“„«]\s*(?P<called>[^\"'”“»]+?)\s*[\"'”“»]$")
 
 

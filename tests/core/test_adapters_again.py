@@ -28,6 +28,24 @@ class AdaptersAgain(unittest.TestCase):
         self.assertEqual(found["adapter#3.name"], "Guest LAN")
         self.assertNotIn("adapter#3.ipv4", found)
 
+    def test_a_heading_over_what_the_card_is_names_the_connection(self):
+        found = told(
+            "gp-01> wires\n[1] Harbour Ethernet\n    what     Ternwave TW-I219\n    IPv4     10.44.2.117/24 (leased)\n    link     up\n"
+            "    lease given   2025-02-11 07:58 by 10.44.2.5\n[2] Desk\n    what     Ternwave AX-210\n    IPv4     10.44.3.9/24 (static)\n    link     down\n"
+        )
+        self.assertEqual([found[f"adapter#{n}.connection"] for n in (1, 2)], ["Harbour Ethernet", "Desk"])
+        self.assertEqual([found[f"adapter#{n}.name"] for n in (1, 2)], ["Ternwave TW-I219", "Ternwave AX-210"])
+        self.assertEqual([found[f"adapter#{n}.dhcp"] for n in (1, 2)], [True, False])
+        self.assertEqual(found["adapter#1.dhcp_server"], "10.44.2.5")
+
+    def test_labels_that_end_below_each_other_are_not_nested(self):
+        found = told(
+            "gp-01> wires\n  adapter | Wickerlink GbE 210\n      mac | 3c:5a:b4:10:a1:11\n  gateway | 10.20.1.1\n"
+            "  adapter | Ternwave AX 20\n      mac | 3c:5a:b4:10:a1:12\n"
+        )
+        self.assertEqual(found["adapter#2.name"], "Ternwave AX 20")
+        self.assertEqual(found["adapter#1.gateway"], "10.20.1.1")
+
     def test_names_and_what_is_said_stand_between_dashes(self):
         for head, connection, kind in (
             ("Office wire — Wickerlink GbE 210", "Office wire", None),

@@ -3,6 +3,7 @@
 import unittest
 
 from tests.core.network_answers import ECHO_COUNTS, ECHO_TESTS, ECHO_TIMES, LOOK_UPS, TRACED_WAYS
+from tests.core.readings import told
 from yes_tally.core.reading.reader import read
 
 SERVER, NAME = "dns1.lanternsound.example", "keys.lanternsound.example"
@@ -61,15 +62,15 @@ class EchoTests(unittest.TestCase):
                 self.assertEqual([item["target"] for item in items], [(target,) for target in TARGETS])
 
     def test_what_came_back_in_other_words(self):
-        for language, told in ECHO_COUNTS.items():
-            for counts in told:
+        for language, wordings in ECHO_COUNTS.items():
+            for counts in wordings:
                 with self.subTest(language=language, counts=counts):
                     [fields], _ = said(f"nq-ops-02> echo nq-srv-01\n\n{counts}\n", "reach")
                     self.assertEqual(fields, fields | {"sent": (4,), "received": (3,), "lost": (1,)})
 
     def test_how_long_it_took_in_other_words(self):
-        for language, told in ECHO_TIMES.items():
-            for times in told:
+        for language, wordings in ECHO_TIMES.items():
+            for times in wordings:
                 with self.subTest(language=language, times=times):
                     text = f"nq-ops-02> echo nq-srv-01\n\n{ECHO_COUNTS[language][0]}\n{times}\n"
                     [fields], _ = said(text, "reach")
@@ -178,6 +179,19 @@ class OtherForms(unittest.TestCase):
             told, _ = said(f"gp-01> names {NAME}\n{asked}{SERVER}\n{NAME} has address 10.20.0.12\n", "lookup")
             with self.subTest(asked):
                 self.assertEqual(told, [{"name": (NAME,), "server": (SERVER,), "address": ("10.20.0.12",)}])
+
+    def test_an_unknown_name_is_the_one_that_the_command_asks_for(self):
+        for asked, unknown in (
+            ("Chiesto a:   10.44.2.10 (dns1.quaymaster.example)", "*** nome sconosciuto"),
+            ("Asked:  10.44.2.10", "  unknown name"),
+            ("Preguntado a: 10.44.2.10", "*** nombre desconocido"),
+        ):
+            with self.subTest(asked):
+                found = told(f"C:\\> lookfor printers.quaymaster.example\n{asked}\n{unknown}\n")
+                self.assertEqual(found["lookup#1.name"], "printers.quaymaster.example")
+                self.assertEqual(found["lookup#1.server"], "10.44.2.10")
+                self.assertEqual(found["lookup#1.address"], ())
+                self.assertNotIn("licence.server", found)
 
     def test_where_a_way_leads_is_asked_by_the_command(self):
         rows = " 1   10.20.1.1   0.4 ms   0.5 ms\n 2   10.50.0.9   4.0 ms   4.2 ms   (files.example)\n"

@@ -62,6 +62,20 @@ class Outlines(unittest.TestCase):
         self.assertEqual([told[("disk.model", f"disk#{n}")] for n in (1, 2)], ["Kelso NV3", "Kelso NV2"])
         self.assertEqual([told[("disk.serial", f"disk#{n}")] for n in (1, 2)], ["KV3001", "KV2001"])
 
+    def test_parts_of_a_disk_whatever_they_are_called(self):
+        for noun in ("Part", "Teil", "Slice", "Plak"):
+            told = said(
+                f"nq-a> disks\nDisk 0   Basalt NV1000   931.51 GB   GPT\n   {noun} 1   EFI     260 MB   FAT32   no letter\n"
+                f'   {noun} 2   basic   930.2 GB   NTFX   C:   "System"   encrypted\n   free   1.0 GB\nDisk 1   Siskin R2   1.82 TB   MBR\n'
+            )
+            with self.subTest(noun):
+                self.assertEqual(told[("partition.disk", "partition#2")], "0")
+                self.assertEqual(told[("partition.kind", "partition#1")], "EFI")
+                self.assertEqual(told[("volume.filesystem", "volume#1")], "NTFX")
+                self.assertEqual(told[("volume.label", "volume#1")], "System")
+                self.assertEqual(told[("disk.unallocated", "disk#1")], 1 << 30)
+                self.assertEqual(told[("disk.model", "disk#2")], "Siskin R2")
+
     @settings(max_examples=40, deadline=None)
     @given(st.lists(st.tuples(st.integers(0, 6), st.text("Disk 0:P1,—() \t[x].", max_size=30)), max_size=25))
     @example([(0, "\t)\t0")])

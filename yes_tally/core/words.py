@@ -189,7 +189,8 @@ _UNKNOWN_ONE = re.compile(
     r"nieznany (?:producent|wydawca)|(?:fabricante|editor) desconhecido|"
     r"(?:no|without(?: a)?|ohne|keine?n?|sans|sin|senza|sem|zonder|geen|bez|brak|nessun) (?:full |vollstandigen? |volledige |pelnej |pelnego )?"
     r"(?:(?:name|namen|nom|nombre|nome|naam|nazwy|nazwiska|imienia)(?: complete?| completo)?|path|file|serial(?: number)?|label|pfad|datei|seriennummer|"
-    r"chemin|fichier|numero de serie|ruta|archivo|caminho|ficheiro|arquivo|percorso|pad|bestand|sciezki|pliku)"
+    r"chemin|fichier|numero de serie|ruta|archivo|caminho|ficheiro|arquivo|percorso|pad|bestand|sciezki|pliku|"
+    r"text|message|description|meldung|beschreibung|texte|texto|mensaje|mensagem|descripcion|descricao|testo|messaggio|descrizione|tekst|bericht|omschrijving|tekstu|opisu)"
 )
 # What says that nobody told it: "not reported", "nicht gemeldet", "non communiqué".
 _UNTOLD = re.compile(

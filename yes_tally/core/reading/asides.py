@@ -4,7 +4,18 @@ from __future__ import annotations
 
 import re
 
-from yes_tally.core.reading.text_forms import AS_WHOM, BUS, CORES, NO_SIGNATURE, PERMANENT, SERIAL, SIGNED, TURNS
+from yes_tally.core.reading.text_forms import (
+    AS_WHOM,
+    BUS,
+    CORES,
+    FIXED,
+    LEASED,
+    NO_SIGNATURE,
+    PERMANENT,
+    SERIAL,
+    SIGNED,
+    TURNS,
+)
 
 # What leads from a thing to its day: ``F12 of 2024-09-30``.
 DATED_BY = "of|from|dated|released|vom|von|du|del|de|dal|di|van|z dnia|z|da|op|em|le"
@@ -100,8 +111,8 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
         (re.compile(r"\s(\d\d[ -]?bits?)(?=,|$)", re.I), "os.architecture"),
         (re.compile(r"[(, ]\s*build:? (\d[\d.]*)", re.I), "os.build"),
         _BUILD_ASIDE,
-        (re.compile(r", (?:édition|Ausgabe|edici[óo]n|edizione|edi[çc][ãa]o|editie|edycja) ((?-i:[A-Z])\w*(?: (?-i:[A-Z])\w*)?)$", re.I), "os.edition"),
-        (re.compile(r", (\w[\w ]*?) (?:edition|ausgabe|[ée]dition|edici[óo]n|edizione|edi[çc][ãa]o|editie|wydanie)$", re.I), "os.edition"),
+        (re.compile(r"(?:, | \()(?:[ée]dition|Ausgabe|edici[óo]n|edizione|edi[çc][ãa]o|editie|edycja|wydanie):? ((?-i:[A-Z])\w*(?: (?-i:[A-Z])\w*)?)\)?$", re.I), "os.edition"),
+        (re.compile(r"(?:, | \()(\w[\w ]*?) (?:edition|ausgabe|[ée]dition|edici[óo]n|edizione|edi[çc][ãa]o|editie|wydanie|edycja)\)?$", re.I), "os.edition"),
     ),
     "processor.name": (
         (re.compile(r"\b(\d{1,3}) ?[Cc] ?/ ?\d{1,3} ?[Tt]\b"), "processor.cores"),
@@ -152,6 +163,7 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
         (re.compile(r"(?<![\w:.])((?:[0-9a-f]{1,4}:){1,6}:?[0-9a-f:]*[0-9a-f][^;]*)$", re.I), "adapter.ipv6"),
         (re.compile(r"(?:^|[\s(,])((?:by|via|per|par|por|da|door|przez)? ?DHCP)[)\s]*$", re.I), "adapter.dhcp"),
         (re.compile(r"\(((?:by|via|per|par|por|da|door|przez) DHCP)\b", re.I), "adapter.dhcp"),
+        (re.compile(rf"[(,] ?({LEASED}|{FIXED})\)?$", re.I), "adapter.dhcp"),
         (re.compile(r"(/\d{1,2})\b"), "adapter.mask"),
         (re.compile(r"/\s*(255(?:\.\d{1,3}){3})"), "adapter.mask"),
         (re.compile(r"(?:netmask|mask\w*|m[áa]scara|maschera|netmaske|masque) (\S+?)\)?$", re.I), "adapter.mask"),
@@ -159,6 +171,8 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
         (re.compile(r"\bDHCP,? (?:server|serveur|servidor|serwer):? (\d+(?:\.\d+){3})", re.I), "adapter.dhcp_server"),
         (re.compile(r"\(?DHCP(?: (?:from|by|server|lease from|von|de|da|van|od))?:? (\d+(?:\.\d+){3})", re.I), "adapter.dhcp_server"),
     ),
+    # ``Ines Calloway, Lantern Sound Ferries``
+    "host.owner": ((re.compile(r"^[^\W\d_]+(?: [^\W\d_]+)+(?:, | \()([^,()]+)\)?$"), "host.organisation"),),
     "host.name": (
         (re.compile(r" \(([\w-]+(?:\.[\w-]+)*\.[A-Za-z][\w-]+)\)$"), "host.domain"),
         (re.compile(r"(?:\(|, )(?:in )?(?:domain|domäne|domaine|dominio|domínio|domein|domena) ([\w.-]+)\)?", re.I), "host.domain"),
@@ -175,6 +189,7 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
     ),
     "adapter.connected": ((re.compile(r"([\d.,]+ ?[GMk]b(?:it)?/s|[\d.,]+ ?[GMk]bps)", re.I), "adapter.speed"),),
     "adapter.lease_from": (
+        (re.compile(r"\d,? \(?(?:by|from|von|de|du|da|dal|di|van|od|par|por) (\d{1,3}(?:\.\d{1,3}){3})\b", re.I), "adapter.dhcp_server"),
         (re.compile(r"(?:\b(?:to|until|till|bis|au|al|a|hasta|até|fino al?|tot|do)| [-–→]|->| t/m)\s+(\d[\d./-]+(?:[ T]\d\d:\d\d(?::\d\d)?)?)", re.I), "adapter.lease_until"),
     ),
     "licence.state": (

@@ -20,7 +20,7 @@ from yes_tally.core.words import plain
 # All words are without accents, as ``plain`` writes them.
 # What may be wrong, and that something is.
 _WRONG = re.compile(
-    r"\b(?:problem\w*|errors?|faults?|violations?|bad sectors?|\w*fehler\w*|\w*verletzung\w*|schaden|erreurs?|defauts?|errores|fallos?|infraccion\w*|errori|guasti|violazion\w*|"
+    r"\b(?:problem\w*|errors?|faults?|violations?|bad sectors?|\w*fehler\w*|\w*verletzung\w*|schaden|damage|dommages?|danos?|dann[oi]|schade|uszkodzen\w*|erreurs?|defauts?|errores|fallos?|infraccion\w*|errori|guasti|violazion\w*|"
     r"erros?|falhas?|violac\w+|fouten|fout|\w*schending\w*|bled\w*|blad|usterk\w*|naruszen\w*)\b"
 )
 _DAMAGED = re.compile(
@@ -84,6 +84,8 @@ _CLAUSE = re.compile(r"[;.!?](?:\s+|$)|,\s+|\s+(?:but|aber|mais|pero|mas|ma|maar
 _NEAR = 40
 _NOT_DAMAGED = frozenset({"energy"})
 _NOUGHT = re.compile(r"(?<![\d.,])0\b")
+# ``0 errors in 2 passes``
+_NO_ERRORS = re.compile(rf"(?<![\d.,])0 (?:{_WRONG.pattern})")
 # ``nothing had to be repaired`` is no failure, ``none of them could be`` is.
 _NONE = re.compile(r"nothing|none|kein\w*|aucune?|ningun\w*|nenhum\w*|nessun\w*|geen|zadn\w*")
 _COULD = re.compile(
@@ -128,7 +130,9 @@ def _of_clause(clause: str) -> str:
             return "clean" if wrong else ""
         return "repaired"
     wrong, damaged, found = _WRONG.search(clause), _DAMAGED.search(clause), _FOUND.search(clause)
-    if (wrong or damaged) and (DENIES.search(clause) or (found and _NOUGHT.search(clause))):
+    if (wrong or damaged) and (
+        DENIES.search(clause) or (found and _NOUGHT.search(clause)) or _NO_ERRORS.search(clause)
+    ):
         return "clean"
     return "damaged" if damaged or (wrong and found) else ""
 

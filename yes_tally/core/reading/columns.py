@@ -212,6 +212,31 @@ def driver_apart(
     return {**columns, named: (Guess(held[0], 0.85, held[1]),), other: (name,)}
 
 
+# ``C:``, ``D:\\``
+_DRIVE = re.compile(r"[A-Z]:\\?")
+
+
+def begin_with_drives(rows: Sequence[Group]) -> bool:
+    """Whether the first column of a table holds nothing but the letters of drives."""
+    first = [
+        row.entries[0].printed for row in rows[:_SAMPLE] if row.entries and not is_placeholder(row.entries[0].printed)
+    ]
+    return bool(first) and all(map(_DRIVE.fullmatch, first))
+
+
+def with_letters(
+    columns: dict[str, tuple[Guess, ...]], labels: Sequence[str], cells: dict[str, list[str]]
+) -> dict[str, tuple[Guess, ...]]:
+    """The columns of a table of volumes, the first of which may hold their letters under a label that does not say so
+    (``Band``)."""
+    letters = cells.get(labels[0], [])
+    if columns.get(labels[0]) or not letters or not all(map(_DRIVE.fullmatch, letters)):
+        return columns
+    if any(found and found[0].fact == "volume.mount" for found in columns.values()):
+        return columns
+    return {**columns, labels[0]: (Guess("volume.mount", 0.8, "nothing but letters of drives stand in it"),)}
+
+
 def _with_who_it_is(guesses: dict[str, tuple[Guess, ...]]) -> dict[str, tuple[Guess, ...]]:
     """Beside a column of logins, a column ``Name`` says who they are."""
     named = [label for label, found in guesses.items() if found and found[0].fact == "account.name"]

@@ -128,6 +128,8 @@ def _cannot_be(label: str, printed: str, guess: Guess, shape: str) -> bool:
         return True
     if guess.fact == "host.user" and printed[:1].isdigit():
         return True  # ``Users: 4``
+    if guess.fact == "processor.socket" and printed[:1].isdigit() and label.endswith("s"):
+        return True  # ``Sockets: 1``
     if (
         guess.fact == "os.version"
         and printed.isdigit()

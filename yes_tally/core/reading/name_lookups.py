@@ -10,7 +10,7 @@ from typing import TYPE_CHECKING
 
 from yes_tally.core.quantity import exactly
 from yes_tally.core.reading.decode import Line
-from yes_tally.core.reading.reachability import said_at, state
+from yes_tally.core.reading.reachability import asked_for, said_at, state
 from yes_tally.core.reading.sentences import MAX_STATEMENT, Stated
 from yes_tally.core.reading.shapes.layout import Entry
 
@@ -20,7 +20,7 @@ if TYPE_CHECKING:
 
 _NAME_SERVER = r"(?:(?:name|namens|naam|dns)[ -]?)?(?:server|serwer|serveur|servidor)(?: dns| de noms?| de nombres?| de nomes?| dei nomi| nazw| voor namen)?"
 _SERVER = re.compile(
-    rf"\s*(?:[;#]+\s*)?(?:{_NAME_SERVER}|zapytano|gefragt|gevraagd|interrog[ée]|interrogo|preguntando|pergunto|perguntando|frage|vraag|pytam|resolver|asked|answered by|asking)(?: [^\W\d_]+)?(?:\s*:|\s)\s*(?P<v>[\w-]*[.:]\S*\w)(?:\s+[(\[][\w.:-]+[)\]])?[\s.…]*$",
+    rf"\s*(?:[;#]+\s*)?(?:{_NAME_SERVER}|zapytano|gefragt|gevraagd|interrog[ée]|interrogo|preguntando|pergunto|perguntando|frage|vraag|pytam|resolver|asked|answered by|asking|queried|(?:ri)?chiesto|interrogato|demand[ée]|preguntado|consultado|perguntado|zapytany)(?: [^\W\d_]+)?(?:\s*:|\s)\s*(?P<v>[\w-]*[.:]\S*\w)(?:\s+[(\[][\w.:-]+[)\]])?[\s.…]*$",
     re.I,
 )
 _SERVER_LABEL = re.compile(rf"\s*{_NAME_SERVER}\s*:\s*(?P<v>\S+)\s*$", re.I)
@@ -41,7 +41,7 @@ _ADDRESS = re.compile(
 # ``keys.lanternsound.example`` alone, over its indented addresses.
 _BARE_NAME = re.compile(r"(?P<v>[A-Za-z][\w-]*(?:\.[\w-]+)+|[A-Za-z]+-[\w-]*\d)\s*$")
 _UNKNOWN_NAME = re.compile(
-    r"\s+(?:no such name|not found|unknown(?: name)?|nom inconnu|nicht gefunden|unbekannt\w*(?: name)?|nombre desconocido|nome sconosciuto|nome desconhecido|onbekende naam|nieznana nazwa)\W*$",
+    r"(?:\s+|\W{2,5}\s*)(?:no such name|not found|unknown(?: name)?|nom inconnu|nicht gefunden|unbekannt\w*(?: name)?|nombre desconocido|nome sconosciuto|nome desconhecido|onbekende naam|nieznana nazwa)\W*$",
     re.I,
 )
 # So many lines below who was asked a name is spoken of.
@@ -123,7 +123,7 @@ def look_ups(interpreter: Interpreter, lines: Sequence[Line], command: str) -> N
     """A name that a server was asked for: the server and its own address, then the name and its addresses; or that
     there is no such name."""
     before = len(interpreter.drafts)
-    answers = _Answers(interpreter, frozenset(command.split()))
+    answers = _Answers(interpreter, lines, command)
     for line, below in zip_longest(lines, lines[1:]):
         answers.read(line, below.text[:MAX_STATEMENT] if below else "")
     if answers.server and len(interpreter.drafts) == before:
@@ -136,9 +136,10 @@ def look_ups(interpreter: Interpreter, lines: Sequence[Line], command: str) -> N
 class _Answers:
     """Answers to look-ups, read line by line: who was asked last, and the look-up whose addresses may follow."""
 
-    def __init__(self, interpreter: Interpreter, asked_for: frozenset[str]) -> None:
+    def __init__(self, interpreter: Interpreter, lines: Sequence[Line], command: str) -> None:
         self.interpreter = interpreter
-        self.asked_for = asked_for
+        self.lines = lines
+        self.command = command
         self.server: Stated | None = None
         self.item: Item | None = None
         self.name = ""
@@ -155,8 +156,13 @@ class _Answers:
             self._begin(named, line)
         elif missing := _no_such_name(text):
             _without_address(self.interpreter, missing, line, self._begin(missing, line))
-        elif self.item and (none := _UNKNOWN_NAME.match(text)):
-            _without_address(self.interpreter, none, line, self.item)
+        elif none := _UNKNOWN_NAME.match(text):
+            if self.item is None and (whom := asked_for("lookup.name", self.command, self.lines)):
+                self.item = self.interpreter.new_item("lookup")
+                state(self.interpreter, whom, self.item)
+                state(self.interpreter, self.server, self.item)
+            if self.item:
+                _without_address(self.interpreter, none, line, self.item)
         elif self.item and (found := _ADDRESS.match(text) or _ALONE.match(text)):
             self._tell("lookup.address", found, "v", line)
 
@@ -174,9 +180,9 @@ class _Answers:
         elif self.item and (found := _ADDRESS.match(text)):
             self._tell("lookup.address", found, "v", line)
         elif (
-            any(word in text for word in self.asked_for)
+            any(word in text for word in self.command.split())
             and (missing := _no_such_name(text))
-            and missing["v"] in self.asked_for
+            and missing["v"] in self.command.split()
         ):
             item = self._begin(missing, line)
             if says := _WHO_SAYS.match(text, 0, missing.start()):

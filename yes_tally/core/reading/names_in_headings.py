@@ -40,6 +40,8 @@ _LISTED_QUOTED = re.compile(r"(?:\[\d{1,3}\]:?|\(?\d{1,3}[.)]|#\d{1,3})\s+[\"'â€
 # ``{current}``
 _IN_BRACES = re.compile(r"\s*(?P<id>\{[\w-]+\})\s*:?\s*")
 _CELLS_OF_ROW = 3
+# A thing has not more fields than these.
+_MOST_FIELDS = 60
 _WHICH_OF_ALL = re.compile(r"\b\d{1,3} ?(?:of|von|sur|de|di|van|z|/) ?\d{1,3}\b")
 _LETTER = re.compile(r"[A-Z]")
 _ROW_NUMBER = re.compile(r"(?:#\d{1,3}[:.]?\s+|\d{1,3}\s{2,})(?=\S)")
@@ -228,6 +230,19 @@ def kind_in_heading(interpreter: Interpreter, heading: Heading, shape: str, item
                     "adapter.kind", item, entry, exactly("choice", kind), shape, 0.75, "the heading says so"
                 )
                 return
+
+
+def named_twice(interpreter: Interpreter, item: Item, heading: Heading) -> None:
+    """``Harbour Ethernet`` over an adapter's pairs, one of which says what it is: the heading is what people call it."""
+    if item.group != "adapter":
+        return
+    own = [draft for draft in interpreter.drafts[-_MOST_FIELDS:] if draft.item is item]
+    names = [draft for draft in own if draft.fact == "adapter.name"]
+    above = next((draft for draft in names if draft.entry.line == heading.line), None)
+    below = next((draft for draft in names if draft.entry.line != heading.line), None)
+    if above and below and not any(draft.fact == "adapter.connection" for draft in own):
+        above.fact = "adapter.connection"
+        item.keys["adapter.name"] = str(below.value.value)
 
 
 def _named_before_dash(

@@ -123,9 +123,12 @@ _SAYS_SO = re.compile(
 )
 
 
+_WHICH = re.compile(r"(?:no|nr|num|n|number|nummer|numéro|número|numero|numer)?[.°º]? ?#?\d{1,2}[.:]?", re.I)
+
+
 def names_nothing(text: str) -> bool:
-    """Whether nothing is called so: signs alone, several parts of a row, or that something failed
-    (``printers: the service did not answer``)."""
-    if not any(map(str.isalnum, text)) or ",  " in text or _SAYS_SO.match(text):
+    """Whether nothing is called so: signs alone, which one it is (``no. 2``), several parts of a row, or that something
+    failed (``printers: the service did not answer``)."""
+    if not any(map(str.isalnum, text)) or ",  " in text or _SAYS_SO.match(text) or _WHICH.fullmatch(text):
         return True
     return text.count(" ") > 1 and failure_kind(text[:MAX_TEXT]) is not None

@@ -21,7 +21,7 @@ from yes_tally.core.reading.listings import (
     rows_under_label,
 )
 from yes_tally.core.reading.marked_records import starred_is_default, without_stars
-from yes_tally.core.reading.names_in_headings import begins_by_name, kind_in_heading, named_by
+from yes_tally.core.reading.names_in_headings import begins_by_name, kind_in_heading, named_by, named_twice
 from yes_tally.core.reading.opening import opened_by
 from yes_tally.core.reading.phrases import is_known, names_item
 from yes_tally.core.reading.phrases.elsewhere import is_elsewhere, says_elsewhere, tell_elsewhere
@@ -134,6 +134,8 @@ def _read(
         entries = entries[1:]
     start = len(interpreter.drafts)
     interpreter.entries(entries, shape, interpreter.context(subject, inner), item)
+    if item and group.heading:
+        named_twice(interpreter, item, group.heading)
     if item and parent and opened is None and item is not parent and group.entries:
         belongs = f"{item.group}.{parent.group}"
         if not any(draft.item is item and draft.fact == belongs for draft in interpreter.drafts[start:]):

@@ -37,7 +37,7 @@ from yes_tally.core.reading.shapes.layout import (
     indent_of,
 )
 from yes_tally.core.reading.told_in_parts import told_in_words
-from yes_tally.core.reading.values import understand
+from yes_tally.core.reading.values import FILE_SYSTEM, understand
 
 if TYPE_CHECKING:
     from yes_tally.core.reading.interpret import Interpreter
@@ -50,12 +50,15 @@ _DRIVE = re.compile(r"(?:(?:->|=>|→|=) ?)?(?P<mount>[A-Z]:)(?!\S)")
 # ``C:  SYSTEM   HFX2   439.2 GB`` under its disk, and ``(no letter)   Start   FAT32   260 MB``.
 _DRIVE_ROW = re.compile(r"\s*(?:(?P<mount>[A-Z]:)\\?\s+|(?:\([^()\d]{3,24}\)|-{1,2})\s{2,})(?P<told>\S.*)$")
 _SIZE = re.compile(r"\d[\d.,'’\s]*[KMGT]?i?(?:[BO]|bytes)", re.I)
+# What stands between a size and a drive's letter.
+_FORMAT = re.compile(r"[A-Z][A-Z0-9]{2,7}")
 _MOST_LINES = 400
 
 
 @dataclass(frozen=True, slots=True)
 class _Told:
-    """A line of an outline: of which group's thing, which one; ``group`` is empty where it goes on with the one above."""
+    """A line of an outline: of which group's thing, which one; ``group`` is empty where it goes on with the one above,
+    and ``which`` then says whether it does as a pair."""
 
     line: Line
     group: str
@@ -85,6 +88,7 @@ def read_outline(interpreter: Interpreter, lines: Sequence[Line]) -> bool:
     for row in told:
         indent = indent_of(row.line.text)
         if not row.group:
+            open_items = [opened for opened in open_items if opened[0] < indent]
             item = open_items[-1][1]
             if item.group in _HOLD_VOLUMES and (drive := _DRIVE_ROW.match(row.line.text)):
                 volume = told_of_drive(
@@ -92,6 +96,10 @@ def read_outline(interpreter: Interpreter, lines: Sequence[Line]) -> bool:
                 )
                 for _, owner, _ in open_items:
                     interpreter.stands_under(volume, owner, Entry("", "", row.line.number, indent + 1), "outline")
+            elif row.which:
+                (label, _), (printed, at) = row.cells
+                entry = Entry(label, printed, row.line.number, at + 1)
+                interpreter.entries([entry], "outline", interpreter.context(item.group), item)
             else:
                 _go_on(interpreter, row, item, before)
             continue
@@ -159,10 +167,12 @@ def _outline(lines: Sequence[Line], listed: str) -> list[_Told] | None:
             indent = indent_of(line.text)
             cells = _cells(match["told"], match.start("told"))
             found.append(_Told(line, group, match["which"], cells))
+        elif _is_below_disk(found, line) and indent_of(line.text) == indent and _is_pair(line):
+            # ``free   1.0 GB`` beside its partitions
+            found.append(_Told(line, "", "pair", tuple(cells_by_gap(line.text))))
         elif found and indent_of(line.text) > indent:
             cells = _cells(line.text.strip(), indent_of(line.text))
-            by_gap = cells_by_gap(line.text)
-            if len(cells) < _LEAST_CELLS or (len(by_gap) == _LEAST_CELLS and is_known(by_gap[0][0])):
+            if len(cells) < _LEAST_CELLS or _is_pair(line):
                 return None  # ``Serial   4711``: pairs below a heading
             found.append(_Told(line, "", "", cells))
         else:
@@ -174,8 +184,14 @@ def _outline(lines: Sequence[Line], listed: str) -> list[_Told] | None:
 
 
 _LEAST_CELLS = 2
-# ``1  EFI   100 MB``, ``2: reserved, 16 MB`` below a disk: its parts.
-_PART_OF_DISK = re.compile(r"\s*[pP#]?(?P<which>\d{1,2})(?:[.:)]\s+|\s{2,})(?P<told>[^\W\d].*)$")
+# ``1  EFI   100 MB``, ``2: reserved, 16 MB``, ``Slice 3   data   930 GB`` below a disk: its parts, whatever they are called.
+_PART_OF_DISK = re.compile(r"\s*(?:[^\W\d_]+ |[pP#])?(?P<which>\d{1,2})(?:[.:)]\s+|\s{2,})(?P<told>[^\W\d].*)$")
+
+
+def _is_pair(line: Line) -> bool:
+    """``Serial   4711``"""
+    cells = cells_by_gap(line.text)
+    return len(cells) == _LEAST_CELLS and is_known(cells[0][0])
 
 
 def _is_below_disk(found: Sequence[_Told], line: Line) -> bool:
@@ -234,9 +250,18 @@ def _with_volume(interpreter: Interpreter, row: _Told, item: Item) -> tuple[tupl
     for place, (text, at) in enumerate(row.cells):
         if mount := _DRIVE.match(text):
             start = at + mount.end()
+            start += indent_of(row.line.text[start:])
             letter = at + mount.start("mount")
-            told_of_drive(interpreter, row.line.number, mount["mount"], letter, row.line.text[start:], start)
-            return row.cells[:place]
+            volume = told_of_drive(interpreter, row.line.number, mount["mount"], letter, row.line.text[start:], start)
+            before = row.cells[:place]
+            if before and (
+                re.fullmatch(FILE_SYSTEM, before[-1][0])
+                or (len(before) > 1 and _SIZE.fullmatch(before[-2][0]) and _FORMAT.fullmatch(before[-1][0]))
+            ):
+                formatted = Entry("", before[-1][0], row.line.number, before[-1][1] + 1)
+                said = Guess("volume.filesystem", 0.8, "it stands before the drive's letter")
+                interpreter.place(formatted, "outline", (said,), volume)
+            return before
     return row.cells
 
 

@@ -14,6 +14,7 @@ from yes_tally.core.reading.adapters_again import adapters_again
 from yes_tally.core.reading.as_printed import Pieces, Printed, one_by_one
 from yes_tally.core.reading.audit_matrix import read_audit_matrix
 from yes_tally.core.reading.blocks import Block, blocks_of
+from yes_tally.core.reading.checks_under_heads import checks_under_heads
 from yes_tally.core.reading.console_cuts import uncut
 from yes_tally.core.reading.decode import Decoded, Line, decode
 from yes_tally.core.reading.drafts import Draft, Met
@@ -52,7 +53,7 @@ from yes_tally.core.reading.titles_of_hosts import title_names_host
 from yes_tally.core.reading.update_records import read_updates
 from yes_tally.core.reading.updates_installed import leave_out_by_state, leave_out_under, leave_out_within
 
-READER_VERSION = 18
+READER_VERSION = 19
 DOUBTFUL = 0.8
 _CLOSING = re.compile(r"\s*(?:</[\w:.-]+>|[\]})][,;]?|<\?[^>]*\?>)+\s*$")
 _LOCALE_SAMPLE = 200_000
@@ -204,8 +205,8 @@ def _read_section(interpreter: Interpreter, section: Section) -> None:
     # ``rules --audited`` asks for what is recorded.
     elsewhere = section.command is not None and "policy" not in command and asks_elsewhere(section.command)
     with interpreter.below(Heading(section.command, 0, 0) if section.command else None):
-        answers = lines_of_answers(lines)
-        for block in () if elsewhere else blocks_of([line for line in lines if line.number not in answers]):
+        apart = lines_of_answers(lines) | checks_under_heads(interpreter, lines, command)
+        for block in () if elsewhere else blocks_of([line for line in lines if line.number not in apart]):
             before = len(interpreter.drafts)
             _read_block(interpreter, block, command)
             if block.headings:

@@ -23,6 +23,7 @@ from yes_tally.core.reading.around_rows import (
 from yes_tally.core.reading.columns import (
     FEW,
     NAMES_ADAPTER,
+    begin_with_drives,
     borne_by,
     borne_out,
     cells_of_columns,
@@ -32,6 +33,7 @@ from yes_tally.core.reading.columns import (
     tells_items,
     told_by_columns,
     unit_of_sizes,
+    with_letters,
 )
 from yes_tally.core.reading.decide import ITEM_GROUPS, Context, Guess, infer_groups
 from yes_tally.core.reading.drafts import Draft, Item
@@ -81,6 +83,8 @@ def read_rows(interpreter: Interpreter, rows: Sequence[Group], shape: str, aroun
     )
     if subject == "driver":
         columns = driver_apart(columns, meant, cells)
+    if subject == "volume":
+        columns = with_letters(columns, labels, cells)
     if subject in ITEM_GROUPS and len(rows) > 1:
         columns = {
             label: tuple(g for g in found if FACTS[g.fact].item or len(set(cells.get(label, ()))) < FEW)
@@ -174,6 +178,8 @@ def _likeliest(
         and not _OF_GRAPHICS & told_by_columns(interpreter, rows, "graphics")
     ):
         groups = ("driver", *(group for group in groups if group not in ("graphics", "driver")))  # devices of any kind
+    if "page_file" not in around[:2] and begin_with_drives(rows):
+        groups = ("volume", *(group for group in groups if group != "volume"))
     if "boot_entry" in groups and any(
         _FIRMWARE_FOLDER.search(entry.printed) for row in rows[:20] for entry in row.entries
     ):

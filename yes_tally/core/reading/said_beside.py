@@ -5,7 +5,7 @@ from __future__ import annotations
 import re
 
 from yes_tally.core.reading.addresses import mask_of
-from yes_tally.core.reading.text_forms import CORES
+from yes_tally.core.reading.text_forms import CORES, FIXED, LEASED
 
 
 def said_aside(match: re.Match[str], aside: str) -> str | None:
@@ -14,6 +14,8 @@ def said_aside(match: re.Match[str], aside: str) -> str | None:
         return mask_of(match[1])
     if aside == "licence.permanent":
         return "yes"
+    if aside == "adapter.dhcp" and re.fullmatch(f"{LEASED}|{FIXED}", match[1], re.I):
+        return "no" if re.fullmatch(FIXED, match[1], re.I) else "yes"
     return threads_of_all(match.string, match[1]) if aside == "processor.threads" else match[1]
 
 

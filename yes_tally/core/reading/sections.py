@@ -100,7 +100,7 @@ def _prompts(lines: Sequence[Line]) -> list[_Prompt]:
             match = (_HAS_NUMBERED_HOST.search(text, 0, _FURTHEST) and _HOST_PROMPT.match(text)) or match
         if match and not re.match(r"\s*\d+\s?%|\s*%", match["command"] or ""):
             where = _where(match)
-            if indented and not _host(where):
+            if (indented and not _host(where)) or (not where and _HEADING.search(match["command"] or "")):
                 continue
             found.append((_Prompt(index, where, match["command"].strip()), match["mark"]))
     if any(prompt.where for prompt, _ in found):
@@ -123,6 +123,10 @@ def _prompts(lines: Sequence[Line]) -> list[_Prompt]:
             and (_STRONG_HOST.search(prompt.where) or _answered(lines, prompt))
         )
     ]
+
+
+# ``>> disk C: (2025-02-11 08:40)``, ``>> Memory:``: no command ends so.
+_HEADING = re.compile(r" \([^()]*\d[^()]*\)\s*$|:\s*$")
 
 
 def _where(match: re.Match[str]) -> str:

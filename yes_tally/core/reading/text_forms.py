@@ -24,6 +24,9 @@ _NONE = r"(?!(?:no|none|not|keine?r?|aucune?|pas de|ning[uú]na?|nessuna?|nenhum
 
 # That a licence has no end.
 PERMANENT = r"permanent\w*|for good|for ever|forever|dauerhaft|unbefristet|zeitlich unbegrenzt|d[ée]finitiv\w*|perp[ée]tu\w*|bezterminow\w*|na sta[łl]e|blijvend|voor altijd"
+# How an address came: lent by a server, or set by hand.
+LEASED = r"leased?|d[iyí]nami(?:c|sch|que|ca|co|czny)|automati(?:c|sch|que|ca|co)|automático|geleast|dzierżawiony|geliehen|arrendad[ao]|concedid[ao]"
+FIXED = r"stati(?:c|sch|que)|static[oa]|est[áa]tic[oa]|statyczny|fixed|fixe|fest|fij[oa]|fix[oa]|fiss[oa]|vast|stały|manual|manuell|manuel(?:le)?|handmatig|manuale|ręczny"
 # ``as LSF\\quay``: behind what a task runs.
 AS_WHOM = (
     r"\s+(?:as|als|en tant que|como|come|jako) (?:user |benutzer |utilisateur |usuario )?([\w.-]+(?:[\\@][\w.-]+)?)"
@@ -45,7 +48,8 @@ TEXT_FORMS: dict[str, re.Pattern[str]] = {
     # A moment is no zone (``Local time``), and four groups of five are no article.
     "host.time_zone": re.compile(r"(?!.*(?:\d{4}-\d\d-\d\d|\d{1,2}[./]\d{1,2}[./]\d{4}))(?P<keep>.+)$"),
     "machine.sku": re.compile(r"(?!(?:[A-Z0-9]{5}-){3}[A-Z0-9]{5}$)(?P<keep>.+)$"),
-    "host.owner": re.compile(r".*[^\W\d_].*$"),
+    # ``Ines Calloway, Lantern Sound Ferries``
+    "host.owner": re.compile(r"(?P<keep>[^\W\d_]+(?: [^\W\d_]+)+)(?:, [^,()]+| \([^,()]+\))$|.*[^\W\d_].*$"),
     # ``data *``: the mark says that it is active, or boots.
     "partition.kind": re.compile(r"(?P<keep>.+?)(?: \*)?$"),
     # A host's name is not its system's.

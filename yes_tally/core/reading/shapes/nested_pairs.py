@@ -105,9 +105,16 @@ def nested(lines: Sequence[Line], pairs: Sequence[Pair | None]) -> list[Group]:
 _STAR = re.compile(r"\s*[*>]\s+(?=\S)")
 
 
+_LEAST_TO_THE_RIGHT = 3
+
+
 def _indents(lines: Sequence[Line], pairs: Sequence[Pair | None]) -> list[int]:
-    """How deep each line stands: one with a star before it as deep as its text, where such lines without a star do."""
+    """How deep each line stands: one with a star before it as deep as its text, where such lines without a star do; all
+    the same where the labels end at one column and not where they begin."""
     indents = [indent_of(line.text) for line in lines]
+    ends = [indent + len(pair.label) for indent, pair in zip(indents, pairs, strict=True) if pair and pair.label]
+    if len(ends) >= _LEAST_TO_THE_RIGHT and len(set(ends)) == 1 and len(ends) == len(lines):
+        return [min(indents)] * len(lines)
     plain = {indent for indent, pair in zip(indents, pairs, strict=True) if pair is None}
     for place, (line, pair) in enumerate(zip(lines, pairs, strict=True)):
         star = _STAR.match(line.text) if pair is None else None

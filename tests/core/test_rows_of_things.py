@@ -7,6 +7,7 @@ import unittest
 from hypothesis import given, settings
 from hypothesis import strategies as st
 
+from tests.core.readings import told
 from yes_tally.core.reading.reader import read
 
 GB = 10**9
@@ -91,6 +92,40 @@ class Sockets(unittest.TestCase):
                     self.assertEqual((full["size"], full["type"], full["speed"]), (8 * GIB, "DDR4", 2666))
                     self.assertEqual(set(free), {"slot"})
                     self.assertTrue(free["slot"].endswith("A2"))
+
+
+class SmallTables(unittest.TestCase):
+    def test_modules_of_one_size_are_modules_and_not_the_memory(self):
+        for head, size in (("Socket        Size     Type", "8 GB"), ("Emplacement   Taille   Type", "8 Go")):
+            for rows in (("A1", "B1"), ("A1",)):
+                with self.subTest(head=head, rows=rows):
+                    lines = "".join(f"{slot}            {size}     DDR4\n" for slot in rows)
+                    found = told(f"q-07 % memory\n\n{head}\n{lines}")
+                    self.assertEqual(
+                        [found[f"module#{n}.size"] for n in range(1, len(rows) + 1)], [8 << 30] * len(rows)
+                    )
+                    self.assertNotIn("memory.installed", found)
+
+    def test_kinds_of_memory_are_no_volumes(self):
+        found = told(
+            "q-07 % memory\n\nKind          Total    Free\nPhysical      16 GB    9.2 GB\nVirtual       20 GB    12.0 GB\n"
+        )
+        self.assertFalse([key for key in found if key.startswith("volume")])
+
+    def test_rows_that_begin_with_letters_are_drives_whatever_heads_them(self):
+        found = told(
+            "gp-1> band -frei\n\nBand     Bezeichnung    Größe       Frei\nC:       System         930,2 GB    412,7 GB\nE:       Archiv         186,9 GB    87,1 GB\n"
+        )
+        self.assertEqual([found[f"volume#{n}.mount"] for n in (1, 2)], ["C:", "E:"])
+        self.assertEqual(found["volume#2.label"], "Archiv")
+
+    def test_updates_that_were_rolled_back_are_not_installed(self):
+        for said in ("rolled back", "teruggedraaid op 06-02-2025", "removed on 2025-02-06"):
+            with self.subTest(said):
+                found = told(
+                    f"gp-1> updates\n\nInstalled (2)\n  HU-24117   2024-12-03   Winter roll-up     done\n  HU-25011   2025-02-05   Card driver        {said}\n"
+                )
+                self.assertEqual([value for key, value in found.items() if key.endswith(".id")], ["HU-24117"])
 
 
 class Logs(unittest.TestCase):

@@ -214,6 +214,7 @@ _UNTOLD = re.compile(
     r"unreadable|unlesbar|illisible|ilegible|illeggibile|ilegivel|onleesbaar|nieczytelny"
 )
 _NOBODY = frozenset("nobody niemand personne nadie ninguem nessuno nikt".split())
+_TO_ALL = re.compile(r"ff(?:[-:]ff){5}")
 _ZERO_ID = re.compile(r"[0f]+(?:[-:][0f]+)+$")
 
 
@@ -228,7 +229,10 @@ def is_placeholder(text: str) -> bool:
     # A single digit is a value (a count, a number); a run of one character is not.
     if len(word) > 1 and _ONE_CHARACTER.match(word):
         return True
-    return word in {"-", "*", "?", ".", "~"} or (bool(_ZERO_ID.match(word)) and len(set(word) - {"-", ":"}) == 1)
+    if word in {"-", "*", "?", ".", "~"}:
+        return True
+    # The MAC that all cards listen to is somebody's.
+    return bool(_ZERO_ID.match(word)) and len(set(word) - {"-", ":"}) == 1 and not _TO_ALL.fullmatch(word)
 
 
 _CHOICE_PATTERNS: dict[str, list[tuple[str, re.Pattern[str]]]] = {

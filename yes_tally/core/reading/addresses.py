@@ -25,8 +25,8 @@ def mac(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
     if match is None or is_placeholder(match.group()):
         return None
     digits = re.sub(r"[^0-9a-f]", "", match.group().casefold())
-    if len(set(digits)) == 1:
-        return None
+    if len(set(digits)) == 1 and (digits[0] == "0" or fact.name != "neighbour.mac"):
+        return None  # but a neighbour may stand for all
     return exactly("mac", ":".join(digits[i : i + 2] for i in range(0, 12, 2)))
 
 

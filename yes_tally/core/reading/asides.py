@@ -172,7 +172,7 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
         (re.compile(r"\(?DHCP(?: (?:from|by|server|lease from|von|de|da|van|od))?:? (\d+(?:\.\d+){3})", re.I), "adapter.dhcp_server"),
     ),
     # ``Ines Calloway, Lantern Sound Ferries``
-    "host.owner": ((re.compile(r"^[^\W\d_]+(?: [^\W\d_]+)+(?:, | \()([^,()]+)\)?$"), "host.organisation"),),
+    "host.owner": ((re.compile(r"^[^\W\d_]+(?: [^\W\d_]+)+(?:, | \(| / )([A-Z][^,()/]+)\)?$"), "host.organisation"),),
     "host.name": (
         (re.compile(r" \(([\w-]+(?:\.[\w-]+)*\.[A-Za-z][\w-]+)\)$"), "host.domain"),
         (re.compile(r"(?:\(|, )(?:in )?(?:domain|domäne|domaine|dominio|domínio|domein|domena) ([\w.-]+)\)?", re.I), "host.domain"),

@@ -28,6 +28,7 @@ from yes_tally.core.reading.licences_of_products import leave_out_licences, leav
 from yes_tally.core.reading.log_rows import are_events
 from yes_tally.core.reading.margins import without_margin
 from yes_tally.core.reading.memory_sockets import read_sockets, sockets_over_words
+from yes_tally.core.reading.mixed_records import read_mixed_records
 from yes_tally.core.reading.name_lookups import lines_of_answers
 from yes_tally.core.reading.one_line_answers import read_answer
 from yes_tally.core.reading.opening import opened_by
@@ -245,6 +246,7 @@ def _read_block(interpreter: Interpreter, block: Block, command: tuple[str, ...]
         or sockets_over_words(interpreter, block.lines, spoken)
         or read_field_list(interpreter, block.lines, above.text if above else "")
         or read_outline(interpreter, block.lines)
+        or read_mixed_records(interpreter, block.lines, spoken)
     ):
         return
     if block.layout is None:

@@ -60,7 +60,7 @@ def _starts_of_cells(line: Line) -> set[int]:
 
 def records_of_words(interpreter: Interpreter, lines: Sequence[Line], around: tuple[str, ...]) -> bool:
     """A name, and indented below it what is said of it in words, of a thing that a heading or the command names."""
-    group = next((g for g in around[:2] if g in ITEM_GROUPS and _naming(g)), None)
+    group = next((g for g in around[:2] if g in ITEM_GROUPS and naming(g)), None)
     indents = [len(line.text) - len(line.text.lstrip()) for line in lines]
     if group is None or len(lines) < 2 or indents[0] != min(indents) or max(indents) == min(indents):
         return False
@@ -76,16 +76,16 @@ def records_of_words(interpreter: Interpreter, lines: Sequence[Line], around: tu
     named = sum(bool(match) or bool(none) for match, none in zip(matches, nameless, strict=True))
     if not matches[0] or named * 4 < 3 * len(matches):
         return False
-    told, naming = 0, _naming(group)
+    told, called = 0, naming(group)
     for place, (index, match) in enumerate(zip(heads, matches, strict=True)):
         item = interpreter.new_item(group)
-        left = [fact for fact in FIELDS[group] if fact.name != naming]
+        left = [fact for fact in FIELDS[group] if fact.name != called]
         end = heads[place + 1] if place + 1 < len(heads) else len(lines)
         for line, indent in zip(lines[index + 1 : end], indents[index + 1 : end], strict=True):
             text = commas_for_gaps_between(_DASHES.sub(as_comma, line.text.strip()))
             said = told_in_words(interpreter, text, line.number, indent, group, item, left)
             told += said
-            who = FACTS.get(_ASIDE_OF.get(group, ""))
+            who = FACTS.get(ASIDE_OF.get(group, ""))
             if who in left and not said and who and line is lines[index + 1] and _NAME_ALONE.fullmatch(text):
                 at = Entry("", text, line.number, indent + 1)
                 interpreter.place(at, "words", (Guess(who.name, 0.65, "it stands right under its name"),), item)
@@ -122,8 +122,8 @@ def _name_record(
         name = versioned["name"]
     skip = _noun_before(name, group)
     entry = Entry("", name[skip:], line.number, at + skip + 1)
-    interpreter.place(entry, "words", (Guess(_naming(group), 0.82, f"it is said of this {group}"),), item)
-    beside = _ASIDE_OF.get(group)
+    interpreter.place(entry, "words", (Guess(naming(group), 0.82, f"it is said of this {group}"),), item)
+    beside = ASIDE_OF.get(group)
     who_is, start = _who(match) if match else ("", 0)
     if who_is and beside:
         aside = Entry("", who_is, line.number, at + 1 + start)
@@ -134,7 +134,7 @@ def _name_record(
 _IN_BRACKETS = re.compile(r"\([^()]*\)")
 
 
-def _naming(group: str) -> str:
+def naming(group: str) -> str:
     """The fact that the things of a group are called by, where it is a name or a model; empty for others."""
     return next(
         (fact for fact in (NAMING.get(group, ""), CALLED.get(group, "")) if fact.endswith((".name", ".model"))), ""
@@ -244,7 +244,7 @@ _ONE_WORD = re.compile(r"[^\W\d][\w.-]{1,30}")
 # ``[ tquill ]  Tamsin Quill``: how it is called, and beside it who that is.
 _BOXED_NAME = re.compile(r"\s*\[ ?(?P<name>[\w.-]+) ?\]\s+(?P<full>\S.*?)\s*$")
 _CELLS_OF_ROW = 3
-_ASIDE_OF = {"account": "account.full_name", "adapter": "adapter.connection"}
+ASIDE_OF = {"account": "account.full_name", "adapter": "adapter.connection"}
 
 
 def called_by(interpreter: Interpreter, group: Group, of: str, shape: str, item: Item, *, listed: bool) -> None:
@@ -254,10 +254,10 @@ def called_by(interpreter: Interpreter, group: Group, of: str, shape: str, item:
     if heading and of == "adapter" and (rest := _without_kind(interpreter, heading, shape, item)):
         heading, listed = rest, True
     boxed = _BOXED_NAME.match(heading.text[:MAX_TEXT]) if heading else None
-    if heading and boxed and of in _ASIDE_OF:
+    if heading and boxed and of in ASIDE_OF:
         # Of an account the box holds what it is called, of a card what people call it.
         order = ("full", "name") if of == "adapter" else ("name", "full")
-        for fact, part in zip((naming, _ASIDE_OF[of]), order, strict=True):
+        for fact, part in zip((naming, ASIDE_OF[of]), order, strict=True):
             place = Entry("", boxed[part], heading.line, heading.column + boxed.start(part))
             interpreter.place(place, shape, (Guess(fact, 0.78, "it heads what is said"),), item)
         interpreter.frame.add(heading.line)
@@ -277,10 +277,10 @@ def called_by(interpreter: Interpreter, group: Group, of: str, shape: str, item:
         entry = Entry("", match["name"], heading.line, heading.column)
         interpreter.place(entry, shape, (Guess(naming, 0.8, f"it stands before what is told of this {of}"),), item)
         interpreter.frame.add(heading.line)
-        if match["aside"] and of in _ASIDE_OF:
+        if match["aside"] and of in ASIDE_OF:
             # ``mreed (Maya Reed) -- enabled``
             at = Entry("", match["aside"], heading.line, heading.column + match.start("aside"))
-            interpreter.place(at, shape, (Guess(_ASIDE_OF[of], 0.78, "it stands beside its name"),), item)
+            interpreter.place(at, shape, (Guess(ASIDE_OF[of], 0.78, "it stands beside its name"),), item)
         return
     if not listed:
         return
@@ -299,7 +299,7 @@ def called_by(interpreter: Interpreter, group: Group, of: str, shape: str, item:
     entry = Entry("", match["name"], heading.line, heading.column)
     interpreter.place(entry, shape, (Guess(naming, 0.8, f"it is listed under {of}"),), item)
     interpreter.frame.add(heading.line)
-    beside = _ASIDE_OF.get(of)
+    beside = ASIDE_OF.get(of)
     who_is, start = _who(match)
     if who_is and beside and not (match["dashed"] and who_is.isalpha() and who_is.islower()):
         at = Entry("", who_is, heading.line, heading.column + start)

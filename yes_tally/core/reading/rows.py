@@ -54,6 +54,8 @@ _RIGHT_UNDER = 4
 # So many columns of a table may tell what drivers have where no drivers are listed.
 _MOST_OF_OTHERS = 2
 # What of all devices only those that draw have.
+# What of memory only its modules have.
+_OF_MODULES = frozenset({"module.slot", "module.type", "module.part", "module.serial", "module.bank", "module.form"})
 _OF_GRAPHICS = frozenset({"graphics.memory", "graphics.width", "graphics.height", "graphics.refresh"})
 
 
@@ -160,6 +162,10 @@ def _likeliest(
     if len(rows) > 2:
         # A PC has one of those; so many rows speak of something else.
         groups = tuple(group for group in groups if group in ITEM_GROUPS)
+    if "memory" in around[:1] and "volume" not in around and not begin_with_drives(rows):
+        groups = tuple(group for group in groups if group != "volume")
+    if groups[:1] == ("memory",) and _OF_MODULES & told_by_columns(interpreter, rows, "module"):
+        groups = ("module", *(group for group in groups if group != "module"))
     if owner and any(f"{group}.{owner.group}" in FACTS for group in groups):
         # Under one disk stand its parts, not more disks.
         groups = tuple(group for group in groups if group != owner.group)

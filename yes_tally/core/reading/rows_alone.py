@@ -85,7 +85,7 @@ def rows_without_head(interpreter: Interpreter, lines: Sequence[Line], around: t
     if group in (None, "software") and _are_updates(lines, interpreter):
         group, lines = "update", lines_of_installed(lines)
     group = group or ("event" if are_events(lines) else None)
-    if group == "search_folder" and folders_listed(interpreter, lines):
+    if (group == "search_folder" or around[:1] == ("variable",)) and folders_listed(interpreter, lines):
         return
     if group == "event" and _has_lines_below(lines) and _events_told_best(interpreter, lines):
         return

@@ -27,6 +27,17 @@ PERMANENT = r"permanent\w*|for good|for ever|forever|dauerhaft|unbefristet|zeitl
 # How an address came: lent by a server, or set by hand.
 LEASED = r"leased?|d[iyí]nami(?:c|sch|que|ca|co|czny)|automati(?:c|sch|que|ca|co)|automático|geleast|dzierżawiony|geliehen|arrendad[ao]|concedid[ao]"
 FIXED = r"stati(?:c|sch|que)|static[oa]|est[áa]tic[oa]|statyczny|fixed|fixe|fest|fij[oa]|fix[oa]|fiss[oa]|vast|stały|manual|manuell|manuel(?:le)?|handmatig|manuale|ręczny"
+# When a task runs, and not what.
+_WHEN = (
+    r"every|each|daily|weekly|monthly|hourly|once|(?:at|on|when) (?:the )?(?:sign|log|start|boot|idle|demand|\d)|"
+    r"jede[nrs]?|t[äa]glich|w[öo]chentlich|monatlich|st[üu]ndlich|einmal|bei (?:der )?(?:anmeldung|start)|beim|um \d|"
+    r"chaque|tou(?:te)?s les|quotidien\w*|hebdo\w*|[àa] (?:l'ouverture|la connexion|\d)|au d[ée]marrage|"
+    r"cada|todos los|todas las|diari\w*|semanal\w*|al (?:iniciar|arrancar)|a las? \d|"
+    r"todos os|di[áa]ri\w*|ao (?:iniciar|arrancar|entrar)|[àa]s? \d|"
+    r"ogni|tutt[ie] (?:i|le)|giornalier\w*|quotidian\w*|settimanal\w*|all'avvio|all'accesso|alle \d|"
+    r"elke?|iedere?|dagelijks|wekelijks|maandelijks|bij (?:aanmelden|opstarten|het)|om \d|"
+    r"codziennie|co |raz|przy (?:logowaniu|starcie|uruchomieniu)|o \d"
+)
 # ``as LSF\\quay``: behind what a task runs.
 AS_WHOM = (
     r"\s+(?:as|als|en tant que|como|come|jako) (?:user |benutzer |utilisateur |usuario )?([\w.-]+(?:[\\@][\w.-]+)?)"
@@ -37,7 +48,8 @@ TEXT_FORMS: dict[str, re.Pattern[str]] = {
     "host.name": re.compile(
         r"(?P<keep>[A-Za-z0-9][\w.-]{0,62})(?: \((?:[^\d\W]+ [^()]+|[\w-]+(?:\.[\w-]+)+)\)|, (?:in )?[^\W\d_]+ [\w-]+(?:\.[\w-]+)+)?$"
     ),
-    "task.runs": re.compile(rf"(?P<keep>.+?)(?:{AS_WHOM})?$", re.I),
+    # ``every day at 22:30`` is when it runs.
+    "task.runs": re.compile(rf"(?!(?:{_WHEN})\b)(?P<keep>.+?)(?:{AS_WHOM})?$", re.I),
     "host.domain": re.compile(r"(?P<keep>[\w.-]{2,80})(?: \([^()]*\))?$"),
     "licence.key_tail": re.compile(r"[A-Za-z0-9*?X.…-]*?(?P<keep>[A-Za-z0-9]{5})$"),
     "account.full_name": re.compile(r"[«„“\"]?\s*(?P<keep>[^«»„“”\"]+?)\s*[»“”\"]?$"),
@@ -49,7 +61,9 @@ TEXT_FORMS: dict[str, re.Pattern[str]] = {
     "host.time_zone": re.compile(r"(?!.*(?:\d{4}-\d\d-\d\d|\d{1,2}[./]\d{1,2}[./]\d{4}))(?P<keep>.+)$"),
     "machine.sku": re.compile(r"(?!(?:[A-Z0-9]{5}-){3}[A-Z0-9]{5}$)(?P<keep>.+)$"),
     # ``Ines Calloway, Lantern Sound Ferries``
-    "host.owner": re.compile(r"(?P<keep>[^\W\d_]+(?: [^\W\d_]+)+)(?:, [^,()]+| \([^,()]+\))$|.*[^\W\d_].*$"),
+    "host.owner": re.compile(
+        r"(?P<keep>[^\W\d_]+(?: [^\W\d_]+)+)(?:(?:, | / )[A-Z][^,()/]+| \([A-Z][^,()]+\))$|.*[^\W\d_].*$"
+    ),
     # ``data *``: the mark says that it is active, or boots.
     "partition.kind": re.compile(r"(?P<keep>.+?)(?: \*)?$"),
     # A host's name is not its system's.

@@ -19,14 +19,14 @@ _OTHERWISE = re.compile(
     r"\b(?:waiting|waits|pending|awaiting|offered|available|failed|failures?|not (?:yet )?(?:installed|set up|fitted|applied)|needs? (?:a )?restart|to be installed|missing|declined|hidden|"
     r"cancell?ed|aborted|rolled back|with errors?|abgebrochen\w*|mit fehlern?|zuruckgesetzt|annulee?s?|interrompue?s?|avec erreurs?|cancelad[oa]s?|con error(?:es)?|com erros?|"
     r"annullat[oaie]|con error[ei]|geannuleerde?|afgebroken|met fout(?:en)?|anulowan[eya]|przerwan[eya]|z bled(?:em|ami)|"
-    r"outstanding|needed|queued|downloaded|scheduled|restart needed|"
-    r"ausstehend\w*|wartet|steht aus|verfugbar\w*|angeboten\w*|fehlgeschlagen\w*|nicht (?:erfolgreich|installiert\w*|eingespielt|angewendet)|neustart notig|wartend\w*|fehlend\w*|abgelehnt\w*|"
-    r"en attente|disponibles?|proposee?s?|echouee?s?|en echec|non (?:install|pos|appliqu)ee?s?|manquante?s?|refusee?s?|"
-    r"pendientes?|ofrecid[oa]s?|fallid[oa]s?|(?:no|sin) (?:instalad[oa]s?|instalar|aplicad[oa]s?|aplicar)|faltantes?|rechazad[oa]s?|"
-    r"pendentes?|disponive(?:l|is)|oferecid[oa]s?|falhad[oa]s?|falhou|com falha|nao (?:instalad|aplicad)[oa]s?|por instalar|em falta|recusad[oa]s?|"
-    r"in attesa|disponibil[ei]|offert[oaie]|fallit[oaie]|non riuscit[oaie]|non (?:installat|applicat)[oaie]|da installare|mancant[ei]|rifiutat[oaie]|"
-    r"wachtend\w*|wacht|staat klaar|beschikbare?|aangeboden|mislukte?|(?:nog )?niet (?:geinstalleerde?|aangebracht)|ontbrekende?|geweigerde?|"
-    r"oczekuj\w*|czeka\w*|dostepn[eya]\w*|oferowan[eya]|nieudan[eya]|niepowodzenie|niezainstalowan[eya]|brakujac[eya]|odrzucon[eya])\b"
+    r"outstanding|needed|queued|downloaded|scheduled|restart needed|rolled back|removed|uninstalled|"
+    r"ausstehend\w*|wartet|steht aus|verfugbar\w*|angeboten\w*|fehlgeschlagen\w*|nicht (?:erfolgreich|installiert\w*|eingespielt|angewendet)|neustart notig|wartend\w*|fehlend\w*|abgelehnt\w*|zuruckgerollt|zuruckgenommen|ruckgangig gemacht|entfernt|deinstalliert|"
+    r"en attente|disponibles?|proposee?s?|echouee?s?|en echec|non (?:install|pos|appliqu)ee?s?|manquante?s?|refusee?s?|annulee?s?|retiree?s?|desinstallee?s?|"
+    r"pendientes?|ofrecid[oa]s?|fallid[oa]s?|(?:no|sin) (?:instalad[oa]s?|instalar|aplicad[oa]s?|aplicar)|faltantes?|rechazad[oa]s?|revertid[oa]s?|retirad[oa]s?|desinstalad[oa]s?|"
+    r"pendentes?|disponive(?:l|is)|oferecid[oa]s?|falhad[oa]s?|falhou|com falha|nao (?:instalad|aplicad)[oa]s?|por instalar|em falta|recusad[oa]s?|anulad[oa]s?|removid[oa]s?|"
+    r"in attesa|disponibil[ei]|offert[oaie]|fallit[oaie]|non riuscit[oaie]|non (?:installat|applicat)[oaie]|da installare|mancant[ei]|rifiutat[oaie]|annullat[oaie]|rimoss[oaie]|disinstallat[oaie]|"
+    r"wachtend\w*|wacht|staat klaar|beschikbare?|aangeboden|mislukte?|(?:nog )?niet (?:geinstalleerde?|aangebracht)|ontbrekende?|geweigerde?|teruggedraaid|verwijderd|"
+    r"oczekuj\w*|czeka\w*|dostepn[eya]\w*|oferowan[eya]|nieudan[eya]|niepowodzenie|niezainstalowan[eya]|brakujac[eya]|odrzucon[eya]|wycofan[eya]|usuniet[eya]|odinstalowan[eya])\b"
 )
 _MOST_WORDS = 5
 
@@ -54,7 +54,7 @@ def lines_of_installed(lines: Sequence[Line]) -> list[Line]:
 
 
 # ``failed``, ``mislukt 06-02-2025 (fout 0x41c)``
-_STATE_AND_DAY = re.compile(r"(?P<state>[^\W\d_]+(?: [^\W\d_]+)?)(?: (?:on |am |le |op |el |il |em |dnia )?[\d(].*)?")
+_STATE_AND_DAY = re.compile(r"(?P<state>[^\W\d_]+(?: [^\W\d_]+)??)(?: (?:on |am |le |op |el |il |em |dnia )?[\d(].*)?")
 
 
 def _states_otherwise(cell: str) -> bool:

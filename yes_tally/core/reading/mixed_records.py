@@ -1,0 +1,170 @@
+"""Things headed by their names, over lines that mix pairs and words: several pairs in a line, clauses between commas.
+
+::
+
+    icalloway      Ines Calloway
+        enabled, administrator, password required
+        last sign-in: 2025-02-11 08:02     password: set 2025-01-03, expires 2025-04-03
+
+    Nightly backup                       ready, enabled
+      runs    every day at 22:30         as   QM\\backup
+"""
+
+from __future__ import annotations
+
+import re
+from collections.abc import Iterator, Sequence
+from typing import TYPE_CHECKING, NamedTuple
+
+from yes_tally.core.catalogue import FIELDS, FactKind
+from yes_tally.core.reading.decide import ITEM_GROUPS, Context, Guess, decide, infer_group
+from yes_tally.core.reading.decode import Line
+from yes_tally.core.reading.drafts import Item
+from yes_tally.core.reading.labels import words_of
+from yes_tally.core.reading.phrases import SUBJECTS, is_known
+from yes_tally.core.reading.records_in_words import ASIDE_OF, naming
+from yes_tally.core.reading.shapes.layout import MAX_LINE, Entry, cells_by_gap, indent_of, under_heads
+from yes_tally.core.reading.told_in_parts import told_in_words
+from yes_tally.core.words import is_placeholder
+
+if TYPE_CHECKING:
+    from yes_tally.core.reading.interpret import Interpreter
+
+_MOST_LINES = 1000
+_LEAST_BELOW, _LEAST_TOLD = 2, 3
+_NAME = re.compile(r"(?:\[?\d{1,3}[\].)]\s+)?(?P<name>[^\W_][^:=|()\"“«]{0,80})")
+_PAIR = re.compile(r"(?P<label>[^\W\d_][^:=|,;]{0,40}?)\s*[:=]\s+(?P<printed>\S.*)")
+# What is called by a name of its own, which somebody gave it.
+_GROUPS = frozenset({"account", "task", "software", "printer", "driver"})
+# How sure a label must be that only a gap parts from its value.
+_SURE = 0.85
+
+
+class _Part(NamedTuple):
+    """What a line says: a pair, or words, which have no label; ``column`` is where the value begins, from 0."""
+
+    label: str
+    text: str
+    column: int
+
+
+def read_mixed_records(interpreter: Interpreter, lines: Sequence[Line], spoken: tuple[str, ...]) -> bool:
+    """Read a block of such records, of a kind of thing that is ``spoken`` of or that their labels tell. False, and
+    nothing read, where a head is a label, where no line mixes what it says, or where most of the lines say nothing."""
+    if not _LEAST_BELOW < len(lines) <= _MOST_LINES or any(len(line.text) > MAX_LINE for line in lines):
+        return False
+    if indent_of(lines[1].text) <= indent_of(lines[0].text) or not all(line.text.strip() for line in lines):
+        return False
+    parts = under_heads(lines)
+    heads = [_NAME.fullmatch(cells_by_gap(head.text)[0][0].strip()) for head, _ in parts]
+    if not parts or not all(heads) or any(len(below) < _LEAST_BELOW for _, below in parts):
+        return False
+    group = _kind_of(parts, spoken)
+    if group is None or any(is_known(head["name"]) or _says_kind(head["name"], group) for head in heads if head):
+        return False
+    told = [(head, [list(_parts_of(line.text, group)) for line in below], below) for head, below in parts]
+    if not any(_is_mixed(said) for _, said, _ in told):
+        return False
+    before, items = len(interpreter.drafts), []
+    for head, said, below in told:
+        item = Item(group)
+        if not _read(interpreter, head, said, below, item):
+            del interpreter.drafts[before:]
+            return False
+        items.append(item)
+    if len(interpreter.drafts) - before < _LEAST_TOLD * len(items):
+        del interpreter.drafts[before:]
+        return False
+    for item in items:
+        interpreter.take(item)
+    return True
+
+
+def _kind_of(parts: Sequence[tuple[Line, Sequence[Line]]], spoken: tuple[str, ...]) -> str | None:
+    """The kind of thing that records tell of, of those that are called by a name."""
+    near = next((group for group in spoken[:2] if group in ITEM_GROUPS), None)
+    if near is None:
+        labels = (part.label for _, below in parts for line in below for part in _parts_of(line.text, ""))
+        near = infer_group(tuple(dict.fromkeys(filter(None, labels))), spoken, False)
+    return near if near in _GROUPS else None
+
+
+def _says_kind(name: str, group: str) -> bool:
+    """``Account mrolf``: whether a name begins with what kind of thing it is."""
+    return SUBJECTS.get(words_of(name.split()[0])) == group
+
+
+def _parts_of(text: str, group: str) -> Iterator[_Part]:
+    """The pairs and the words of a line: a pair by its colon, or a label of the group's before a cell."""
+    cells = list(cells_by_gap(text))
+    while cells:
+        cell, at = cells.pop(0)
+        if pair := _PAIR.fullmatch(cell):
+            yield _Part(pair["label"], pair["printed"], at + pair.start("printed"))
+        elif cells and (cell.endswith((":", "=")) or _is_label(cell, group)):
+            value, column = cells.pop(0)
+            yield _Part(cell.rstrip(" :="), value, column)
+        else:
+            yield _Part("", cell, at)
+
+
+def _is_label(cell: str, group: str) -> bool:
+    if not group:
+        return is_known(cell)
+    return any(guess.confidence >= _SURE for guess in decide(cell, Context(group, (group,)))[:1])
+
+
+def _is_mixed(said: Sequence[Sequence[_Part]]) -> bool:
+    """Whether lines say several things each, or some in pairs and some in words: others have readers that know more."""
+    several = any(len(line) > 1 and any(part.label for part in line) for line in said)
+    words, pairs = (
+        any(len(line) == 1 and bool(line[0].label) is labelled for line in said) for labelled in (False, True)
+    )
+    return several or (words and pairs)
+
+
+def _is_blank(parts: Sequence[_Part]) -> bool:
+    return all(is_placeholder(part.text) for part in parts)
+
+
+def _read(
+    interpreter: Interpreter, head: Line, said: Sequence[Sequence[_Part]], below: Sequence[Line], item: Item
+) -> bool:
+    """Read one record. Whether all but a third of its lines tell something."""
+    before = len(interpreter.drafts)
+    entries: list[Entry] = []
+    words: list[tuple[_Part, int]] = []
+    last: _Part | None = None
+    for line, parts in zip(below, said, strict=True):
+        if last and len(parts) == 1 and not parts[0].label and parts[0].column >= last.column:
+            parts = [parts[0]._replace(label=last.label)]  # what a list goes on with
+        entries += [Entry(part.label, part.text, line.number, part.column + 1) for part in parts if part.label]
+        words += [(part, line.number) for part in parts if not part.label]
+        last = parts[-1] if parts[-1].label else last
+    interpreter.entries(entries, "mixed records", interpreter.context(item.group, (item.group,)), item)
+    told = {draft.fact for draft in interpreter.drafts[before:] if draft.item is item}
+    left = [fact for fact in FIELDS[item.group] if fact.name not in {naming(item.group), *told}]
+    for part, number in words:
+        told_in_words(interpreter, part.text, number, part.column, item.group, item, left)
+    telling = {draft.entry.line for draft in interpreter.drafts[before:]} | interpreter.blanks
+    telling |= {line.number for line, parts in zip(below, said, strict=True) if _is_blank(parts)}
+    if sum(line.number in telling for line in below) * 3 < len(below) * 2:
+        return False
+    _read_head(interpreter, head, item, left)
+    return True
+
+
+def _read_head(interpreter: Interpreter, head: Line, item: Item, left: list[FactKind]) -> None:
+    """Read what the line above a record calls its thing, and what it says beside the name."""
+    cells = cells_by_gap(head.text.rstrip())
+    match = _NAME.fullmatch(cells[0][0])
+    if match is None:
+        return
+    name = Entry("", match["name"], head.number, cells[0][1] + match.start("name") + 1)
+    interpreter.place(name, "mixed records", (Guess(naming(item.group), 0.82, "it heads what is told of it"),), item)
+    for text, at in cells[1:]:
+        told = told_in_words(interpreter, text, head.number, at, item.group, item, left)
+        beside = ASIDE_OF.get(item.group)
+        if not told and beside and any(fact.name == beside for fact in left):
+            place = Entry("", text.strip("()\"'"), head.number, at + 1 + text.startswith(("(", '"', "'")))
+            interpreter.place(place, "mixed records", (Guess(beside, 0.78, "it stands beside its name"),), item)

@@ -58,6 +58,35 @@ class MixedRecords(unittest.TestCase):
         )
         self.assertEqual((found["account#1.name"], found["account#1.full_name"]), ("icalloway", "Ines Calloway"))
 
+    def test_cards_whose_heads_are_rows(self):
+        found = told(
+            "NQ-18 E:\\> wireview\n\nQuayside LAN    Wickerlink GbE 210    up\n   Hardware   3c-5a-b4-10-01-18\n   Address    10.20.1.118 / 255.255.255.0\n"
+            "Quayside air    Ternwave AX 20        not connected\n   Hardware   3c-5a-b4-10-01-19\n"
+            "Loop            (no hardware)         up\n   Address    127.0.0.1 / 255.0.0.0\n"
+        )
+        self.assertEqual(
+            [found[f"adapter#{n}.connection"] for n in (1, 2, 3)], ["Quayside LAN", "Quayside air", "Loop"]
+        )
+        self.assertEqual(
+            [found.get(f"adapter#{n}.name") for n in (1, 2, 3)], ["Wickerlink GbE 210", "Ternwave AX 20", None]
+        )
+        self.assertEqual([found[f"adapter#{n}.connected"] for n in (1, 2, 3)], [True, False, True])
+        self.assertEqual(found["adapter#2.mac"], "3c:5a:b4:10:01:19")
+
+    def test_a_processor_over_its_words(self):
+        for words in (
+            "6 cores, 12 threads, stepping 10\n     now 1.10 GHz, at most 4.00 GHz\n     socket LGA-1188\n     cache: L3 9 MB",
+            "6 kernen, 12 threads, stepping 10\n     nu 1,10 GHz, hoogstens 4,00 GHz\n     voet LGA-1188\n     cache: L3 9 MB",
+            "6 Kerne, 12 Threads, Stepping 10\n     derzeit 1,10 GHz, maximal 4,00 GHz\n     Sockel LGA-1188\n     Cache: L3 9 MB",
+        ):
+            with self.subTest(words[:9]):
+                found = told(f"NQ-18 E:\\> cpu\n\n  Kestrel K5-8420 @ 3.20 GHz\n     {words}\n")
+                self.assertEqual((found["processor#1.cores"], found["processor#1.stepping"]), (6, "10"))
+                self.assertEqual(
+                    (found["processor#1.max_clock"], found["processor#1.current_clock"]), (4_000_000_000, 1_100_000_000)
+                )
+                self.assertEqual((found["processor#1.socket"], found["processor#1.cache_l3"]), ("LGA-1188", 9 << 20))
+
     @settings(max_examples=40, deadline=None)
     @given(st.lists(st.tuples(st.integers(0, 6), st.text("runs as:=,last 1é\t(x)-", max_size=40)), max_size=20))
     def test_anything_below_a_name_is_read_without_an_error(self, rows):

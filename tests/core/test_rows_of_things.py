@@ -106,6 +106,24 @@ class SmallTables(unittest.TestCase):
                     )
                     self.assertNotIn("memory.installed", found)
 
+    def test_a_column_of_parts_is_not_where_they_sit(self):
+        found = told(
+            "q-07 % memory\n\nPlace    Module                  Size    Speed\nA1       Siskin SK08-D4-2666     8 GB    2666 MT/s\nA2       (empty)\n"
+        )
+        self.assertEqual(
+            (found["module#1.slot"], found["module#1.part"], found["module#1.maker"]), ("A1", "SK08-D4-2666", "Siskin")
+        )
+
+    def test_rows_may_begin_with_the_day(self):
+        found = told(
+            "molo-09> programs --by date\n\n14/06/2024    Harbour Tools      12.0.4417    Harbour\n02/11/2024    Wickerlink Sync    22.04        Wickerlink\ndate unknown  Tideline Ledger    4.2.7        Tideline\n"
+        )
+        self.assertEqual(
+            [found[f"software#{n}.name"] for n in (1, 2, 3)], ["Harbour Tools", "Wickerlink Sync", "Tideline Ledger"]
+        )
+        self.assertEqual(str(found["software#2.installed_at"])[:10], "2024-11-02")
+        self.assertEqual(found["software#3.maker"], "Tideline")
+
     def test_kinds_of_memory_are_no_volumes(self):
         found = told(
             "q-07 % memory\n\nKind          Total    Free\nPhysical      16 GB    9.2 GB\nVirtual       20 GB    12.0 GB\n"

@@ -167,7 +167,7 @@ _PLACEHOLDERS = frozenset({
     "not assigned", "unassigned", "nicht vergeben", "nicht zugewiesen", "non attribue", "non attribuee", "no asignado", "no asignada", "non assegnato", "non assegnata", "nao atribuida", "niet toegekend", "niet toegewezen", "nie nadano", "nieprzypisany", "none present",
     "por rellenar", "a rellenar", "por completar", "da compilare", "da completare", "a remplir", "a preencher", "por preencher", "in te vullen", "nog in te vullen", "do uzupelnienia", "do wypelnienia", "auszufullen", "noch auszufullen", "wird vom hersteller eingetragen", "to be filled", "to be filled by o.e.m.", "to be filled in", "to be filled by the maker", "none", "null", "nil",
     "n/a", "na", "never set", "never filled in", "not filled in", "to be assigned", "zuzuweisen", "noch zu vergeben", "a attribuer", "por asignar", "a atribuir", "da assegnare", "toe te wijzen", "do przydzielenia", "unknown", "empty", "no", "nothing", "system serial number", "serial number", "asset tag", "no asset tag",
-    "123456789", "1234567890", "0123456789", "invalid", "undefined", "not set", "not present", "no module installed",
+    "123456789", "1234567890", "0123456789", "invalid", "undefined", "not set", "not present", "no module installed", "no dimm", "no module",
     "sin especificar", "no especificado", "ninguno", "ninguna", "desconocido", "nicht angegeben", "keine", "kein", "keiner",
     "unbekannt", "nicht verfugbar", "non specifie", "aucun", "aucune", "inconnu", "non renseigne", "o.e.m.", "oem",
     "keine angabe", "nicht gesetzt", "nicht vorhanden", "ohne", "leer", "nichts", "k.a.", "k. a.", "nicht festgelegt", "nicht zutreffend",
@@ -184,7 +184,7 @@ _ONE_CHARACTER = re.compile(r"(?P<c>[0fx.\-_*?#=])(?P=c)*$")
 _UNKNOWN_ONE = re.compile(
     r"(?:date|maker|version) unknown|unknown (?:maker|vendor|manufacturer|publisher|author|provider|supplier|date|version|user|owner|device|name)|"
     r"(?:hersteller|herausgeber) unbekannt|unbekannter (?:hersteller|herausgeber)|(?:fabricant|editeur) inconnu|"
-    r"(?:fabricante|editor) desconocido|(?:produttore|editore) sconosciuto|onbekende (?:maker|uitgever|fabrikant)|datum (?:unbekannt|onbekend)|date inconnue|fecha desconocida|data (?:sconosciuta|desconhecida|nieznana)|"
+    r"(?:fabricante|editor) desconocido|(?:produttore|editore) sconosciuto|onbekende (?:maker|uitgever|fabrikant)|datum (?:unbekannt|onbekend)|date inconnue|fecha desconocida|data (?:sconosciuta|ignota|desconhecida|ignorada|nieznana)|(?:date|datum|fecha) (?:non connue|nicht bekannt|ignorada)|"
     r"(?:to be|wird|vom|[aà]|da|do|in|te be)\b.{0,24}\b(?:filled|ausgefullt|auszufullen|remplir|rellenar|completar|compilare|preencher|te vullen|invullen|uzupelnienia|wypelnienia)\b.{0,24}|"
     r"nieznany (?:producent|wydawca)|(?:fabricante|editor) desconhecido|"
     r"(?:no|without(?: a)?|ohne|keine?n?|sans|sin|senza|sem|zonder|geen|bez|brak|nessun) (?:full |vollstandigen? |volledige |pelnej |pelnego )?"

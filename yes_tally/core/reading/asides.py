@@ -96,6 +96,10 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
         # ``SSD NVMe``, ``disco duro SATA``
         (re.compile(rf"^(?:\S+ ){{1,2}}({BUS})(?: \D{{0,4}}\d{{4,5}} ?\S+)?$", re.I), "disk.bus"),
     ),
+    # ``GPT (3 partitions, 1.0 MiB unallocated)``
+    "disk.layout": (
+        (re.compile(r"[(,;] ?([\d.,]+ ?[KMGT]i?[BO]) (?:unallocated|not allocated|free|nicht zugeordnet|nicht zugewiesen|frei|non allou[ée]s?|libres?|sin asignar|por atribuir|n[ãa]o atribu[íi]dos?|livres?|non allocati?|liberi?|niet toegewezen|vrij|nieprzydzielon\w+|woln\w+)", re.I), "disk.unallocated"),
+    ),
     "disk.bus": (
         (re.compile(rf"^(?:{BUS}) (SSD|HDD)\b", re.I), "disk.media"),
         (re.compile(rf"\b({TURNS})", re.I), "disk.media"),
@@ -218,6 +222,8 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
         (re.compile(r"\d(?: ?MT/s| ?MHz)? \((?:at|a|à|bei|auf|con|met|op|z|przy|em|su)? ?(\d{3,5})(?: ?MT/s| ?MHz)?\)$", re.I), "module.running_speed"),
         (re.compile(r"[(,;] ?(?:\w+ )?(?:runs?|running|set|now|l[äa]uft|arbeitet|tourne|fonctionne|funciona|trabaja|gira|lavora|roda|trabalha|draait|werkt|pracuje|dzia[łl]a)\b[^\d)]{0,12}(\d{3,5})(?: ?MT/s| ?MHz|\b)", re.I), "module.running_speed"),
     ),
+    # ``Siskin SK08-D4-2666``
+    "module.part": ((re.compile(r"^((?!GiB|MiB)[A-Z][a-z]\w+) (?!LP|DDR)(?=\S*\d)[A-Z0-9]{2,}-[\w-]+$"), "module.maker"),),
     "module.type": (
         (re.compile(r"\bDDR\d?-(\d{3,5})\b"), "module.speed"),
         (re.compile(r"\b((?:SO-?|U|R)?DIMM|soldered|on board)\b", re.I), "module.form"),

@@ -281,6 +281,8 @@ _NEVER = re.compile(
 )
 # ``n'expire jamais``, ``nie wygasa nigdy``
 _NE = re.compile(r"(?:^|(?<=\s))(?:n['’]|(?:ne|no|non|n[ãa]o|nie) )", re.I)
+# ``n'expire pas``
+_NE_PAS = re.compile(r"(?<!\w)(?:ne |n['’])(?P<verb>[^\W\d_]+) (?:pas|plus)\b", re.I)
 # ``signed by Harbour Driver Signing``: what somebody did is done.
 _DONE_BY = re.compile(r"(?P<what>[^\W\d_]+) (?:by|von|par|por|da|door|przez) \S.*")
 _DATE_ALONE = re.compile(rf"(?:(?:of|from|dated|vom|von|du|de|del|dal|van|z) )?(?P<date>{DAY})")
@@ -300,6 +302,7 @@ def by_assertion(
     switch = next((fact for fact in left if fact.kind == "flag" and fact.field in _ON_OR_OFF), None)
     if whole is not None and switch and text.isalpha():
         return switch, exactly("flag", whole), 0
+    text = _NE_PAS.sub(r"ne \g<verb>", text)
     denied = NOT.fullmatch(text)
     within = None if denied else _NOT_WITHIN.fullmatch(text)
     about = decide(f"{within['before']} {within['after']}", context)[:1] if within else ()

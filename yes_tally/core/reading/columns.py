@@ -11,6 +11,7 @@ from yes_tally.core.reading.decide import NAMING, Context, Guess, decide
 from yes_tally.core.reading.labels import MERELY_NAME, split_unit, words_of
 from yes_tally.core.reading.phrases import SUBJECTS
 from yes_tally.core.reading.shapes.layout import Group
+from yes_tally.core.reading.text_forms import MAKER_AND_PART
 from yes_tally.core.reading.values import understand
 from yes_tally.core.words import is_placeholder
 
@@ -210,6 +211,22 @@ def driver_apart(
         return columns
     name = next(guess for guess in meant[other] if guess.fact == "driver.name")
     return {**columns, named: (Guess(held[0], 0.85, held[1]),), other: (name,)}
+
+
+def with_parts(
+    columns: dict[str, tuple[Guess, ...]], meant: dict[str, tuple[Guess, ...]], cells: dict[str, list[str]]
+) -> dict[str, tuple[Guess, ...]]:
+    """The columns of a table of modules, where one that is called after them holds who made each and its part number
+    (``Siskin SK08-D4-2666``): another says which slot it is in."""
+    slots = [label for label, found in meant.items() if any(guess.fact == "module.slot" for guess in found)]
+    parts = [label for label in slots if cells.get(label) and all(map(MAKER_AND_PART.fullmatch, cells[label]))]
+    told = {found[0].fact for found in columns.values() if found}
+    if len(parts) != 1 or "module.part" in told:
+        return columns
+    part = Guess("module.part", 0.8, "makers and numbers of parts stand in it")
+    other = next((label for label in slots if label != parts[0]), None)
+    slot = tuple(guess for guess in meant[other] if guess.fact == "module.slot") if other else ()
+    return {**columns, parts[0]: (part,), **({other: slot} if other else {})}
 
 
 # ``C:``, ``D:\\``

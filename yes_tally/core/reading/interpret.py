@@ -82,6 +82,7 @@ class Interpreter:
         self.frame: set[int] = set()
         self.hosts: set[str] = set()
         self.section_from = 0
+        self.command_line = 0
         self._section = 0
         self.under: tuple[str, ...] = ()
         """The command and the headings above, the nearest last."""
@@ -114,8 +115,10 @@ class Interpreter:
         """The shape and the group of the last record that told of an item, and that item."""
         self.folders = 0
 
-    def section_starts(self) -> None:
-        """Loose items (a processor told among the PC's own facts) are one a section."""
+    def section_starts(self, command_line: int = 0) -> None:
+        """Loose items (a processor told among the PC's own facts) are one a section; ``command_line`` is the line of the
+        command that asked, 0 where none did."""
+        self.command_line = command_line
         self.section_from = len(self.drafts)
         self._section += 1
         self._loose = {}

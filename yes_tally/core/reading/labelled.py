@@ -9,6 +9,7 @@ from typing import NamedTuple
 from yes_tally.core.catalogue import FACTS
 from yes_tally.core.quantity import Locale, Value
 from yes_tally.core.reading.bare_rows import MEASURED
+from yes_tally.core.reading.by_clause import is_device_state
 from yes_tally.core.reading.decide import ITEM_GROUPS, Guess
 from yes_tally.core.reading.labels import split_unit, words_of
 from yes_tally.core.reading.measures import memory_told
@@ -126,8 +127,10 @@ def _cannot_be(label: str, printed: str, guess: Guess, shape: str) -> bool:
         return True  # ``2560 x 1440 x 32 bits`` is how a picture is
     if is_text and guess.fact.endswith(".state") and MEASURED.match(printed):
         return True
-    if guess.fact == "host.user" and printed[:1].isdigit():
-        return True  # ``Users: 4``
+    if guess.fact == "firewall.profile" and not guess.phrase and is_device_state(printed):
+        return True  # ``Firewall: on``
+    if guess.fact == "host.user" and (printed[:1].isdigit() or _NAMES.fullmatch(printed)):
+        return True  # ``Users: 4``, ``Users: icalloway, tquill``
     if guess.fact == "processor.socket" and printed[:1].isdigit() and label.endswith("s"):
         return True  # ``Sockets: 1``
     if (
@@ -171,6 +174,7 @@ _COUNTING = re.compile(
 
 
 # ``4, of which 2 are administrators``, ``1 card``
+_NAMES = re.compile(r"[\w.-]+(?:, [\w.-]+)+")
 _OF_WHICH = re.compile(
     r"\d{1,3}, (?:of which|of them|davon|dont|de ell[oa]s|de los cuales|di cui|waarvan|z czego|w tym|dos quais)\b", re.I
 )

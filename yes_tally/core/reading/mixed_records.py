@@ -17,11 +17,12 @@ from collections.abc import Iterator, Sequence
 from typing import TYPE_CHECKING, NamedTuple
 
 from yes_tally.core.catalogue import FIELDS, FactKind
+from yes_tally.core.reading.by_clause import FORMS, NOT
 from yes_tally.core.reading.decide import ITEM_GROUPS, Context, Guess, decide, infer_group
 from yes_tally.core.reading.decode import Line
 from yes_tally.core.reading.drafts import Item
 from yes_tally.core.reading.labels import words_of
-from yes_tally.core.reading.phrases import SUBJECTS, is_known
+from yes_tally.core.reading.phrases import SUBJECTS, is_known, subjects_in
 from yes_tally.core.reading.records_in_words import ASIDE_OF, naming
 from yes_tally.core.reading.shapes.layout import MAX_LINE, Entry, cells_by_gap, indent_of, under_heads
 from yes_tally.core.reading.told_in_parts import told_in_words
@@ -35,7 +36,9 @@ _LEAST_BELOW, _LEAST_TOLD = 2, 3
 _NAME = re.compile(r"(?:\[?\d{1,3}[\].)]\s+)?(?P<name>[^\W_][^:=|()\"“«]{0,80})")
 _PAIR = re.compile(r"(?P<label>[^\W\d_][^:=|,;]{0,40}?)\s*[:=]\s+(?P<printed>\S.*)")
 # What is called by a name of its own, which somebody gave it.
-_GROUPS = frozenset({"account", "task", "software", "printer", "driver"})
+_GROUPS = frozenset({"account", "task", "software", "printer", "driver", "processor", "adapter"})
+# What a processor's model looks like.
+_PROCESSOR = re.compile(r"[A-Z][\w-]+ (?=.*\d).*[A-Za-z]\d.*")
 # How sure a label must be that only a gap parts from its value.
 _SURE = 0.85
 
@@ -57,13 +60,15 @@ def read_mixed_records(interpreter: Interpreter, lines: Sequence[Line], spoken: 
         return False
     parts = under_heads(lines)
     heads = [_NAME.fullmatch(cells_by_gap(head.text)[0][0].strip()) for head, _ in parts]
-    if not parts or not all(heads) or any(len(below) < _LEAST_BELOW for _, below in parts):
+    lengths = [len(below) for _, below in parts]
+    if not parts or not all(heads) or not all(lengths) or max(lengths) < _LEAST_BELOW:
         return False
     group = _kind_of(parts, spoken)
-    if group is None or any(is_known(head["name"]) or _says_kind(head["name"], group) for head in heads if head):
+    rows = min(len(cells_by_gap(head.text)) for head, _ in parts)
+    if group is None or not all(_may_name(head["name"], group, rows) for head in heads if head):
         return False
     told = [(head, [list(_parts_of(line.text, group)) for line in below], below) for head, below in parts]
-    if not any(_is_mixed(said) for _, said, _ in told):
+    if not any((_in_pairs(said) and rows > 1) if group == "adapter" else _is_mixed(said) for _, said, _ in told):
         return False
     before, items = len(interpreter.drafts), []
     for head, said, below in told:
@@ -84,14 +89,21 @@ def _kind_of(parts: Sequence[tuple[Line, Sequence[Line]]], spoken: tuple[str, ..
     """The kind of thing that records tell of, of those that are called by a name."""
     near = next((group for group in spoken[:2] if group in ITEM_GROUPS), None)
     if near is None:
-        labels = (part.label for _, below in parts for line in below for part in _parts_of(line.text, ""))
-        near = infer_group(tuple(dict.fromkeys(filter(None, labels))), spoken, False)
+        said = [part for _, below in parts for line in below for part in _parts_of(line.text, "")]
+        near = infer_group(tuple(dict.fromkeys(part.label for part in said if part.label)), spoken, False)
+        if near is None and any(FORMS["adapter.mac"].fullmatch(part.text) for part in said):
+            near = "adapter"
     return near if near in _GROUPS else None
 
 
-def _says_kind(name: str, group: str) -> bool:
-    """``Account mrolf``: whether a name begins with what kind of thing it is."""
-    return SUBJECTS.get(words_of(name.split()[0])) == group
+def _may_name(name: str, group: str, cells: int) -> bool:
+    """Whether things of a group may be called so in the first of some cells: a label is no name, nor what begins with
+    their kind (``Account mrolf``)."""
+    if is_known(name) or SUBJECTS.get(words_of(name.split()[0])) == group:
+        return False
+    if group == "adapter" and cells == 2 and any(at.group == "adapter" for at in subjects_in(words_of(name))):
+        return False  # ``Wireless card   Ternwave AX 20``: the kind and the name
+    return group != "processor" or _PROCESSOR.fullmatch(name) is not None
 
 
 def _parts_of(text: str, group: str) -> Iterator[_Part]:
@@ -121,6 +133,12 @@ def _is_mixed(said: Sequence[Sequence[_Part]]) -> bool:
         any(len(line) == 1 and bool(line[0].label) is labelled for line in said) for labelled in (False, True)
     )
     return several or (words and pairs)
+
+
+def _in_pairs(said: Sequence[Sequence[_Part]]) -> bool:
+    """Whether most of what lines say stands behind labels."""
+    parts = [part for line in said for part in line]
+    return sum(bool(part.label) for part in parts) * 3 > len(parts) * 2
 
 
 def _is_blank(parts: Sequence[_Part]) -> bool:
@@ -160,11 +178,19 @@ def _read_head(interpreter: Interpreter, head: Line, item: Item, left: list[Fact
     match = _NAME.fullmatch(cells[0][0])
     if match is None:
         return
-    name = Entry("", match["name"], head.number, cells[0][1] + match.start("name") + 1)
-    interpreter.place(name, "mixed records", (Guess(naming(item.group), 0.82, "it heads what is told of it"),), item)
-    for text, at in cells[1:]:
-        told = told_in_words(interpreter, text, head.number, at, item.group, item, left)
-        beside = ASIDE_OF.get(item.group)
-        if not told and beside and any(fact.name == beside for fact in left):
-            place = Entry("", text.strip("()\"'"), head.number, at + 1 + text.startswith(("(", '"', "'")))
-            interpreter.place(place, "mixed records", (Guess(beside, 0.78, "it stands beside its name"),), item)
+    untold = [
+        (text, at)
+        for text, at in cells[1:]
+        if not told_in_words(interpreter, text, head.number, at, item.group, item, left)
+        and not is_placeholder(text.strip("()"))
+        and not NOT.fullmatch(text.strip("()"))
+    ]
+    first = Entry("", match["name"], head.number, cells[0][1] + match.start("name") + 1)
+    # Of a card it is what people call it, where something else says what it is.
+    called = ASIDE_OF[item.group] if item.group == "adapter" and len(cells) > _LEAST_BELOW else naming(item.group)
+    beside = naming(item.group) if item.group == "adapter" else ASIDE_OF.get(item.group)
+    interpreter.place(first, "mixed records", (Guess(called, 0.82, "it heads what is told of it"),), item)
+    if untold and beside in {fact.name for fact in left} | {naming(item.group)} and beside != called:
+        text, at = untold[0]
+        place = Entry("", text.strip("()\"'"), head.number, at + 1 + text.startswith(("(", '"', "'")))
+        interpreter.place(place, "mixed records", (Guess(beside, 0.78, "it stands beside its name"),), item)

@@ -123,7 +123,7 @@ def look_ups(interpreter: Interpreter, lines: Sequence[Line], command: str) -> N
     """A name that a server was asked for: the server and its own address, then the name and its addresses; or that
     there is no such name."""
     before = len(interpreter.drafts)
-    answers = _Answers(interpreter, lines, command)
+    answers = _Answers(interpreter, command)
     for line, below in zip_longest(lines, lines[1:]):
         answers.read(line, below.text[:MAX_STATEMENT] if below else "")
     if answers.server and len(interpreter.drafts) == before:
@@ -136,9 +136,8 @@ def look_ups(interpreter: Interpreter, lines: Sequence[Line], command: str) -> N
 class _Answers:
     """Answers to look-ups, read line by line: who was asked last, and the look-up whose addresses may follow."""
 
-    def __init__(self, interpreter: Interpreter, lines: Sequence[Line], command: str) -> None:
+    def __init__(self, interpreter: Interpreter, command: str) -> None:
         self.interpreter = interpreter
-        self.lines = lines
         self.command = command
         self.server: Stated | None = None
         self.item: Item | None = None
@@ -157,7 +156,7 @@ class _Answers:
         elif missing := _no_such_name(text):
             _without_address(self.interpreter, missing, line, self._begin(missing, line))
         elif none := _UNKNOWN_NAME.match(text):
-            if self.item is None and (whom := asked_for("lookup.name", self.command, self.lines)):
+            if self.item is None and (whom := asked_for("lookup.name", self.command, self.interpreter)):
                 self.item = self.interpreter.new_item("lookup")
                 state(self.interpreter, whom, self.item)
                 state(self.interpreter, self.server, self.item)

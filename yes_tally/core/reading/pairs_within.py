@@ -6,6 +6,7 @@ import re
 from collections.abc import Iterator, Sequence
 from dataclasses import replace
 
+from yes_tally.core.catalogue import FACTS
 from yes_tally.core.reading.decide import ITEM_GROUPS, Context, decide
 from yes_tally.core.reading.labels import asked_for, words_of
 from yes_tally.core.reading.phrases import SUBJECTS, is_known, labels_in_brackets, names_item, subjects_in
@@ -127,7 +128,7 @@ def _labels_of(label: str, between: re.Pattern[str]) -> list[str]:
 
 
 def _maker_and_model(entry: Entry, labels: Sequence[str]) -> list[Entry]:
-    """``Maker/model: Corrane Tallow 520``: the first word is who made it, among facts of the PC itself."""
+    """``Maker/model: Corrane Tallow 520``: the first word is who made it, among facts of the PC itself or a board."""
     meant = [next((guess.fact for guess in decide(label, Context("machine"))), "") for label in labels]
     maker, _, model = entry.printed.partition(" ")
     if meant != ["machine.maker", "machine.model"] or not model or not maker[:1].isupper() or model[0] == "/":
@@ -138,10 +139,20 @@ def _maker_and_model(entry: Entry, labels: Sequence[str]) -> list[Entry]:
     ]
 
 
+def _without_maker(entry: Entry, context: Context) -> Entry:
+    """``Maker/model: Basalt NV1000`` of what the catalogue has no maker of: the model alone."""
+    if context.group not in ITEM_GROUPS or f"{context.group}.maker" in FACTS or not _SLASHED.search(entry.label):
+        return entry
+    labels = _labels_of(entry.label, _SLASHED)
+    meant = [next((guess.fact for guess in decide(label, Context("machine"))), "") for label in labels]
+    return replace(entry, label=labels[1]) if meant == ["machine.maker", "machine.model"] else entry
+
+
 def in_parts(entries: Sequence[Entry], context: Context) -> Iterator[tuple[Entry, Context]]:
     """Entries and the pairs within them, each with what is spoken of: what stands beside a pair whose label names a
     thing is said of that thing (``Mainboard: VB-71   S/N MB0F33``)."""
     for whole in entries:
+        whole = _without_maker(whole, context)
         is_one = not whole.label or is_elsewhere(whole.label) or _tells_of_one(whole, context)
         is_one = is_one or _is_one_label(whole.label, context) or _lists_profiles(whole)
         parts = [whole] if is_one else pairs_in(whole)

@@ -50,7 +50,7 @@ def echo_test(interpreter: Interpreter, lines: Sequence[Line], command: str = ""
     item = interpreter.new_item("reach")
     of_whom = list({s.fact: s for s in reversed(list(statements(lines, REACH_TARGET)))}.values())
     if "reach.target" not in {s.fact for s in (*of_whom, *said)} and (
-        asked := asked_for("reach.target", command, lines)
+        asked := asked_for("reach.target", command, interpreter)
     ):
         of_whom.append(asked)
     for stated in (*of_whom, *said):
@@ -74,11 +74,10 @@ def echo_test_whole(interpreter: Interpreter, lines: Sequence[Line], command: st
 _ASKED = re.compile(r"(?<=\s)(?P<v>\d{1,3}(?:\.\d{1,3}){3}|[A-Za-z][\w-]*(?:\.[\w-]+)+|[A-Za-z]+-[\w-]*\d)(?=\s|$)")
 
 
-def asked_for(fact: str, command: str, lines: Sequence[Line]) -> Stated | None:
-    """Whom the command above some lines asks."""
+def asked_for(fact: str, command: str, interpreter: Interpreter) -> Stated | None:
+    """Whom the command of the section that is read asks."""
     asked = _ASKED.search(command)
-    first = next((line.number for line in lines if line.text.strip()), 0)
-    return Stated(fact, asked["v"], asked["v"], max(1, first - 1), 1) if asked and first else None
+    return Stated(fact, asked["v"], asked["v"], max(1, interpreter.command_line), 1) if asked else None
 
 
 _TARGET_LINE = re.compile(r"[\w-]+(?:\.[\w-]+)*(?: ?[(\[][0-9a-f.:]+[)\]])?:?\s*$", re.I)
@@ -165,7 +164,7 @@ def traced_way(interpreter: Interpreter, lines: Sequence[Line], command: str = "
     steps = [(line, match) for line in lines if (match := place_of_number(line))]
     if len(steps) < 2:
         return
-    target = next(statements(lines, HOP_TARGET), None) or asked_for("hop.target", command, lines)
+    target = next(statements(lines, HOP_TARGET), None) or asked_for("hop.target", command, interpreter)
     steps += [(line, match) for line in lines if (match := SILENT_HOP.match(line.text[:MAX_LABEL]))]
     for line, match in sorted(steps, key=lambda step: step[0].number):
         item = interpreter.new_item("hop")

@@ -194,7 +194,7 @@ def _understood(
 
 
 def _read_section(interpreter: Interpreter, section: Section) -> None:
-    interpreter.section_starts()
+    interpreter.section_starts(section.prompt_line or 0)
     if section.host and section.prompt_line:
         _prompt_host(interpreter, section)
     if section.failure:

@@ -34,6 +34,7 @@ from yes_tally.core.reading.columns import (
     told_by_columns,
     unit_of_sizes,
     with_letters,
+    with_parts,
 )
 from yes_tally.core.reading.decide import ITEM_GROUPS, Context, Guess, infer_groups
 from yes_tally.core.reading.drafts import Draft, Item
@@ -85,6 +86,8 @@ def read_rows(interpreter: Interpreter, rows: Sequence[Group], shape: str, aroun
     )
     if subject == "driver":
         columns = driver_apart(columns, meant, cells)
+    if subject == "module":
+        columns = with_parts(columns, meant, cells)
     if subject == "volume":
         columns = with_letters(columns, labels, cells)
     if subject in ITEM_GROUPS and len(rows) > 1:

@@ -85,6 +85,8 @@ def rows_by_form(interpreter: Interpreter, lines: Sequence[Line], group: str) ->
             if place and group in NAMED_NEAR and len(cells) == len(ROW_FIELDS[group]) and is_placeholder(text):
                 left = [fact for fact in left if fact.field != ROW_FIELDS[group][place]]
                 continue
+            if not place and group in NAMED_NEAR and is_placeholder(text):
+                continue  # a day that nobody noted, before the names
             # What only its form tells may stand anywhere but first; texts come in their order.
             for fact in sorted(left, key=lambda fact: fact.kind == "text") if place else left:
                 if fact.name == "event.source" and place + 1 == len(cells) and is_message(text):
@@ -195,6 +197,8 @@ def _has_form(fact: FactKind, text: str, value: Value) -> bool:
         return is_level(text)
     if fact.name == "event.source":
         return not text.isdigit()
+    if fact.kind in ("text", "version") and fact.group in NAMED_NEAR and _A_DAY.fullmatch(text) and _YEAR.search(text):
+        return False
     if fact.field in ("maker", "provider"):
         return not _A_VERSION.search(text) and not is_device_state(text)
     if fact.name == "boot_entry.id":
@@ -247,6 +251,8 @@ def _is_outcome(text: str) -> bool:
 
 
 _A_DAY = re.compile(DAY)
+# ``9.1.3371`` has none.
+_YEAR = re.compile(r"\b(?:19|20)\d\d\b")
 _BRACKET = re.compile(r"[()\[\]]")
 _MORE_OF_OUTCOME = re.compile(r"[,;:] | [(\[]")
 

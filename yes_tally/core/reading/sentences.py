@@ -298,11 +298,11 @@ REACH_TARGET = Patterns(
 HOP_TARGET = Patterns(
     _row(
         "hop.target",
-        r"\b(?:to|towards|for|nach|zu|vers|jusqu'à|hasta|a|até|para|verso|fino a|naar|do) (?P<v>[A-Za-z0-9][\w.-]*\w) [\[(]\d{1,3}(?:\.\d{1,3}){3}[\])]",
+        r"\b(?:to|towards|for|nach|zu|vers|jusqu'à|hasta|hacia|a|até|para|verso|fino a|naar|do) (?P<v>[A-Za-z0-9][\w.-]*\w) [\[(]\d{1,3}(?:\.\d{1,3}){3}[\])]",
     ),
     _row(
         "hop.target",
-        r"\b(?:route|ruta|ruta|weg|chemin|percorso|caminho|rota|trasa|droga|spur|spoor|traza|traccia)\b.{0,40}?\b(?:nach|zu|vers|jusqu'[àa]|hasta|a|até|para|verso|fino a|naar|do) (?P<v>[A-Za-z0-9][\w-]*(?:\.[\w-]+)+)",
+        r"\b(?:route|ruta|camino|trayecto|weg|chemin|percorso|caminho|rota|trasa|droga|spur|spoor|traza|traccia)\b.{0,40}?\b(?:nach|zu|vers|jusqu'[àa]|hasta|hacia|a|até|para|verso|fino a|naar|do) (?P<v>[A-Za-z0-9][\w-]*(?:\.[\w-]+)+)",
     ),
     _row("hop.target", r"\b(?:trac\w+|route|path|way|hops?)\b.{0,40}?\bto (?P<v>[A-Za-z0-9][\w-]*(?:\.[\w-]+)+)"),
 )
@@ -414,7 +414,9 @@ _HOP_IN_BRACKETS = re.compile(
     rf"\s*(?P<number>\d{{1,2}})[.:)]?\s+(?P<address>(?:[\w.-]+ [\[(])?(?:\d{{1,3}}(?:\.\d{{1,3}}){{3}}|[0-9a-f]*:[0-9a-f:]+))[\])]?:?\s+[(\[](?P<times>(?:(?:<\s?)?{_TIME}[,;/]?\s*|\*\s*){{1,5}})[)\]]\s*$"
 )
 # A step that nobody answered.
-SILENT_HOP = re.compile(r"\s*(?P<number>\d{1,2})[.:)]?\s+(?:\*\s+){1,4}\*?\s*(?:[^\W\d_]+\W*(?:\s[^\W\d_]+\W*){0,4})?$")
+SILENT_HOP = re.compile(
+    r"\s*(?P<number>\d{1,2})[.:)]?\s+(?:(?:\*\s+){1,4}\*?\s*|(?=\((?:no|sin|sans|ohne|keine?|senza|nessuna|sem|geen|zonder|bez|brak|pas|aucune)\b)\()(?:[^\W\d_]+\W*(?:\s[^\W\d_]+\W*){0,4})?$"
+)
 TIME = re.compile(_TIME)
 
 

@@ -41,6 +41,7 @@ from yes_tally.core.reading.sentences import (
 )
 from yes_tally.core.reading.shapes.layout import MAX_LABEL, Entry, dots_as_commas
 from yes_tally.core.reading.values import understand
+from yes_tally.core.words import is_placeholder
 
 if TYPE_CHECKING:
     from yes_tally.core.reading.interpret import Interpreter
@@ -228,8 +229,9 @@ _MOST_LABEL = 3
 def _clauses(interpreter: Interpreter, line: Line) -> None:
     """``made by Oakmere, model Tern 14, serial OAKT14-90044``: between commas labels and their values, of the PC itself
     or of the part of it that the first of them names; where most of the line is such."""
-    if ", " not in line.text or len(line.text) > MAX_LABEL * 3 or ":" in line.text[:20]:
+    if not _PARTED.search(line.text) or len(line.text) > MAX_LABEL * 3 or ":" in line.text[:20]:
         return
+    blank = 0
     told: list[tuple[Entry, tuple[Guess, ...]]] = []
     group: str | None = None
     clauses = list(_CLAUSE.finditer(line.text))
@@ -242,19 +244,24 @@ def _clauses(interpreter: Interpreter, line: Line) -> None:
             guesses = tuple(g for g in meant if g.confidence >= _TOLD and not FACTS[g.fact].item)[:1]
             if not guesses:
                 continue
+            if is_placeholder(text[at:]):
+                blank += 1
+                break
             said = FACTS[guesses[0].fact].kind != "text" or _NAMED_SO.match(text[at:])
             if said and understand(FACTS[guesses[0].fact], text[at:], interpreter.locale):
                 told.append((Entry(label, text[at:], line.number, clause.start() + at + 1), guesses))
                 subject = SUBJECTS.get(words_of(label))
                 group = subject if subject in SINGLE_GROUPS else group
                 break
-    if len(told) < _LEAST_TOLD or len(told) * 2 < len(clauses):
+    surely = len(told) == 1 and told[0][1][0].confidence > _SURELY and told[0][1][0].fact.endswith("_at")
+    if len(told) + blank + surely < _LEAST_TOLD or (len(told) + blank) * 2 < len(clauses):
         return
     for entry, guesses in told:
         interpreter.place(entry, "words", guesses, None)
 
 
-_TOLD, _LEAST_TOLD = 0.7, 2
+_TOLD, _SURELY, _LEAST_TOLD = 0.7, 0.8, 2
+_PARTED = re.compile(r"[,;] ")
 # What a thing is called begins large, or holds a figure or a mark.
 _NAMED_SO = re.compile(r"[A-Z\"'(]|\S*[\d\\./@-]")
 _WORD = re.compile(r"\S+")
@@ -349,7 +356,7 @@ def _paragraphs(lines: Sequence[Line]) -> Iterator[list[Line]]:
 _SAY_THE_SAME = {
     "memory": {"volume", "disk", "partition"},
     "licence": {"account", "task"},
-    "os": {"graphics", "display"},
+    "os": {"graphics", "display", "processor", "module"},
 }
 
 

@@ -150,6 +150,9 @@ TEXT_FORMS: dict[str, re.Pattern[str]] = {
     "display.serial": re.compile(r"(?P<keep>[^():=]{3,60}?)(?: \([^()]*\))?$"),
     "machine.serial": re.compile(r"[^:=]{3,60}$"),
     "disk.serial": re.compile(r"[^:=]{3,60}$"),
+    "module.part": re.compile(
+        r"(?:(?!GiB|MiB)[A-Z][a-z]\w+ (?=(?!LP|DDR)(?=\S*\d)[A-Z0-9]{2,}-[\w-]+$))?(?P<keep>.+)$"
+    ),
     "module.serial": re.compile(r"[^:=]{3,60}$"),
 }
 

@@ -23,6 +23,21 @@ class AdaptersAgain(unittest.TestCase):
                 self.assertFalse([key for key in found if key.startswith("adapter#3")])
                 self.assertEqual(found["adapter#1.ipv4"], ("10.20.1.77",))
 
+    def test_rows_of_what_was_named_before_are_told_of_it(self):
+        for command, row, fact, value in (
+            ("nics speed", "Office LAN    1 Gbit/s full duplex\nOffice WiFi   -", "speed", 1_000_000_000),
+            (
+                "rete dns",
+                "Office LAN    10.20.1.53, 10.20.0.53   (by DHCP)\nOffice WiFi   none",
+                "dns",
+                ("10.20.1.53", "10.20.0.53"),
+            ),
+        ):
+            with self.subTest(command):
+                found = told(f"{FIRST}gp-01> {command}\n{row}\n")
+                self.assertEqual(found[f"adapter#1.{fact}"], value)
+                self.assertFalse([key for key in found if key.startswith("adapter#3")])
+
     def test_one_that_nothing_named_before_stays_its_own(self):
         found = told(f"{FIRST}gp-01> nics --dns\nGuest LAN    10.99.0.53\n")
         self.assertEqual(found["adapter#3.name"], "Guest LAN")

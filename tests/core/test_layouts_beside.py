@@ -140,3 +140,25 @@ class InWords(unittest.TestCase):
     def test_rows_with_nothing_between_their_commas_are_read_or_carry_nothing(self):
         for row in ("Hall printer   ,   10.20.1.90", "Hall printer   , , ,   idle", "Hall printer   x,  ,  y"):
             told(f"Printers\n\n{row}\n{row}\n")
+
+
+class BoxesOfKinds(unittest.TestCase):
+    def test_each_cell_is_told_of_what_it_is_headed_by(self):
+        found = told(
+            "q-1 % sheet\n\n┌────────────────────────┬──────────────────┐\n│ PROCESSOR              │ MEMORY           │\n"
+            "│ Kestrel K5-8420        │ 16 GB installed  │\n│ 6 cores, 12 threads    │ 15.8 GB usable   │\n"
+            "│ 3.20 GHz (max. 4 GHz)  │ 2 sticks         │\n├────────────────────────┼──────────────────┤\n"
+            "│ SYSTEM                 │ LICENCE          │\n│ Harbour OS 12          │ permanent        │\n"
+            "│ Desk Pro edition       │ channel: volume  │\n│ build 12.0.4417.82     │ key: ...H6WPQ    │\n"
+            "└────────────────────────┴──────────────────┘\n"
+        )
+        processor = [found[f"processor#1 processor.{field}"] for field in ("name", "cores", "clock", "max_clock")]
+        self.assertEqual(processor, ["Kestrel K5-8420", 6, 3_200_000_000, 4_000_000_000])
+        self.assertEqual((found["memory.installed"], found["memory.usable"]), (16 << 30, 16965120819))
+        self.assertEqual(
+            (found["os.name"], found["os.build"], found["licence.key_tail"]), ("Harbour OS 12", "12.0.4417.82", "H6WPQ")
+        )
+
+
+if __name__ == "__main__":
+    unittest.main()

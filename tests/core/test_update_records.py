@@ -21,6 +21,19 @@ def update(number, title, day):
 
 
 class UpdatesOverWhatIsSaid(unittest.TestCase):
+    def test_titles_over_ids(self):
+        told = updates(
+            "Winter roll-up\n        HU-24117, applied on 3 December 2024 by SYSTEM\nTime zone data\n        HU-25009, failed on 4 February 2025\n"
+            "Time zone data (second try)\n        HU-25009, applied on 5 February 2025 by SYSTEM\n"
+        )
+        self.assertEqual(
+            told,
+            [
+                update("HU-24117", "Winter roll-up", "2024-12-03"),
+                update("HU-25009", "Time zone data (second try)", "2025-02-05"),
+            ],
+        )
+
     def test_each_is_told_with_its_day(self):
         told = updates(
             "HU-25006  Security fix, printing\n          set up 2025-01-14 by SYSTEM\n"

@@ -73,6 +73,10 @@ _NAMED = re.compile(
 )
 # A year of two digits is told only by a text that says nothing else.
 _SHORT_YEAR = re.compile(r"\W*(?P<a>\d{1,2})(?P<sep>[/.])(?P<b>\d{1,2})(?P=sep)(?P<yy>\d{2})" + _TIME + r"\W*$", re.I)
+# ``02-Nov-24``
+_NAMED_SHORT_YEAR = re.compile(
+    r"(?<!\d)(?P<d>\d{1,2})(?P<mark>[-/.])(?P<month>[^\W\d_]{3,13})(?P=mark)(?P<yy>\d{2})(?!\d)" + _TIME, re.I
+)
 # ``Tue Feb 11 08:47:30 UTC 2025`` (POSIX.1-2017, asctime and date)
 _YEAR_LAST = re.compile(
     r"\b(?P<month>[^\W\d_]{3,13})\.?\s+(?P<d>\d{1,2})\s+(?P<h>\d{1,2}):(?P<mi>\d{2}):(?P<s>\d{2})(?:\s+(?:[A-Z]{2,5}|[+-]\d{4}))?\s+(?P<y>\d{4})"
@@ -103,7 +107,7 @@ def moment(text: str, locale: Locale) -> Value | None:
         at = datetime.fromtimestamp(int(text), UTC)
         said, low, high = (f"{at + timedelta(hours=hours):%Y-%m-%dT%H:%M:%S}" for hours in (0, -12, 14))
         return Value("moment", said, low, high)
-    for pattern in (_ISO, _NUMERIC, _NAMED, _NAMED_FIRST, _YEAR_LAST, _COMPACT, _SHORT_YEAR):
+    for pattern in (_ISO, _NUMERIC, _NAMED, _NAMED_FIRST, _YEAR_LAST, _COMPACT, _NAMED_SHORT_YEAR, _SHORT_YEAR):
         match = pattern.match(text) if pattern is _SHORT_YEAR else pattern.search(text)
         if match:
             readings = [value for order in _orders(match, locale) if (value := _moment(match, *order))]

@@ -211,6 +211,7 @@ _UNTOLD = re.compile(
     r"does not exist|there is none|existiert nicht|gibt es nicht|(?:n'existe )?pas (?:present|installe)e?|n'existe pas|no existe|no (?:esta )?presente|"
     r"nao existe|nao (?:esta )?presente|ausente|non esiste|non (?:e )?presente|niet aanwezig|niet geinstalleerd|bestaat niet|"
     r"nie istnieje|nie ma|nieobecn[yae]|niezainstalowan[yae]|nie zainstalowano|"
+    r"(?:none|nothing|keine?[rs]?|aucune?|ningun[oa]?|nenhum[a]?|nessun[oa]?|geen|zaden|brak) (?:is |are )?(?:installed|installiert|installee?|instalad[oa]|installat[oa]|geinstalleerd|zainstalowan[ya]?)|"
     r"unreadable|unlesbar|illisible|ilegible|illeggibile|ilegivel|onleesbaar|nieczytelny"
 )
 _NOBODY = frozenset("nobody niemand personne nadie ninguem nessuno nikt".split())

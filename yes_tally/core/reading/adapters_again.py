@@ -9,16 +9,63 @@
 from __future__ import annotations
 
 import re
+from collections.abc import Sequence
 from typing import TYPE_CHECKING
 
+from yes_tally.core.catalogue import FIELDS
 from yes_tally.core.quantity import exactly
+from yes_tally.core.reading.decide import Guess
+from yes_tally.core.reading.decode import Line
 from yes_tally.core.reading.drafts import Item
+from yes_tally.core.reading.shapes.layout import MAX_LINE, Entry, commas_for_gaps
+from yes_tally.core.reading.told_in_parts import told_in_words
+from yes_tally.core.words import is_placeholder
 
 if TYPE_CHECKING:
     from yes_tally.core.reading.interpret import Interpreter
 
 _ASKS_FOR_DNS = re.compile(r"(?:^|[\s/-])(?:dns|name-?servers?)(?=\s|$)", re.I)
 _ADDRESSES = frozenset({"adapter.ipv4", "adapter.ipv6"})
+
+
+_ROW = re.compile(r"\s*(?P<name>[^\W_][^:=|]*?)(?:\s{2,}|\s*[:=]\s+)(?P<told>\S.*)$")
+
+
+# Of how fast a link is no fact tells in which directions.
+_DUPLEX = re.compile(r" (?:full|half|voll|halb)[ -]?duplex", re.I)
+
+
+def rows_of_adapters_again(interpreter: Interpreter, lines: Sequence[Line], command: str) -> set[int]:
+    """Read a section that has nothing but rows which begin with what an adapter was called before (``nics --speed``:
+    ``Quayside LAN   1 Gbit/s``); returns the lines that were read."""
+    known = _known(interpreter)
+    printed = [line for line in lines if line.text.strip()]
+    rows = [_ROW.match(line.text[:MAX_LINE]) for line in printed] if known else []
+    if not rows or not all(row and row["name"] in known for row in rows):
+        return set()
+    for line, row in zip(printed, rows, strict=True):
+        if row is None or is_placeholder(row["told"]):
+            continue
+        item, start = known[row["name"]], row.start("told")
+        if _ASKS_FOR_DNS.search(command):
+            entry = Entry("dns", row["told"], line.number, start + 1)
+            interpreter.place(entry, "rows", (Guess("adapter.dns", 0.85, "the command asks for it"),), item)
+        else:
+            left = [fact for fact in FIELDS["adapter"] if fact.field not in ("name", "connection")]
+            text = commas_for_gaps(_DUPLEX.sub(lambda said: " " * len(said.group()), row["told"]).rstrip())
+            told_in_words(interpreter, text, line.number, start, "adapter", item, left)
+    return {line.number for line in printed}
+
+
+def _known(interpreter: Interpreter) -> dict[str, Item]:
+    """The adapters of the sections before this one, by what people call their connections, else by their names."""
+    before = [d for d in interpreter.drafts[: interpreter.section_from] if d.item]
+    return {
+        str(draft.value.value): draft.item
+        for fact in ("adapter.name", "adapter.connection")
+        for draft in before
+        if draft.fact == fact and draft.item
+    }
 
 
 def adapters_again(interpreter: Interpreter, command: str) -> None:

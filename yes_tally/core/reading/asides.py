@@ -20,7 +20,7 @@ from yes_tally.core.reading.text_forms import (
 # What leads from a thing to its day: ``F12 of 2024-09-30``.
 DATED_BY = "of|from|dated|released|vom|von|du|del|de|dal|di|van|z dnia|z|da|op|em|le"
 _DATED = re.compile(
-    rf"(?:\b(?:{DATED_BY})|(?:, |\()(?!\w{{0,3}}inst)[^\W\d_]{{4,14}}(?: (?:le|am|el|il|em|op|on|dnia))?|,|\()\s*(\d{{1,4}}[-./]\d{{1,2}}[-./]\d{{2,4}}|\d{{1,2}}\.? (?:de )?[^\W\d_]{{3,13}}\.? (?:de )?\d{{4}})",
+    rf"(?:\b(?:{DATED_BY})|(?:, |\()(?!\w{{0,3}}inst)[^\W\d_]{{4,14}}(?: (?:le|am|el|il|em|op|on|dnia))?|,|\()\s*(\d{{1,4}}[-./]\d{{1,2}}[-./]\d{{2,4}}|\d{{1,2}}[-/.][^\W\d_]{{3,13}}[-/.]\d{{2,4}}|\d{{1,2}}\.? (?:de )?[^\W\d_]{{3,13}}\.? (?:de )?\d{{4}})",
     re.I,
 )
 
@@ -143,6 +143,11 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
         (re.compile(r"(\d+) ?Hz", re.I), "graphics.refresh"),
     ),
     "graphics.driver_version": ((_DATED, "graphics.driver_dated"),),
+    "driver.file": (
+        (re.compile(r"\.\w{2,3},? \(?v?(\d+(?:\.\d+){1,4})(?=[ ,)]|$)", re.I), "driver.version"),
+        (_DATED, "driver.dated"),
+    ),
+    "driver.provider": ((re.compile(rf"[,;(] ?({SIGNED}|{NO_SIGNATURE})\)?$", re.I), "driver.signed"),),
     "driver.version": (
         (_DATED, "driver.dated"),
         # ``4.1.9.0 of 2023-11-02, by Wickerlink, signed``

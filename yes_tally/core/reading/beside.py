@@ -10,7 +10,7 @@ from dataclasses import replace
 from yes_tally.core.reading.decode import Line
 from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.phrases import SUBJECTS, is_known
-from yes_tally.core.reading.shapes.layout import MAX_LINE, cells_by_gap
+from yes_tally.core.reading.shapes.layout import MAX_LINE, cells_by_gap, indent_of
 
 _LEAST = 3
 _MOST = 12
@@ -50,21 +50,35 @@ def sides_of_bar(lines: Sequence[Line]) -> tuple[int, int, list[Line], list[Line
     """The first run of lines that one bar in one column parts into pairs on its left and pairs on its right: where the run
     begins and ends, and both sides, lines with nothing on a side left empty there; ``None`` where there is none."""
     bars = [_bar(line) for line in lines]
-    for at, run in itertools.groupby(range(len(lines)), key=lambda index: bars[index]):
+    for sides, run in itertools.groupby(range(len(lines)), key=lambda index: bars[index]):
         rows = list(run)
-        if at is None or len(rows) < _LEAST_BARRED:
+        if sides is None or len(rows) < _LEAST_BARRED:
             continue
+        begin, at, end = sides
         own = lines[rows[0] : rows[-1] + 1]
-        left, right = ([_part(line, start, end) for line in own] for start, end in ((0, at), (at + 1, None)))
-        if _tells_pairs(left) and _tells_pairs(right):
+        left, right = ([_part(line, start, stop) for line in own] for start, stop in ((begin, at), (at + 1, end)))
+        if (_tells_pairs(left) and _tells_pairs(right)) or (_is_headed(left) and _is_headed(right)):
             return rows[0], rows[-1] + 1, left, right
     return None
 
 
-def _bar(line: Line) -> int | None:
-    """The column of the one bar of a line that stands within it or alone."""
-    bars = [at for at, sign in enumerate(line.text[:MAX_LINE]) if sign in _BARS]
-    return bars[0] if len(bars) == 1 and bars[0] else None
+def _bar(line: Line) -> tuple[int, int, int | None] | None:
+    """Where the left side of a line begins, the column of the one bar that stands within it or alone, and where its right
+    side ends: bars around both of them are a frame."""
+    text = line.text[:MAX_LINE]
+    bars = [at for at, sign in enumerate(text) if sign in _BARS]
+    if len(bars) == _FRAMED and bars[0] == indent_of(text) and bars[-1] == len(text) - 1:
+        return bars[0] + 1, bars[1], bars[2]
+    return (0, bars[0], None) if len(bars) == 1 and bars[0] else None
+
+
+_FRAMED = 3
+
+
+def _is_headed(side: Sequence[Line]) -> bool:
+    """Whether a side begins with the name of a kind of thing over more than one line (``MEMORY`` over ``16 GB installed``)."""
+    told = [line.text.strip() for line in side if line.text.strip()]
+    return len(told) > _CELLS_OF_PAIR and words_of(told[0]) in SUBJECTS
 
 
 def _tells_pairs(side: Sequence[Line]) -> bool:

@@ -213,6 +213,24 @@ def driver_apart(
     return {**columns, named: (Guess(held[0], 0.85, held[1]),), other: (name,)}
 
 
+# What kernels list beside each other: disks, their parts, and what is made of those.
+_BLOCK_DEVICES = frozenset({"disk", "part", "rom", "lvm", "crypt", "loop", "raid0", "raid1", "raid5"})
+
+
+def mounted(
+    rows: Sequence[Group], columns: dict[str, tuple[Guess, ...]], cells: dict[str, list[str]]
+) -> tuple[Sequence[Group], dict[str, tuple[Guess, ...]]]:
+    """Of a kernel's listing of block devices, one column of which says what each is (``disk``, ``part``), the rows that
+    are mounted somewhere: the volumes; its first column holds no labels."""
+    kinds = [label for label, printed in cells.items() if printed and _BLOCK_DEVICES.issuperset(printed)]
+    mount = next((label for label, found in columns.items() if found and found[0].fact == "volume.mount"), None)
+    if not kinds or mount is None:
+        return rows, columns
+    named = {rows[0].entries[0].label, *kinds} if rows[0].entries else set(kinds)
+    held = [row for row in rows if any(entry.label == mount and entry.printed for entry in row.entries)]
+    return held, {label: () if label in named else found for label, found in columns.items()}
+
+
 def with_parts(
     columns: dict[str, tuple[Guess, ...]], meant: dict[str, tuple[Guess, ...]], cells: dict[str, list[str]]
 ) -> dict[str, tuple[Guess, ...]]:

@@ -57,8 +57,18 @@ def told_of_drive(interpreter: Interpreter, line: int, mount: str, at: int, told
         left.remove(label)
         end = called.end() if called.re is _QUOTED else called.end(1)
         text = text[: called.start(1)].translate(_WITHOUT_QUOTES) + " " * (end - called.start(1)) + text[end:]
+    if formatted := _FORMATTED.match(text):
+        # ``NTFX 929.8 GiB``: nothing but a blank parts them.
+        place = Entry("", formatted["as"], line, start + formatted.start("as") + 1)
+        said = Guess("volume.filesystem", 0.8, "it stands before the size")
+        interpreter.place(place, "rows", (said,), item)
+        left = [fact for fact in left if fact.name != said.fact]
+        text = " " * formatted.end() + text[formatted.end() :]
     told_in_words(interpreter, text, line, start, "volume", item, left)
     return item
+
+
+_FORMATTED = re.compile(r"[\s,]*(?P<as>[A-Z][A-Za-z0-9]{2,7})(?= \d[\d.,]* ?[KMGT]i?[BO]\b)")
 
 
 # ``"SYSTEM" HFX2, 37.2 GB free``

@@ -27,7 +27,7 @@ from yes_tally.core.reading.listings import (
 from yes_tally.core.reading.memory_sockets import empty_socket, in_socket
 from yes_tally.core.reading.names_told import DEFAULTS, is_named_below, names_and_tells, names_default
 from yes_tally.core.reading.pairs_within import in_parts
-from yes_tally.core.reading.phrases import SUBJECTS, subjects_in
+from yes_tally.core.reading.phrases import SUBJECTS, field_of_item, subjects_in
 from yes_tally.core.reading.phrases.elsewhere import says_elsewhere
 from yes_tally.core.reading.shapes.layout import Entry, cells_by_gap
 from yes_tally.core.reading.told_in_parts import told_under
@@ -230,7 +230,13 @@ def _tells_of(interpreter: Interpreter, label: str, item: Item) -> bool:
 
 
 def _of_number(interpreter: Interpreter, entry: Entry, shape: str) -> bool:
-    """``Name servers for 1: 10.20.0.53``: said of what a table listed under that number. Whether it was."""
+    """``Name servers for 1: 10.20.0.53``, ``DISK0 S/N``: said of what was listed under that number. Whether it was."""
+    if of := field_of_item(entry.label):
+        item, _ = interpreter.by_number.get((SUBJECTS[words_of(of["head"])], of["index"]), (None, None))
+        guesses = interpreter.means(of["rest"], interpreter.context(item.group)) if item else ()
+        if item and guesses and guesses[0].fact.startswith(f"{item.group}."):
+            interpreter.place(replace(entry, label=of["rest"]), shape, guesses, item)
+            return True
     match = _FOR_NUMBER.fullmatch(entry.label)
     for (group, number), (item, _) in interpreter.by_number.items() if match else ():
         guesses = decide(match["label"], interpreter.context(group)) if match and match["number"] == number else ()

@@ -14,6 +14,7 @@ from yes_tally.core.reading.decide import ITEM_GROUPS, Guess
 from yes_tally.core.reading.labels import split_unit, words_of
 from yes_tally.core.reading.measures import memory_told
 from yes_tally.core.reading.phrases import SUBJECTS, meanings
+from yes_tally.core.reading.text_forms import FILE_OF_DRIVER
 from yes_tally.core.reading.values import understand
 from yes_tally.core.words import is_placeholder
 
@@ -66,6 +67,10 @@ def told_by(
         fact = guess.fact
         if fact == "adapter.lease_from" and _UNTIL.match(printed):
             fact = "adapter.lease_until"  # ``Lease: until 2025-02-12``
+        if fact == "driver.name" and FILE_OF_DRIVER.match(printed):
+            fact = "driver.file"  # ``Driver: wkl210.sys 3.14.2.0``
+        if fact == "machine.form" and _NAMED_FORM.match(printed):
+            fact = "machine.model"  # ``Type: Tern 14 (notebook)``
         if fact in _NUMBERED and _ORDINAL.fullmatch(printed):
             fact = _NUMBERED[fact]  # ``id: 0`` of a disk
         value = understood(fact)
@@ -97,6 +102,7 @@ def _measure_among(printed: str, kind: str) -> str:
 
 
 _NUMBERED = {"disk.id": "disk.number", "partition.id": "partition.number"}
+_NAMED_FORM = re.compile(r"[A-Z][\w-]* \S*\d\S*(?: \S+)* \([^()]+\)$")
 _ORDINAL = re.compile(r"\d{1,2}")
 _UNTIL = re.compile(r"(?:until|till|through|to|bis|jusqu\S*|hasta|até|fino|tot|do)\b", re.I)
 

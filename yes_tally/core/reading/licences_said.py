@@ -21,7 +21,10 @@ from yes_tally.core.words import plain
 # All words are without accents, as ``plain`` writes them.
 _WORD = r"(?:licen[cs]e|lizenz|licencia|licenca|licenza|licentie|licencj[aei])"
 _LICENCE = re.compile(rf"\b(?:{_WORD}|activation|aktivierung)\b")
-_BE = r"(?:is|was|has been|have been|ist|wurde|est|a ete|esta|fue|se activo|e|foi|e stat[oa]|werd|wordt|jest|zostala?|zostal)"
+_BE = (
+    r"(?:is|was|ha(?:s|ve) (?:not |never )?(?:yet )?been|ist|wurde|est|a (?:pas |jamais )?(?:encore )?ete|esta|fue|ha sido|se activo|e|foi|e (?:ancora )?stat[oa]|werd|wordt|jest|"
+    r"zostala?|zostal)"
+)
 # What is activated, where no word for its licence stands: ``This PC is not activated``, ``Harbour OS ist lizenziert``.
 _ACTIVATED = re.compile(
     r"\b(?:pc|computer|machine|system|rechner|poste|ordinateur|systeme|equipo|sistema|computador|komputer|systeem|\w+ os(?: \d+(?:\.\d+)?)?)"

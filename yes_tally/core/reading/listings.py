@@ -147,6 +147,7 @@ def numbered(
         interpreter.place(place, shape, (Guess(number, 0.85, f"the label names {group}"),), item)
     interpreter.stands_under(item, parent, entry, shape)
     interpreter.numbered, interpreter.numbered_line = item, entry.line
+    interpreter.by_number[item.group, match["rest"]] = item, set()
     if told_bare(
         interpreter, by_gaps(entry), item.group, item, shape, fact, least=1 if aside or "  " in entry.printed else 0
     ):

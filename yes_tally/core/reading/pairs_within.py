@@ -111,6 +111,8 @@ def joint(entry: Entry) -> list[Entry]:
             ]
     for between, mark in ((_SLASHED, _SLASHED), (_JOINED, _COMMAS), (_JOINED, _WIDE_SLASHES), (_COMMAS, _COMMAS)):
         labels, values = _labels_of(entry.label, between), mark.split(entry.printed)
+        if between is _SLASHED and len(labels) == len(values) == 2:
+            labels = [labels[0], _with_its_subject(*labels)]
         known = sum(map(is_known, labels))
         if len(labels) == 2 and len(values) == 1 and (both := _maker_and_model(entry, labels)):
             return both
@@ -119,6 +121,13 @@ def joint(entry: Entry) -> list[Entry]:
         if 1 < len(labels) == len(values) <= 3 and (known == len(labels) or (known and between is _SLASHED)):
             return list(_at_slashes(entry, labels, values))
     return [entry]
+
+
+def _with_its_subject(first: str, second: str) -> str:
+    """The second of two labels with the thing that the first begins with, where both are said of it."""
+    subject, _, field = first.partition(" ")
+    whole = f"{subject} {second}"
+    return whole if field and SUBJECTS.get(words_of(subject)) and is_known(whole) else second
 
 
 def _labels_of(label: str, between: re.Pattern[str]) -> list[str]:
@@ -286,10 +295,17 @@ def _labelled_parts(entry: Entry) -> list[Entry]:
 
 def _at_slashes(entry: Entry, labels: Sequence[str], values: Sequence[str]) -> Iterator[Entry]:
     at = 0
+    unit = _MEASURE.search(values[-1])
     for label, value in zip(labels, values, strict=True):
         at = entry.printed.index(value, at)
-        yield Entry(label, value, entry.line, entry.column + at)
+        # ``CPU now/max: 1.40/4.70 GHz``
+        whole = f"{value}{unit[0]}" if unit and _BARE_NUMBER.fullmatch(value) else value
+        yield Entry(label, whole, entry.line, entry.column + at)
         at += len(value)
+
+
+_MEASURE = re.compile(r"(?<=\d) ?(?:[GM]Hz|[KMGT]i?[BO]|MT/s)$", re.I)
+_BARE_NUMBER = re.compile(r"\d[\d.,]*")
 
 
 def _part(entry: Entry, label: str, start: int, end: int) -> Entry:

@@ -10,7 +10,7 @@ from dataclasses import dataclass, replace
 from yes_tally.core.catalogue import FACTS
 from yes_tally.core.failures import NOTHING_BUT_AN_ERROR
 from yes_tally.core.quantity import Value, exactly
-from yes_tally.core.reading.adapters_again import adapters_again
+from yes_tally.core.reading.adapters_again import adapters_again, rows_of_adapters_again
 from yes_tally.core.reading.as_printed import Pieces, Printed, one_by_one
 from yes_tally.core.reading.audit_matrix import read_audit_matrix
 from yes_tally.core.reading.blocks import Block, blocks_of
@@ -206,7 +206,9 @@ def _read_section(interpreter: Interpreter, section: Section) -> None:
     # ``rules --audited`` asks for what is recorded.
     elsewhere = section.command is not None and "policy" not in command and asks_elsewhere(section.command)
     with interpreter.below(Heading(section.command, 0, 0) if section.command else None):
-        apart = lines_of_answers(lines) | checks_under_heads(interpreter, lines, command)
+        apart = rows_of_adapters_again(interpreter, lines, section.command or "") or (
+            lines_of_answers(lines) | checks_under_heads(interpreter, lines, command)
+        )
         for block in () if elsewhere else blocks_of([line for line in lines if line.number not in apart]):
             before = len(interpreter.drafts)
             _read_block(interpreter, block, command)

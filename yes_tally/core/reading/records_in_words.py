@@ -29,9 +29,10 @@ from yes_tally.core.reading.shapes.layout import (
     commas_for_gaps_between,
     indent_of,
 )
-from yes_tally.core.reading.text_forms import NAME_AND_VERSION
+from yes_tally.core.reading.text_forms import FILE_OF_DRIVER, NAME_AND_VERSION
 from yes_tally.core.reading.told_in_parts import told_in_words
 from yes_tally.core.reading.values import MAX_TEXT, understand
+from yes_tally.core.words import is_placeholder
 
 if TYPE_CHECKING:
     from yes_tally.core.reading.interpret import Interpreter
@@ -287,7 +288,12 @@ def called_by(interpreter: Interpreter, group: Group, of: str, shape: str, item:
     # People and profiles are called by any word (``admin``, ``svc-patch``, ``Domain``).
     person = of in ("account", "firewall") and _ONE_WORD.fullmatch(match["name"]) is not None
     context = interpreter.context(of)
-    told = {guess.fact for entry in group.entries for guess in decide(entry.label, context)[:1]}
+    told = {
+        guess.fact
+        for entry in group.entries
+        for guess in decide(entry.label, context)[:1]
+        if not (guess.fact == "driver.name" and (FILE_OF_DRIVER.match(entry.printed) or is_placeholder(entry.printed)))
+    }
     is_field = any(guess.fact.startswith(f"{of}.") for guess in decide(match["name"], context)[:1])
     if not person and is_known(match["name"]) and (is_field or len(told) < _TELLS_SURELY):
         return

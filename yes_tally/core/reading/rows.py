@@ -29,6 +29,7 @@ from yes_tally.core.reading.columns import (
     cells_of_columns,
     driver_apart,
     each_meant_once,
+    mounted,
     numbers_only,
     tells_items,
     told_by_columns,
@@ -90,6 +91,7 @@ def read_rows(interpreter: Interpreter, rows: Sequence[Group], shape: str, aroun
         columns = with_parts(columns, meant, cells)
     if subject == "volume":
         columns = with_letters(columns, labels, cells)
+        rows, columns = mounted(rows, columns, cells)
     if subject in ITEM_GROUPS and len(rows) > 1:
         columns = {
             label: tuple(g for g in found if FACTS[g.fact].item or len(set(cells.get(label, ()))) < FEW)
@@ -97,7 +99,7 @@ def read_rows(interpreter: Interpreter, rows: Sequence[Group], shape: str, aroun
         }
     if subject == "licence" and len(rows) > 1:
         # Of several products' licences the system's is the PC's.
-        rows = [row for row in rows if any(_A_SYSTEM.search(entry.printed) for entry in row.entries)] or rows
+        rows = [row for row in rows if any(A_SYSTEM.search(entry.printed) for entry in row.entries)] or rows
     if subject == "host":
         rows, columns = _of_sessions(rows, columns)
     unit = unit_of_sizes(labels)
@@ -220,7 +222,7 @@ def _of_sessions(
     return rows if len(rows) == 1 else (), columns
 
 
-_A_SYSTEM = re.compile(r"\b(?:OS|Linux) \d")
+A_SYSTEM = re.compile(r"\b(?:OS|Linux) \d")
 _DAY = re.compile(r"\d{4}[-/.]\d\d?[-/.]\d\d?|\d\d?[-/.]\d\d?[-/.]\d{4}")
 _CLOCK = re.compile(r"\d{1,2}:\d\d(?::\d\d)?")
 

@@ -20,7 +20,9 @@ from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.listings import CALLED
 from yes_tally.core.reading.log_rows import are_events
 from yes_tally.core.reading.phrases import SUBJECTS, subjects_in
+from yes_tally.core.reading.process_rows import rows_of_processes
 from yes_tally.core.reading.records_in_words import records_of_numbered, records_of_words
+from yes_tally.core.reading.rows import A_SYSTEM
 from yes_tally.core.reading.rows_by_form import NAMED_NEAR, ROW_FIELDS, UPDATE_ID, rows_by_form
 from yes_tally.core.reading.rows_in_parts import MARKS, rows_in_parts, with_gaps
 from yes_tally.core.reading.said_in_words import (
@@ -64,6 +66,8 @@ def rows_without_head(interpreter: Interpreter, lines: Sequence[Line], around: t
     lines, around = _titled(
         interpreter, [line for line in lines[: min(ruled, _MANY_ROWS)] if len(line.text) <= MAX_LINE], around
     )
+    if rows_of_processes(interpreter, lines, around):
+        return
     if not any(group in ITEM_GROUPS for group in around) and _are_processes(lines):
         around = ("process", *around)
     by_mark = around[:1] == ("adapter",) or not any("  " in line.text.strip() for line in lines)
@@ -104,6 +108,8 @@ def rows_without_head(interpreter: Interpreter, lines: Sequence[Line], around: t
             records_of_numbered,
             records_of_words,
             lines_of_one,
+            lines_of_memory,
+            lines_of_system,
             rows_of_labels,
         )
     ):
@@ -197,6 +203,37 @@ def said_at_once(interpreter: Interpreter, lines: Sequence[Line], around: tuple[
     return len(interpreter.drafts) > before
 
 
+def lines_of_memory(interpreter: Interpreter, lines: Sequence[Line], around: tuple[str, ...]) -> bool:
+    """A few lines under a heading that names the memory, each of which says what an amount of it is (``16 GB installed``,
+    ``15.8 GB usable``). Whether two of them, and half of all, did."""
+    amounts = [line for line in lines if _AMOUNT.fullmatch(line.text)]
+    if around[:1] != ("memory",) or len(lines) > _MOST_LINES or len(amounts) * 2 < len(lines):
+        return False
+    before, left = len(interpreter.drafts), list(FIELDS["memory"])
+    for line in amounts:
+        told_in_words(interpreter, line.text.strip(), line.number, indent_of(line.text), "memory", None, left)
+    if len(interpreter.drafts) - before < _LEAST_AMOUNTS:
+        del interpreter.drafts[before:]
+    return len(interpreter.drafts) > before
+
+
+def lines_of_system(interpreter: Interpreter, lines: Sequence[Line], around: tuple[str, ...]) -> bool:
+    """What the system is called under a heading that names it, over lines that tell more (``version 12.0, build
+    4417.82``). Whether it was read."""
+    if around[:1] != ("os",) or not _LEAST_AMOUNTS <= len(lines) <= _MOST_LINES or not A_SYSTEM.search(lines[0].text):
+        return False
+    before, left = len(interpreter.drafts), [fact for fact in FIELDS["os"] if fact.field != "name"]
+    for line in lines[1:]:
+        told_in_words(interpreter, line.text.strip(), line.number, indent_of(line.text), "os", None, left)
+    if len(interpreter.drafts) == before:
+        return False
+    name = Entry("", lines[0].text.strip(), lines[0].number, indent_of(lines[0].text) + 1)
+    interpreter.place(name, "words", (Guess("os.name", 0.8, "it stands over what is told of the system"),), None)
+    return True
+
+
+_AMOUNT = re.compile(r"\s*\d[\d.,'’\u00a0\u202f]* ?[KMGT]i?[BO] [^\W\d_]+(?: [^\W\d_]+){0,3}\s*", re.I)
+_MOST_LINES, _LEAST_AMOUNTS = 6, 2
 _BEFORE_NUMBER = re.compile(r"[\d:,;]")
 _SAID_AT_ONCE = frozenset({"memory", "processor", "licence", "firmware"})
 _LISTS = re.compile(r"[,;] ")
@@ -239,6 +276,7 @@ def _titled(
     deeper = indent_of(lines[1].text) > indent_of(lines[0].text)
     listed = all(BULLETED.match(line.text) or ", " in line.text for line in lines[1:])
     marked = lines[0].text.endswith(":") or title != lines[0].text.strip()
+    marked = marked or (title.isupper() and not any(line.text.isupper() for line in lines[1:]))
     if cells[1] < 2 and not (names and (marked or deeper or listed)):
         return list(lines), around
     named = interpreter.heading(lines[0].text, lines[0].number)

@@ -124,6 +124,8 @@ PATTERNS = Patterns(
     _row("security.virtualisation", r"\bvirtuali[sz]ation (?:is )?(?:switched |turned )?(?P<v>on|off|enabled|disabled)\b"),
     _row("security.tpm", r"\btpm (?:is |has )?(?:of )?(?:version )?(?P<v>\d\.\d)\b"),
     _row("os.edition", r"\b(?P<v>(?-i:[A-Z])\w*(?: (?-i:[A-Z])\w*){0,2}) edition\b"),
+    _row("licence.channel", r"\b(?P<v>volume|retail|oem|subscription|evaluation) channel\b"),
+    _row("licence.server", r"[.;] (?:activation|licen[cs]e|key) server:? (?P<v>[\w-]+(?:\.[\w-]+)+)"),
     _row("licence.channel", rf"\b{_LICENCE}\s+\((?P<v>volume|retail|oem|subscription|evaluation|trial)\b"),
     _row("licence.channel", rf"\b(?P<v>volume|retail|oem|subscription|evaluation|trial) {_LICENCE}\b"),
     _row("licence.state", rf"\b{_LICENCE}\b.{{0,12}}\bis (?P<v>active|valid|in order|inactive|expired)\b"),

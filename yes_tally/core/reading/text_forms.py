@@ -6,7 +6,7 @@ import re
 
 # Words that several patterns share: what counts cores, and what is said of a driver's signature.
 CORES = r"(?:cores?|kernen?|c(?:oe|œ)urs|n[uú]cleos|nuclei|rdzeni[ea]?)"
-SIGNED = r"(?:signed|signiert|sign[ée]e?|firmad[oa]|assinad[oa]|firmat[oa]|ondertekend|podpisan[ya])"
+SIGNED = r"(?:(?:digital(?:ly|mente)?|num[ée]riquement|digitaal|cyfrowo) )?(?:signed|signiert|sign[ée]e?|firmad[oa]|assinad[oa]|firmat[oa]|ondertekend|podpisan[ya])"
 NO_SIGNATURE = (
     rf"(?:(?:(?:not|nicht|non|no|n[ãa]o|niet|nie) |un|nie){SIGNED}|"
     r"(?:no|without|ohne|sans|sin|sem|senza|zonder|bez) (?:a )?(?:signature|signatur|firma|assinatura|handtekening|podpisu))"
@@ -153,11 +153,17 @@ TEXT_FORMS: dict[str, re.Pattern[str]] = {
     "module.part": re.compile(
         r"(?:(?!GiB|MiB)[A-Z][a-z]\w+ (?=(?!LP|DDR)(?=\S*\d)[A-Z0-9]{2,}-[\w-]+$))?(?P<keep>.+)$"
     ),
+    # ``wkl210.sys 3.14.2.0 of 2024-02-20``
+    "driver.file": re.compile(r"(?P<keep>\S+\.(?:sys|inf|ko|drv|dll)(?=[ ,(])|.+)", re.I),
+    # ``Wickerlink, digitally signed``
+    "driver.provider": re.compile(rf"(?P<keep>.+?)(?:[,;(] ?(?:{SIGNED}|{NO_SIGNATURE})\)?)?$", re.I),
     "module.serial": re.compile(r"[^:=]{3,60}$"),
 }
 
 # What firmware and boot loaders number their entries by (UEFI 2.10, 3.1.1: ``Boot0001``).
 BOOT_ID = re.compile(r"\{[\w-]+\}|(?:Boot)?[0-9A-F]{4}", re.I)
+# ``wkl210.sys 3.14.2.0``
+FILE_OF_DRIVER = re.compile(r"\S+\.(?:sys|inf|ko|drv|dll) \(?v?\d", re.I)
 # ``Quaymaster 8.4.2``
 NAME_AND_VERSION = re.compile(r"(?P<name>.*[^\W\d_].*?) v?(?P<version>\d{1,5}(?:\.\d{1,6}){1,4})")
 # ``Siskin SK08-D4-2666``: who made it, and the number of the part.

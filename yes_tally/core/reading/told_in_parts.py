@@ -25,6 +25,8 @@ _CLAUSES = re.compile(r"[^\s,;.](?:[^,;.]|[,;.](?!\s|$))*")
 _AND_HAS = re.compile(
     r"\s(?:and|und|et|y|e|en|i)\s(?:has|is|hat|ist|a|est|tiene|es|ha|è|tem|é|heeft|ma|jest)(?=\s)", re.I
 )
+# ``max. 4.00 GHz``: the dot ends no clause.
+_CUT_SHORT = re.compile(r"(?<=\bmax)\.(?= \d)|(?<=\bmin)\.(?= \d)|(?<=\bmáx)\.(?= \d)|(?<=\bmaks)\.(?= \d)", re.I)
 # ``L1 512 KiB / L2 4 MiB``
 _SLASHED = re.compile(r"(?<=[^\W\d_]) / (?=\d|L\d\b)")
 _PROPER = re.compile(r"[A-Z][\w&-]*(?: (?:& )?[A-Z][\w&-]*){0,2}")
@@ -45,7 +47,7 @@ def told_in_words(
     """Read what a line says of an item in words between commas (``enabled, no administrator, member of: staff``);
     ``left`` are the fields not told yet, ``start`` the text's column from 0. Returns how many were told."""
     told = 0
-    text = _AND_HAS.sub(as_comma, text[:MAX_TOLD])
+    text = _AND_HAS.sub(as_comma, _CUT_SHORT.sub(" ", text[:MAX_TOLD]))
     text = asides_as_commas(_SLASHED.sub(",  ", text))
     untold: list[tuple[str, int]] = []
     open_list: FactKind | None = None

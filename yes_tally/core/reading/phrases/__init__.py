@@ -345,8 +345,33 @@ def is_known(label: str) -> bool:
         return all(map(meanings, parts))
     if "/" in label and len(parts := label.split("/")) == 2:
         return all(meanings(part.strip()) for part in parts)
+    if field_of_item(label):
+        return True
     bare, unit = split_unit(label)
     return (bool(unit) or label.endswith(")")) and bare != label and bool(meanings(bare))
+
+
+# ``Disk 0 model``, ``DISK0 S/N``, ``DIMM A1 size``, ``Volume C label``
+_ITEM_AND_FIELD = re.compile(
+    r"(?P<head>[^\W\d_]+(?: [^\W\d_]+)?) ?#?(?P<index>\d{1,3}|(?<= )[A-Z]\d{0,2})[:,.)]? (?:[-–] )?(?P<rest>[^\W\d].*)"
+)
+# ``Model of disk 0``, ``Size (module A1)``
+_FIELD_OF_ITEM = re.compile(
+    r"(?P<rest>[^\W\d].*?),? [(\[]?(?:(?:of|von|vom|du|de|del|do|da|di|van|des|dell|of the|von der) )?"
+    r"(?P<head>[^\W\d_]+(?: [^\W\d_]+)?) #?(?P<index>\d{1,3}|[A-Z]\d{0,2})[)\]]?"
+)
+_LONGEST = 80
+
+
+@per_book(16384)
+def field_of_item(label: str) -> re.Match[str] | None:
+    """A label that says in words of which thing it is, where the rest of it means something of its own: ``head`` is the
+    kind of thing, ``index`` which one, ``rest`` the field."""
+    for way in (_ITEM_AND_FIELD, _FIELD_OF_ITEM) if len(label) <= _LONGEST else ():
+        match = way.fullmatch(label)
+        if match and SUBJECTS.get(words_of(match["head"])) in ITEMS and meanings(match["rest"]):
+            return match
+    return None
 
 
 @per_book(16384)

@@ -25,7 +25,7 @@ COMMAND_WORDS: dict[str, str] = {
         "sound": "audio noise sound",
         "adapter": "cards nics radios cartes tarjetas netcards schede karty kaarten karten",
         "boot_entry": "bootlist bootmenu startmenu startlist starters boots boot startliste demarrage arranque avvio avvii opstarten rozruch rozruchy starts amorces arranques starters",
-        "firewall": "wall shield fence gate muro",
+        "firewall": "wall shield fence gate muro muur mur",
         "policy": "audit auditplan audits richtlinien zasady",
         "page_file": "paging swap swaps swapfile swapfiles pagefile pagefiles auslagerung pagination paginacion paginacao paginazione stronicowanie",
         "reach": "echo ping calls hail knock",

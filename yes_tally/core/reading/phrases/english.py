@@ -71,7 +71,7 @@ LABELS: dict[str, str] = {
     "host.domain": "!domain|!workgroup|!domain name|!dns domain|!domain workgroup|!dns suffix|!primary dns suffix|!joined to|!workgroup or domain|!ad domain",
     "host.owner": "!registered owner|!registered user|!owner|!registered name|!registered to|!licensed to|!licenced to|assigned to",
     "host.organisation": "!organisation|!organization|!registered organisation|!registered organization|!company",
-    "host.user": "!signed in user|!logged on user|!current user|!logged in user|!user name|?user|!signed in|!session user|!in use by|!used by|!signed in now|!logged in now|!logged on now|!now signed in|!who is signed in|!signed on|!signed in as|!logged in as|!active user|!console user",
+    "host.user": "!signed in user|!logged on user|!current user|!logged in user|!user name|?user|!signed in|!session user|!in use by|!used by|!signed in now|!logged in now|!logged on now|!now signed in|!who is signed in|!signed on|!signed in as|!logged in as|!active user|!console user|?logged on|?logged in",
     "host.time_zone": "!time zone|!timezone|!zone|!local time zone|!tz|!clock zone",
     "host.booted_at": "!os last boot|!system last boot|!os booted|!os boot time|!started since|!booted since|!last start|!last boot|!booted|!boot time|!system boot time|!last boot up time|!up since|!started at|!running since|!last restart|!last started|!last booted|?up|since|!last reboot|!last rebooted",
     "memory.installed": "bytes|!total installed|!installed total|!total fitted|!fitted total|!fitted in all|!installed memory|!memory fitted|!memory installed|!total installed memory|fitted|installed|!installed ram|?memory|?ram|!total ram installed|"

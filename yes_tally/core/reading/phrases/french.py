@@ -65,7 +65,7 @@ LABELS: dict[str, str] = {
     "host.user": "!utilisateur connecte|!utilisateur|!utilisateur actuel|!session|!connecté en tant que|!session ouverte par",
     "host.time_zone": "!fuseau horaire|!fuseau",
     "host.booted_at": "!dernier demarrage|!demarre|!demarre le|!heure demarrage|!allume depuis|!en marche depuis|!actif depuis|!démarré depuis|!demarre depuis",
-    "memory.installed": "!memoire installee|installee|!memoire vive installee|!memoire|!memoire vive|!ram installee|!mémoire posée|!mémoire montée|montée|posée|taille|capacite|au total",
+    "memory.installed": "!memoire installee|installee|!memoire vive installee|!memoire|!memoire vive|!ram installee|!mémoire posée|!mémoire montée|montée|posée|taille|capacite|au total|installé|posé|monté",
     "memory.usable": "!memoire utilisable|utilisable|!memoire totale|totale|!memoire physique totale|!mémoire vue par le système|!memoire vue par systeme|!vue par systeme|!mémoire vue",
     "memory.available": "!memoire disponible|disponible|!memoire libre|libre|!libre maintenant|libre actuellement|libre en ce moment|actuellement libre",
     "memory.slots": "!emplacements memoire|!emplacements|!nombre emplacements|!logements mémoire|logements",

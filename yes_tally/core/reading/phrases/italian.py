@@ -65,7 +65,7 @@ LABELS: dict[str, str] = {
     "host.user": "!utente connesso|!utente corrente|!utente|!utente collegato|!collegato come|!sessione di",
     "host.time_zone": "!fuso orario|!fuso",
     "host.booted_at": "!ultimo avvio|!avviato|!avviato il|!acceso da|!acceso dal|!avviato da|!in funzione da|!in funzione dal|!attivo dal",
-    "memory.installed": "?memoria|!memoria installata|installata|!ram installata|!memoria ram|!memoria ram installata|!memoria montata|montata|dimensione|capacita|in totale",
+    "memory.installed": "?memoria|!memoria installata|installata|!ram installata|!memoria ram|!memoria ram installata|!memoria montata|montata|dimensione|capacita|in totale|installato|montato",
     "memory.usable": "!memoria utilizzabile|utilizzabile|!memoria totale|totale|!memoria fisica totale|!memoria vista dal sistema|!vista dal sistema|!memoria vista",
     "memory.available": "!memoria disponibile|disponibile|!memoria libera|libera|!libera adesso|libera al momento|libera adesso|libera attualmente",
     "memory.slots": "!alloggiamenti memoria|!alloggiamenti|!slot|!slot memoria|!numero slot|zoccoli",

@@ -65,7 +65,7 @@ LABELS: dict[str, str] = {
     "host.user": "!zalogowany użytkownik|!bieżący użytkownik|!uzytkownik|!zalogowany uzytkownik|!biezacy uzytkownik|!zalogowany jako|!sesja użytkownika|!zalogowany",
     "host.time_zone": "!strefa czasowa|!strefa",
     "host.booted_at": "!ostatni rozruch|!ostatnie uruchomienie|!uruchomiono|!czas uruchomienia|!ostatni start|!włączony od|!wlaczony od|!działa od|!dziala od|!uruchomiony od|!uruchomiony",
-    "memory.installed": "!pamięć zainstalowana|!zainstalowana pamięć|zainstalowana|!zainstalowana pamiec|!pamiec|!pamiec ram|!pamiec operacyjna|!zainstalowany ram|!pamięć fizyczna|!pamiec fizyczna|!zainstalowana pamięć fizyczna|!pamięć zamontowana|zamontowana|rozmiar|pojemnosc|lacznie|ogolem",
+    "memory.installed": "!pamięć zainstalowana|!zainstalowana pamięć|zainstalowana|!zainstalowana pamiec|!pamiec|!pamiec ram|!pamiec operacyjna|!zainstalowany ram|!pamięć fizyczna|!pamiec fizyczna|!zainstalowana pamięć fizyczna|!pamięć zamontowana|zamontowana|rozmiar|pojemnosc|lacznie|ogolem|zainstalowane|zamontowane",
     "memory.usable": "!pamięć użyteczna|użyteczna|!pamięć całkowita|!całkowita pamięć fizyczna|całkowita|uzyteczna|!pamiec uzyteczna|!dostepna dla systemu|do uzytku|!widziana przez system",
     "memory.available": "!pamięć dostępna|dostępna|!dostępna pamięć|!wolna pamięć|wolna|dostepna|!wolna pamiec|!dostepna pamiec|!wolna teraz|obecnie wolne|obecnie wolna|wolne obecnie",
     "memory.slots": "!gniazda pamięci|!gniazda|!gniazda pamieci|!liczba gniazd|!sloty pamieci|sloty",

@@ -65,7 +65,7 @@ LABELS: dict[str, str] = {
     "host.user": "!utilizador atual|!usuario atual|!usuario conectado|!utilizador|!sessão de|!ligado como|!utilizador da sessão|utilizador ligado|!utilizador com sessão iniciada",
     "host.time_zone": "!fuso horario|!fuso",
     "host.booted_at": "!ultimo arranque|!ultima inicializacao|!iniciado|!ultimo inicio|!ligado desde|!em funcionamento desde|!ativo desde|!iniciado em",
-    "memory.installed": "?memoria|!memoria instalada|instalada|!memoria ram|!ram instalada|!memoria ram instalada|!memória montada|montada|tamanho|capacidade|no total",
+    "memory.installed": "?memoria|!memoria instalada|instalada|!memoria ram|!ram instalada|!memoria ram instalada|!memória montada|montada|tamanho|capacidade|no total|instalado|montado",
     "memory.usable": "!memoria utilizavel|utilizavel|!memoria total|!memoria fisica total|usavel|!memoria vista por sistema|!memoria vista pelo sistema|!vista pelo sistema|!memória vista|!quantidade total memoria fisica",
     "memory.available": "!memoria disponivel|disponivel|!memoria livre|livre|!livre agora|livres",
     "memory.slots": "!ranhuras memoria|!slots memoria|ranhuras|!slots|!numero slots|encaixes|soquetes",

@@ -65,7 +65,7 @@ LABELS: dict[str, str] = {
     "host.user": "!usuario conectado|!usuario actual|!usuario|!sesion|!conectado como|!sesión iniciada por",
     "host.time_zone": "!zona horaria|!huso horario|!huso",
     "host.booted_at": "!ultimo arranque|!arrancado|!ultimo inicio|!iniciado|!encendido desde|!en marcha desde|!iniciado el",
-    "memory.installed": "?memoria|!memoria instalada|instalada|!memoria ram|!memoria ram instalada|!ram instalada|!memoria montada|montada|tamano|capacidad|en total",
+    "memory.installed": "?memoria|!memoria instalada|instalada|!memoria ram|!memoria ram instalada|!ram instalada|!memoria montada|montada|tamano|capacidad|en total|instalado|montado",
     "memory.usable": "!memoria utilizable|utilizable|!memoria total|total|!memoria fisica total|usable|!memoria usable|!memoria vista por sistema|!vista por el sistema|!memoria vista|!cantidad total memoria fisica",
     "memory.available": "!memoria disponible|disponible|!memoria libre|libre|!libre ahora|libre en este momento|libre actualmente|libres",
     "memory.slots": "!ranuras memoria|!ranuras|!numero ranuras|!zocalos memoria|zócalos",

@@ -5,25 +5,14 @@ from __future__ import annotations
 
 import re
 from collections import Counter
-from collections.abc import Sequence
-from functools import lru_cache
+from collections.abc import Collection, Sequence
 
-from yes_tally.core.catalogue import ITEMS
 from yes_tally.core.reading.labels import words_of
-from yes_tally.core.reading.phrases import SUBJECTS, is_known
-from yes_tally.core.reading.shapes.layout import LINES_KEPT, MAX_LABEL, Entry, Group, Heading
+from yes_tally.core.reading.phrases import SUBJECTS, field_of_item
+from yes_tally.core.reading.shapes.layout import Entry, Group, Heading
 
 _KEY = re.compile(
     r"(?P<head>[^\W\d_][^\W\d]*(?:[._/-][^\W\d_][^\W\d]*)*?)[._/\[-]?(?P<index>\d{1,3}|[a-z]{2,6}\d{1,3}|(?<=[.\[])[A-Z]\d{0,2}(?=[.\]])|(?<=\.)[a-z](?=\.))\]?[._/:-](?P<rest>[^\W\d][\w.-]*)"
-)
-# ``Disk 0 model``, ``DIMM A1 size``, ``Volume C label``
-_IN_WORDS = re.compile(
-    r"(?P<head>[^\W\d_]+(?: [^\W\d_]+)?) #?(?P<index>\d{1,3}|[A-Z]\d{0,2})[:,.)]? (?:[-–] )?(?P<rest>[^\W\d].*)"
-)
-# ``Model of disk 0``, ``Size (module A1)``
-_OF_WHICH = re.compile(
-    r"(?P<rest>[^\W\d].*?),? [(\[]?(?:(?:of|von|vom|du|de|del|do|da|di|van|des|dell|of the|von der) )?"
-    r"(?P<head>[^\W\d_]+(?: [^\W\d_]+)?) #?(?P<index>\d{1,3}|[A-Z]\d{0,2})[)\]]?"
 )
 _LEAST = 2
 # Keys are short; what a heading calls it.
@@ -40,7 +29,8 @@ def part(group: Group) -> None:
 def by_index(entries: Sequence[Entry]) -> tuple[list[Entry], list[Group]]:
     """The entries whose labels have no index, and a record for each index that two or more labels share."""
     apart: dict[tuple[str, str], list[Entry]] = {}
-    keys = [_KEY.fullmatch(entry.label) or _in_words(entry.label) for entry in entries]
+    alone = {entry.label.replace(" ", "") for entry in entries}
+    keys = [_KEY.fullmatch(entry.label) or _in_words(entry.label, alone) for entry in entries]
     for entry, key in zip(entries, keys, strict=True):
         if key:
             own = Entry(key["rest"], entry.printed, entry.line, entry.column)
@@ -59,14 +49,11 @@ def by_index(entries: Sequence[Entry]) -> tuple[list[Entry], list[Group]]:
     return left, [_record(head, index, found) for (head, index), found in records.items()]
 
 
-@lru_cache(maxsize=LINES_KEPT)
-def _in_words(label: str) -> re.Match[str] | None:
-    """A label that says in words of which thing it is, where the rest of it means something of its own."""
-    for way in (_IN_WORDS, _OF_WHICH) if len(label) <= MAX_LABEL else ():
-        match = way.fullmatch(label)
-        if match and SUBJECTS.get(words_of(match["head"])) in ITEMS and is_known(match["rest"]):
-            return match
-    return None
+def _in_words(label: str, alone: Collection[str]) -> re.Match[str] | None:
+    """A label that says in words of which thing it is (``Disk 0 model``), but for things that one of the labels ``alone``
+    (without blanks) names: what is said of those belongs to what that one tells."""
+    match = field_of_item(label)
+    return match if match and match["head"].replace(" ", "") + match["index"] not in alone else None
 
 
 def _record(head: str, index: str, entries: Sequence[Entry]) -> Group:

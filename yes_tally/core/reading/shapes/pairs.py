@@ -94,7 +94,8 @@ _LAST_DOT = re.compile(r"\s*(?P<label>[^\W\d_].{0,79}?) ?\.{1,2}:? (?P<value>\S.
 
 def _as(family: str, lines: Sequence[Line], parsed: Sequence[dict[str, Pair]]) -> Layout | None:
     """The block read by one family of marks."""
-    pairs = [next((p for s, p in found.items() if _FAMILY[s] == family), None) for found in parsed]
+    styles = [style for style, of in _FAMILY.items() if of == family]
+    pairs = [next((found[style] for style in styles if style in found), None) for found in parsed]
     for index, (line, below) in enumerate(itertools.pairwise(lines)):
         head = parsed[index].get("colon")
         if pairs[index] is None and head and head.value and indent_of(below.text) > indent_of(line.text):

@@ -16,7 +16,6 @@ from yes_tally.core.catalogue import FIELDS
 from yes_tally.core.quantity import exactly
 from yes_tally.core.reading.decide import Guess
 from yes_tally.core.reading.decode import Line
-from yes_tally.core.reading.drafts import Item
 from yes_tally.core.reading.shapes.layout import MAX_LINE, Entry, commas_for_gaps
 from yes_tally.core.reading.told_in_parts import told_in_words
 from yes_tally.core.words import is_placeholder
@@ -38,15 +37,15 @@ _DUPLEX = re.compile(r" (?:full|half|voll|halb)[ -]?duplex", re.I)
 def rows_of_adapters_again(interpreter: Interpreter, lines: Sequence[Line], command: str) -> set[int]:
     """Read a section that has nothing but rows which begin with what an adapter was called before (``nics --speed``:
     ``Quayside LAN   1 Gbit/s``); returns the lines that were read."""
-    known = _known(interpreter)
-    printed = [line for line in lines if line.text.strip()]
-    rows = [_ROW.match(line.text[:MAX_LINE]) for line in printed] if known else []
+    known = interpreter.adapters
+    printed = [line for line in lines if line.text.strip()] if known else []
+    rows = [_ROW.match(line.text[:MAX_LINE]) for line in printed]
     if not rows or not all(row and row["name"] in known for row in rows):
         return set()
     for line, row in zip(printed, rows, strict=True):
         if row is None or is_placeholder(row["told"]):
             continue
-        item, start = known[row["name"]], row.start("told")
+        (item, _), start = known[row["name"]], row.start("told")
         if _ASKS_FOR_DNS.search(command):
             entry = Entry("dns", row["told"], line.number, start + 1)
             interpreter.place(entry, "rows", (Guess("adapter.dns", 0.85, "the command asks for it"),), item)
@@ -55,17 +54,6 @@ def rows_of_adapters_again(interpreter: Interpreter, lines: Sequence[Line], comm
             text = commas_for_gaps(_DUPLEX.sub(lambda said: " " * len(said.group()), row["told"]).rstrip())
             told_in_words(interpreter, text, line.number, start, "adapter", item, left)
     return {line.number for line in printed}
-
-
-def _known(interpreter: Interpreter) -> dict[str, Item]:
-    """The adapters of the sections before this one, by what people call their connections, else by their names."""
-    before = [d for d in interpreter.drafts[: interpreter.section_from] if d.item]
-    return {
-        str(draft.value.value): draft.item
-        for fact in ("adapter.name", "adapter.connection")
-        for draft in before
-        if draft.fact == fact and draft.item
-    }
 
 
 def adapters_again(interpreter: Interpreter, command: str) -> None:
@@ -77,16 +65,17 @@ def adapters_again(interpreter: Interpreter, command: str) -> None:
     if _ASKS_FOR_DNS.search(command):
         for draft in told:
             draft.fact = "adapter.dns" if draft.fact in _ADDRESSES else draft.fact
-    known: dict[str, Item] = {
-        str(d.value.value): d.item
-        for d in interpreter.drafts[: interpreter.section_from]
-        if d.fact == "adapter.connection" and d.item
-    }
+    known = interpreter.adapters
     for draft in told:
         # ``Office LAN: …`` names a card *Office*, where nothing else was called so.
         called = draft.entry.label if draft.entry.label in known else str(draft.value.value)
-        owner, again = known.get(called) if draft.fact == "adapter.name" else None, draft.item
-        if owner and again is not owner:
+        owner, named_by = known.get(called, (None, ""))
+        again = draft.item
+        if owner and again is not owner and draft.fact == "adapter.name" and named_by == "adapter.connection":
             draft.fact, draft.value = "adapter.connection", exactly("text", called)
             for other in told:
                 other.item = owner if other.item is again else other.item
+    for fact in ("adapter.name", "adapter.connection"):
+        known.update(
+            {str(draft.value.value): (draft.item, fact) for draft in told if draft.fact == fact and draft.item}
+        )

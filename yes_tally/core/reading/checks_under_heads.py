@@ -12,6 +12,7 @@ from __future__ import annotations
 
 import re
 from collections.abc import Sequence
+from itertools import pairwise
 from typing import TYPE_CHECKING
 
 from yes_tally.core.catalogue import FACTS
@@ -35,6 +36,7 @@ _HEAD = re.compile(
     r"\s*(?P<mark>[=#*>~+•-]{1,4}\s+|\[?\(?\d{1,2}[.):\]/]+\s+|\[\s*)?(?P<what>[^\W\d_][^.,;:()\[\]]{2,40}?(?P<target> [A-Z]:| /[\w/.-]*)?)"
     r"(?:\s*[(,\[-]\s*(?P<at>[^()\[\]]*\d[^()\[\]]*?)\s*[)\]]?)?\s*[\]:]?\s*[=#*<~-]*$"
 )
+_MARKS = "[(=#*>~+•-0123456789"
 _PAIR = re.compile(r"\s*(?P<label>[^\W\d_][^:=.,]{0,24}?)(?:\s*[:=]\s|\s{2,})")
 
 
@@ -72,7 +74,8 @@ def _kind(match: re.Match[str]) -> str | None:
 def _under_heads(lines: Sequence[Line]) -> list[tuple[Line, re.Match[str], list[Line]]]:
     """Lines that may name a check, each with what stands below it: deeper, or, where a mark leads the first that does,
     up to the next line with such a mark."""
-    heads = [(line, match) for line in lines if (match := _HEAD.match(line.text[: 2 * MAX_LABEL]))]
+    may_head = [line for line, below in pairwise(lines) if line.text.lstrip()[0] in _MARKS or _stands_over(line, below)]
+    heads = [(line, match) for line in may_head if (match := _HEAD.match(line.text[: 2 * MAX_LABEL]))]
     first = next(((line, match) for line, match in heads if _kind(match)), None)
     if first is None:
         return []
@@ -88,6 +91,10 @@ def _under_heads(lines: Sequence[Line]) -> list[tuple[Line, re.Match[str], list[
         elif found:
             break
     return found
+
+
+def _stands_over(line: Line, below: Line) -> bool:
+    return indent_of(below.text) > indent_of(line.text)
 
 
 def _results(body: Sequence[Line]) -> dict[str, Stated]:

@@ -107,6 +107,9 @@ class Interpreter:
         """The unit that a record around gives for its bare sizes."""
         self._items: list[Item] = []
         self._loose: dict[str, Item] = {}
+        self.adapters: dict[str, tuple[Item, str]] = {}
+        """The adapters of the sections before, by what people call their connections, else by their names, each with the
+        fact that it was."""
         self._named: dict[str, Item] = {}
         """The adapters of this section, by what they and their connections are called."""
         self.listed: str | None = None

@@ -54,9 +54,9 @@ class _Part(NamedTuple):
 def read_mixed_records(interpreter: Interpreter, lines: Sequence[Line], spoken: tuple[str, ...]) -> bool:
     """Read a block of such records, of a kind of thing that is ``spoken`` of or that their labels tell. False, and
     nothing read, where a head is a label, where no line mixes what it says, or where most of the lines say nothing."""
-    if not _LEAST_BELOW < len(lines) <= _MOST_LINES or any(len(line.text) > MAX_LINE for line in lines):
+    if not _LEAST_BELOW < len(lines) <= _MOST_LINES or indent_of(lines[1].text) <= indent_of(lines[0].text):
         return False
-    if indent_of(lines[1].text) <= indent_of(lines[0].text) or not all(line.text.strip() for line in lines):
+    if not all(line.text.strip() and len(line.text) <= MAX_LINE for line in lines):
         return False
     parts = under_heads(lines)
     heads = [_NAME.fullmatch(cells_by_gap(head.text)[0][0].strip()) for head, _ in parts]

@@ -150,7 +150,7 @@ def _maker_and_model(entry: Entry, labels: Sequence[str]) -> list[Entry]:
 
 def _without_maker(entry: Entry, context: Context) -> Entry:
     """``Maker/model: Basalt NV1000`` of what the catalogue has no maker of: the model alone."""
-    if context.group not in ITEM_GROUPS or f"{context.group}.maker" in FACTS or not _SLASHED.search(entry.label):
+    if "/" not in entry.label or context.group not in ITEM_GROUPS or f"{context.group}.maker" in FACTS:
         return entry
     labels = _labels_of(entry.label, _SLASHED)
     meant = [next((guess.fact for guess in decide(label, Context("machine"))), "") for label in labels]

@@ -53,6 +53,14 @@ class AdaptersAgain(unittest.TestCase):
         self.assertEqual([found[f"adapter#{n}.dhcp"] for n in (1, 2)], [True, False])
         self.assertEqual(found["adapter#1.dhcp_server"], "10.44.2.5")
 
+    def test_records_headed_by_one_of_several(self):
+        found = told(
+            "kontor-31:~ > netzkarten\n\nKarte 1 von 2: Wickerlink GbE 210\n  Verbindung ........ Kontor-LAN\n  MAC ............... 02-5F-31-9C-01-31\n"
+            "Karte 2 von 2: Ternwave AX 20\n  Verbindung ........ WLAN\n  MAC ............... 02-5F-31-9C-01-32\n"
+        )
+        self.assertEqual([found[f"adapter#{n}.connection"] for n in (1, 2)], ["Kontor-LAN", "WLAN"])
+        self.assertEqual(found["adapter#2.mac"], "02:5f:31:9c:01:32")
+
     def test_labels_that_end_below_each_other_are_not_nested(self):
         found = told(
             "gp-01> wires\n  adapter | Wickerlink GbE 210\n      mac | 3c:5a:b4:10:a1:11\n  gateway | 10.20.1.1\n"

@@ -37,5 +37,25 @@ class ChecksUnderHeads(unittest.TestCase):
         self.assertFalse([key for key in found if key.startswith("health_check")])
 
 
+class RowsOfChecks(unittest.TestCase):
+    def test_what_was_checked_when_and_what_came_of_it(self):
+        found = told(
+            "kontor-31:~ > pruefe alles\n\nSystemdateien      11.02.2025 08:12    beschädigt, repariert     (17 Dateien)\n"
+            "Laufwerk C:        11.02.2025 08:40    in Ordnung\nLaufwerk D:        11.02.2025 08:52    2 Fehler, nicht behoben\n"
+            "Energie            11.02.2025 09:01    3 Fehler, 7 Warnungen, 21 Hinweise\n"
+        )
+        self.assertEqual([found[f"health_check#{n}.result"] for n in (1, 2, 3)], ["repaired", "clean", "damaged"])
+        self.assertEqual((found["health_check#2.target"], found["health_check#3.errors"]), ("C:", 2))
+        self.assertEqual(str(found["health_check#2.at"]), "2025-02-11T08:40:00")
+        self.assertNotIn("volume#1.mount", found)
+        self.assertNotIn("health_check#4.result", found)
+
+    def test_drives_with_days_are_no_checks(self):
+        found = told(
+            "gp-1> volumes\n\nC:   System   2025-02-11   465 GB\nD:   Data     2025-02-11   931 GB\nE:   Old      2025-02-11   100 GB\n"
+        )
+        self.assertFalse([key for key in found if key.startswith("health_check")])
+
+
 if __name__ == "__main__":
     unittest.main()

@@ -4,6 +4,7 @@ import unittest
 from itertools import product
 
 from tests.core.readings import told
+from yes_tally.core.reading.reader import read
 
 GIB = 1024**3
 HOLDS = ("16 GB", "DDR5", "5600 MT/s", "Kelpstone KS16-56", "s/n 0A11C9")
@@ -31,6 +32,17 @@ def sockets(found):
 
 
 class Sockets(unittest.TestCase):
+    def test_sockets_in_brackets_over_which_nothing_stands(self):
+        rows = "  [A1]  8 GB DDR4-2666 DIMM, Siskin SK08-D4-2666, serial 4A7711E0, now at 2400 MT/s\n  [A2]  empty\n  [B1]  8 GB DDR4-2666 DIMM\n"
+        for command in ("ramview", "memory"):
+            with self.subTest(command):
+                found = {}
+                for reading in read(f"nq H:\\> {command}\n\n{rows}".encode()).readings:
+                    found[f"{reading.item} {reading.fact}"] = reading.value.value
+                self.assertEqual([found[f"module#{n} module.slot"] for n in (1, 2, 3)], ["A1", "A2", "B1"])
+                self.assertEqual(found["module#1 module.running_speed"], 2400)
+                self.assertNotIn("module#2 module.size", found)
+
     def test_each_holds_what_stands_beside_it(self):
         for (name, (first, between)), empty in product(PARTED.items(), EMPTY):
             text = f"== MODULES ==\n{first.format('A1')}{between.join(HOLDS)}\n{first.format('A2')}{empty}\n"

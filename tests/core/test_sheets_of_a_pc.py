@@ -4,6 +4,7 @@ language, whatever parts label and value."""
 import unittest
 
 from tests.core.readings import told
+from tests.core.readings import told as read_told
 
 VALUES = {
     "host.name": "NQ-ARC-01",
@@ -57,6 +58,44 @@ class Sheets(unittest.TestCase):
             with self.subTest(heading):
                 found = told(f"{heading}\n{sheet(lines_of('en')[1:3], ': ')}")
                 self.assertEqual(found, {f"{item}.maker": "Corrane", f"{item}.name": "Tallow 520"})
+
+
+class Chapters(unittest.TestCase):
+    def test_each_over_lines_of_words(self):
+        for mark in (">> {}", "» {}", "== {} =="):
+            with self.subTest(mark):
+                found = read_told(
+                    "cais-21 C:\\> machine\n\n"
+                    + "".join(
+                        f"  {mark.format(title)}\n" + "".join(f"     {line}\n" for line in lines)
+                        for title, lines in (
+                            (
+                                "System",
+                                (
+                                    "Harbour OS 12 Desk Pro, version 12.0, build 4417.82 (64 bits)",
+                                    "installed on 2024-06-14; last started 2025-02-11 07:58",
+                                ),
+                            ),
+                            ("Processor", ("Kestrel K5-8420 at 3.20 GHz, 6 cores, 12 threads",)),
+                            ("Memory", ("16 GB installed (2 of 4 slots), 15.8 GB usable, 9.2 GB free",)),
+                            (
+                                "Disks",
+                                (
+                                    "0  Basalt NV1000   931.5 GB   NVMe   healthy",
+                                    "1  Shoal HD4       3.6 TB     SATA   failing",
+                                ),
+                            ),
+                            ("Network", ("Quayside LAN   Wickerlink GbE 210   up, 1 Gbit/s   10.44.2.161/24",)),
+                        )
+                    )
+                )
+                self.assertEqual((found["os.build"], str(found["host.booted_at"])), ("4417.82", "2025-02-11T07:58:00"))
+                self.assertEqual((found["processor#1.name"], found["processor#1.cores"]), ("Kestrel K5-8420", 6))
+                self.assertEqual((found["memory.usable"], found["memory.slots"]), (16965120819, 4))
+                self.assertEqual(found["disk#2.health"], "failing")
+                self.assertEqual(
+                    (found["adapter#1.connection"], found["adapter#1.name"]), ("Quayside LAN", "Wickerlink GbE 210")
+                )
 
 
 if __name__ == "__main__":

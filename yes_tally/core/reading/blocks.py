@@ -212,7 +212,7 @@ def _is_title(text: str) -> bool:
 
 # What closes a drawn table.
 _CLOSES = re.compile(r"\s*[└╚┗]|[\s─━═]*[┴╩┻][\s─━═┴╩┻┘╝┛]*$")
-_DRAWN_WITH = frozenset("=#*~-[")
+_DRAWN_WITH = frozenset("=#*~-[>»")
 # ``Printers (3)``: what is listed below, and how many of them.
 _TITLE_WITH_COUNT = re.compile(r"[^\W\d_][^\W\d_]*(?: [^\W\d_]+){0,3} \(\d{1,4}\):?\s*$")
 

@@ -52,7 +52,9 @@ FORMS = {
         re.I,
     ),
     "firmware.mode": re.compile(r"legacy(?:[ -]mod\w+)?(?: \([^()]*\))?|UEFI(?:[ -]mod\w+)?", re.I),
-    "battery.full": re.compile(r"[\d.,']+ (?:of|out of|von|sur|de|di|van|z) [\d.,']+ ?m?Wh(?: \([^()]*\))?", re.I),
+    "battery.full": re.compile(
+        r"[\d.,']+(?: ?m?Wh)? (?:of|out of|von|sur|de|di|van|z) [\d.,']+ ?m?Wh(?: \([^()]*\))?", re.I
+    ),
     "os.build": re.compile(r"(?:build )?\d+(?:\.\d+){2,}"),
     "display.width": re.compile(r"\d{3,5} ?[x×] ?\d{3,5}(?: ?@ ?\d{2,3}(?: ?Hz)?)?"),
     "display.serial": re.compile(r"(?=(?:[A-Z-]*\d){3})(?=[\d-]*[A-Z])[A-Z0-9-]{8,24}"),
@@ -148,6 +150,8 @@ def by_label(
         if value := understand(fact, " ".join(words), interpreter.locale):
             return fact, value, 0
     starts = [word.start() for word in _WORD.finditer(text)]
+    if marked := _LABELLED.match(text):
+        starts = [at for at in starts if at == 0 or at >= marked.end()][:2]  # ``state: to be checked``
     for at in reversed(starts[1:_MOST_LABEL]):
         label, rest = _COPULA.sub("", text[:at].rstrip(": =")), text[at:]
         guesses = decide(label, of_group)[:1]
@@ -157,6 +161,9 @@ def by_label(
             if value := understand(fact, rest, interpreter.locale):
                 return _meant(fact, guesses[0].phrase, value, left), value, at
     return None
+
+
+_LABELLED = re.compile(r"[^\W\d_][^:,;]{0,40}: (?=\S)")
 
 
 def _meant(fact: FactKind, phrase: str, value: Value, left: Sequence[FactKind]) -> FactKind:

@@ -9,11 +9,12 @@ from typing import TYPE_CHECKING
 
 from yes_tally.core.catalogue import FACTS
 from yes_tally.core.quantity import Value, exactly
+from yes_tally.core.reading.checks_said import result_told
 from yes_tally.core.reading.decode import Line
 from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.phrases import SUBJECTS
 from yes_tally.core.reading.sentences import CHECK_KINDS, CHECK_SAYS, statements
-from yes_tally.core.reading.shapes.layout import MAX_LABEL, Entry, Heading
+from yes_tally.core.reading.shapes.layout import MAX_LABEL, Entry, Heading, cells_by_gap
 from yes_tally.core.reading.values import understand
 from yes_tally.core.words import choice_named
 
@@ -37,6 +38,8 @@ _ENERGY = re.compile(r"(?:[ée]nerg\w+|power)", re.I)
 _LETTER = re.compile(r" ([A-Z])$")
 
 
+# A few words, and no counts.
+_PLAIN = re.compile(r"[^\W\d_]+(?:,? [^\W\d_]+){0,3}")
 _MOST_CHECKS = 8
 
 
@@ -50,6 +53,18 @@ def are_checks(labels: Sequence[str], *, spoken_of: bool) -> bool:
     if spoken_of:
         return len(found) >= _LEAST
     return "system-files" in found and len(found) > max(_LEAST, len(labels) - 2)
+
+
+def rows_of_checks(interpreter: Interpreter, lines: Sequence[Line]) -> set[int]:
+    """Read rows that begin with what was checked, where three or more do, of several kinds, and no more than a third of the
+    lines is anything else; returns the lines that were read."""
+    printed = [line for line in lines if line.text.strip()]
+    named = [(line, _LISTED.match(line.text)) for line in printed if len(line.text) <= 3 * MAX_LABEL]
+    rows = [(line, match) for line, match in named if match and match["mark"].isspace()]
+    kinds = [(line, kind) for line, match in rows if (kind := kind_of_check(match["what"], marked=True))]
+    if len(kinds) <= _LEAST or len({kind for _, kind in kinds}) < _LEAST or len(kinds) * 3 < len(printed) * 2:
+        return set()
+    return listed_checks(interpreter, [line for line, _ in kinds])
 
 
 def listed_checks(interpreter: Interpreter, lines: Sequence[Line]) -> set[int]:
@@ -151,4 +166,13 @@ def _told(interpreter: Interpreter, line: Line, match: re.Match[str]) -> list[tu
         if word and "health_check.result" not in found:
             at = Entry("", clause.group().strip(), line.number, match.start("said") + clause.start() + 1)
             found["health_check.result"] = ("health_check.result", at, exactly("choice", word))
+    for text, start in cells_by_gap(match["said"]):
+        at = Entry("", text, line.number, match.start("said") + start + 1)
+        if text[:1].isdigit() and (moment := understand(FACTS["health_check.at"], text, interpreter.locale)):
+            found.setdefault("health_check.at", ("health_check.at", at, moment))
+        elif _PLAIN.fullmatch(text) and (
+            result := result_told(text) or choice_named("result", FACTS["health_check.result"].choices, text)
+        ):
+            # ``damaged, repaired`` is repaired.
+            found["health_check.result"] = ("health_check.result", at, exactly("choice", result))
     return list(found.values())

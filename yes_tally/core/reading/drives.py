@@ -57,7 +57,7 @@ def told_of_drive(interpreter: Interpreter, line: int, mount: str, at: int, told
         left.remove(label)
         end = called.end() if called.re is _QUOTED else called.end(1)
         text = text[: called.start(1)].translate(_WITHOUT_QUOTES) + " " * (end - called.start(1)) + text[end:]
-    if formatted := _FORMATTED.match(text):
+    if called and (formatted := _FORMATTED.match(text)):
         # ``NTFX 929.8 GiB``: nothing but a blank parts them.
         place = Entry("", formatted["as"], line, start + formatted.start("as") + 1)
         said = Guess("volume.filesystem", 0.8, "it stands before the size")
@@ -68,7 +68,9 @@ def told_of_drive(interpreter: Interpreter, line: int, mount: str, at: int, told
     return item
 
 
-_FORMATTED = re.compile(r"[\s,]*(?P<as>[A-Z][A-Za-z0-9]{2,7})(?= \d[\d.,]* ?[KMGT]i?[BO]\b)")
+_FORMATTED = re.compile(
+    r"[\s,]*(?P<as>[A-Z][A-Za-z0-9]{2,7}(?= \d[\d.,]* ?[KMGT]i?[BO]\b)|[A-Z][A-Z0-9]{2,7}(?=\s*,\s+\d[\d.,]* ?[KMGT]i?[BO]\b))"
+)
 
 
 # ``"SYSTEM" HFX2, 37.2 GB free``
@@ -81,7 +83,9 @@ def _called(words: Sequence[re.Match[str]]) -> re.Match[str]:
     return next((word for word in words if not re.fullmatch(FILE_SYSTEM, word[1])), words[0])
 
 
-_BEFORE_FILE_SYSTEM = re.compile(rf"\s*([A-Z][^,]{{0,30}}?)\s*,\s+(?:{FILE_SYSTEM})\s*(?:,|$)")
+_BEFORE_FILE_SYSTEM = re.compile(
+    rf"\s*([A-Z][^,]{{0,30}}?)\s*,\s+(?:(?:{FILE_SYSTEM})\s*(?:,|$)|[A-Z][A-Z0-9]{{2,7}}\s*,\s+\d)"
+)
 # A word in capitals that is a cell of its own.
 _CAPITALS = re.compile(r"(?:^|,)\s*([A-Z][A-Z0-9_-]{1,15})\s*(?=,|$)")
 

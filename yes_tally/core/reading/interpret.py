@@ -337,6 +337,10 @@ class Interpreter:
             confidence = min(confidence, _SAID_TWICE)  # it has its name already
         self.drafts.append(Draft(fact, item, entry, value, shape, round(confidence, 3), why, also))
 
+    def begin_loosely(self) -> None:
+        """What is told without an item from here on is told of others than before: another record of a list begins."""
+        self._loose = {}
+
     def goes_on_loosely(self, item: Item) -> None:
         """What is told without an item of its group further down in the section is told of this one, if it is the first."""
         self._loose.setdefault(item.group, item)

@@ -82,7 +82,7 @@ def in_socket(interpreter: Interpreter, entry: Entry, shape: str, around: tuple[
 
 
 _ROW = re.compile(
-    rf"\s*(?:[-*•] +|\d{{1,2}}[.)] +)?(?P<socket>{_CODE.pattern}|[^\W\d_]{{3,12}} ?\d{{1,2}})(?:\s*[|;:=]| -(?= )|\s(?=\s)|\t)\s*(?P<holds>\S.*)$",
+    rf"\s*(?:[-*•] +|\d{{1,2}}[.)] +)?\[?(?P<socket>{_CODE.pattern}|[^\W\d_]{{3,12}} ?\d{{1,2}})(?:\]:?(?=\s)|\s*[|;:=]| -(?= )|\s(?=\s)|\t)\s*(?P<holds>\S.*)$",
     re.I,
 )
 _MEMORY_SPOKEN_OF = frozenset({"module", "memory"})
@@ -93,7 +93,12 @@ def read_sockets(interpreter: Interpreter, lines: Sequence[Line], around: tuple[
     whatever parts what the others hold. Whether they were read."""
     if not any(_ROW.match(line.text[:MAX_LINE]) for line in lines[:2]):
         return False
-    if len(lines) > _LEAST_SOCKETS and _MEMORY_SPOKEN_OF & set(interpreter.heading(lines[0].text[:MAX_LABEL])[:1]):
+    headed = not _ROW.match(lines[0].text[:MAX_LINE])
+    if (
+        headed
+        and len(lines) > _LEAST_SOCKETS
+        and _MEMORY_SPOKEN_OF & set(interpreter.heading(lines[0].text[:MAX_LABEL])[:1])
+    ):
         around, lines = (*_MEMORY_SPOKEN_OF, *around), lines[1:]
     if not _LEAST_SOCKETS <= len(lines) <= _MOST_SOCKETS or any(len(line.text) > MAX_LINE for line in lines):
         return False

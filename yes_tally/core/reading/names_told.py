@@ -123,7 +123,10 @@ _SAYS_SO = re.compile(
 )
 
 
-_WHICH = re.compile(r"(?:no|nr|num|n|number|nummer|numéro|número|numero|numer)?[.°º]? ?#?\d{1,2}[.:]?", re.I)
+_WHICH = re.compile(
+    r"(?:no|nr|num|n|number|nummer|numéro|número|numero|numer)?[.°º]? ?#?\d{1,2}[.:]?|[^\W\d_]+ \d{1,2} ?(?:/|of|von|sur|de|di|van|z) ?\d{1,2}",
+    re.I,
+)
 
 
 def names_nothing(text: str) -> bool:

@@ -151,6 +151,8 @@ def _read(
     shared = shared_labels(children)
     start = len(interpreter.drafts)
     for child in children:
+        if shared:
+            interpreter.begin_loosely()
         read_record(interpreter, child, shape, below, item or parent, shared, depth + 1)
     if star:
         starred_is_default(interpreter, star, start, shape)

@@ -14,6 +14,7 @@ from yes_tally.core.reading.adapters_again import adapters_again, rows_of_adapte
 from yes_tally.core.reading.as_printed import Pieces, Printed, one_by_one
 from yes_tally.core.reading.audit_matrix import read_audit_matrix
 from yes_tally.core.reading.blocks import Block, blocks_of
+from yes_tally.core.reading.checks_listed import rows_of_checks
 from yes_tally.core.reading.checks_under_heads import checks_under_heads
 from yes_tally.core.reading.console_cuts import uncut
 from yes_tally.core.reading.decode import Decoded, Line, decode
@@ -207,7 +208,8 @@ def _read_section(interpreter: Interpreter, section: Section) -> None:
     elsewhere = section.command is not None and "policy" not in command and asks_elsewhere(section.command)
     with interpreter.below(Heading(section.command, 0, 0) if section.command else None):
         apart = rows_of_adapters_again(interpreter, lines, section.command or "") or (
-            lines_of_answers(lines) | checks_under_heads(interpreter, lines, command)
+            lines_of_answers(lines)
+            | (checks_under_heads(interpreter, lines, command) or rows_of_checks(interpreter, lines))
         )
         for block in () if elsewhere else blocks_of([line for line in lines if line.number not in apart]):
             before = len(interpreter.drafts)

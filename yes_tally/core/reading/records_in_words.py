@@ -145,8 +145,14 @@ def naming(group: str) -> str:
 _NOUN_BEFORE = re.compile(r"(?P<noun>[^\W\d_]+(?: [^\W\d_]+)?)\s+(?=\S)")
 
 
+# ``Card 0  Palefire FX 40``
+_WHICH_BEFORE = re.compile(r"[^\W\d_]+ ?#?\d{1,2}[:.]?\s{2,}(?=\S)")
+
+
 def _noun_before(name: str, group: str) -> int:
     """How much of a head (``User  icalloway``) only says of what kind the thing is."""
+    if which := _WHICH_BEFORE.match(name):
+        return which.end()
     noun = _NOUN_BEFORE.match(name)
     return noun.end() if noun and SUBJECTS.get(words_of(noun["noun"])) == group else 0
 

@@ -37,7 +37,7 @@ from yes_tally.core.reading.columns import (
     with_letters,
     with_parts,
 )
-from yes_tally.core.reading.decide import ITEM_GROUPS, Context, Guess, infer_groups
+from yes_tally.core.reading.decide import ITEM_GROUPS, Context, Guess, decide, infer_groups
 from yes_tally.core.reading.drafts import Draft, Item
 from yes_tally.core.reading.flags import says_of_password
 from yes_tally.core.reading.labels import SUM_WORDS, words_of
@@ -167,6 +167,18 @@ def _likeliest(
     if len(rows) > 2:
         # A PC has one of those; so many rows speak of something else.
         groups = tuple(group for group in groups if group in ITEM_GROUPS)
+    if groups[:1] == ("volume",) and "disk" in groups and "volume" not in around and not begin_with_drives(rows):
+        mounts = cells_of_columns(rows)
+        named = [
+            cells
+            for label, cells in mounts.items()
+            for g in decide(label, Context("volume"))[:1]
+            if g.fact == "volume.mount"
+        ]
+        if named and not any(
+            understand(FACTS["volume.mount"], cell, interpreter.locale) for cells in named for cell in cells
+        ):
+            groups = ("disk", *(group for group in groups if group != "disk"))
     if "memory" in around[:1] and "volume" not in around and not begin_with_drives(rows):
         groups = tuple(group for group in groups if group != "volume")
     if groups[:1] == ("memory",) and _OF_MODULES & told_by_columns(interpreter, rows, "module"):

@@ -222,13 +222,17 @@ def lines_of_system(interpreter: Interpreter, lines: Sequence[Line], around: tup
     4417.82``). Whether it was read."""
     if around[:1] != ("os",) or not _LEAST_AMOUNTS <= len(lines) <= _MOST_LINES or not A_SYSTEM.search(lines[0].text):
         return False
-    before, left = len(interpreter.drafts), [fact for fact in FIELDS["os"] if fact.field != "name"]
-    for line in lines[1:]:
-        told_in_words(interpreter, line.text.strip(), line.number, indent_of(line.text), "os", None, left)
+    before = len(interpreter.drafts)
+    left = [*(fact for fact in FIELDS["os"] if fact.field != "name"), FACTS["host.booted_at"]]
+    called, _, more = lines[0].text.partition(",")
+    told = [(more, len(called) + 1, lines[0]), *((line.text.strip(), indent_of(line.text), line) for line in lines[1:])]
+    for text, at, line in told:
+        told_in_words(interpreter, text, line.number, at, "os", None, left)
     if len(interpreter.drafts) == before:
         return False
-    name = Entry("", lines[0].text.strip(), lines[0].number, indent_of(lines[0].text) + 1)
+    name = Entry("", called.strip(), lines[0].number, indent_of(lines[0].text) + 1)
     interpreter.place(name, "words", (Guess("os.name", 0.8, "it stands over what is told of the system"),), None)
+    interpreter.asides("os.name", None, name, "words", 0.8)
     return True
 
 

@@ -63,9 +63,30 @@ def rows_of_words(interpreter: Interpreter, lines: Sequence[Line], around: tuple
             entry = Entry("", ", ".join(text for text, _ in cells), line.number, cells[0][1] + 1)
             item = interpreter.new_item(of)
             told_bare(interpreter, entry, of, item, "rows", NAMING[of], line.text, least=1)
+            if of == "adapter":
+                _model_beside(interpreter, cells, line, item)
             if starred == [line] and len(rows) > 1 and f"{of}.default" in FACTS:
                 star = Entry("", "*", line.number, line.text.index("*") + 1)
                 is_default(interpreter, item, star, "rows")
+
+
+# What a card is called by who made it.
+_MODEL = re.compile(r"[A-Z][\w-]+(?: \S+)* \S*\d\S*")
+
+
+def _model_beside(interpreter: Interpreter, cells: Sequence[tuple[str, int]], line: Line, item: Item) -> None:
+    """``Quayside LAN   Wickerlink GbE 210   up``: where the second cell of a row says what a card is, the first is what
+    people call it."""
+    told = [draft for draft in interpreter.drafts[-len(cells) * 2 :] if draft.item is item]
+    name = next((draft for draft in told if draft.fact == "adapter.name"), None)
+    if name is None or len(cells) < 2 or not _MODEL.fullmatch(cells[1][0]) or _MODEL.fullmatch(cells[0][0]):
+        return
+    text, at = cells[1]
+    if name.entry.printed == cells[0][0] and not any(draft.entry.printed == text for draft in told):
+        name.fact = "adapter.connection"
+        item.keys.pop("adapter.name", None)
+        place = Entry("", text, line.number, at + 1)
+        interpreter.place(place, "rows", (Guess("adapter.name", 0.75, "it stands beside what people call it"),), item)
 
 
 def _kind_of_row(first: str, groups: Sequence[str]) -> str | None:

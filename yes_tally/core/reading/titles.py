@@ -11,7 +11,7 @@ from yes_tally.core.reading.phrases import SUBJECTS
 from yes_tally.core.reading.shapes.layout import MAX_LABEL, Heading, is_rule
 
 _DECORATED = re.compile(
-    r"(?=.*\w)\s*(?:[=#*~-]{2,}\s*(?P<a>[^\s=#*~-].{0,78}?)\s*[=#*~-]{2,}|\[{1,2}(?P<b>[^\]\[]{2,60})\]{1,2}|(?:#+|--+) (?P<c>[^\s].{1,80})|#(?P<d>[^\W\d_]{3,30}))\s*$"
+    r"(?=.*\w)\s*(?:[=#*~-]{2,}\s*(?P<a>[^\s=#*~-].{0,78}?)\s*[=#*~-]{2,}|\[{1,2}(?P<b>[^\]\[]{2,60})\]{1,2}|(?:#+|--+) (?P<c>[^\s].{1,80})|#(?P<d>[^\W\d_]{3,30})|(?:>{2,3}|»+) (?P<e>[^\W\d_][^:=.\d]{1,50}))\s*$"
 )
 _COLON_TITLE = re.compile(r"[^\W\d_][^:=\"{}<>]{1,60}:")
 # ``Machine\\Disk\\0``: where something stands among others.

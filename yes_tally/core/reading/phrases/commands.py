@@ -23,7 +23,7 @@ COMMAND_WORDS: dict[str, str] = {
         "battery": "cell cells battery charge",
         "display": "screens panels monitors",
         "sound": "audio noise sound",
-        "adapter": "cards nics radios cartes tarjetas netcards schede karty kaarten karten",
+        "adapter": "netzkarten netzwerkkarten cards nics radios cartes tarjetas netcards schede karty kaarten karten",
         "boot_entry": "bootlist bootmenu startmenu startlist starters boots boot startliste demarrage arranque avvio avvii opstarten rozruch rozruchy starts amorces arranques starters",
         "firewall": "wall shield fence gate muro muur mur",
         "policy": "audit auditplan audits richtlinien zasady",

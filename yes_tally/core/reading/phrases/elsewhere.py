@@ -39,6 +39,7 @@ _TOLD = (
     "wear|wear level|verschleiss|verschleissgrad|usure|taux d usure|desgaste|nivel de desgaste|usura|livello di usura|slijtage|slijtageniveau|zuzycie|poziom zuzycia|"
     "boot order|boot sequence|startreihenfolge|bootreihenfolge|ordre de demarrage|ordre d amorcage|orden de arranque|orden de inicio|ordem de inicializacao|"
     "ordem de arranque|ordine di avvio|sequenza di avvio|opstartvolgorde|kolejnosc rozruchu|kolejnosc uruchamiania|"
+    "size on disk|grosse auf datentrager|taille sur le disque|taille sur disque|tamano en disco|tamanho em disco|tamanho no disco|dimensione su disco|grootte op schijf|rozmiar na dysku|"
     "shortcut|verknupfung|raccourci|font|schriftart|scheduled job|"
     "account expires|account expires on|account expiry|account expiration|account expiration date|konto lauft ab|konto lauft ab am|kontoablauf|compte expire|"
     "compte expire le|expiration du compte|cuenta caduca|cuenta expira|caducidad de la cuenta|account scade|scadenza account|conta expira|account verloopt|"

@@ -205,7 +205,7 @@ LABELS: dict[str, str] = {
     "account.password_required": "mot passe requis|mot passe obligatoire|mot de passe requis|mot passe exige|mot passe demande|mot passe necessaire|exige mot passe|besoin mot passe",
     "account.password_set_at": "mot passe change|mot passe modifie|dernier changement mot passe|mot passe defini|mot passe change le|mot de passe changé|mot de passe changé le|mot de passe change|mot passe pose|défini le|changé le|changé|défini",
     "account.password_expires_at": "expire|expire le|n expire|mot passe expire|expiration mot passe|mot passe expire le|mot passe valable|mot passe valide|mot passe prend fin|mot de passe valable jusqu'au",
-    "account.last_logon_at": "derniere ouverture|derniere entree|derniere fois|derniere connexion|derniere ouverture session|derniere session|dernier acces|s est connecte|connecte",
+    "account.last_logon_at": "derniere ouverture|derniere entree|derniere fois|derniere connexion|derniere ouverture session|derniere session|dernier acces|s est connecte|connecte|derniere venue|dernier passage|derniere visite",
     "account.groups": "groupes|groupe|membre|appartenance aux groupes|appartient à|groupes locaux|fait partie de",
     "task.name": "tache|nom|nom tache",
     "task.enabled": "active|activee|actif",

@@ -15,7 +15,7 @@ from yes_tally.core.reading.shapes.layout import MAX_LABEL, Entry, Group, Headin
 from yes_tally.core.reading.shapes.pairs_in_lines import LISTED, Pair, without_dash
 
 # ``Carte 1 : Wickerlink GbE 210``: which one of something, whatever that may be.
-_NUMBERED = re.compile(r"[^\W\d_]+(?: [^\W\d_]+)? #?\d{1,3}")
+_NUMBERED = re.compile(r"[^\W\d_]+(?: [^\W\d_]+)? #?\d{1,3}(?: ?(?:/|of|out of|von|sur|de|di|van|z) ?\d{1,3})?")
 _PAIR_BESIDE = re.compile(r"\S\s{2,}[^\W\d_][^:]{1,30}:\s+\S")
 
 

@@ -44,7 +44,7 @@ _CELLS_OF_ROW = 3
 _MOST_FIELDS = 60
 _WHICH_OF_ALL = re.compile(r"\b\d{1,3} ?(?:of|von|sur|de|di|van|z|/) ?\d{1,3}\b")
 _LETTER = re.compile(r"[A-Z]")
-_ROW_NUMBER = re.compile(r"(?:#\d{1,3}[:.]?\s+|\d{1,3}\s{2,})(?=\S)")
+_ROW_NUMBER = re.compile(r"(?:#\d{1,3}[:.]?\s+|\d{1,3}[:.]\s+|\d{1,3}\s{2,}|\d{1,3} \((?=[^()]*\)$))(?=\S)")
 _WORD = re.compile(r"\S+")
 _HEADS_VALUE = re.compile(r"[\d:/\\\"]")
 _QUOTED_NAME = re.compile(
@@ -105,7 +105,8 @@ def named_by(interpreter: Interpreter, heading: Heading, group: str, shape: str,
     if listed and group in NAMING and not listed["rest"].endswith(":"):
         begins = heading.column + listed.start("rest")
         entry = Entry("", cells[0][0], heading.line, begins)
-        interpreter.place(entry, shape, (Guess(NAMING[group], 0.85, f"it is listed under {group}"),), item)
+        naming = CALLED[group] if group == "disk" else NAMING[group]
+        interpreter.place(entry, shape, (Guess(naming, 0.85, f"it is listed under {group}"),), item)
         for text, offset in cells[1:]:
             # ``[1] Pellucid P24h      main``: a mark behind its name.
             left = [fact for fact in FIELDS[group] if fact.name != NAMING[group]]
@@ -173,7 +174,7 @@ def named_by(interpreter: Interpreter, heading: Heading, group: str, shape: str,
     for start in reversed(starts[1:4]):
         index = _ROW_NUMBER.match(text, start)
         label, start = text[:start].rstrip(), index.end() if index else start
-        rest = text[start:]
+        rest = text[start:-1] if index and index.group().endswith("(") else text[start:]
         kinds = [SUBJECTS.get(words_of(part)) for part in (label, rest)]
         own = " " not in rest and group in _CALLED_BY_A_WORD and kinds[0] == group != kinds[1]
         if rest[:1].islower() and not own and not _HEADS_VALUE.search(rest):

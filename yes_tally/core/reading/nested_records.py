@@ -149,15 +149,16 @@ def _read(
     below = (subject, *inner) if subject and opened else inner
     children, star = without_stars(group.children if depth < MAX_DEPTH else side_by_side(group))
     shared = shared_labels(children)
+    alike = bool(shared) or _tell_the_same(children)
     start = len(interpreter.drafts)
     for child in children:
-        if shared:
+        if alike:
             interpreter.begin_loosely()
         read_record(interpreter, child, shape, below, item or parent, shared, depth + 1)
     if star:
         starred_is_default(interpreter, star, start, shape)
     _empty_sockets(interpreter, children, start, shape)
-    if shared:
+    if alike:
         _doubt_what_is_said_twice(interpreter, start)
 
 
@@ -266,13 +267,28 @@ def _told_of_nothing(interpreter: Interpreter, group: Group) -> None:
     interpreter.met += [Met(entry, interpreter.under, known=False) for part in group.walk() for entry in part.entries]
 
 
+def _tell_the_same(groups: Sequence[Group]) -> bool:
+    """Whether records, two at least, have the same labels, several of them."""
+    labels = {tuple(entry.label for entry in group.entries) for group in groups}
+    return len(groups) > 1 and len(labels) == 1 and len(next(iter(labels))) > 1
+
+
+_FIRST_OF_SEVERAL = frozenset({"licence", "os"})
+
+
 def _doubt_what_is_said_twice(interpreter: Interpreter, start: int) -> None:
     """Records of a list tell of several things: what a PC has one of is not told by each of them, and otherwise."""
-    said: dict[str, object] = {}
-    for draft in interpreter.drafts[start:]:
-        if draft.item is None and said.setdefault(draft.fact, draft.value.value) != draft.value.value:
+    said: dict[str, set[str]] = {}
+    told = [draft for draft in interpreter.drafts[start:] if draft.item is None]
+    for draft in told:
+        said.setdefault(draft.fact, set()).add(str(draft.value.value))
+    first = {id(next(draft for draft in told if draft.fact == fact)) for fact in said}
+    for draft in told:
+        # Of several licences the first may be the system's.
+        kept = FACTS[draft.fact].group in _FIRST_OF_SEVERAL and id(draft) in first
+        if len(said[draft.fact]) > 1 and not kept:
             draft.confidence = min(draft.confidence, _SAID_TWICE)
-            draft.why = f"{draft.why}; the first record of the list says otherwise"
+            draft.why = f"{draft.why}; another record of the list says otherwise"
 
 
 def _fact_of_parent(interpreter: Interpreter, group: Group, parent: Item, shape: str) -> bool:

@@ -9,7 +9,7 @@ from typing import TYPE_CHECKING
 from yes_tally.core.catalogue import FACTS, FIELDS
 from yes_tally.core.quantity import exactly
 from yes_tally.core.reading.bare_rows import told_bare
-from yes_tally.core.reading.by_clause import by_label
+from yes_tally.core.reading.by_clause import by_label, is_device_state
 from yes_tally.core.reading.decide import ITEM_GROUPS, NAMING, Guess, decide, infer_group
 from yes_tally.core.reading.drafts import Item
 from yes_tally.core.reading.labels import words_of
@@ -71,6 +71,22 @@ _DRIVE_AND_CALLED = re.compile(
 _MODEL = re.compile(r"[A-Z]\S*(?: (?:[A-Z]|\S*\d)\S*)+")
 _CODE = re.compile(r"[A-Z]\w*-?\w*\d\w*")
 _DRIVE = re.compile(r"[A-Za-z]:\\?")
+
+
+# Whose things are called by words that somebody chose.
+_CALLED_FREELY = frozenset({"task.name", "printer.name", "process.name", "driver.name", "software.name"})
+_LOGIN = re.compile(r"[a-z][\w.-]*\d?[\w.-]*")
+
+
+def _names(aside: str, naming: str) -> bool:
+    """Whether what stands in brackets behind a thing's number is what it is called: a model, a login, or chosen words."""
+    if is_placeholder(aside) or any(mark in aside for mark in ",;:=") or is_device_state(aside):
+        return False
+    if naming in _CALLED_FREELY:
+        return aside[:1].isalnum() and (" " in aside or "-" in aside or any(map(str.isdigit, aside)))
+    if naming == "account.name":
+        return _LOGIN.fullmatch(aside) is not None and flag_of(aside) is None and words_of(aside) not in SUBJECTS
+    return naming.endswith((".name", ".model")) and _MODEL.fullmatch(aside) is not None and any(map(str.isdigit, aside))
 
 
 def _said_of(interpreter: Interpreter, labels: Sequence[str], group: str) -> int:
@@ -162,6 +178,11 @@ def opened_by(
         # ``Battery 1 (VB-57)``
         at = Entry("", aside[1], heading.line, heading.column + aside.start(1))
         interpreter.place(at, shape, (Guess(fact, 0.8, "it stands in brackets behind its number"),), item)
+    naming = CALLED.get(item.group) or NAMING.get(item.group, "")
+    if aside and match["rest"].isdigit() and naming not in own and _names(aside[1], naming):
+        # ``Disk 1 (Basalt NV1000)``
+        at = Entry("", aside[1], heading.line, heading.column + aside.start(1))
+        interpreter.place(at, shape, (Guess(naming, 0.8, "it stands in brackets behind its number"),), item)
     for fact_kind in FIELDS[item.group] if aside else ():
         if fact_kind.kind == "flag" and aside and words_of(aside[1]) == (fact_kind.field,):
             at = Entry(heading.text, aside[1], heading.line, heading.column + aside.start(1))

@@ -257,7 +257,7 @@ ASIDE_OF = {"account": "account.full_name", "adapter": "adapter.connection"}
 def called_by(interpreter: Interpreter, group: Group, of: str, shape: str, item: Item, *, listed: bool) -> None:
     """Records under the name of their kind, each headed by its own: ``Interfaces``, then ``Wickerlink GbE 210 ("Office
     wire")`` over its fields."""
-    heading, naming = group.heading, NAMING.get(of, "")
+    heading, naming = group.heading, CALLED["disk"] if of == "disk" else NAMING.get(of, "")
     if heading and of == "adapter" and (rest := _without_kind(interpreter, heading, shape, item)):
         heading, listed = rest, True
     boxed = _BOXED_NAME.match(heading.text[:MAX_TEXT]) if heading else None
@@ -277,7 +277,7 @@ def called_by(interpreter: Interpreter, group: Group, of: str, shape: str, item:
             interpreter.frame.add(heading.line)
         return
     match = _HEAD_OF_RECORD.match(heading.text[:MAX_TEXT].strip()) if heading else None
-    if heading is None or match is None or not naming.endswith((".name", ".profile")):
+    if heading is None or match is None or not naming.endswith((".name", ".profile", ".model")):
         return
     unclear = is_known(match["name"]) and not match["aside"]
     if match["dashed"] and not unclear and _told_behind_dashes(interpreter, heading, match, of, item):
@@ -304,7 +304,9 @@ def called_by(interpreter: Interpreter, group: Group, of: str, shape: str, item:
     if not person and is_known(match["name"]) and (is_field or len(told) < _TELLS_SURELY):
         return
     freely = person or of in _NAMED_FREELY
-    nouns = subjects_in(words_of(match["name"]))
+    # ``Kestrel Graphics 630``
+    own = _MODEL.fullmatch(match["name"]) is not None
+    nouns = [at for at in subjects_in(words_of(match["name"])) if not (own and at.group == of)]
     freely = freely or (of == "printer" and _CALLED_BY_PLACE.fullmatch(match["name"]) is not None)
     if (not freely and nouns) or naming in told or len(told) * 3 < len(group.entries):
         return

@@ -54,6 +54,14 @@ class HeadedRecords(unittest.TestCase):
         )
         self.assertFalse([key for key in found if key.startswith(("board", "machine"))])
 
+    def test_a_head_is_no_name_and_what_printers_are_called_no_tag(self):
+        found = told("gp-1> xq\n\nVariable   Value\nTEMP       C:\\Tmp\nEDITOR     plume\n")
+        self.assertNotIn("Value", found.values())
+        found = told(
+            "gp-1> xq\n\n 6. PRINTERS\n    Hall ........... Inkwell M22, 10.44.5.40\n    Asset tag ...... Strip-O-Matic, USB001\n"
+        )
+        self.assertNotIn("machine.tag", found)
+
     def test_what_stands_in_brackets_may_be_no_name(self):
         for aside in ("empty", "unused", "working", "size: 3 TB"):
             with self.subTest(aside):

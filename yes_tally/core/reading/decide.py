@@ -156,6 +156,8 @@ def _weigh(meaning: Meaning, context: Context) -> Guess | None:
     if phrase.reach == STRONG:
         if context.item and phrase.fact in _SAID_OF_ITEMS_TOO:
             return None
+        if phrase.fact == "machine.tag" and any(group in ITEM_GROUPS for group in context.around[:1]):
+            return None  # ``Labels: Strip-O-Matic, USB001`` among printers
         return Guess(phrase.fact, (0.75 if context.item else 0.92) - loss, f"{said}, wherever it stands", phrase.text)
     if group in _ALONE and not context.item and is_unique(phrase):
         return Guess(phrase.fact, 0.76 - loss, f"{said} and of no other fact", phrase.text)

@@ -164,6 +164,8 @@ def _cannot_be(label: str, printed: str, guess: Guess, shape: str) -> bool:
         return True
     if guess.fact == "policy.subcategory" and any(m.phrase.fact == "policy.records" for m in meanings(printed)):
         return True  # ``Category / subcategory      Recorded``: a head
+    if guess.fact == "variable.name" and any(m.phrase.fact == "variable.value" for m in meanings(printed)):
+        return True  # ``Variable   Value``: a head
     headed = label == "name" and not FACTS[guess.fact].item
     return shape == "tagged lines" and (guess.confidence < _TAGGED or headed)
 

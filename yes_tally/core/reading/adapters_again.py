@@ -25,11 +25,7 @@ if TYPE_CHECKING:
 
 _ASKS_FOR_DNS = re.compile(r"(?:^|[\s/-])(?:dns|name-?servers?)(?=\s|$)", re.I)
 _ADDRESSES = frozenset({"adapter.ipv4", "adapter.ipv6"})
-
-
 _ROW = re.compile(r"\s*(?P<name>[^\W_][^:=|]*?)(?:\s{2,}|\s*[:=]\s+)(?P<told>\S.*)$")
-
-
 # Of how fast a link is no fact tells in which directions.
 _DUPLEX = re.compile(r" (?:full|half|voll|halb)[ -]?duplex", re.I)
 

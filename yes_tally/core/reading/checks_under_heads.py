@@ -58,9 +58,9 @@ def checks_under_heads(interpreter: Interpreter, lines: Sequence[Line], command:
     if len(told) < _LEAST or not (kinds - {"disk"} or "health_check" in command):
         return set()
     for head, match, kind, body in told:
-        item = interpreter.new_item("health_check")
+        item, before = interpreter.new_item("health_check"), len(interpreter.drafts)
         _read_head(interpreter, head, match, kind, item)
-        of_head = {draft.fact for draft in interpreter.drafts if draft.item is item}
+        of_head = {draft.fact for draft in interpreter.drafts[before:]}
         for stated in _results(body).values():
             if stated.fact not in of_head:
                 state(interpreter, stated, item)

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 import re
-from collections.abc import Sequence
+from collections.abc import Collection, Sequence
 from typing import TYPE_CHECKING
 
 from yes_tally.core.catalogue import FACTS, KEYS
@@ -77,13 +77,19 @@ _KEYED = frozenset(fact.partition(".")[0] for fact in _HAVE_KEYS)
 
 def _lacks_key(interpreter: Interpreter, group: str, columns: dict[str, list[str]]) -> bool:
     """Whether columns would name the group's items, and none of them holds anything that names one."""
-    if group not in _KEYED:
-        return False
+    return group in _KEYED and _names_none(interpreter, group, columns, _HAVE_KEYS)
+
+
+def _names_none(interpreter: Interpreter, group: str, columns: dict[str, list[str]], keys: Collection[str]) -> bool:
+    """Whether columns mean one of the ``keys`` of a group, and none of their cells can be it."""
     context = interpreter.context(group)
-    keys = [
-        (cells, g.fact) for label, cells in columns.items() for g in decide(label, context)[:1] if g.fact in _HAVE_KEYS
-    ]
-    return bool(keys) and not any(_can_be(interpreter, fact, cell) for cells, fact in keys for cell in cells)
+    held = [(cells, g.fact) for label, cells in columns.items() for g in decide(label, context)[:1] if g.fact in keys]
+    return bool(held) and not any(_can_be(interpreter, fact, cell) for cells, fact in held for cell in cells)
+
+
+def mounts_none(interpreter: Interpreter, rows: Sequence[Group]) -> bool:
+    """Whether a column that would say where volumes are mounted (``Drive``) holds nothing that is a place for one."""
+    return _names_none(interpreter, "volume", cells_of_columns(rows), {"volume.mount"})
 
 
 def _can_be(interpreter: Interpreter, fact: str, cell: str) -> bool:

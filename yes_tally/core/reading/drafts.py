@@ -43,6 +43,13 @@ class Draft:
             self.value = Value("list", whole, whole, whole)
 
 
+def call_by_people(name: Draft) -> None:
+    """A card's name turns out to be what people call its connection: something else says what the card is."""
+    name.fact = "adapter.connection"
+    if name.item:
+        name.item.keys.pop("adapter.name", None)
+
+
 @dataclass(slots=True)
 class Met:
     """A labelled value that a shape found: under which headings, and whether its label meant anything."""

@@ -11,7 +11,7 @@ from yes_tally.core.quantity import exactly
 from yes_tally.core.reading.bare_rows import told_bare
 from yes_tally.core.reading.beside_names import SERIAL_ASIDE
 from yes_tally.core.reading.decide import NAMING, Guess, decide
-from yes_tally.core.reading.drafts import Item
+from yes_tally.core.reading.drafts import Item, call_by_people
 from yes_tally.core.reading.headings_in_parts import LATEST, chosen, named_in_parts
 from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.listings import CALLED, FIRST_PART, INDEXED, ITEM_HEADING, LETTERED, by_gaps
@@ -242,7 +242,7 @@ def named_twice(interpreter: Interpreter, item: Item, heading: Heading) -> None:
     above = next((draft for draft in names if draft.entry.line == heading.line), None)
     below = next((draft for draft in names if draft.entry.line != heading.line), None)
     if above and below and not any(draft.fact == "adapter.connection" for draft in own):
-        above.fact = "adapter.connection"
+        call_by_people(above)
         item.keys["adapter.name"] = str(below.value.value)
 
 

@@ -11,7 +11,7 @@ from yes_tally.core.catalogue import FACTS, KEYS
 from yes_tally.core.reading.checks_listed import are_checks, check_in_heading, checked_in
 from yes_tally.core.reading.compounds import compound
 from yes_tally.core.reading.decide import ITEM_GROUPS, NAMING, Context, Guess, decide
-from yes_tally.core.reading.drafts import Item, Met
+from yes_tally.core.reading.drafts import Draft, Item, Met
 from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.listings import (
     BULLET,
@@ -273,6 +273,7 @@ def _tell_the_same(groups: Sequence[Group]) -> bool:
     return len(groups) > 1 and len(labels) == 1 and len(next(iter(labels))) > 1
 
 
+# Of several licences the first may be the system's.
 _FIRST_OF_SEVERAL = frozenset({"licence", "os"})
 
 
@@ -282,11 +283,10 @@ def _doubt_what_is_said_twice(interpreter: Interpreter, start: int) -> None:
     told = [draft for draft in interpreter.drafts[start:] if draft.item is None]
     for draft in told:
         said.setdefault(draft.fact, set()).add(str(draft.value.value))
-    first = {id(next(draft for draft in told if draft.fact == fact)) for fact in said}
+    first: dict[str, Draft] = {}
     for draft in told:
-        # Of several licences the first may be the system's.
-        kept = FACTS[draft.fact].group in _FIRST_OF_SEVERAL and id(draft) in first
-        if len(said[draft.fact]) > 1 and not kept:
+        is_first = first.setdefault(draft.fact, draft) is draft
+        if len(said[draft.fact]) > 1 and not (is_first and FACTS[draft.fact].group in _FIRST_OF_SEVERAL):
             draft.confidence = min(draft.confidence, _SAID_TWICE)
             draft.why = f"{draft.why}; another record of the list says otherwise"
 

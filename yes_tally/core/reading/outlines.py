@@ -57,14 +57,15 @@ _MOST_LINES = 400
 
 @dataclass(frozen=True, slots=True)
 class _Told:
-    """A line of an outline: of which group's thing, which one; ``group`` is empty where it goes on with the one above,
-    and ``which`` then says whether it does as a pair."""
+    """A line of an outline: of which group's thing, which one; ``group`` is empty where it goes on with the one above."""
 
     line: Line
     group: str
     which: str
     cells: tuple[tuple[str, int], ...]
     """What it tells, part by part, each with its column from 0."""
+    is_pair: bool = False
+    """Whether it goes on as a label beside its value."""
 
 
 def read_outline(interpreter: Interpreter, lines: Sequence[Line]) -> bool:
@@ -96,7 +97,7 @@ def read_outline(interpreter: Interpreter, lines: Sequence[Line]) -> bool:
                 )
                 for _, owner, _ in open_items:
                     interpreter.stands_under(volume, owner, Entry("", "", row.line.number, indent + 1), "outline")
-            elif row.which:
+            elif row.is_pair:
                 (label, _), (printed, at) = row.cells
                 entry = Entry(label, printed, row.line.number, at + 1)
                 interpreter.entries([entry], "outline", interpreter.context(item.group), item)
@@ -169,7 +170,7 @@ def _outline(lines: Sequence[Line], listed: str) -> list[_Told] | None:
             found.append(_Told(line, group, match["which"], cells))
         elif _is_below_disk(found, line) and indent_of(line.text) == indent and _is_pair(line):
             # ``free   1.0 GB`` beside its partitions
-            found.append(_Told(line, "", "pair", tuple(cells_by_gap(line.text))))
+            found.append(_Told(line, "", "", tuple(cells_by_gap(line.text)), is_pair=True))
         elif found and indent_of(line.text) > indent:
             cells = _cells(line.text.strip(), indent_of(line.text))
             if len(cells) < _LEAST_CELLS or _is_pair(line):

@@ -29,7 +29,7 @@ from yes_tally.core.reading.shapes.layout import (
     commas_for_gaps_between,
     indent_of,
 )
-from yes_tally.core.reading.text_forms import FILE_OF_DRIVER, NAME_AND_VERSION
+from yes_tally.core.reading.text_forms import FILE_OF_DRIVER, MODEL_OF_CARD, NAME_AND_VERSION
 from yes_tally.core.reading.told_in_parts import told_in_words
 from yes_tally.core.reading.values import MAX_TEXT, understand
 from yes_tally.core.words import is_placeholder
@@ -157,13 +157,9 @@ def _noun_before(name: str, group: str) -> int:
     return noun.end() if noun and SUBJECTS.get(words_of(noun["noun"])) == group else 0
 
 
-# What a card is called by who made it.
-_MODEL = re.compile(r"[A-Z]\S*(?: \S+)* \S*\d\S*")
-
-
 def _model_behind_dash(interpreter: Interpreter, line: Line, match: re.Match[str], at: int, item: Item) -> bool:
     """``Office wire — Wickerlink GbE 210``: what people call a card, and what it is. Whether it is so."""
-    if not _MODEL.fullmatch(match["dashed"] or ""):
+    if not MODEL_OF_CARD.fullmatch(match["dashed"] or ""):
         return False
     for fact, group in (("adapter.connection", "name"), ("adapter.name", "dashed")):
         place = Entry("", match[group], line.number, at + match.start(group) + 1)
@@ -305,7 +301,7 @@ def called_by(interpreter: Interpreter, group: Group, of: str, shape: str, item:
         return
     freely = person or of in _NAMED_FREELY
     # ``Kestrel Graphics 630``
-    own = _MODEL.fullmatch(match["name"]) is not None
+    own = MODEL_OF_CARD.fullmatch(match["name"]) is not None
     nouns = [at for at in subjects_in(words_of(match["name"])) if not (own and at.group == of)]
     freely = freely or (of == "printer" and _CALLED_BY_PLACE.fullmatch(match["name"]) is not None)
     if (not freely and nouns) or naming in told or len(told) * 3 < len(group.entries):

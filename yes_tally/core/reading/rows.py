@@ -30,6 +30,7 @@ from yes_tally.core.reading.columns import (
     driver_apart,
     each_meant_once,
     mounted,
+    mounts_none,
     numbers_only,
     tells_items,
     told_by_columns,
@@ -37,7 +38,7 @@ from yes_tally.core.reading.columns import (
     with_letters,
     with_parts,
 )
-from yes_tally.core.reading.decide import ITEM_GROUPS, Context, Guess, decide, infer_groups
+from yes_tally.core.reading.decide import ITEM_GROUPS, Context, Guess, infer_groups
 from yes_tally.core.reading.drafts import Draft, Item
 from yes_tally.core.reading.flags import says_of_password
 from yes_tally.core.reading.labels import SUM_WORDS, words_of
@@ -167,22 +168,12 @@ def _likeliest(
     if len(rows) > 2:
         # A PC has one of those; so many rows speak of something else.
         groups = tuple(group for group in groups if group in ITEM_GROUPS)
-    if groups[:1] == ("volume",) and "disk" in groups and "volume" not in around and not begin_with_drives(rows):
-        mounts = cells_of_columns(rows)
-        named = [
-            cells
-            for label, cells in mounts.items()
-            for g in decide(label, Context("volume"))[:1]
-            if g.fact == "volume.mount"
-        ]
-        if named and not any(
-            understand(FACTS["volume.mount"], cell, interpreter.locale) for cells in named for cell in cells
-        ):
-            groups = ("disk", *(group for group in groups if group != "disk"))
+    if groups[:1] == ("volume",) and "disk" in groups and "volume" not in around and mounts_none(interpreter, rows):
+        groups = _first("disk", groups)
     if "memory" in around[:1] and "volume" not in around and not begin_with_drives(rows):
         groups = tuple(group for group in groups if group != "volume")
     if groups[:1] == ("memory",) and _OF_MODULES & told_by_columns(interpreter, rows, "module"):
-        groups = ("module", *(group for group in groups if group != "module"))
+        groups = _first("module", groups)
     if owner and any(f"{group}.{owner.group}" in FACTS for group in groups):
         # Under one disk stand its parts, not more disks.
         groups = tuple(group for group in groups if group != owner.group)
@@ -202,12 +193,17 @@ def _likeliest(
     ):
         groups = ("driver", *(group for group in groups if group not in ("graphics", "driver")))  # devices of any kind
     if "page_file" not in around[:2] and begin_with_drives(rows):
-        groups = ("volume", *(group for group in groups if group != "volume"))
+        groups = _first("volume", groups)
     if "boot_entry" in groups and any(
         _FIRMWARE_FOLDER.search(entry.printed) for row in rows[:20] for entry in row.entries
     ):
         groups = ("boot_entry",)
     return groups
+
+
+def _first(group: str, groups: Sequence[str]) -> tuple[str, ...]:
+    """A group before all others."""
+    return (group, *(other for other in groups if other != group))
 
 
 # ``>tquill   console   1   active``: the one who asked.

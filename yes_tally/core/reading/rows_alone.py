@@ -17,12 +17,12 @@ from yes_tally.core.reading.drafts import Item
 from yes_tally.core.reading.drives import rows_of_drives
 from yes_tally.core.reading.event_records import read_events
 from yes_tally.core.reading.labels import words_of
+from yes_tally.core.reading.lines_of_the_only_one import lines_of_memory, lines_of_system
 from yes_tally.core.reading.listings import CALLED
 from yes_tally.core.reading.log_rows import are_events
 from yes_tally.core.reading.phrases import SUBJECTS, subjects_in
 from yes_tally.core.reading.process_rows import rows_of_processes
 from yes_tally.core.reading.records_in_words import records_of_numbered, records_of_words
-from yes_tally.core.reading.rows import A_SYSTEM
 from yes_tally.core.reading.rows_by_form import NAMED_NEAR, ROW_FIELDS, UPDATE_ID, rows_by_form
 from yes_tally.core.reading.rows_in_parts import MARKS, rows_in_parts, with_gaps
 from yes_tally.core.reading.said_in_words import (
@@ -203,41 +203,6 @@ def said_at_once(interpreter: Interpreter, lines: Sequence[Line], around: tuple[
     return len(interpreter.drafts) > before
 
 
-def lines_of_memory(interpreter: Interpreter, lines: Sequence[Line], around: tuple[str, ...]) -> bool:
-    """A few lines under a heading that names the memory, each of which says what an amount of it is (``16 GB installed``,
-    ``15.8 GB usable``). Whether two of them, and half of all, did."""
-    amounts = [line for line in lines if _AMOUNT.fullmatch(line.text)]
-    if around[:1] != ("memory",) or len(lines) > _MOST_LINES or len(amounts) * 2 < len(lines):
-        return False
-    before, left = len(interpreter.drafts), list(FIELDS["memory"])
-    for line in amounts:
-        told_in_words(interpreter, line.text.strip(), line.number, indent_of(line.text), "memory", None, left)
-    if len(interpreter.drafts) - before < _LEAST_AMOUNTS:
-        del interpreter.drafts[before:]
-    return len(interpreter.drafts) > before
-
-
-def lines_of_system(interpreter: Interpreter, lines: Sequence[Line], around: tuple[str, ...]) -> bool:
-    """What the system is called under a heading that names it, over lines that tell more (``version 12.0, build
-    4417.82``). Whether it was read."""
-    if around[:1] != ("os",) or not _LEAST_AMOUNTS <= len(lines) <= _MOST_LINES or not A_SYSTEM.search(lines[0].text):
-        return False
-    before = len(interpreter.drafts)
-    left = [*(fact for fact in FIELDS["os"] if fact.field != "name"), FACTS["host.booted_at"]]
-    called, _, more = lines[0].text.partition(",")
-    told = [(more, len(called) + 1, lines[0]), *((line.text.strip(), indent_of(line.text), line) for line in lines[1:])]
-    for text, at, line in told:
-        told_in_words(interpreter, text, line.number, at, "os", None, left)
-    if len(interpreter.drafts) == before:
-        return False
-    name = Entry("", called.strip(), lines[0].number, indent_of(lines[0].text) + 1)
-    interpreter.place(name, "words", (Guess("os.name", 0.8, "it stands over what is told of the system"),), None)
-    interpreter.asides("os.name", None, name, "words", 0.8)
-    return True
-
-
-_AMOUNT = re.compile(r"\s*\d[\d.,'’\u00a0\u202f]* ?[KMGT]i?[BO] [^\W\d_]+(?: [^\W\d_]+){0,3}\s*", re.I)
-_MOST_LINES, _LEAST_AMOUNTS = 6, 2
 _BEFORE_NUMBER = re.compile(r"[\d:,;]")
 _SAID_AT_ONCE = frozenset({"memory", "processor", "licence", "firmware"})
 _LISTS = re.compile(r"[,;] ")

@@ -12,11 +12,12 @@ from yes_tally.core.reading.bare_rows import told_bare
 from yes_tally.core.reading.by_clause import FORMS, by_form, by_label
 from yes_tally.core.reading.decide import ITEM_GROUPS, NAMING, Context, Guess, decide
 from yes_tally.core.reading.decode import Line
-from yes_tally.core.reading.drafts import Item
+from yes_tally.core.reading.drafts import Item, call_by_people
 from yes_tally.core.reading.labels import words_of
 from yes_tally.core.reading.listings import CALLED
 from yes_tally.core.reading.phrases import SUBJECTS
 from yes_tally.core.reading.shapes.layout import Entry, cells_by_comma, cells_by_gap, commas_for_gaps, indent_of
+from yes_tally.core.reading.text_forms import MODEL_OF_CARD
 from yes_tally.core.reading.told_in_parts import told_in_words
 from yes_tally.core.reading.values import MAX_TEXT
 from yes_tally.core.words import plain
@@ -70,21 +71,21 @@ def rows_of_words(interpreter: Interpreter, lines: Sequence[Line], around: tuple
                 is_default(interpreter, item, star, "rows")
 
 
-# What a card is called by who made it.
-_MODEL = re.compile(r"[A-Z][\w-]+(?: \S+)* \S*\d\S*")
-
-
 def _model_beside(interpreter: Interpreter, cells: Sequence[tuple[str, int]], line: Line, item: Item) -> None:
     """``Quayside LAN   Wickerlink GbE 210   up``: where the second cell of a row says what a card is, the first is what
     people call it."""
     told = [draft for draft in interpreter.drafts[-len(cells) * 2 :] if draft.item is item]
     name = next((draft for draft in told if draft.fact == "adapter.name"), None)
-    if name is None or len(cells) < 2 or not _MODEL.fullmatch(cells[1][0]) or _MODEL.fullmatch(cells[0][0]):
+    if (
+        name is None
+        or len(cells) < 2
+        or not MODEL_OF_CARD.fullmatch(cells[1][0])
+        or MODEL_OF_CARD.fullmatch(cells[0][0])
+    ):
         return
     text, at = cells[1]
     if name.entry.printed == cells[0][0] and not any(draft.entry.printed == text for draft in told):
-        name.fact = "adapter.connection"
-        item.keys.pop("adapter.name", None)
+        call_by_people(name)
         place = Entry("", text, line.number, at + 1)
         interpreter.place(place, "rows", (Guess("adapter.name", 0.75, "it stands beside what people call it"),), item)
 

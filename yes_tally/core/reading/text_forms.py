@@ -162,6 +162,8 @@ TEXT_FORMS: dict[str, re.Pattern[str]] = {
 
 # What firmware and boot loaders number their entries by (UEFI 2.10, 3.1.1: ``Boot0001``).
 BOOT_ID = re.compile(r"\{[\w-]+\}|(?:Boot)?[0-9A-F]{4}", re.I)
+# What a card is called by who made it.
+MODEL_OF_CARD = re.compile(r"[A-Z]\S*(?: \S+)* \S*\d\S*")
 # ``wkl210.sys 3.14.2.0``
 FILE_OF_DRIVER = re.compile(r"\S+\.(?:sys|inf|ko|drv|dll) \(?v?\d", re.I)
 # ``Quaymaster 8.4.2``

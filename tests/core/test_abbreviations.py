@@ -2,7 +2,7 @@
 
 import unittest
 
-from yes_tally.core.reading.decide import Context, decide
+from yes_tally.core.reading.meaning.decide import Context, decide
 from yes_tally.core.reading.phrases import abbreviated, is_likely
 from yes_tally.core.reading.phrases.abbreviations import in_full
 

@@ -16,7 +16,7 @@ from yes_tally.core.catalogue import (
     SINGLE_GROUPS,
 )
 from yes_tally.core.choice_words import CHOICE_WORDS
-from yes_tally.core.reading.decide import NAMING
+from yes_tally.core.reading.meaning.decide import NAMING
 from yes_tally.core.reading.phrases import LABELS, LANGUAGES, SUBJECTS
 from yes_tally.core.reading.shapes import SHAPES, ShapeClash, register
 

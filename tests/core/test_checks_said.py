@@ -4,7 +4,7 @@ import unittest
 
 from tests.core.checks_in_languages import CHECKS
 from tests.core.readings import told
-from yes_tally.core.reading.checks_said import kind_checked, result_told
+from yes_tally.core.reading.statements.checks_said import kind_checked, result_told
 
 COUNTS = {"errors": 2, "warnings": 7, "notes": 21}
 

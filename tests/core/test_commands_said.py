@@ -3,9 +3,9 @@
 import unittest
 
 from tests.core.readings import told
-from yes_tally.core.reading.decode import decode
+from yes_tally.core.reading.cutting.sections import cut
 from yes_tally.core.reading.reader import read
-from yes_tally.core.reading.sections import cut
+from yes_tally.core.reading.text.decode import decode
 
 OUTPUTS = {
     "about machine": "Maker:  Corrane\nModel:  Tallow 520\nSerial: CRN7K20466\n",

@@ -6,9 +6,9 @@ from hypothesis import given, settings
 from hypothesis import strategies as st
 
 from tests.core.readings import told
-from yes_tally.core.reading.console_cuts import CONSOLES, uncut
-from yes_tally.core.reading.decode import decode
 from yes_tally.core.reading.reader import read
+from yes_tally.core.reading.text.console_cuts import CONSOLES, uncut
+from yes_tally.core.reading.text.decode import decode
 
 WIDTH = 80
 SHEET = """nq-acc-07> about all

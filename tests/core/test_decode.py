@@ -5,7 +5,7 @@ import unittest
 from hypothesis import given
 from hypothesis import strategies as st
 
-from yes_tally.core.reading.decode import decode, shown
+from yes_tally.core.reading.text.decode import decode, shown
 
 TEXT = "Größe: 16 GB\nName: nq-tkt-01\n"
 

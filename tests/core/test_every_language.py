@@ -4,7 +4,7 @@ import unittest
 
 from tests.core.test_every_fact import SAMPLES, SINGLES, expected, rows_of
 from yes_tally.core.catalogue import FACTS
-from yes_tally.core.reading.language import language_of
+from yes_tally.core.reading.meaning.language import language_of
 from yes_tally.core.reading.phrases import LANGUAGES, glossary, meanings
 from yes_tally.core.reading.phrases.elsewhere import is_elsewhere
 from yes_tally.core.reading.phrases.glossary import in_english

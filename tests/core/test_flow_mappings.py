@@ -2,9 +2,9 @@
 
 import unittest
 
-from yes_tally.core.reading.decode import Line
 from yes_tally.core.reading.reader import read
 from yes_tally.core.reading.shapes.flow_mappings import flow_mapping
+from yes_tally.core.reading.text.decode import Line
 
 MODULES = b"""modules:
   - {slot: A1, size_mb: 16384, type: DDR4}

@@ -5,10 +5,10 @@ import unittest
 from hypothesis import given
 from hypothesis import strategies as st
 
-from yes_tally.core.reading.beside import halves
-from yes_tally.core.reading.decode import decode
+from yes_tally.core.reading.cutting.beside import halves
 from yes_tally.core.reading.reader import read
 from yes_tally.core.reading.shapes import assignments, turned_table
+from yes_tally.core.reading.text.decode import decode
 
 
 def lines(text):

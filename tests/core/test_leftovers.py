@@ -2,7 +2,7 @@
 
 import unittest
 
-from yes_tally.core.reading.labels import words_of
+from yes_tally.core.reading.meaning.labels import words_of
 from yes_tally.core.reading.phrases.synonyms import plainly
 from yes_tally.core.reading.phrases.taught import Phrasebook, TaughtPhrase
 from yes_tally.core.reading.reader import read

@@ -4,7 +4,7 @@ import unittest
 
 from tests.core.licences_in_languages import ENDS, FOR_GOOD, NEVER_ENDS, NOT_FOR_GOOD, STATES
 from tests.core.readings import told
-from yes_tally.core.reading.licences_said import speaks_of_licence, told_of_licence
+from yes_tally.core.reading.statements.licences_said import speaks_of_licence, told_of_licence
 
 
 class LicencesSaid(unittest.TestCase):

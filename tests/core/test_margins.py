@@ -2,9 +2,9 @@
 
 import unittest
 
-from yes_tally.core.reading.decode import decode
-from yes_tally.core.reading.margins import without_margin
 from yes_tally.core.reading.reader import read
+from yes_tally.core.reading.text.decode import decode
+from yes_tally.core.reading.text.margins import without_margin
 
 REPORT = """gp-hbr-16> about machine
 

@@ -2,8 +2,8 @@
 
 import unittest
 
-from yes_tally.core.reading.decode import decode
-from yes_tally.core.reading.prose import DENIES, ENDS, said_by_line, sentences_of
+from yes_tally.core.reading.statements.prose import DENIES, ENDS, said_by_line, sentences_of
+from yes_tally.core.reading.text.decode import decode
 from yes_tally.core.words import plain
 
 

@@ -10,9 +10,9 @@ from yes_tally.core.catalogue import FACTS
 from yes_tally.core.failures import failure_kind
 from yes_tally.core.moment import date_order, moment
 from yes_tally.core.quantity import Locale, version_parts
-from yes_tally.core.reading.addresses import mask_of
-from yes_tally.core.reading.report_locale import as_written_in, locale_of
-from yes_tally.core.reading.values import understand
+from yes_tally.core.reading.values.addresses import mask_of
+from yes_tally.core.reading.values.report_locale import as_written_in, locale_of
+from yes_tally.core.reading.values.understand import understand
 from yes_tally.core.words import choice_of, flag_of, is_placeholder
 
 GIB, MIB = 2**30, 2**20

@@ -8,9 +8,9 @@ from random import Random
 from hypothesis import given, settings
 from hypothesis import strategies as st
 
-from yes_tally.core.reading.decode import decode
+from yes_tally.core.reading.cutting.sections import cut
 from yes_tally.core.reading.reader import read
-from yes_tally.core.reading.sections import cut
+from yes_tally.core.reading.text.decode import decode
 from yes_tally.standins.commands import COMMANDS, ENGLISH, GERMAN
 from yes_tally.standins.office import office
 from yes_tally.standins.reports import session

@@ -8,7 +8,7 @@ from tests.stores import stranger
 from yes_tally.core.catalogue import FACTS
 from yes_tally.core.quantity import Locale, Value, exactly
 from yes_tally.core.reading.reader import read
-from yes_tally.core.reading.values import understand
+from yes_tally.core.reading.values.understand import understand
 from yes_tally.core.settling.agree import meet
 from yes_tally.core.settling.identity import KnownAsset, evidence, identify
 from yes_tally.core.settling.settle import settle

@@ -8,10 +8,10 @@ from hypothesis import strategies as st
 
 from tests.core.test_reader import GIB, MIB, item, told
 from yes_tally.core.catalogue import FACTS
-from yes_tally.core.reading.decode import decode
 from yes_tally.core.reading.phrases import LANGUAGES
 from yes_tally.core.reading.reader import read
 from yes_tally.core.reading.shapes import key_value_columns, paired_columns
+from yes_tally.core.reading.text.decode import decode
 
 
 class Delimited(unittest.TestCase):

@@ -5,9 +5,16 @@ import unittest
 from hypothesis import given, settings
 from hypothesis import strategies as st
 
-from yes_tally.core.reading.item_lines import ITEM_LINES
-from yes_tally.core.reading.sentences import CHECK_KINDS, CHECK_SAYS, HOP_TARGET, PATTERNS, REACH_SAYS, REACH_TARGET
-from yes_tally.core.reading.sieve import Sieve, loosened
+from yes_tally.core.reading.clauses.item_lines import ITEM_LINES
+from yes_tally.core.reading.statements.sentences import (
+    CHECK_KINDS,
+    CHECK_SAYS,
+    HOP_TARGET,
+    PATTERNS,
+    REACH_SAYS,
+    REACH_TARGET,
+)
+from yes_tally.core.reading.statements.sieve import Sieve, loosened
 
 ROWS = [
     row.pattern for of in (PATTERNS, REACH_SAYS, REACH_TARGET, HOP_TARGET, CHECK_KINDS, CHECK_SAYS) for row in of.rows

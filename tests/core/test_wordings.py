@@ -7,11 +7,11 @@ from pathlib import Path
 from yes_tally.core.catalogue import FACTS
 from yes_tally.core.failures import failure_kind
 from yes_tally.core.quantity import Locale
-from yes_tally.core.reading.decide import Context, decide
-from yes_tally.core.reading.labels import words_of
+from yes_tally.core.reading.meaning.decide import Context, decide
+from yes_tally.core.reading.meaning.labels import words_of
 from yes_tally.core.reading.phrases import LANGUAGES, subjects_in
 from yes_tally.core.reading.reader import read
-from yes_tally.core.reading.values import understand
+from yes_tally.core.reading.values.understand import understand
 
 FOLDER = Path(__file__).parent / "wordings"
 

@@ -7,7 +7,7 @@ from datetime import datetime
 from itertools import islice, pairwise
 
 from yes_tally.core.catalogue import DERIVED, FACTS, ITEMS
-from yes_tally.core.reading.decode import decode
+from yes_tally.core.reading.text.decode import decode
 from yes_tally.standins.commands import COMMANDS
 from yes_tally.standins.mess import ENDS, Mess, messed
 from yes_tally.standins.office import TROUBLES, large_office, office

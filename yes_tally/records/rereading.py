@@ -9,7 +9,7 @@ from operator import and_
 
 from peewee import JOIN, fn
 
-from yes_tally.core.reading.labels import words_of
+from yes_tally.core.reading.meaning.labels import words_of
 from yes_tally.core.reading.phrases.taught import Phrasebook, TaughtPhrase
 from yes_tally.core.reading.reader import READER_VERSION, ReadReport
 from yes_tally.core.saying import say_fact

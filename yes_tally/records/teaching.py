@@ -8,13 +8,13 @@ from dataclasses import dataclass
 from peewee import JOIN
 
 from yes_tally.core.quantity import Locale, Value
-from yes_tally.core.reading.decode import decode
-from yes_tally.core.reading.labels import words_of
-from yes_tally.core.reading.language import language_of
+from yes_tally.core.reading.meaning.labels import words_of
+from yes_tally.core.reading.meaning.language import language_of
 from yes_tally.core.reading.phrases.taught import Phrasebook, TaughtPhrase
 from yes_tally.core.reading.reader import Reading, ReadReport, labelled_values
-from yes_tally.core.reading.report_locale import as_written_in, locale_of
 from yes_tally.core.reading.teaching import Teachable, likely_value, refusal, suggestions, teachable
+from yes_tally.core.reading.text.decode import decode
+from yes_tally.core.reading.values.report_locale import as_written_in, locale_of
 from yes_tally.records import phrasebook
 from yes_tally.records.models import Person, Phrase, ReportReading, Visit, VisitReport
 from yes_tally.records.phrasebook import From, current_book

@@ -9,7 +9,7 @@ from rapidfuzz import process
 from yes_tally.core.catalogue import FACTS
 from yes_tally.core.parts.book import COMMON, PART_KINDS, PROPERTIES, WHAT_IT_IS, Part, PartKind
 from yes_tally.core.quantity import Locale, Value
-from yes_tally.core.reading.values import understand
+from yes_tally.core.reading.values.understand import understand
 
 LONGEST = 200
 _WRITTEN = Locale(decimal_comma=False, day_first=True)

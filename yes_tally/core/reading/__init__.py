@@ -1,0 +1,1 @@
+"""Bytes to readings; ``docs/reader.md`` tells how, folder by folder."""

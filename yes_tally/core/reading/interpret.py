@@ -10,20 +10,16 @@ from itertools import islice
 
 from yes_tally.core.catalogue import FACTS
 from yes_tally.core.quantity import Locale, Value, exactly
-from yes_tally.core.reading.asides import ASIDES
-from yes_tally.core.reading.decide import (
+from yes_tally.core.reading.drafts import Draft, Item, Met, name_items
+from yes_tally.core.reading.leftovers import Leftover
+from yes_tally.core.reading.meaning.decide import (
     Context,
     Guess,
     as_taught,
     decide,
 )
-from yes_tally.core.reading.drafts import Draft, Item, Met, name_items
-from yes_tally.core.reading.entries import read_entries
-from yes_tally.core.reading.labelled import BLANK, told_by
-from yes_tally.core.reading.labels import SUM_WORDS, words_of
-from yes_tally.core.reading.leftovers import Leftover
-from yes_tally.core.reading.names_told import names_nothing, without_mark
-from yes_tally.core.reading.nested_records import read_record
+from yes_tally.core.reading.meaning.labelled import BLANK, told_by
+from yes_tally.core.reading.meaning.labels import SUM_WORDS, words_of
 from yes_tally.core.reading.phrases import (
     SUBJECTS,
     SubjectAt,
@@ -34,9 +30,13 @@ from yes_tally.core.reading.phrases import (
 from yes_tally.core.reading.phrases.commands import COMMAND_WORDS
 from yes_tally.core.reading.phrases.elsewhere import is_licence_of_program, says_elsewhere
 from yes_tally.core.reading.phrases.taught import in_use
-from yes_tally.core.reading.said_beside import said_aside
+from yes_tally.core.reading.records.entries import read_entries
+from yes_tally.core.reading.records.names_told import names_nothing, without_mark
+from yes_tally.core.reading.records.nested_records import read_record
 from yes_tally.core.reading.shapes.layout import Entry, Heading, Layout
-from yes_tally.core.reading.values import MAX_TEXT, understand
+from yes_tally.core.reading.values.asides import ASIDES
+from yes_tally.core.reading.values.said_beside import said_aside
+from yes_tally.core.reading.values.understand import MAX_TEXT, understand
 from yes_tally.core.words import plain
 
 # What is no share of anything.

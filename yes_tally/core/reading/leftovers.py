@@ -13,13 +13,13 @@ from functools import lru_cache
 from typing import TYPE_CHECKING
 
 from yes_tally.core.catalogue import DERIVED, FACTS, FIELDS, FactKind
-from yes_tally.core.reading.decide import NAMING
 from yes_tally.core.reading.drafts import Item
-from yes_tally.core.reading.labels import split_unit, words_of
+from yes_tally.core.reading.meaning.decide import NAMING
+from yes_tally.core.reading.meaning.labels import split_unit, words_of
 from yes_tally.core.reading.phrases import LABELS, STRONG, Phrase, ways_in_english
 from yes_tally.core.reading.phrases.synonyms import plainly
 from yes_tally.core.reading.shapes.layout import Entry
-from yes_tally.core.reading.values import FILE_SYSTEM, understand
+from yes_tally.core.reading.values.understand import FILE_SYSTEM, understand
 from yes_tally.core.words import choice_named, flag_of, is_placeholder
 
 if TYPE_CHECKING:

@@ -10,35 +10,30 @@ from dataclasses import dataclass, replace
 from yes_tally.core.catalogue import FACTS
 from yes_tally.core.failures import NOTHING_BUT_AN_ERROR
 from yes_tally.core.quantity import Value, exactly
-from yes_tally.core.reading.adapters_again import adapters_again, rows_of_adapters_again
-from yes_tally.core.reading.as_printed import Pieces, Printed, one_by_one
-from yes_tally.core.reading.audit_matrix import read_audit_matrix
-from yes_tally.core.reading.blocks import Block, blocks_of
-from yes_tally.core.reading.checks_listed import rows_of_checks
-from yes_tally.core.reading.checks_under_heads import checks_under_heads
-from yes_tally.core.reading.console_cuts import uncut
-from yes_tally.core.reading.decode import Decoded, Line, decode
+from yes_tally.core.reading.cutting.blocks import Block, blocks_of
+from yes_tally.core.reading.cutting.sections import Section, cut
+from yes_tally.core.reading.cutting.spoken_of_itself import LEAST_OF_ERROR, spoke_of_itself
 from yes_tally.core.reading.drafts import Draft, Met
-from yes_tally.core.reading.drive_records import read_drive_records
-from yes_tally.core.reading.event_records import is_told_below, read_events
-from yes_tally.core.reading.field_lists import read_field_list
 from yes_tally.core.reading.interpret import Interpreter
-from yes_tally.core.reading.language import language_of
+from yes_tally.core.reading.kinds.adapters_again import adapters_again, rows_of_adapters_again
+from yes_tally.core.reading.kinds.audit_matrix import read_audit_matrix
+from yes_tally.core.reading.kinds.checks_listed import rows_of_checks
+from yes_tally.core.reading.kinds.checks_under_heads import checks_under_heads
+from yes_tally.core.reading.kinds.drive_records import read_drive_records
+from yes_tally.core.reading.kinds.event_records import is_told_below, read_events
+from yes_tally.core.reading.kinds.licences_of_products import leave_out_licences, leave_out_programs, lines_of_programs
+from yes_tally.core.reading.kinds.memory_sockets import read_sockets, sockets_over_words
+from yes_tally.core.reading.kinds.name_lookups import lines_of_answers
+from yes_tally.core.reading.kinds.update_records import read_updates
+from yes_tally.core.reading.kinds.updates_installed import leave_out_by_state, leave_out_under, leave_out_within
 from yes_tally.core.reading.leftovers import read_leftovers, read_single_leftovers
-from yes_tally.core.reading.licences_of_products import leave_out_licences, leave_out_programs, lines_of_programs
-from yes_tally.core.reading.log_rows import are_events
-from yes_tally.core.reading.margins import without_margin
-from yes_tally.core.reading.memory_sockets import read_sockets, sockets_over_words
-from yes_tally.core.reading.mixed_records import read_mixed_records
-from yes_tally.core.reading.name_lookups import lines_of_answers
-from yes_tally.core.reading.one_line_answers import read_answer
-from yes_tally.core.reading.opening import opened_by
-from yes_tally.core.reading.outlines import read_adapters, read_kind, read_outline
+from yes_tally.core.reading.meaning.language import language_of
 from yes_tally.core.reading.phrases.elsewhere import asks_elsewhere, is_elsewhere
 from yes_tally.core.reading.phrases.taught import NOTHING_TAUGHT, Phrasebook, using
-from yes_tally.core.reading.report_locale import as_written_in, locale_of, own_locale
-from yes_tally.core.reading.rows_alone import rows_told_whole, rows_without_head
-from yes_tally.core.reading.sections import Section, cut
+from yes_tally.core.reading.records.field_lists import read_field_list
+from yes_tally.core.reading.records.mixed_records import read_mixed_records
+from yes_tally.core.reading.records.opening import opened_by
+from yes_tally.core.reading.records.outlines import read_adapters, read_kind, read_outline
 from yes_tally.core.reading.shapes.layout import (
     MAX_LABEL,
     MAX_LINE,
@@ -49,11 +44,16 @@ from yes_tally.core.reading.shapes.layout import (
     is_rule,
     known_share,
 )
-from yes_tally.core.reading.spoken_of_itself import LEAST_OF_ERROR, spoke_of_itself
-from yes_tally.core.reading.stated import kind_asked, read_statements, taught_statements
-from yes_tally.core.reading.titles_of_hosts import title_names_host
-from yes_tally.core.reading.update_records import read_updates
-from yes_tally.core.reading.updates_installed import leave_out_by_state, leave_out_under, leave_out_within
+from yes_tally.core.reading.statements.one_line_answers import read_answer
+from yes_tally.core.reading.statements.stated import kind_asked, read_statements, taught_statements
+from yes_tally.core.reading.statements.titles_of_hosts import title_names_host
+from yes_tally.core.reading.tables.log_rows import are_events
+from yes_tally.core.reading.tables.rows_alone import rows_told_whole, rows_without_head
+from yes_tally.core.reading.text.as_printed import Pieces, Printed, one_by_one
+from yes_tally.core.reading.text.console_cuts import uncut
+from yes_tally.core.reading.text.decode import Decoded, Line, decode
+from yes_tally.core.reading.text.margins import without_margin
+from yes_tally.core.reading.values.report_locale import as_written_in, locale_of, own_locale
 
 READER_VERSION = 19
 DOUBTFUL = 0.8

@@ -11,11 +11,11 @@ from rapidfuzz import fuzz
 from yes_tally.core.catalogue import FACTS, SINGLE_GROUPS, FactKind
 from yes_tally.core.quantity import Locale, Value
 from yes_tally.core.reading.drafts import Met
-from yes_tally.core.reading.labels import split_unit, words_of
+from yes_tally.core.reading.meaning.labels import split_unit, words_of
 from yes_tally.core.reading.phrases import LABELS, STRONG, subjects_in
 from yes_tally.core.reading.phrases.taught import TaughtPhrase, heading_key, label_key
 from yes_tally.core.reading.reader import ReadReport
-from yes_tally.core.reading.values import understand
+from yes_tally.core.reading.values.understand import understand
 
 MAX_WORDS = 12
 _KIND_WORDS = {

@@ -11,7 +11,7 @@ from rapidfuzz import process
 from rapidfuzz.distance import OSA
 
 from yes_tally.core.catalogue import FACTS, ITEMS
-from yes_tally.core.reading.labels import split_unit, words_of
+from yes_tally.core.reading.meaning.labels import split_unit, words_of
 from yes_tally.core.reading.phrases import dutch, english, french, german, italian, polish, portuguese, spanish
 from yes_tally.core.reading.phrases.abbreviations import in_full
 from yes_tally.core.reading.phrases.alike import labels_alike

@@ -9,7 +9,7 @@ import re
 from collections.abc import Sequence
 from functools import lru_cache
 
-from yes_tally.core.reading.labels import words_of
+from yes_tally.core.reading.meaning.labels import words_of
 
 _LISTED = (
     "service|dienst|dienste|diensten|servicio|servico|servizio|servizi|usluga|uslugi|daemon|"

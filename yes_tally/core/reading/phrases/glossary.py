@@ -11,7 +11,7 @@ import re
 from collections.abc import Iterator
 from functools import lru_cache
 
-from yes_tally.core.reading.labels import words_of
+from yes_tally.core.reading.meaning.labels import words_of
 
 _LANGUAGES = ("de", "fr", "es", "pt", "it", "nl", "pl")
 

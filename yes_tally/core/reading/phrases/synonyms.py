@@ -9,7 +9,7 @@ from __future__ import annotations
 
 from functools import lru_cache
 
-from yes_tally.core.reading.labels import words_of
+from yes_tally.core.reading.meaning.labels import words_of
 
 _ROWS = """
 maker | manufacturer, vendor, producer, brand, make, builder, made by, built by, manufactured by, produced by, made who, who made, who built, supplier, supplied by, publisher, published by, author, written by, provider, provided by, comes from, came from, house

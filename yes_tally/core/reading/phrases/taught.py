@@ -15,7 +15,7 @@ from dataclasses import dataclass
 from functools import lru_cache, wraps
 from typing import TypeVar, TypeVarTuple, Unpack
 
-from yes_tally.core.reading.labels import split_unit, words_of
+from yes_tally.core.reading.meaning.labels import split_unit, words_of
 
 Words = frozenset[str]
 _Given = TypeVarTuple("_Given")

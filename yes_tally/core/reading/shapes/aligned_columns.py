@@ -13,8 +13,7 @@ from dataclasses import replace
 import numpy as np
 
 from yes_tally.core.catalogue import FACTS
-from yes_tally.core.reading.decode import Line
-from yes_tally.core.reading.labels import split_unit
+from yes_tally.core.reading.meaning.labels import split_unit
 from yes_tally.core.reading.phrases import is_known, is_likely, meanings, names_item
 from yes_tally.core.reading.shapes.layout import (
     Entry,
@@ -27,6 +26,7 @@ from yes_tally.core.reading.shapes.layout import (
     is_rule,
     known_share,
 )
+from yes_tally.core.reading.text.decode import Line
 from yes_tally.core.words import choice_named, flag_of
 
 _WORD = re.compile(r"\S+")

@@ -7,7 +7,7 @@ import itertools
 import re
 from collections.abc import Sequence
 
-from yes_tally.core.reading.decode import Line
+from yes_tally.core.reading.cutting.titles import may_head
 from yes_tally.core.reading.phrases import is_known
 from yes_tally.core.reading.shapes.indexed_keys import by_index
 from yes_tally.core.reading.shapes.layout import (
@@ -20,7 +20,7 @@ from yes_tally.core.reading.shapes.layout import (
     is_rule,
     known_share,
 )
-from yes_tally.core.reading.titles import may_head
+from yes_tally.core.reading.text.decode import Line
 
 _ONE = re.compile(
     r"(?P<label>[^\W\d][\w.%-]{0,40})=(?:\"(?P<quoted>[^\"]*)\"|'(?P<single>[^']*)'|(?P<bare>[^\s,;]*))[,;]?"

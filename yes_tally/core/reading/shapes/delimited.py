@@ -9,9 +9,9 @@ from collections.abc import Sequence
 
 from rapidfuzz import fuzz
 
-from yes_tally.core.reading.decode import TAB, Line
 from yes_tally.core.reading.phrases import is_known
 from yes_tally.core.reading.shapes.layout import MAX_LINE, Entry, Group, Layout, known_share
+from yes_tally.core.reading.text.decode import TAB, Line
 from yes_tally.core.words import flag_of
 
 DELIMITERS = (";", ",", "\t", "|")

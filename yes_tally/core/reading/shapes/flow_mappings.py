@@ -4,8 +4,8 @@ from __future__ import annotations
 
 import re
 
-from yes_tally.core.reading.decode import Line
 from yes_tally.core.reading.shapes.layout import MAX_LINE, Entry
+from yes_tally.core.reading.text.decode import Line
 
 _RECORD = re.compile(r"\s*(?:- )?\{(?P<inside>[^{}]*)\},?\s*$")
 # A quoted text, a list, or what reaches to the next comma that parts.

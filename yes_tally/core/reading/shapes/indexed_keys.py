@@ -7,7 +7,7 @@ import re
 from collections import Counter
 from collections.abc import Collection, Sequence
 
-from yes_tally.core.reading.labels import words_of
+from yes_tally.core.reading.meaning.labels import words_of
 from yes_tally.core.reading.phrases import SUBJECTS, field_of_item
 from yes_tally.core.reading.shapes.layout import Entry, Group, Heading
 

@@ -10,8 +10,8 @@ import re
 from collections.abc import Iterator, Sequence
 from dataclasses import dataclass
 
-from yes_tally.core.reading.decode import Line
 from yes_tally.core.reading.shapes.layout import Entry, Group, Heading, Layout, all_entries, known_share
+from yes_tally.core.reading.text.decode import Line
 
 # A letter program bends the quotation marks.
 _TOKEN = re.compile(r'"(?:[^"\\]|\\.)*"|[“”„][^“”„]*[“”]|[{}\[\],:]|[^\s{}\[\],:"“”„]+')

@@ -11,7 +11,6 @@ import re
 from collections.abc import Iterator, Sequence
 from itertools import groupby
 
-from yes_tally.core.reading.decode import Line
 from yes_tally.core.reading.shapes.delimited import DELIMITERS, cells_of, row_of, text_of
 from yes_tally.core.reading.shapes.indexed_keys import part
 from yes_tally.core.reading.shapes.layout import (
@@ -25,6 +24,7 @@ from yes_tally.core.reading.shapes.layout import (
     is_rule,
     known_share,
 )
+from yes_tally.core.reading.text.decode import Line
 from yes_tally.core.words import plain
 
 # Beside what is expected stands what was found.

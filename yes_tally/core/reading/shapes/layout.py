@@ -9,8 +9,8 @@ from dataclasses import dataclass, field
 from functools import lru_cache
 from itertools import pairwise
 
-from yes_tally.core.reading.decode import Line
 from yes_tally.core.reading.phrases import is_known
+from yes_tally.core.reading.text.decode import Line
 from yes_tally.core.words import flag_of
 
 

@@ -10,8 +10,8 @@ import re
 from collections.abc import Iterator, Sequence
 from dataclasses import dataclass, field
 
-from yes_tally.core.reading.decode import Line
 from yes_tally.core.reading.shapes.layout import Entry, Group, Heading, Layout, all_entries, known_share
+from yes_tally.core.reading.text.decode import Line
 
 _TAG = re.compile(
     r"<(?P<close>/?)(?P<name>[A-Za-z][\w:.-]{0,60})(?P<attributes>(?:\s[^<>]*?)?)(?P<empty>/?)>|<[!?][^>]*>"

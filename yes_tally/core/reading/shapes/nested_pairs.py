@@ -6,13 +6,13 @@ import itertools
 import re
 from collections.abc import Sequence
 
-from yes_tally.core.reading.decode import Line
-from yes_tally.core.reading.labels import words_of
+from yes_tally.core.reading.meaning.labels import words_of
 from yes_tally.core.reading.phrases import SUBJECTS, is_known, names_item
 from yes_tally.core.reading.shapes.flow_mappings import flow_mapping
 from yes_tally.core.reading.shapes.indexed_keys import part
 from yes_tally.core.reading.shapes.layout import MAX_LABEL, Entry, Group, Heading, indent_of, is_rule
 from yes_tally.core.reading.shapes.pairs_in_lines import LISTED, Pair, without_dash
+from yes_tally.core.reading.text.decode import Line
 
 # ``Carte 1 : Wickerlink GbE 210``: which one of something, whatever that may be.
 _NUMBERED = re.compile(r"[^\W\d_]+(?: [^\W\d_]+)? #?\d{1,3}(?: ?(?:/|of|out of|von|sur|de|di|van|z) ?\d{1,3})?")

@@ -6,10 +6,10 @@ from __future__ import annotations
 from collections import Counter
 from collections.abc import Sequence
 
-from yes_tally.core.reading.decode import Line
-from yes_tally.core.reading.labels import words_of
+from yes_tally.core.reading.meaning.labels import words_of
 from yes_tally.core.reading.phrases import SUBJECTS, is_likely, names_item
 from yes_tally.core.reading.shapes.layout import MAX_LINE, Entry, Group, Heading, Layout, cells_by_gap, is_rule
+from yes_tally.core.reading.text.decode import Line
 
 _LEAST_LINES = 3
 _LEAST_CELLS = 4

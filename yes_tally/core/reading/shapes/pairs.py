@@ -12,7 +12,6 @@ from collections.abc import Mapping, Sequence
 from dataclasses import replace
 
 from yes_tally.core.catalogue import FACTS
-from yes_tally.core.reading.decode import Line
 from yes_tally.core.reading.phrases import is_known, is_likely, names_item
 from yes_tally.core.reading.shapes.layout import (
     MAX_LINE,
@@ -24,6 +23,7 @@ from yes_tally.core.reading.shapes.layout import (
 )
 from yes_tally.core.reading.shapes.nested_pairs import names_kind, nested
 from yes_tally.core.reading.shapes.pairs_in_lines import GAPS, LETTERED, LISTED, Pair, pairs_of
+from yes_tally.core.reading.text.decode import Line
 from yes_tally.core.words import choice_named
 
 _FAMILY = {"dots": "mark", "colon": "mark", "equals": "equals", "gap": "gap", "bar": "bar"}

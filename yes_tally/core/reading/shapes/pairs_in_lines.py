@@ -7,10 +7,10 @@ from collections.abc import Mapping
 from dataclasses import dataclass
 from functools import lru_cache
 
-from yes_tally.core.reading.decode import TAB, Line
-from yes_tally.core.reading.labels import words_of
+from yes_tally.core.reading.meaning.labels import words_of
 from yes_tally.core.reading.phrases import SUBJECTS, is_known, is_likely, names_item
 from yes_tally.core.reading.shapes.layout import LINES_KEPT, MAX_LABEL, MAX_LINE, indent_of, is_rule
+from yes_tally.core.reading.text.decode import TAB, Line
 
 _DOTS = re.compile(r"(?P<label>\S.{0,79}?)\s?(?:\.\s?){3,}\s*:?\s*(?P<value>.*)$")
 # A drive's colon parts nothing: ``Page file C:\pages.sys: 4864 MB``.

@@ -6,7 +6,6 @@ import itertools
 import re
 from collections.abc import Sequence
 
-from yes_tally.core.reading.decode import Line
 from yes_tally.core.reading.phrases import names_item
 from yes_tally.core.reading.shapes.layout import (
     MAX_LINE,
@@ -18,6 +17,7 @@ from yes_tally.core.reading.shapes.layout import (
     cells_by_gap,
     known_share,
 )
+from yes_tally.core.reading.text.decode import Line
 
 _RULED = re.compile(r"\s*[-=─═]{2,}(?:[ +|]+[-=─═]+)*\s*$")
 _BAR = re.compile(r"[|│║┃]")

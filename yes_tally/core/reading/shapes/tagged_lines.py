@@ -7,9 +7,8 @@ from collections import Counter
 from collections.abc import Sequence
 from dataclasses import replace
 
-from yes_tally.core.reading.decide import NAMING
-from yes_tally.core.reading.decode import Line
-from yes_tally.core.reading.labels import words_of
+from yes_tally.core.reading.meaning.decide import NAMING
+from yes_tally.core.reading.meaning.labels import words_of
 from yes_tally.core.reading.phrases import SUBJECTS, is_known, meanings, names_item, subjects_in
 from yes_tally.core.reading.shapes.layout import (
     MAX_LABEL,
@@ -22,6 +21,7 @@ from yes_tally.core.reading.shapes.layout import (
     indent_of,
     known_share,
 )
+from yes_tally.core.reading.text.decode import Line
 
 _HEAD = re.compile(r"(?:\d{1,4}[:.)] +)?(?P<name>[^\s:<(][^:<]{0,78}?)(?P<mark>:(?=\s|$)|\s+(?=<)|\s{2,}|$)\s*")
 # ``wkl0  (Wickerlink GbE 210)``: what the kernel calls a card, over what is said of it.

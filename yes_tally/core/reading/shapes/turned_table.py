@@ -13,8 +13,7 @@ import re
 from collections.abc import Sequence
 from dataclasses import replace
 
-from yes_tally.core.reading.decode import Line
-from yes_tally.core.reading.labels import words_of
+from yes_tally.core.reading.meaning.labels import words_of
 from yes_tally.core.reading.phrases import SUBJECTS, is_known, names_item
 from yes_tally.core.reading.shapes.layout import (
     MAX_LINE,
@@ -25,6 +24,7 @@ from yes_tally.core.reading.shapes.layout import (
     cells_by_gap,
     is_rule,
 )
+from yes_tally.core.reading.text.decode import Line
 
 _LEAST_FIELDS = 3
 _MOST_ITEMS = 40

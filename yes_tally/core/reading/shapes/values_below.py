@@ -5,8 +5,7 @@ from __future__ import annotations
 from collections.abc import Iterable, Iterator, Sequence
 from itertools import groupby
 
-from yes_tally.core.reading.decode import Line
-from yes_tally.core.reading.labels import words_of
+from yes_tally.core.reading.meaning.labels import words_of
 from yes_tally.core.reading.phrases import SUBJECTS, is_known
 from yes_tally.core.reading.shapes.layout import (
     MAX_LABEL,
@@ -18,6 +17,7 @@ from yes_tally.core.reading.shapes.layout import (
     is_rule,
     known_share,
 )
+from yes_tally.core.reading.text.decode import Line
 
 _LEAST_PAIRS = 3
 _LEAST_KNOWN = 0.6

@@ -8,12 +8,12 @@ from collections.abc import Sequence
 from functools import lru_cache
 from itertools import pairwise
 
-from yes_tally.core.reading.decode import Line
-from yes_tally.core.reading.labels import words_of
+from yes_tally.core.reading.meaning.labels import words_of
 from yes_tally.core.reading.phrases import is_known, names_item, subjects_in
 from yes_tally.core.reading.shapes.layout import LINES_KEPT, MAX_LABEL, Layout, all_entries, indent_of, is_rule
 from yes_tally.core.reading.shapes.nested_pairs import nested
 from yes_tally.core.reading.shapes.pairs_in_lines import Pair
+from yes_tally.core.reading.text.decode import Line
 
 _LEAST_PAIRS = 3
 # So many of ten lines; the others are titles of what follows.

@@ -1,0 +1,159 @@
+"""What a line says of a thing in words between commas (``enabled, no administrator, member of: staff``)."""
+
+from __future__ import annotations
+
+import re
+from typing import TYPE_CHECKING
+
+from yes_tally.core.catalogue import FACTS, FIELDS, FactKind
+from yes_tally.core.quantity import Value, exactly
+from yes_tally.core.reading.clauses.by_clause import NOT, by_assertion, by_form, by_label, says_nothing
+from yes_tally.core.reading.meaning.decide import NAMING
+from yes_tally.core.reading.meaning.labels import words_of
+from yes_tally.core.reading.shapes.layout import MAX_TOLD, Entry, as_comma, asides_as_commas
+from yes_tally.core.reading.values.flags import says_needed
+from yes_tally.core.reading.values.said_beside import threads_of_all
+from yes_tally.core.reading.values.text_forms import MAKER_AND_PART
+from yes_tally.core.reading.values.understand import understand
+
+if TYPE_CHECKING:
+    from yes_tally.core.reading.drafts import Item
+    from yes_tally.core.reading.interpret import Interpreter
+
+_CLAUSES = re.compile(r"[^\s,;.](?:[^,;.]|[,;.](?!\s|$))*")
+# ``is called SYSTEM and has serial 7A1C-04EE``: two clauses.
+_AND_HAS = re.compile(
+    r"\s(?:and|und|et|y|e|en|i)\s(?:has|is|hat|ist|a|est|tiene|es|ha|è|tem|é|heeft|ma|jest)(?=\s)", re.I
+)
+# ``max. 4.00 GHz``: the dot ends no clause.
+_CUT_SHORT = re.compile(r"(?<=\bmax)\.(?= \d)|(?<=\bmin)\.(?= \d)|(?<=\bmáx)\.(?= \d)|(?<=\bmaks)\.(?= \d)", re.I)
+# ``L1 512 KiB / L2 4 MiB``
+_SLASHED = re.compile(r"(?<=[^\W\d_]) / (?=\d|L\d\b)")
+_PROPER = re.compile(r"[A-Z][\w&-]*(?: (?:& )?[A-Z][\w&-]*){0,2}")
+_LISTS = re.compile(
+    r"\s*(?:features?|flags?|capabilities|extensions|instructions?|merkmale|funktionen|befehlss[äa]tze|fonctions|fonctionnalit[ée]s|jeux d'instructions|"
+    r"funciones|caracter[íi]sticas|instrucciones|funcionalidades|instru[çc][õo]es|funzioni|caratteristiche|istruzioni|functies|kenmerken|instructies|"
+    r"funkcje|cechy|instrukcje)\s*:",
+    re.I,
+)
+_TOLD_ALONE = frozenset({"maker", "provider", "full_name", "label", "driver"})
+# One more of several servers.
+_ADDRESS = re.compile(r"\d{1,3}(?:\.\d{1,3}){3}|[0-9a-f:]{3,39}", re.I)
+
+
+def told_in_words(
+    interpreter: Interpreter, text: str, line: int, start: int, group: str, item: Item | None, left: list[FactKind]
+) -> int:
+    """Read what a line says of an item in words between commas (``enabled, no administrator, member of: staff``);
+    ``left`` are the fields not told yet, ``start`` the text's column from 0. Returns how many were told."""
+    told = 0
+    text = _AND_HAS.sub(as_comma, _CUT_SHORT.sub(" ", text[:MAX_TOLD]))
+    text = asides_as_commas(_SLASHED.sub(",  ", text))
+    untold: list[tuple[str, int]] = []
+    open_list: FactKind | None = None
+    for match in _CLAUSES.finditer(text):
+        part = match.group().strip()
+        column = start + match.start() + len(match.group()) - len(match.group().lstrip()) + 1
+        if part.count("(") != part.count(")"):
+            # One of several that brackets hold: ``(in blocked, out allowed)``.
+            column += len(part) - len(part.lstrip("("))
+            part = part.lstrip("(").rstrip(")")
+        if not part or says_nothing(interpreter, part, group):
+            continue
+        goes_on = open_list is not None and open_list.name == "adapter.dns" and _ADDRESS.fullmatch(part)
+        labelled = None if goes_on else by_label(interpreter, part, group, left) or by_form(interpreter, part, left)
+        asserted = None if labelled or goes_on else by_assertion(interpreter, part, group, left)
+        if labelled:
+            fact, value, at = labelled
+            if fact.name == "processor.threads":
+                if not (whole := threads_of_all(text, str(value.value))):
+                    continue
+                value = exactly("count", int(whole))
+            open_list = fact if fact.kind == "list" else None
+        elif asserted:
+            fact, value, at = asserted
+            open_list = None
+        elif open_list and (more := understand(open_list, part, interpreter.locale)):
+            interpreter.drafts[-1].lengthen(more)
+            continue
+        else:
+            untold.append((part, column))
+            continue
+        if not open_list:
+            left.remove(fact)
+        place = Entry("", part[at:], line, column + at)
+        interpreter.add(fact.name, item, place, value, "words", 0.82, f"it is said of a {group}")
+        interpreter.asides(fact.name, item, place, "words", 0.82)
+        told += 1
+    names = [fact for fact in left if fact.field in _TOLD_ALONE]
+    untold = [(part, column) for part, column in untold if part[0] != "(" and not part[0].islower()]
+    if told and len(untold) == 1 and _maker_and_part(interpreter, item, left, *untold[0], line):
+        return told + 2
+    lists = _LISTS.match(text)  # ``features: AES, 64-bit``: of such a list none is a name
+    if told and len(untold) == len(names) == 1 and _PROPER.fullmatch(untold[0][0]) and not lists:
+        # Who made it, or what a volume is called, needs no label among what tells itself.
+        part, column = untold[0]
+        name = understand(names[0], part, interpreter.locale)
+        if name:
+            left.remove(names[0])
+            place = Entry("", part, line, column)
+            interpreter.add(names[0].name, item, place, name, "words", 0.6, f"the only name told of a {group}")
+            told += 1
+    return told
+
+
+def _maker_and_part(
+    interpreter: Interpreter, item: Item | None, left: list[FactKind], text: str, column: int, line: int
+) -> bool:
+    """``Siskin SK08-D4-2666``: who made a module, and the number of the part. Whether both were not told yet, and are."""
+    both = MAKER_AND_PART.fullmatch(text)
+    facts = [fact for fact in left if fact.name in ("module.maker", "module.part")]
+    if both is None or len(facts) < len(both.groupdict()):
+        return False
+    for fact in facts:
+        left.remove(fact)
+        place = Entry("", both[fact.field], line, column + both.start(fact.field))
+        interpreter.add(fact.name, item, place, exactly("text", place.printed), "words", 0.75, "it is said of a module")
+    return True
+
+
+# What people sign in with.
+_PASSWORD = frozenset("password kennwort passwort contrasena clave senha wachtwoord haslo".split())
+_PASSWORD_PHRASES = frozenset({("mot", "passe"), ("palavra", "passe")})
+
+
+def _needed(
+    interpreter: Interpreter, label: str, text: str, left: list[FactKind]
+) -> tuple[FactKind, Value, int] | None:
+    """``Password: optional``: whether one is required."""
+    words = words_of(label)
+    fact = FACTS["account.password_required"]
+    if fact not in left or not says_needed(text) or not (words in _PASSWORD_PHRASES or _PASSWORD.issuperset(words)):
+        return None
+    value = understand(fact, text, interpreter.locale)
+    return (fact, value, len(label) + 1) if value else None
+
+
+def told_under(interpreter: Interpreter, entry: Entry, group: str, item: Item) -> bool:
+    """``Password   required, set 2025-01-02, never expires``: clauses that the label begins. Whether one told anything."""
+    told = False
+    left = list(FIELDS[group])
+    for match in _CLAUSES.finditer(_SLASHED.sub(",  ", entry.printed[:MAX_TOLD])):
+        part = match.group().strip()
+        denied = NOT.fullmatch(part)
+        whole = f"{part[: denied.start('rest')]}{entry.label} {denied['rest']}" if denied else f"{entry.label} {part}"
+        found = (
+            _needed(interpreter, entry.label, part, left)
+            or by_assertion(interpreter, whole, group, left)
+            or by_label(interpreter, whole, group, left)
+        )
+        if found is None or (found[0].kind == "text" and found[0].name in (NAMING.get(group), f"{group}.model")):
+            continue
+        fact, value, at = found
+        skip = max(0, at - len(entry.label) - 1)
+        column = entry.column + match.start() + len(match.group()) - len(match.group().lstrip()) + skip
+        place = Entry(entry.label, part[skip:], entry.line, column)
+        interpreter.add(fact.name, item, place, value, "words", 0.82, f"“{entry.label}” begins it")
+        left.remove(fact)
+        told = True
+    return told

@@ -1,0 +1,270 @@
+"""What is drawn around text, taken off: dialogs' frames, forms in boxes, the branches of a tree. Every character that is
+left stays in its column."""
+
+from __future__ import annotations
+
+import re
+from collections.abc import Sequence
+from dataclasses import replace
+from itertools import pairwise
+
+from yes_tally.core.reading.phrases import is_known
+from yes_tally.core.reading.shapes.layout import cells_by_gap
+from yes_tally.core.reading.text.decode import Line
+
+_DRAWN = re.compile(r"[|│║┃┌╔└╚├┣┗┏`\\]|\+[-=]")
+_FRAME_SIGN = re.compile(r"[|│║┌╔└╚]|^\s*\+[-=]")
+_BORDER = re.compile(r"\s*\+[-=]+.*[-=]{2,}\+\s*$|\s*[┌╔└╚].*[┐╗┘╝]\s*$")
+_BARS = re.compile(r"\s*[|│║][^|│║]*[|│║][^|│║]*[|│║]")
+_FRAMED = re.compile(r"\s*[|│║](?P<inside>[^|│║]*)[|│║]\s*$")
+
+
+def unframed(lines: Sequence[Line]) -> list[Line]:
+    """A dialog's frame is taken off its text; what stands in the upper border is its heading. Columns stay."""
+    lines = _without_chapters(_without_verdicts(_without_leaders([_without_marks(line) for line in lines])))
+    if not any(_DRAWN.search(line.text, 0, _MAX_FRAME) for line in lines):
+        return lines
+    found = _forms(_without_branches(lines))
+    lines = found
+    if not any(_FRAME_SIGN.search(line.text, 0, _MAX_FRAME) for line in lines):
+        return found
+    if any(len(line.text) <= _MAX_FRAME and _BARS.match(line.text) for line in lines):
+        if not any(_TITLED.match(line.text[:_MAX_FRAME]) for line in lines):
+            return found  # bars inside the frame: a table
+        # Boxes with titles, each over its own rows.
+        lines = found = [_without_inner_bars(line) for line in lines]
+    for index, line in enumerate(lines):
+        if len(line.text) > _MAX_FRAME or not line.text.strip():
+            continue
+        if _BORDER.match(line.text):
+            # With a title in it, it heads what is framed.
+            corner = "-" if any(map(str.isalpha, line.text)) else " "
+            text = _CORNER.sub(corner, line.text).replace("─", "-").replace("═", "=")
+            found[index] = replace(line, text=text)
+        elif _DIVIDER.match(line.text) or _TITLED.match(line.text):
+            found[index] = replace(line, text=_DIVIDED.sub("-", line.text))
+        elif match := _FRAMED.match(line.text):
+            found[index] = replace(line, text=" " * match.start("inside") + match["inside"].rstrip())
+    return found
+
+
+# A rule across a frame with a title in it: ``├─ Storage ─────┤``.
+_TITLED = re.compile(r"\s*[├╠╟┣][─═━]{1,8} [^\W_][^─═━│┤]{1,60}? ?[─═━]{2,}[┤╣╢┫]\s*$")
+
+
+def _without_inner_bars(line: Line) -> Line:
+    """A row of a box with gaps for the bars between its outer ones."""
+    first, last = line.text.find("│"), line.text.rstrip().rfind("│")
+    if len(line.text) > _MAX_FRAME or first < 0 or line.text[:first].strip():
+        return line
+    inside = line.text[first + 1 : last].replace("│", " ")
+    return replace(line, text=line.text[: first + 1] + inside + line.text[last:])
+
+
+# A rule across a frame.
+_DIVIDER = re.compile(r"\s*[╟╠├┣][─═━]{3,}[╢╣┤┫]\s*$")
+_DIVIDED = re.compile(r"[╟╠├┣─═━╢╣┤┫]")
+_CORNER = re.compile(r"[+┌╔└╚┐╗┘╝]")
+_MAX_FRAME = 400
+# ``**Maker:**``, ``[######------]``: what is bold, and how full something is, drawn.
+_BOLD = re.compile(r"\*\*(?=[^\W\d_])([^*]{1,80}?)(?<=\S)\*\*")
+_POINTED = re.compile(r"(\s*)[»›►■●]\s(?=\s*\w.* [–—-] )")
+_BOXES = re.compile(r"\[[xX*✓]\] \w+\s+\[ ?\] \w+|\[ ?\] \w+\s+\[[xX*✓]\] \w+")
+# What the boxes answer, with a blank behind it for its colon.
+_LABEL_OF_BOXES = re.compile(r"^(\s*(?:[|│]\s*)?[^\W\d_][^\[\]:|│]*?) (?= *\[[ xX*✓]?\])")
+_UNTICKED = re.compile(r"\[ ?\] [^\[\]]+?(?=\s*(?:\[|$|\s{2,}))")
+_TICKED = re.compile(r"\[[xX*✓]\] ")
+_GAUGE = re.compile(r"\[[#=*|>.█▓░-]{4,60}[ .-]*\]")
+
+
+# Any other bullet is read as a round one.
+_BULLET = re.compile(r"(\s*)[▪▫◆◇►▸‣◦◾⁃∙✦](?=\s+\S)")
+
+
+def _without_marks(line: Line) -> Line:
+    """A line without the marks of bold words and without drawn gauges; every other character in its column."""
+    text = line.text
+    if len(text) <= _MAX_FRAME and (mark := _POINTED.match(text)):
+        # ``» Wickerlink GbE 210 — wired``
+        line = replace(line, text=(text := f"{mark[1]} {text[mark.end(1) + 1 :]}"))
+    if len(text) <= _MAX_FRAME and (bullet := _BULLET.match(text)):
+        line = replace(line, text=(text := f"{bullet[1]}•{text[bullet.end() :]}"))
+    if len(text) > _MAX_FRAME or not ("**" in text or "[" in text):
+        return line
+    if _BOXES.search(text):
+        # ``[x] on  [ ] off``: of what may be ticked, what is.
+        text = _LABEL_OF_BOXES.sub(r"\1:", text)
+        text = _UNTICKED.sub(lambda box: " " * len(box.group()), text)
+        text = _TICKED.sub(lambda box: " " * len(box.group()), text)
+    plain = _BOLD.sub(r"  \1  ", text)
+    plain = _GAUGE.sub(lambda gauge: " " * len(gauge.group()), plain)
+    return line if plain == line.text else replace(line, text=plain.rstrip())
+
+
+# ``Quaymaster ..... 9.1 ..... Lantern Sound Ferries``: dots that lead from cell to cell.
+_LEADERS = re.compile(r"(?<=\S) \.{2,} (?=\S)")
+_GAP = re.compile(r"\S {3,}\S")
+_LEAST_LED, _LEADERS_OF_ROW = 2, 2
+
+
+def _without_leaders(lines: list[Line]) -> list[Line]:
+    """Rows whose cells several runs of dots part, with gaps between them instead."""
+    led = [
+        len(line.text) <= _MAX_FRAME
+        and len(_LEADERS.findall(line.text)) >= _LEADERS_OF_ROW
+        and not _GAP.search(line.text)
+        for line in lines
+    ]
+    if sum(led) < _LEAST_LED:
+        return lines
+    return [
+        replace(line, text=_LEADERS.sub(lambda dots: " " * len(dots.group()), line.text)) if of_row else line
+        for line, of_row in zip(lines, led, strict=True)
+    ]
+
+
+# ``[ok]``, ``[!!]``: what somebody thinks of a line, at its end.
+_VERDICT = re.compile(r"\s{2,}\[\s?(?:ok|[!?x+✓✔✗-]{1,3}|pass|fail|warn|warning|good|bad|info|note)\s?\]\s*$", re.I)
+_LEAST_VERDICTS = 3
+
+
+def _without_verdicts(lines: list[Line]) -> list[Line]:
+    """The lines without the verdicts that most of them end with."""
+    found = [(index, match) for index, line in enumerate(lines) if (match := _VERDICT.search(line.text[:_MAX_FRAME]))]
+    if len(found) < _LEAST_VERDICTS or len(found) * 2 < sum(bool(line.text.strip()) for line in lines):
+        return lines
+    for index, match in found:
+        lines[index] = replace(lines[index], text=lines[index].text[: match.start()])
+    return lines
+
+
+# ``2.1 Cores``, under ``2  Processor``: a number of a chapter, dotted where it is one of another's.
+_CHAPTER = re.compile(r"\s*(?P<number>\d{1,2}(?:\.\d{1,2}){0,2})(?![\d.]*\.\d)\.?\s+(?=[^\W\d_])")
+_LEAST_CHAPTERS = 3
+
+
+def _without_chapters(lines: list[Line]) -> list[Line]:
+    """The lines without the numbers of chapters that count most of them, one after the other; columns stay."""
+    found = [(index, match) for index, line in enumerate(lines) if (match := _CHAPTER.match(line.text[:_MAX_FRAME]))]
+    numbers = [tuple(map(int, match["number"].split("."))) for _, match in found]
+    dotted = sum(len(number) > 1 for number in numbers)
+    written = sum(bool(line.text.strip()) for line in lines)
+    if dotted < _LEAST_CHAPTERS or len(found) * 3 < written * 2 or any(a >= b for a, b in pairwise(numbers)):
+        return lines
+    for index, match in found:
+        line = lines[index]
+        lines[index] = replace(line, text=" " * match.end() + line.text[match.end() :])
+    for (index, match), number, below in zip(found, numbers, numbers[1:], strict=False):
+        if below[:-1] == number:
+            # A chapter heads what its parts tell: it stands less deep than they do.
+            text = lines[index].text.strip()
+            lines[index] = replace(lines[index], text=" " * match.start("number") + text)
+    return lines
+
+
+_KNOT = re.compile(r"\s*[+o] (?=[^\W\d_])")
+_KNOT_OR_TRUNK = re.compile(r"^(?P<before>\s*)(?:[+o](?= [^\W\d_])|[|│](?= |$))")
+_BRANCH = re.compile(r"(?P<tree>[\s│|]*(?:[├└]─*|[|`\\+]--+)\s?)(?=\S)|(?P<root>[┌╭]─? )(?=[^\W_])")
+# ``|-- Partition 1``, ```-- C:``
+_TYPED_BRANCH = re.compile(r"(?P<tree>[\s|]*[|`\\+]--? ?)(?=[^\W_]|[\"(])")
+_TRUNK = re.compile(r"\s*[│|][\s│|]*(?=\S)")
+
+
+def _without_branches(lines: Sequence[Line]) -> list[Line]:
+    """A tree that is drawn with branches, by its indents alone."""
+    if sum(bool(_KNOT.match(line.text)) for line in lines) > 1 and any(_TRUNK.match(line.text) for line in lines):
+        # ``+ memory``, ``o Palefire FX 40`` over ``|   16 GB, …``
+        return [replace(line, text=_KNOT_OR_TRUNK.sub(r"\g<before> ", line.text, count=1).rstrip()) for line in lines]
+    drawn = any("├" in line.text or "└" in line.text for line in lines)
+    branch = _BRANCH if drawn else _TYPED_BRANCH
+    corners = ("┐", "┘", "╗", "╝") if drawn else ("|", "+")
+    boxed = any(line.text.rstrip()[-1:] in corners for line in lines)
+    if boxed or sum(bool(branch.match(line.text)) for line in lines) < 2:
+        return list(lines)
+    found = []
+    for line in lines:
+        match = branch.match(line.text) or _TRUNK.match(line.text)
+        found.append(replace(line, text=" " * match.end() + line.text[match.end() :]) if match else line)
+    return found
+
+
+_BAR = re.compile(r"[|│║┃]")
+_EDGE = re.compile(r"\s*\|(?:\s*:?-{2,}:?\s*\|)+\s*$|\s*[+├┌└╔╠╚┏┣┗][+\-=─━═┬┴┼╦╩╬┳┻╋╤╧╪┐┘┤╗╝╣┓┛┫]{2,}\s*$")
+_LEAST_ROWS = 3
+
+
+def _forms(lines: list[Line]) -> list[Line]:
+    """A form in a box (a label and a value in each row, under rows that head them) as headings and pairs."""
+    found: list[Line | None] = list(lines)
+    start = None
+    for index, line in enumerate([*lines, Line(0, "", 0, 0)]):
+        drawn = bool(_EDGE.match(line.text[:_MAX_FRAME])) or _cells(line.text) is not None
+        if drawn and start is None:
+            start = index
+        elif not drawn and start is not None:
+            drawn_so = lines[start:index]
+            if _is_form(drawn_so):
+                found[start:index] = [replace(row, text=_row_of_form(row.text)) for row in drawn_so]
+            elif _is_page(drawn_so):
+                found[start:index] = [replace(row, text=_left_pane(row.text)) for row in drawn_so]
+            elif _is_turned(drawn_so):
+                found[start:index] = [
+                    None if _EDGE.match(row.text) else replace(row, text=_BAR.sub(" ", row.text).rstrip())
+                    for row in drawn_so
+                ]
+            start = None
+    return [line for line in found if line is not None]
+
+
+def _cells(text: str) -> list[str] | None:
+    """The cells of a row between bars, or ``None`` where it does not begin and end with one."""
+    body = text.strip()
+    if not 2 < len(body) <= _MAX_FRAME or not _BAR.match(body[0]) or not _BAR.match(body[-1]):
+        return None
+    return [cell.strip() for cell in _BAR.split(body[1:-1])]
+
+
+def _is_form(lines: Sequence[Line]) -> bool:
+    rows = [c for line in lines if not _EDGE.match(line.text) and (c := _cells(line.text)) is not None]
+    pairs = [cells for cells in rows if len(cells) == 2]
+    if (
+        not any(_EDGE.match(line.text) for line in lines[:2])
+        or len(pairs) < _LEAST_ROWS
+        or any(len(cells) > 2 for cells in rows)
+    ):
+        return False
+    heads_columns = len(pairs) == len(rows) and all(map(is_known, rows[0]))
+    known = sum("  " not in label and is_known(label) for label, _ in pairs)
+    return not heads_columns and known * 2 >= len(pairs)
+
+
+def _is_page(lines: Sequence[Line]) -> bool:
+    """Whether the left pane of a page in two panes holds a label and a value in most of its rows."""
+    rows = [c for line in lines if not _EDGE.match(line.text) and (c := _cells(line.text)) is not None]
+    left = [cells_by_gap(cells[0]) for cells in rows if len(cells) == 2]
+    told = [cells for cells in left if len(cells) > 1 and is_known(cells[0][0])]
+    return _LEAST_ROWS <= len(left) == len(rows) and len(told) * 2 >= len(left)
+
+
+def _is_turned(lines: Sequence[Line]) -> bool:
+    """Whether a table in a box has its fields down the side: nothing stands over them, and most mean something."""
+    rows = [c for line in lines if not _EDGE.match(line.text) and (c := _cells(line.text)) is not None]
+    wide = [cells for cells in rows if len(cells) > 2]
+    if len(wide) <= _LEAST_ROWS or wide[0][0] or not all(wide[0][1:]):
+        return False
+    return sum(is_known(cells[0]) for cells in wide[1:]) * 2 >= len(wide) - 1
+
+
+def _left_pane(text: str) -> str:
+    if _EDGE.match(text):
+        return ""
+    bars = [match.start() for match in _BAR.finditer(text)]
+    return (" " * (bars[0] + 1) + text[bars[0] + 1 : bars[1]]).rstrip()
+
+
+def _row_of_form(text: str) -> str:
+    if _EDGE.match(text):
+        return ""
+    bars = [match.start() for match in _BAR.finditer(text)]
+    blank = " " * bars[0] + " " + text[bars[0] + 1 : bars[-1]]
+    return (blank[: bars[1]] + ":" + blank[bars[1] + 1 :] if len(bars) == 3 else blank).rstrip()

@@ -1,0 +1,61 @@
+"""Which lines are titles: decorated, underlined, or with a colon; and what they say."""
+
+from __future__ import annotations
+
+import re
+from collections.abc import Sequence
+
+from yes_tally.core.reading.meaning.labels import words_of
+from yes_tally.core.reading.phrases import SUBJECTS
+from yes_tally.core.reading.shapes.layout import MAX_LABEL, Heading, is_rule
+from yes_tally.core.reading.text.decode import Line
+
+_DECORATED = re.compile(
+    r"(?=.*\w)\s*(?:[=#*~-]{2,}\s*(?P<a>[^\s=#*~-].{0,78}?)\s*[=#*~-]{2,}|\[{1,2}(?P<b>[^\]\[]{2,60})\]{1,2}|(?:#+|--+) (?P<c>[^\s].{1,80})|#(?P<d>[^\W\d_]{3,30})|(?:>{2,3}|»+) (?P<e>[^\W\d_][^:=.\d]{1,50}))\s*$"
+)
+_COLON_TITLE = re.compile(r"[^\W\d_][^:=\"{}<>]{1,60}:")
+# ``Machine\\Disk\\0``: where something stands among others.
+_PATH = re.compile(r"[^\W\d_][\w-]*(?:[\\/][\w-]+)+")
+
+
+def _title_in(match: re.Match[str]) -> str:
+    """What a decorated line says; of a path the last kind of thing that it names, and which one (``Disk 0``)."""
+    title = next(filter(None, match.groups()), "").strip()
+    if not _PATH.fullmatch(title):
+        return title
+    parts = re.split(r"[\\/]", title)
+    named = [place for place, part in enumerate(parts) if words_of(part) in SUBJECTS]
+    return " ".join(parts[named[-1] :] if named else parts)
+
+
+def decorated_title(text: str) -> str | None:
+    """What a line says that is decorated as a title (``=== Disks ===``, ``[host]``, ``# disks``), or ``None``."""
+    match = _DECORATED.match(text[: 2 * MAX_LABEL])
+    return _title_in(match) if match else None
+
+
+def title_above(lines: Sequence[Line], place: int) -> tuple[int, Heading] | None:
+    """Where the title stands that is right above a line, and the heading that it is: decorated, underlined, or with a
+    colon."""
+    at = place - 1
+    if at > 0 and not lines[at].text.strip():
+        at -= 1
+    if at < 0:
+        return None
+    text = lines[at].text[: 2 * MAX_LABEL].rstrip()
+    if title := decorated_title(text):
+        return at, Heading(title, lines[at].number, 1)
+    if at > 0 and underlines(text) and may_head(above := lines[at - 1].text):
+        return at - 1, Heading(above.strip(), lines[at - 1].number, 1)
+    return (at, Heading(text.rstrip(":"), lines[at].number, 1)) if _COLON_TITLE.fullmatch(text) else None
+
+
+def underlines(text: str) -> bool:
+    """Whether a line is a rule of one piece, as one under a title is."""
+    return is_rule(text) and len(text.split()) == 1 and not re.search(r"[+|┼╪]", text.strip("+| "))
+
+
+def may_head(text: str) -> bool:
+    """Whether a line is short enough for a title, and no part of a sentence."""
+    body = text.strip()
+    return 2 <= len(body) <= MAX_LABEL and not body.endswith((".", ",", ";"))

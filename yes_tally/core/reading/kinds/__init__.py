@@ -1,0 +1,1 @@
+"""What only one kind of thing has: drives, memory sockets, events, updates, checks of health, look-ups."""

@@ -1,0 +1,178 @@
+"""Several checks of health in a list, one a line: ``(3) volume D: .... 2 errors, repaired``."""
+
+from __future__ import annotations
+
+import re
+from collections.abc import Sequence
+from functools import lru_cache
+from typing import TYPE_CHECKING
+
+from yes_tally.core.catalogue import FACTS
+from yes_tally.core.quantity import Value, exactly
+from yes_tally.core.reading.meaning.labels import words_of
+from yes_tally.core.reading.phrases import SUBJECTS
+from yes_tally.core.reading.shapes.layout import MAX_LABEL, Entry, Heading, cells_by_gap
+from yes_tally.core.reading.statements.checks_said import result_told
+from yes_tally.core.reading.statements.sentences import CHECK_KINDS, CHECK_SAYS, statements
+from yes_tally.core.reading.text.decode import Line
+from yes_tally.core.reading.values.understand import understand
+from yes_tally.core.words import choice_named
+
+if TYPE_CHECKING:
+    from yes_tally.core.reading.drafts import Item
+    from yes_tally.core.reading.interpret import Interpreter
+
+_LEAST = 2
+_LISTED = re.compile(
+    r"\s*(?:[=#*>]{1,3}\s+|\(?\d{1,2}[.):]\s+|\[\d{1,2}(?:/\d{1,2})?\]\s+|\d{1,2}/\d{1,2}:?\s+|[-*•]\s+)?(?P<what>[^\W\d_][^.:]{2,40}?(?: (?P<target>[A-Z]:|/[\w/.-]*))?)"
+    r"\s*(?P<mark>\.{2,}|[=~_-]{3,}|(?<!:):(?=\s)|\s{2,})\s*(?P<said>\S.*)$"
+)
+# ``memory`` in a list of checks is the check of it.
+_WAYS = ("{}", "check of {}", "{} check")
+_CLAUSE = re.compile(r"[^\s,;()][^,;()]*")
+
+
+# What is checked of a thing that a label only names, in any language.
+_KIND_OF_SUBJECT = {"disk": "disk", "volume": "disk", "memory": "memory", "module": "memory"}
+_ENERGY = re.compile(r"(?:[ée]nerg\w+|power)", re.I)
+_LETTER = re.compile(r" ([A-Z])$")
+
+
+# A few words, and no counts.
+_PLAIN = re.compile(r"[^\W\d_]+(?:,? [^\W\d_]+){0,3}")
+_MOST_CHECKS = 8
+
+
+def are_checks(labels: Sequence[str], *, spoken_of: bool) -> bool:
+    """Whether the labels of a record say what was checked (``system files``, ``disk C``): two of them where checks of
+    health are ``spoken_of``, else all but one, the system's files among them."""
+    if not spoken_of and not _LEAST < len(labels) <= _MOST_CHECKS:
+        return False
+    kinds = [kind_of_check(label, marked=True) for label in labels]
+    found = [kind for kind in kinds if kind]
+    if spoken_of:
+        return len(found) >= _LEAST
+    return "system-files" in found and len(found) > max(_LEAST, len(labels) - 2)
+
+
+def rows_of_checks(interpreter: Interpreter, lines: Sequence[Line]) -> set[int]:
+    """Read rows that begin with what was checked, where three or more do, of several kinds, and no more than a third of the
+    lines is anything else; returns the lines that were read."""
+    printed = [line for line in lines if line.text.strip()]
+    named = [(line, _LISTED.match(line.text)) for line in printed if len(line.text) <= 3 * MAX_LABEL]
+    rows = [(line, match) for line, match in named if match and match["mark"].isspace()]
+    kinds = [(line, kind) for line, match in rows if (kind := kind_of_check(match["what"], marked=True))]
+    if len(kinds) <= _LEAST or len({kind for _, kind in kinds}) < _LEAST or len(kinds) * 3 < len(printed) * 2:
+        return set()
+    return listed_checks(interpreter, [line for line, _ in kinds])
+
+
+def listed_checks(interpreter: Interpreter, lines: Sequence[Line]) -> set[int]:
+    """Read lines that each name what was checked, and what came of it. Returns the lines that were read."""
+    rows = []
+    for line in lines:
+        match = _LISTED.match(line.text) if len(line.text) <= 3 * MAX_LABEL else None
+        kind = kind_of_check(match["what"], marked=match["mark"] != ":") if match else None
+        if match and kind and (told := _told(interpreter, line, match)):
+            rows.append((line, match, kind, told))
+    if len(rows) < _LEAST:
+        return set()
+    for line, match, kind, told in rows:
+        item = interpreter.new_item("health_check")
+        what = Entry("", match["what"], line.number, match.start("what") + 1)
+        interpreter.add(
+            "health_check.kind", item, what, exactly("choice", kind), "sentences", 0.85, "it is listed as checked"
+        )
+        letter = _LETTER.search(match["what"]) if match["mark"] == ":" else None
+        if match["target"] or letter:
+            text = match["target"] or f"{letter[1]}:" if letter else match["target"]
+            target = Entry(
+                "",
+                text,
+                line.number,
+                (letter.start(1) if letter else 0) + match.start("target" if match["target"] else "what") + 1,
+            )
+            value = exactly("text", text)
+            interpreter.add("health_check.target", item, target, value, "sentences", 0.85, "it is listed as checked")
+        for fact, entry, value in told:
+            interpreter.add(fact, item, entry, value, "sentences", 0.85, "the line says what came of the check")
+    return {line.number for line, *_ in rows}
+
+
+@lru_cache(maxsize=4096)
+def kind_of_check(what: str, *, marked: bool) -> str | None:
+    """What kind of check is one of ``what``; before a colon a sentence says itself that it is one."""
+    if not marked and any(row.pattern.search(what) for row in CHECK_KINDS.passing(what)):
+        return None
+    for way in _WAYS if marked else _WAYS[1:]:
+        text = way.format(what)
+        for row in CHECK_KINDS.passing(text):
+            if row.pattern.search(text):
+                return row.word
+    if not marked:
+        return None
+    if _ENERGY.fullmatch(what.strip()):
+        return "energy"
+    bare = _LETTER.sub("", what.rstrip(" :"))
+    return _KIND_OF_SUBJECT.get(SUBJECTS.get(words_of(bare)) or "")
+
+
+def counts_in_result(interpreter: Interpreter, entry: Entry, shape: str, item: Item) -> bool:
+    """``Result: 3 errors, 7 warnings``: how many there were of each. Whether the value counts them."""
+    if not entry.printed[:1].isdigit():
+        return False
+    line = Line(entry.line, " " * (entry.column - 1) + entry.printed, 0, 0)
+    counted = [stated for stated in statements([line], CHECK_SAYS) if FACTS[stated.fact].kind == "count"]
+    for stated in counted:
+        at = Entry(entry.label, stated.printed, stated.line, stated.column)
+        if value := understand(FACTS[stated.fact], stated.value, interpreter.locale):
+            interpreter.add(stated.fact, item, at, value, shape, 0.85, "the result counts them")
+    return bool(counted)
+
+
+_TARGET = re.compile(r" (?P<target>[A-Z]:|/[\w/.-]*)$")
+
+
+def checked_in(heading: Heading) -> str | None:
+    """The kind of check that a heading names by what was checked; ``Memory check of 2025-02-10 22:00`` is a sentence."""
+    text = heading.text.rstrip()
+    return None if any(map(str.isdigit, text)) else kind_of_check(text, marked=True)
+
+
+def check_in_heading(interpreter: Interpreter, heading: Heading, shape: str, item: Item) -> None:
+    """``System files``, ``Disk C:`` over what came of the check: what was checked."""
+    text = heading.text.rstrip()
+    kind = checked_in(heading)
+    if kind is None:
+        return
+    entry = Entry("", text, heading.line, heading.column)
+    interpreter.add("health_check.kind", item, entry, exactly("choice", kind), shape, 0.85, "the heading says it")
+    if target := _TARGET.search(text):
+        at = Entry("", target["target"], heading.line, heading.column + target.start("target"))
+        value = exactly("text", target["target"])
+        interpreter.add("health_check.target", item, at, value, shape, 0.85, "the heading says it")
+    interpreter.frame.add(heading.line)
+
+
+def _told(interpreter: Interpreter, line: Line, match: re.Match[str]) -> list[tuple[str, Entry, Value]]:
+    """What a line says of its check: the result and the counts."""
+    said = Line(line.number, " " * match.start("said") + match["said"], line.start, line.end)
+    found: dict[str, tuple[str, Entry, Value]] = {}
+    for stated in statements([said], CHECK_SAYS):
+        if value := understand(FACTS[stated.fact], stated.value, interpreter.locale):
+            found[stated.fact] = (stated.fact, Entry("", stated.printed, line.number, stated.column), value)
+    for clause in _CLAUSE.finditer(match["said"]):
+        word = choice_named("result", FACTS["health_check.result"].choices, clause.group().strip())
+        if word and "health_check.result" not in found:
+            at = Entry("", clause.group().strip(), line.number, match.start("said") + clause.start() + 1)
+            found["health_check.result"] = ("health_check.result", at, exactly("choice", word))
+    for text, start in cells_by_gap(match["said"]):
+        at = Entry("", text, line.number, match.start("said") + start + 1)
+        if text[:1].isdigit() and (moment := understand(FACTS["health_check.at"], text, interpreter.locale)):
+            found.setdefault("health_check.at", ("health_check.at", at, moment))
+        elif _PLAIN.fullmatch(text) and (
+            result := result_told(text) or choice_named("result", FACTS["health_check.result"].choices, text)
+        ):
+            # ``damaged, repaired`` is repaired.
+            found["health_check.result"] = ("health_check.result", at, exactly("choice", result))
+    return list(found.values())

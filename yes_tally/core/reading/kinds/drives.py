@@ -1,0 +1,133 @@
+"""What stands behind a drive's letter: rows of drives, single lines of one, and what such a line tells."""
+
+from __future__ import annotations
+
+import re
+from collections.abc import Sequence
+from typing import TYPE_CHECKING
+
+from yes_tally.core.catalogue import FIELDS
+from yes_tally.core.reading.clauses.told_in_parts import told_in_words
+from yes_tally.core.reading.meaning.decide import Guess
+from yes_tally.core.reading.shapes.layout import MAX_LINE, MAX_TOLD, Entry, commas_for_gaps, dots_as_commas
+from yes_tally.core.reading.text.decode import Line
+from yes_tally.core.reading.values.understand import FILE_SYSTEM
+
+if TYPE_CHECKING:
+    from yes_tally.core.reading.drafts import Item
+    from yes_tally.core.reading.interpret import Interpreter
+
+_DRIVE = re.compile(r"\s*(?:[-*•] )?(?P<mount>[A-Z]:)\\?:?\s+(?P<told>\S.*)")
+# ``/home``, where volumes are spoken of.
+_MOUNTED = re.compile(r"\s*(?:[-*•] )?(?P<mount>/[\w./-]*)\s{2,}(?P<told>\S.*)")
+_SEVERAL = re.compile(r"\s{2,}|, ")
+
+
+def rows_of_drives(interpreter: Interpreter, lines: Sequence[Line], around: tuple[str, ...]) -> bool:
+    """``C:  "SYSTEM"   fixed disk   HFX2   476,839 MB   31,220 MB free``: rows that begin with a drive's letter.
+    Whether they were read."""
+    volumes = "volume" in around[:2]
+    begin = [_DRIVE.match(line.text) or (_MOUNTED.match(line.text) if volumes else None) for line in lines]
+    told = zip(lines, begin, strict=True)
+    drives = [(line, match) for line, match in told if match and _SEVERAL.search(match["told"])]
+    least = 1 if volumes else 2
+    if len(drives) < least or len(drives) * 3 < len(lines) * 2:
+        return False
+    for line, match in drives:
+        told_of_drive(
+            interpreter, line.number, match["mount"], match.start("mount"), match["told"], match.start("told")
+        )
+    return True
+
+
+def told_of_drive(interpreter: Interpreter, line: int, mount: str, at: int, told: str, start: int) -> Item:
+    """Read what stands on a line behind a drive's letter, which is empty where it has none; ``at`` and ``start`` are the
+    columns, from 0, of the letter and of what is told. Returns the volume."""
+    item, left = interpreter.new_item("volume"), [f for f in FIELDS["volume"] if f.name != "volume.mount"]
+    letter = Entry("", mount, line, at + 1)
+    if mount:
+        interpreter.place(letter, "rows", (Guess("volume.mount", 0.85, "the row begins with its letter"),), item)
+    text = commas_for_gaps(told.replace("): ", "), "))
+    words = list(_CAPITALS.finditer(text))
+    called = _QUOTED.match(text) or (_called(words) if len(words) > 1 else _BEFORE_FILE_SYSTEM.match(text))
+    if called and (label := next((f for f in left if f.name == "volume.label"), None)):
+        # ``C:  SYSTEM  HFX2``: what it is called, and what it is formatted as.
+        place = Entry("", called[1], line, start + called.start(1) + 1)
+        interpreter.place(place, "rows", (Guess(label.name, 0.8, "it stands beside the file system"),), item)
+        left.remove(label)
+        end = called.end() if called.re is _QUOTED else called.end(1)
+        text = text[: called.start(1)].translate(_WITHOUT_QUOTES) + " " * (end - called.start(1)) + text[end:]
+    if called and (formatted := _FORMATTED.match(text)):
+        # ``NTFX 929.8 GiB``: nothing but a blank parts them.
+        place = Entry("", formatted["as"], line, start + formatted.start("as") + 1)
+        said = Guess("volume.filesystem", 0.8, "it stands before the size")
+        interpreter.place(place, "rows", (said,), item)
+        left = [fact for fact in left if fact.name != said.fact]
+        text = " " * formatted.end() + text[formatted.end() :]
+    told_in_words(interpreter, text, line, start, "volume", item, left)
+    return item
+
+
+_FORMATTED = re.compile(
+    r"[\s,]*(?P<as>[A-Z][A-Za-z0-9]{2,7}(?= \d[\d.,]* ?[KMGT]i?[BO]\b)|[A-Z][A-Z0-9]{2,7}(?=\s*,\s+\d[\d.,]* ?[KMGT]i?[BO]\b))"
+)
+
+
+# ``"SYSTEM" HFX2, 37.2 GB free``
+_QUOTED = re.compile(r"\s*[\"“„«]\s*([^\"“”„«»,]{1,32}?)\s*[\"”“»]")
+_WITHOUT_QUOTES = str.maketrans('"“„«', "    ")
+
+
+def _called(words: Sequence[re.Match[str]]) -> re.Match[str]:
+    """Which of several words in capitals is the label: the first that does not look like a file system."""
+    return next((word for word in words if not re.fullmatch(FILE_SYSTEM, word[1])), words[0])
+
+
+_BEFORE_FILE_SYSTEM = re.compile(
+    rf"\s*([A-Z][^,]{{0,30}}?)\s*,\s+(?:(?:{FILE_SYSTEM})\s*(?:,|$)|[A-Z][A-Z0-9]{{2,7}}\s*,\s+\d)"
+)
+# A word in capitals that is a cell of its own.
+_CAPITALS = re.compile(r"(?:^|,)\s*([A-Z][A-Z0-9_-]{1,15})\s*(?=,|$)")
+
+
+_DRIVE_TOLD = re.compile(r"\s*(?:[-*•] )?(?P<mount>[A-Z]:)\\?:?\s+(?P<told>\d[\d.,]* ?[KMGT]i?[BO]\b.*\S)\s*$")
+
+
+def drives_told(interpreter: Interpreter, lines: Sequence[Line]) -> set[int]:
+    """``C: 465 GB · 88 GB free · encrypted``: a line that begins with a drive's letter and a size. Returns the lines that
+    were read."""
+    read: set[int] = set()
+    for line in lines:
+        text = dots_as_commas(line.text[:MAX_LINE])
+        match = _DRIVE_TOLD.match(text)
+        if match and ", " in match["told"]:
+            told_of_drive(
+                interpreter, line.number, match["mount"], match.start("mount"), match["told"], match.start("told")
+            )
+            read.add(line.number)
+    return read
+
+
+_LETTER_AND_TOLD = re.compile(r"(?P<mount>[A-Z]:)\s*=?\s*(?P<told>[^\s,;|](?:[^,;|]*[^\s,;|])?)\s*(?:[,;|]\s*|$)")
+
+
+def by_letter(interpreter: Interpreter, entry: Entry, shape: str) -> bool:
+    """``Encryption: C: on (100 %), D: off``: of each drive what the label says. Whether it was read."""
+    if len(entry.printed) > MAX_TOLD or not _LETTER_AND_TOLD.match(entry.printed):
+        return False
+    parts = list(_LETTER_AND_TOLD.finditer(entry.printed))
+    if len(parts) < _LEAST or sum(len(part.group()) for part in parts) != len(entry.printed):
+        return False
+    meant = interpreter.means(entry.label, interpreter.context("volume"))
+    if not meant or meant[0].fact not in _TOLD_OF_DRIVES:
+        return False
+    for part in parts:
+        item = interpreter.new_item("volume")
+        for fact, of in (("volume.mount", "mount"), (meant[0].fact, "told")):
+            place = Entry(entry.label, part[of], entry.line, entry.column + part.start(of))
+            interpreter.place(place, shape, (Guess(fact, 0.85, "the label says it of each drive"),), item)
+    return True
+
+
+_LEAST = 2
+_TOLD_OF_DRIVES = frozenset(fact.name for fact in FIELDS["volume"]) - {"volume.mount", "volume.label", "volume.disk"}

@@ -1,0 +1,95 @@
+"""Licences of several products in one list: those of programs are not the system's."""
+
+from __future__ import annotations
+
+import re
+from bisect import bisect_right
+from collections import Counter
+from collections.abc import Sequence
+from typing import TYPE_CHECKING
+
+from yes_tally.core.reading.shapes.layout import MAX_LABEL, MAX_LINE, indent_of
+from yes_tally.core.reading.text.decode import Line
+
+if TYPE_CHECKING:
+    from yes_tally.core.reading.interpret import Interpreter
+
+# What a system is called, or that it is one.
+_SYSTEM = re.compile(
+    r"\b[A-Z]\w* (?:OS|Linux)\b|\b(?i:operating system|betriebssystem|syst[èe]me d'exploitation|sistema oper\w+|besturingssysteem|system operacyjny)\b"
+)
+
+
+def leave_out_programs(interpreter: Interpreter, lines: Sequence[Line]) -> None:
+    """Leave out what a section tells of the licences of programs, where it tells of the system's as well, each below the
+    name of its product."""
+    told = [draft for draft in interpreter.drafts[interpreter.section_from :] if draft.fact.startswith("licence.")]
+    if max(Counter(draft.fact for draft in told).values(), default=0) < _SEVERAL:
+        return
+    product = {draft.entry.line: _product_of(draft.entry.line, lines) for draft in told}
+    systems = {line: _SYSTEM.search(name) is not None for line, name in product.items()}
+    if any(systems.values()):
+        left_out = [draft for draft in told if not systems[draft.entry.line]]
+        interpreter.drafts[:] = [draft for draft in interpreter.drafts if not any(draft is one for one in left_out)]
+
+
+def leave_out_licences(interpreter: Interpreter) -> None:
+    """Leave out all that a section tells of licences: one that was asked of another thing, as of the virus protection,
+    tells of that thing's."""
+    begin = interpreter.section_from
+    interpreter.drafts[begin:] = [
+        draft for draft in interpreter.drafts[begin:] if not draft.fact.startswith("licence.")
+    ]
+
+
+_SEVERAL = 2
+_PAIR = re.compile(r"\s*(?:\[\d{1,3}\]\s*)?(?P<label>[^\W\d_][^:=]{1,40}?)[ .]*(?:=\s*|:\s+)(?P<value>\S.*)$")
+_MOST_LINES = 2000
+
+
+def lines_of_programs(interpreter: Interpreter, lines: Sequence[Line], command: tuple[str, ...]) -> set[int]:
+    """The lines of records that tell of programs' licences, where a list of such records, each begun by the same label,
+    tells of the system's as well. ``command``: what the command above speaks of."""
+    if len(lines) > _MOST_LINES or not any(_SYSTEM.search(line.text[:MAX_LINE]) for line in lines):
+        return set()
+    pairs = [(place, match) for place, line in enumerate(lines) if (match := _PAIR.match(line.text[:MAX_LINE]))]
+    named = Counter(match["label"] for _, match in pairs)
+    for label in [label for label, count in named.items() if count >= _SEVERAL]:
+        heads = [(place, match["value"]) for place, match in pairs if match["label"] == label]
+        systems = [_SYSTEM.search(value) is not None for _, value in heads]
+        if not any(systems) or all(systems):
+            continue
+        ends = [*[place for place, _ in heads[1:]], len(lines)]
+        records = [range(place, end) for (place, _), end in zip(heads, ends, strict=True)]
+        begins = [record.start for record in records]
+        told: list[set[str]] = [set() for _ in records]
+        for at, match in pairs:
+            if at >= begins[0]:
+                told[bisect_right(begins, at) - 1].add(_told_of_licence(interpreter, match["label"]))
+        if all(_OF_LICENCES & facts and ("licence" in command or "licence.key_tail" in facts) for facts in told):
+            return {lines[at].number for r, system in zip(records, systems, strict=True) if not system for at in r}
+    return set()
+
+
+def _told_of_licence(interpreter: Interpreter, label: str) -> str:
+    guesses = interpreter.means(label, interpreter.context("licence", ("licence",)))
+    return guesses[0].fact if guesses else ""
+
+
+_OF_LICENCES = frozenset(
+    {"licence.key_tail", "licence.state", "licence.expires_at", "licence.grace", "licence.channel"}
+)
+
+
+def _product_of(number: int, lines: Sequence[Line]) -> str:
+    """The line that heads what a line is part of: the nearest one above that stands less deep, or the first of those
+    without an empty line between."""
+    above = [line for line in lines if line.number <= number]
+    own = above[-1]
+    for line in reversed(above[:-1]):
+        if not line.text.strip():
+            break
+        if indent_of(line.text) < indent_of(own.text):
+            return line.text[:MAX_LABEL]
+        own = line if indent_of(line.text) == indent_of(own.text) else own
+    return own.text[:MAX_LABEL]

@@ -1,0 +1,63 @@
+"""A few lines under a heading that names what a PC has one of: its memory, its system.
+
+::
+
+    MEMORY                     SYSTEM
+    16 GB installed            Harbour OS 12
+    15.8 GB usable             version 12.0, build 4417.82
+"""
+
+from __future__ import annotations
+
+import re
+from collections.abc import Sequence
+from typing import TYPE_CHECKING
+
+from yes_tally.core.catalogue import FACTS, FIELDS
+from yes_tally.core.reading.clauses.told_in_parts import told_in_words
+from yes_tally.core.reading.meaning.decide import Guess
+from yes_tally.core.reading.shapes.layout import Entry, indent_of
+from yes_tally.core.reading.tables.rows import A_SYSTEM
+from yes_tally.core.reading.text.decode import Line
+
+if TYPE_CHECKING:
+    from yes_tally.core.reading.interpret import Interpreter
+
+
+def lines_of_memory(interpreter: Interpreter, lines: Sequence[Line], around: tuple[str, ...]) -> bool:
+    """A few lines under a heading that names the memory, each of which says what an amount of it is (``16 GB installed``,
+    ``15.8 GB usable``). Whether two of them, and half of all, did."""
+    if around[:1] != ("memory",) or len(lines) > _MOST_LINES:
+        return False
+    amounts = [line for line in lines if _AMOUNT.fullmatch(line.text)]
+    if len(amounts) * 2 < len(lines):
+        return False
+    before, left = len(interpreter.drafts), list(FIELDS["memory"])
+    for line in amounts:
+        told_in_words(interpreter, line.text.strip(), line.number, indent_of(line.text), "memory", None, left)
+    if len(interpreter.drafts) - before < _LEAST_LINES:
+        del interpreter.drafts[before:]
+    return len(interpreter.drafts) > before
+
+
+def lines_of_system(interpreter: Interpreter, lines: Sequence[Line], around: tuple[str, ...]) -> bool:
+    """What the system is called under a heading that names it, over lines that tell more (``version 12.0, build
+    4417.82``). Whether it was read."""
+    if around[:1] != ("os",) or not _LEAST_LINES <= len(lines) <= _MOST_LINES or not A_SYSTEM.search(lines[0].text):
+        return False
+    before = len(interpreter.drafts)
+    left = [*(fact for fact in FIELDS["os"] if fact.field != "name"), FACTS["host.booted_at"]]
+    called, _, more = lines[0].text.partition(",")
+    told = [(more, len(called) + 1, lines[0]), *((line.text.strip(), indent_of(line.text), line) for line in lines[1:])]
+    for text, at, line in told:
+        told_in_words(interpreter, text, line.number, at, "os", None, left)
+    if len(interpreter.drafts) == before:
+        return False
+    name = Entry("", called.strip(), lines[0].number, indent_of(lines[0].text) + 1)
+    interpreter.place(name, "words", (Guess("os.name", 0.8, "it stands over what is told of the system"),), None)
+    interpreter.asides("os.name", None, name, "words", 0.8)
+    return True
+
+
+_AMOUNT = re.compile(r"\s*\d[\d.,'’\u00a0\u202f]* ?[KMGT]i?[BO] [^\W\d_]+(?: [^\W\d_]+){0,3}\s*", re.I)
+_MOST_LINES, _LEAST_LINES = 6, 2

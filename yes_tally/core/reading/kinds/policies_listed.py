@@ -1,0 +1,57 @@
+"""What is audited, in lists: each subcategory beside what is recorded of it, under its category."""
+
+from __future__ import annotations
+
+from typing import TYPE_CHECKING
+
+from yes_tally.core.catalogue import FACTS
+from yes_tally.core.quantity import Value
+from yes_tally.core.reading.meaning.decide import Guess
+from yes_tally.core.reading.phrases import is_known
+from yes_tally.core.reading.shapes.layout import Entry, Group
+from yes_tally.core.reading.values.understand import understand
+from yes_tally.core.words import is_placeholder
+
+if TYPE_CHECKING:
+    from yes_tally.core.reading.interpret import Interpreter
+
+
+def policies(interpreter: Interpreter, group: Group, shape: str) -> bool:
+    """What is audited, told by subcategory under a category: each value is what is recorded."""
+    fact = FACTS["policy.records"]
+    told = [(entry, understand(fact, entry.printed, interpreter.locale)) for entry in group.entries if entry.label]
+    if group.children or not any(value for _, value in told):
+        return False
+    if not all(value or is_placeholder(entry.printed) for entry, value in told):
+        return False
+    heading = group.heading
+    for entry, value in told:
+        category, slash, name = entry.label.partition(" / ")
+        above: Entry | None = None
+        if heading:
+            said, mark, what = heading.text.partition(": ")
+            start = len(said) + len(mark) if what.strip() and is_known(said) else 0
+            above = Entry("category", heading.text[start:], heading.line, heading.column + start)
+        elif slash:
+            # ``System / Security state change``: the category, and what of it.
+            above = Entry("category", category, entry.line, 1)
+        label = Entry(entry.label, name if slash and not heading else entry.label, entry.line, 1)
+        tell_audited(interpreter, above, label, (entry, value) if value else None, shape)
+    if heading:
+        interpreter.frame.add(heading.line)
+    return True
+
+
+def tell_audited(
+    interpreter: Interpreter, category: Entry | None, name: Entry, records: tuple[Entry, Value] | None, shape: str
+) -> None:
+    """Keep one thing that is audited: its category and what of it, where they are said, and what is recorded."""
+    item = interpreter.new_item("policy")
+    if category:
+        interpreter.place(category, shape, (Guess("policy.category", 0.75, "it stands over what is audited"),), item)
+    # Whatever else its words may mean (``Audit policy``), what is audited is called so.
+    if called := understand(FACTS["policy.subcategory"], name.printed, interpreter.locale):
+        interpreter.add("policy.subcategory", item, name, called, shape, 0.8, "it is listed under a policy")
+    if records:
+        entry, value = records
+        interpreter.add("policy.records", item, entry, value, shape, 0.85, "it is listed under a policy")

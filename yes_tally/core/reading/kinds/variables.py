@@ -1,0 +1,118 @@
+"""Lists of variables, where every label is a name; and the search path among them."""
+
+from __future__ import annotations
+
+import re
+from collections.abc import Iterator, Sequence
+from typing import TYPE_CHECKING
+
+from yes_tally.core.catalogue import FACTS
+from yes_tally.core.quantity import exactly
+from yes_tally.core.reading.meaning.decide import Context, decide, infer_group
+from yes_tally.core.reading.meaning.labels import words_of
+from yes_tally.core.reading.shapes.layout import MAX_LINE, Entry
+from yes_tally.core.reading.text.decode import Line
+from yes_tally.core.reading.values.understand import understand
+
+if TYPE_CHECKING:
+    from yes_tally.core.reading.interpret import Interpreter
+
+_FOLDERS = re.compile(r"^[A-Za-z]:\\.*;|^/[^:]*:/")
+
+
+def are_variables(labels: Sequence[str]) -> bool:
+    """Whether labels under "environment" are names of variables: not those of one variable's own record (name, value),
+    and not facts of something else."""
+    if {words_of(label) for label in labels} <= {("name",), ("value",), ("variable",)}:
+        return False
+    if any("_" in label or label.isupper() for label in labels):
+        return True
+    return len(labels) > 1 and infer_group(tuple(labels), (), False) is None
+
+
+def is_environment(labels: Sequence[str], shape: str) -> bool:
+    """Whether pairs that nothing names are an environment: capitals, an executable search path among them."""
+    return shape == "pairs" and "PATH" in labels and all(label.isupper() and " " not in label for label in labels)
+
+
+def variable_list(interpreter: Interpreter, entries: Sequence[Entry], shape: str) -> None:
+    """In a list of variables the labels are their names, whatever else they might mean."""
+    for entry, *more in _wrapped(entries):
+        if entry is entries[0] and _heads(entry):
+            interpreter.frame.add(entry.line)
+            continue
+        item = interpreter.new_item("variable")
+        whole = "".join(part.printed for part in (entry, *more))
+        text = understand(FACTS["variable.value"], whole, interpreter.locale)
+        name = Entry(entry.label, entry.label, entry.line, max(1, entry.column - len(entry.label) - 1))
+        interpreter.add("variable.name", item, name, exactly("text", entry.label), shape, 0.9, "a list of variables")
+        if text:
+            interpreter.add("variable.value", item, entry, text, shape, 0.9, "a list of variables")
+            interpreter.drafts[-1].until = more[-1].line if more else 0
+        interpreter.blanks.update(part.line for part in more)
+        search_path(interpreter, (entry, *more), shape)
+
+
+def _wrapped(entries: Sequence[Entry]) -> Iterator[list[Entry]]:
+    """The entries, those together that go on from line to line under one label."""
+    run: list[Entry] = []
+    for entry in entries:
+        if run and (entry.label, entry.line) != (run[-1].label, run[-1].line + 1):
+            yield run
+            run = []
+        run.append(entry)
+    if run:
+        yield run
+
+
+def _heads(entry: Entry) -> bool:
+    """``Variable   Value``: what stands below."""
+    context = Context("variable")
+    meant = [guess.fact for text in (entry.label, entry.printed) for guess in decide(text, context)[:1]]
+    return meant == ["variable.name", "variable.value"]
+
+
+_FOLDER_ROW = re.compile(
+    r"\s*(?:[-*•]\s+|\[?(?P<order>\d{1,3})[\].):]?\s+)?(?P<folder>\"?(?:[A-Za-z]:\\|/|%\w+%)[^\";]*?\"?)(?:\s{2,}.*)?\s*$"
+)
+
+
+def folders_listed(interpreter: Interpreter, lines: Sequence[Line]) -> bool:
+    """A search path of one folder a line, numbered or in its order, and nothing else. Whether it was read."""
+    rows = [match for line in lines if (match := _FOLDER_ROW.match(line.text[:MAX_LINE]))]
+    if not rows or len(rows) < len(lines):
+        return False
+    for place, (line, row) in enumerate(zip(lines, rows, strict=True), 1):
+        item = interpreter.new_item("search_folder")
+        order = "order" if row["order"] else "folder"
+        at = Entry("", row[order], line.number, row.start(order) + 1)
+        number = exactly("count", int(row["order"] or place))
+        interpreter.add("search_folder.order", item, at, number, "rows", 0.8, "its place in the path")
+        entry = Entry("", row["folder"], line.number, row.start("folder") + 1)
+        if folder := understand(FACTS["search_folder.folder"], row["folder"].strip('"'), interpreter.locale):
+            interpreter.add("search_folder.folder", item, entry, folder, "rows", 0.8, "a folder of the path")
+    return True
+
+
+_PATHS = frozenset("path search pfad chemin ruta caminho percorso pad sciezka suchpfad zoekpad".split())
+
+
+def search_path(interpreter: Interpreter, parts: Sequence[Entry], shape: str) -> None:
+    """An executable search path is a list of folders, in order; ``parts`` are the lines that it is printed on."""
+    first = parts[0]
+    if not _PATHS & set(words_of(first.label)) or not _FOLDERS.search(first.printed):
+        return
+    mark = ";" if ";" in first.printed else ":"
+    for entry in parts:
+        at = 0
+        for folder in entry.printed.split(mark):
+            bare = folder.strip().strip('"')
+            value = understand(FACTS["search_folder.folder"], bare, interpreter.locale)
+            if value:
+                item = interpreter.new_item("search_folder")
+                interpreter.folders += 1
+                place = Entry(entry.label, bare, entry.line, entry.column + at + folder.index(bare))
+                order = exactly("count", interpreter.folders)
+                interpreter.add("search_folder.order", item, place, order, shape, 0.8, "its place in the path")
+                interpreter.add("search_folder.folder", item, place, value, shape, 0.85, "a folder of the path")
+            at += len(folder) + 1

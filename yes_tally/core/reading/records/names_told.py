@@ -1,0 +1,137 @@
+"""What a thing is called: of several labels and words that could say it, which does, and what stands beside it."""
+
+from __future__ import annotations
+
+import re
+from collections.abc import Sequence
+from dataclasses import replace
+from typing import TYPE_CHECKING
+
+from yes_tally.core.catalogue import FACTS
+from yes_tally.core.failures import failure_kind
+from yes_tally.core.quantity import Value, exactly
+from yes_tally.core.reading.drafts import Item
+from yes_tally.core.reading.meaning.decide import NAMING, Context, Guess, decide
+from yes_tally.core.reading.meaning.labelled import Told
+from yes_tally.core.reading.meaning.labels import words_of
+from yes_tally.core.reading.phrases import SUBJECTS
+from yes_tally.core.reading.records.listings import CALLED
+from yes_tally.core.reading.shapes.layout import Entry
+from yes_tally.core.reading.tables.bare_rows import told_bare
+from yes_tally.core.reading.values.text_forms import BOOT_ID
+from yes_tally.core.reading.values.understand import MAX_TEXT, understand
+from yes_tally.core.words import choice_named, flag_of
+
+if TYPE_CHECKING:
+    from yes_tally.core.reading.interpret import Interpreter
+
+_MARKED_NAME = re.compile(r"(?P<name>\S.*?)\s+[(\[](?P<mark>[^\W\d_][\w ]{1,24})[)\]]")
+# What the kernel calls a card or a disk is its name too.
+_KERNEL_NAME = re.compile(r"[a-z]{2,10}\d{1,2}")
+# What describes a thing tells what it is called, whatever else a record says first.
+_DESCRIBING = frozenset(
+    (word,) for word in "description beschreibung descripcion descricao descrizione omschrijving opis".split()
+)
+
+
+def names_and_tells(interpreter: Interpreter, entry: Entry, item: Item, shape: str) -> bool:
+    """``Page file: C:\\page.sys, 4096 MB, 812 MB used`` within a page file's record: what it is called, and more."""
+    called = CALLED.get(item.group)
+    return (
+        called is not None
+        and SUBJECTS.get(words_of(entry.label)) == item.group
+        and told_bare(interpreter, entry, item.group, item, shape, called)
+    )
+
+
+def is_named_below(
+    interpreter: Interpreter, entry: Entry, entries: Sequence[Entry], guess: Guess, context: Context
+) -> bool:
+    """``Battery  BAT0`` in a record that has a ``Name`` too: which one it is, not what it is called."""
+    kind = FACTS[guess.fact]
+    if (
+        guess.fact not in (NAMING.get(kind.group), f"{kind.group}.name")
+        or kind.kind != "text"
+        or _KERNEL_NAME.fullmatch(entry.printed)
+    ):
+        return False
+    by_its_kind = not guess.phrase or SUBJECTS.get(words_of(entry.label)) == kind.group
+    return any(
+        other is not entry
+        and other.label
+        and SUBJECTS.get(words_of(other.label)) != kind.group
+        and (by_its_kind or words_of(other.label) in _DESCRIBING)
+        and (means := interpreter.means(other.label, context)[:1])
+        and means[0].fact == guess.fact
+        and means[0].phrase
+        for other in entries
+    )
+
+
+def without_mark(
+    interpreter: Interpreter, entry: Entry, told: Told, shape: str, item: Item | None
+) -> tuple[Entry, Told]:
+    """``Hall printer (default)``: what stands in brackets behind a name is said of it, and no part of it."""
+    marked = _MARKED_NAME.fullmatch(entry.printed)
+    if marked and told.fact == "display.name" and marked["mark"][0].islower():
+        called = marked["name"].rstrip()  # ``Veldt V27 (main)``
+        return replace(entry, printed=called), told._replace(value=exactly("text", called), printed=called)
+    said = _said_by(interpreter, marked["mark"], told.fact.partition(".")[0]) if marked else None
+    if marked is None or said is None:
+        return entry, told
+    at = Entry(entry.label, marked["mark"], entry.line, entry.column + marked.start("mark"))
+    interpreter.add(said[0], item, at, said[1], shape, 0.85, "it stands in brackets after its name")
+    called = marked["name"].rstrip()
+    return replace(entry, printed=called), told._replace(value=exactly("text", called), printed=called)
+
+
+# Of which kind the thing of a group is, where a word alone may say it.
+_KINDS = {"adapter": "adapter.kind", "machine": "machine.form"}
+
+
+def _said_by(interpreter: Interpreter, mark: str, group: str) -> tuple[str, Value] | None:
+    """The fact of a group that a word alone says, and the value it says: a flag that it names, or of which kind it is."""
+    for guess in decide(mark, interpreter.context(group))[:1]:
+        if FACTS[guess.fact].kind == "flag" and guess.fact.startswith(f"{group}.") and guess.phrase:
+            return guess.fact, exactly("flag", True)
+    fact = FACTS.get(_KINDS.get(group, ""))
+    kind = choice_named(fact.field, fact.choices, mark) if fact else None
+    return (fact.name, exactly("choice", kind)) if fact and kind else None
+
+
+# That one of several is used by itself, and by which fact a pair names the one.
+DEFAULTS = {"printer.default": "printer.name", "boot_entry.default": "boot_entry.id"}
+
+
+def names_default(interpreter: Interpreter, entry: Entry, shape: str, guess: Guess) -> bool:
+    """``Default printer: Hall printer``, ``Default: {current}``: which of several it is. Whether it is told so."""
+    naming = DEFAULTS[guess.fact]
+    if ", " in entry.printed or "(" in entry.label:
+        return False  # ``Hall printer (default): Gullwing 4, port USB001``
+    value = understand(FACTS[naming], entry.printed, interpreter.locale) if flag_of(entry.printed) is None else None
+    if value is None or (naming.endswith(".id") and not BOOT_ID.fullmatch(entry.printed)):
+        return False
+    item = interpreter.new_item(FACTS[naming].group)
+    interpreter.add(naming, item, entry, value, shape, 0.85, "it is named as the default")
+    interpreter.add(guess.fact, item, entry, exactly("flag", True), shape, 0.85, "it is named as the default")
+    return True
+
+
+# ``Drive D: is damaged``: what goes on with a sentence is no name.
+_SAYS_SO = re.compile(
+    r"(?:is|are|was|were|has|have|ist|sind|wurden?|hat|est|sont|a été|est[áa]n?|fue|tiene|è|é|foi|tem|ha|sono|zijn|wordt|werd|heeft|jest|s[ąa]|zosta\w+|ma) (?=[^\W\d])"
+)
+
+
+_WHICH = re.compile(
+    r"(?:no|nr|num|n|number|nummer|numéro|número|numero|numer)?[.°º]? ?#?\d{1,2}[.:]?|[^\W\d_]+ \d{1,2} ?(?:/|of|von|sur|de|di|van|z) ?\d{1,2}",
+    re.I,
+)
+
+
+def names_nothing(text: str) -> bool:
+    """Whether nothing is called so: signs alone, which one it is (``no. 2``), several parts of a row, or that something
+    failed (``printers: the service did not answer``)."""
+    if not any(map(str.isalnum, text)) or ",  " in text or _SAYS_SO.match(text) or _WHICH.fullmatch(text):
+        return True
+    return text.count(" ") > 1 and failure_kind(text[:MAX_TEXT]) is not None

@@ -1,0 +1,347 @@
+"""Records, and records within records: which item each tells of, and what its pairs and its table say."""
+
+from __future__ import annotations
+
+import re
+from collections.abc import Sequence
+from dataclasses import replace
+from typing import TYPE_CHECKING
+
+from yes_tally.core.catalogue import FACTS, KEYS
+from yes_tally.core.reading.clauses.compounds import compound
+from yes_tally.core.reading.drafts import Draft, Item, Met
+from yes_tally.core.reading.kinds.checks_listed import are_checks, check_in_heading, checked_in
+from yes_tally.core.reading.kinds.policies_listed import policies
+from yes_tally.core.reading.kinds.variables import are_variables, is_environment, variable_list
+from yes_tally.core.reading.meaning.decide import ITEM_GROUPS, NAMING, Context, Guess, decide
+from yes_tally.core.reading.meaning.labels import words_of
+from yes_tally.core.reading.phrases import is_known, names_item
+from yes_tally.core.reading.phrases.elsewhere import is_elsewhere, says_elsewhere, tell_elsewhere
+from yes_tally.core.reading.records.listings import (
+    BULLET,
+    INDEXED,
+    LISTED_BY_LABEL,
+    listed_by_label,
+    rows_under_label,
+)
+from yes_tally.core.reading.records.marked_records import starred_is_default, without_stars
+from yes_tally.core.reading.records.names_in_headings import begins_by_name, kind_in_heading, named_by, named_twice
+from yes_tally.core.reading.records.opening import opened_by
+from yes_tally.core.reading.records.record_subject import (
+    each_an_item,
+    labels_of,
+    shared_labels,
+    side_by_side,
+    subject_of_record,
+)
+from yes_tally.core.reading.records.records_in_words import called_by
+from yes_tally.core.reading.shapes.layout import Entry, Group, Heading
+from yes_tally.core.reading.tables.rows import read_rows
+from yes_tally.core.reading.values.understand import understand
+
+if TYPE_CHECKING:
+    from yes_tally.core.reading.interpret import Interpreter
+
+_UNIT_LABELS = frozenset({"unit", "units", "Unit", "Units", "unite", "einheit", "Einheit"})
+_WHOLE_PHRASE = 0.9
+# A doubt: it is said twice, and otherwise.
+_SAID_TWICE = 0.45
+# A thing has not more fields than these, nor as many readings behind its first.
+_MOST_FIELDS = 60
+# What a sensor measured is no name.
+_MEASURED = re.compile(r"\d[\d.,]* ?(?:°|[A-Za-z])")
+# No PC nests what it prints as deep as this; what does is read side by side.
+MAX_DEPTH = 40
+
+
+def read_record(
+    interpreter: Interpreter,
+    group: Group,
+    shape: str,
+    around: tuple[str, ...],
+    parent: Item | None,
+    labels: tuple[str, ...],
+    depth: int = 0,
+) -> None:
+    """Read one record and what is nested in it. ``around``: the subjects of the command and headings above, nearest
+    first; ``parent``: the item it stands in; ``labels``: the labels that records beside it share."""
+    before, unit = interpreter.under, interpreter.size_unit
+    if group.heading:
+        interpreter.under = (*before, group.heading.text)
+    interpreter.size_unit = next((e.printed for e in group.entries if e.label in _UNIT_LABELS), unit)
+    _read(interpreter, group, shape, around, parent, labels, depth)
+    interpreter.under, interpreter.size_unit = before, unit
+
+
+def _read(
+    interpreter: Interpreter,
+    group: Group,
+    shape: str,
+    around: tuple[str, ...],
+    parent: Item | None,
+    labels: tuple[str, ...],
+    depth: int,
+) -> None:
+    interpreter.frame.update(group.frame)
+    if group.heading and _lists_one_a_line(group):
+        group = Group(group.heading, [child.entries[0] for child in group.children])
+    names = [group.heading.text] if group.heading else [entry.label for entry in group.entries[:1]]
+    if parent and group.heading and _fact_of_parent(interpreter, group, parent, shape):
+        return
+    # A record may begin with a line that only itself says elsewhere (``Wear: 3 %``, ``Fan: 1200 rpm``).
+    this_line_only = not group.heading and any(
+        says_elsewhere(entry.label) or _MEASURED.match(entry.printed) for entry in group.entries[:1]
+    )
+    if not this_line_only and any(map(is_elsewhere, names)):
+        _told_of_nothing(interpreter, group)
+        return
+    if parent is None and not group.children and _each_numbered(group):
+        for entry in group.entries:
+            interpreter.entries([entry], shape, interpreter.context(None, around), None)
+        return
+    if each_an_item(group):
+        told = [compound(interpreter, entry, shape) for entry in group.entries if entry.printed]
+        if all(told):
+            return
+    if group.heading and _heads_a_check(interpreter, group.heading, group, shape, around):
+        check = interpreter.last = interpreter.new_item("health_check")
+        interpreter.before = (shape, "health_check")
+        check_in_heading(interpreter, group.heading, shape, check)
+        interpreter.entries(group.entries, shape, interpreter.context("health_check", around), check)
+        return
+    opened, named = (
+        (None, ()) if group.heading is None else opened_by(interpreter, group.heading, group, shape, around, parent)
+    )
+    inner = (*named, *(a for a in around if a not in named))
+    own = labels or labels_of(group)
+    subject = opened.group if opened else subject_of_record(group, own, inner, one_of_several=bool(labels))
+    elsewhere = subject in ITEM_GROUPS and subject not in inner and tell_elsewhere(own)
+    if opened is None and (elsewhere or _is_list(interpreter, group, shape, inner, own)):
+        if elsewhere:
+            _told_of_nothing(interpreter, group)
+        return
+    item = opened
+    if opened is None and parent and _says_more_of(group, parent, shape, named):
+        same = not named or named[0] == parent.group
+        subject = subject if same and subject in ITEM_GROUPS else parent.group
+        item = parent if subject == parent.group else None
+    if item is None and subject in ITEM_GROUPS and group.entries:
+        item = _item_of(interpreter, group, subject or "", own, shape, around)
+    if item and group.heading and item.group == "health_check" and item is not parent:
+        check_in_heading(interpreter, group.heading, shape, item)
+    entries = group.entries
+    if item and entries and begins_by_name(interpreter, entries, item, shape):
+        entries = entries[1:]
+    start = len(interpreter.drafts)
+    interpreter.entries(entries, shape, interpreter.context(subject, inner), item)
+    if item and group.heading:
+        named_twice(interpreter, item, group.heading)
+    if item and parent and opened is None and item is not parent and group.entries:
+        belongs = f"{item.group}.{parent.group}"
+        if not any(draft.item is item and draft.fact == belongs for draft in interpreter.drafts[start:]):
+            first = group.entries[0]
+            interpreter.stands_under(item, parent, Entry("", "", first.line, first.column), shape)
+    if subject == "machine":
+        _leave_its_version(interpreter, start)
+    if group.table:
+        read_rows(interpreter, group.children, shape, inner)
+        return
+    below = (subject, *inner) if subject and opened else inner
+    children, star = without_stars(group.children if depth < MAX_DEPTH else side_by_side(group))
+    shared = shared_labels(children)
+    alike = bool(shared) or _tell_the_same(children)
+    start = len(interpreter.drafts)
+    for child in children:
+        if alike:
+            interpreter.begin_loosely()
+        read_record(interpreter, child, shape, below, item or parent, shared, depth + 1)
+    if star:
+        starred_is_default(interpreter, star, start, shape)
+    _empty_sockets(interpreter, children, start, shape)
+    if alike:
+        _doubt_what_is_said_twice(interpreter, start)
+
+
+def _heads_a_check(
+    interpreter: Interpreter, heading: Heading, group: Group, shape: str, around: tuple[str, ...]
+) -> bool:
+    """Whether a heading (``Disk C:``) names what was checked, and no volume: its record says what came of it, as
+    only a check of the system's files does, or below a command or a heading that speaks of checks, or after a check."""
+    if not group.entries or group.children:
+        return False
+    kind = checked_in(heading)
+    own = interpreter.heading(heading.text)
+    above = next((subject for subject in around if subject not in own), "")
+    if kind is None or not (
+        kind == "system-files" or above == "health_check" or interpreter.before == (shape, "health_check")
+    ):
+        return False
+    context = interpreter.context("health_check")
+    told = {guess.fact for entry in group.entries for guess in decide(entry.label, context)[:1]}
+    return "health_check.result" in told and all(fact.startswith("health_check.") for fact in told)
+
+
+def _each_numbered(group: Group) -> bool:
+    """Whether each line tells of a thing of its own, in several parts, by a label that numbers it (``Screen 1   Veldt P14
+    1920 x 1080``)."""
+    labels = [entry.label for entry in group.entries]
+    several = any("  " in entry.printed or ", " in entry.printed for entry in group.entries)
+    return several and len(labels) > 1 and len(set(labels)) == len(labels) and all(map(names_item, labels))
+
+
+def _is_list(
+    interpreter: Interpreter, group: Group, shape: str, inner: tuple[str, ...], labels: tuple[str, ...]
+) -> bool:
+    """Whether a record's pairs are a list of things that the labels name, each told by its value; such a list is read."""
+    if are_checks(labels, spoken_of="health_check" in inner[:2]):
+        return True  # read line by line later, with what came of each
+    if group.entries and (("variable" in inner[:3] and are_variables(labels)) or is_environment(labels, shape)):
+        variable_list(interpreter, group.entries, shape)
+        return True
+    if rows_under_label(interpreter, group, shape) or ("policy" in inner and policies(interpreter, group, shape)):
+        return True
+    return inner[:1] != () and inner[0] in LISTED_BY_LABEL and listed_by_label(interpreter, group, inner[0], shape)
+
+
+def _item_of(
+    interpreter: Interpreter, group: Group, subject: str, labels: tuple[str, ...], shape: str, around: tuple[str, ...]
+) -> Item:
+    """The item that a record tells of: one that its values name in brackets, one that goes on, or else a new one, with
+    the name that its heading gives it."""
+    asides = (interpreter.named_aside(subject, entry) for entry in group.entries if group.heading is None)
+    item = next(filter(None, asides), None) or _what_goes_on(interpreter, group, subject, labels, shape)
+    item = item or interpreter.new_item(subject)
+    interpreter.last, interpreter.before = item, (shape, subject)
+    if group.heading and not named_by(interpreter, group.heading, subject, shape, item):
+        listed = subject in around[:2] or shape == "turned table"
+        called_by(interpreter, group, subject, shape, item, listed=listed)
+    if group.heading and subject == "adapter":
+        told = {guess.fact for label in labels for guess in decide(label, interpreter.context(subject))[:1]}
+        if "adapter.kind" not in told:
+            kind_in_heading(interpreter, group.heading, shape, item)
+    return item
+
+
+# Below the table of their parts more may be told of them.
+_HAVE_PARTS = frozenset({"disk"})
+
+
+def _what_goes_on(
+    interpreter: Interpreter, group: Group, subject: str, labels: Sequence[str], shape: str
+) -> Item | None:
+    """The thing that the record before told of, or that was named by its number above a table of its parts, where this
+    one has no name of its own and tells other fields."""
+    last = interpreter.last
+    if interpreter.before != (shape, subject):
+        last = interpreter.numbered if subject in _HAVE_PARTS else None
+    if last is None or last.group != subject or group.heading or shape != "pairs":
+        return None
+    context = interpreter.context(subject)
+    recent = interpreter.drafts[max(interpreter.section_from, len(interpreter.drafts) - _MOST_FIELDS) :]
+    told = {draft.fact for draft in recent if draft.item is last}
+    own = {guess.fact for label in labels for guess in decide(label, context)[:1]}
+    names = {key.name for key in KEYS.get(subject, ())} | {NAMING.get(subject, "")}
+    return last if told & names and not own & (told | names) else None
+
+
+def _empty_sockets(interpreter: Interpreter, groups: Sequence[Group], start: int, shape: str) -> None:
+    """``Socket A2`` over nothing, beside sockets that modules are told of: it is told of too."""
+    nouns = {draft.entry.label for draft in interpreter.drafts[start:] if draft.fact == "module.slot"}
+    for group in groups if nouns else ():
+        match = INDEXED.match(group.heading.text.partition(" (")[0]) if group.heading and not group.entries else None
+        if match and match["rest"] and match["noun"] in nouns and group.heading and not group.children:
+            place = Entry(match["noun"], match["rest"], group.heading.line, group.heading.column + match.start("rest"))
+            said = Guess("module.slot", 0.85, "it stands beside sockets with modules")
+            interpreter.place(place, shape, (said,), interpreter.new_item("module"))
+
+
+def _leave_its_version(interpreter: Interpreter, start: int) -> None:
+    """A version among what is said of the machine is the system's only where more is said of the system."""
+    told = [draft for draft in interpreter.drafts[start:] if draft.fact.startswith("os.")]
+    if [draft.fact for draft in told] == ["os.version"]:
+        interpreter.drafts.remove(told[0])
+
+
+def _told_of_nothing(interpreter: Interpreter, group: Group) -> None:
+    """What is said of things that the catalogue has no facts of."""
+    interpreter.met += [Met(entry, interpreter.under, known=False) for part in group.walk() for entry in part.entries]
+
+
+def _tell_the_same(groups: Sequence[Group]) -> bool:
+    """Whether records, two at least, have the same labels, several of them."""
+    labels = {tuple(entry.label for entry in group.entries) for group in groups}
+    return len(groups) > 1 and len(labels) == 1 and len(next(iter(labels))) > 1
+
+
+# Of several licences the first may be the system's.
+_FIRST_OF_SEVERAL = frozenset({"licence", "os"})
+
+
+def _doubt_what_is_said_twice(interpreter: Interpreter, start: int) -> None:
+    """Records of a list tell of several things: what a PC has one of is not told by each of them, and otherwise."""
+    said: dict[str, set[str]] = {}
+    told = [draft for draft in interpreter.drafts[start:] if draft.item is None]
+    for draft in told:
+        said.setdefault(draft.fact, set()).add(str(draft.value.value))
+    first: dict[str, Draft] = {}
+    for draft in told:
+        is_first = first.setdefault(draft.fact, draft) is draft
+        if len(said[draft.fact]) > 1 and not (is_first and FACTS[draft.fact].group in _FIRST_OF_SEVERAL):
+            draft.confidence = min(draft.confidence, _SAID_TWICE)
+            draft.why = f"{draft.why}; another record of the list says otherwise"
+
+
+def _fact_of_parent(interpreter: Interpreter, group: Group, parent: Item, shape: str) -> bool:
+    """``"ipv4": [{"address": "10.20.0.33"}]`` within an adapter: objects under a label of its own tell what the
+    label says. Whether they did."""
+    context = interpreter.context(parent.group, (parent.group,))
+    guesses = decide(group.heading.text, context)[:1] if group.heading else ()
+    entries = [entry for part in group.walk() for entry in part.entries]
+    if not guesses or FACTS[guesses[0].fact].kind != "list" or guesses[0].confidence < _WHOLE_PHRASE:
+        return False
+    for entry in entries:
+        kind = FACTS[guesses[0].fact]
+        if listed := BULLET.match(entry.printed):
+            entry = replace(entry, printed=entry.printed[listed.end() :], column=entry.column + listed.end())
+        if understand(kind, entry.printed, interpreter.locale) and not entry.printed.isdigit():
+            interpreter.place(entry, shape, guesses, parent)
+        else:
+            interpreter.place(entry, shape, interpreter.means(entry.label, context), parent)
+    return bool(entries)
+
+
+def _lists_one_a_line(group: Group) -> bool:
+    """Whether a heading stands over records of one pair each: a list of names, and what is told of each."""
+    return (
+        not group.entries
+        and len(group.children) > 0
+        and not group.table
+        and all(
+            len(child.entries) == 1
+            and not child.children
+            and child.heading is None
+            and child.entries[0].label
+            and not is_known(child.entries[0].label)
+            for child in group.children
+        )
+    )
+
+
+# ``mémoire cache``: a processor's, and no memory of the PC.
+_CACHE = frozenset("cache podreczna zwischenspeicher cachegeheugen cachespeicher antememoire".split())
+
+
+def _says_more_of(group: Group, item: Item, shape: str, named: tuple[str, ...]) -> bool:
+    """``{"name": …, "mhz": {"base": …}}``: whether an object within an item's tells more of the same item."""
+    if group.heading is None or group.children or not group.entries:
+        return False
+    caches = item.group == "processor" and not _CACHE.isdisjoint(words_of(group.heading.text))
+    own = not named or named[0] == item.group or caches
+    if shape == "tree" and own:
+        return True
+    if shape != "tree" and not own:
+        return False
+    # ``<driver version="31.0" date="2025-06-01"/>`` of a graphics card; ``password:`` over ``expires: never`` in an account's record
+    begun = "" if caches else f"{group.heading.text} "
+    meant = [decide(f"{begun}{entry.label}", Context(item.group))[:1] for entry in group.entries]
+    return sum(any(g.fact.startswith(f"{item.group}.") for g in found) for found in meant) * 2 > len(meant)

@@ -1,0 +1,1 @@
+"""What whole lines and sentences state, in all languages."""

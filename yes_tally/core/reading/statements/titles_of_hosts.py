@@ -1,0 +1,50 @@
+"""The PC that a title names (``Audit of NQ-DSP-01``), where nothing else does."""
+
+from __future__ import annotations
+
+import re
+from collections.abc import Sequence
+from typing import TYPE_CHECKING
+
+from yes_tally.core.reading.kinds.reachability import state
+from yes_tally.core.reading.statements.sentences import (
+    MAX_STATEMENT,
+    Stated,
+)
+from yes_tally.core.reading.text.decode import Line
+
+if TYPE_CHECKING:
+    from yes_tally.core.reading.interpret import Interpreter
+
+# A host in a title has a place and a number in its name (``NQ-DSP-01``), so that no model or tag is taken for one.
+_HOST = r"(?P<v>[A-Za-z]\w*(?:-\w+)+-\w*\d)"
+_TITLE = re.compile(
+    rf"(?:\b(?:of|on|for|from|für|von|auf|de|du|del|di|da|do|van|voor|op|na|em|no|en|w|dla|sur|pour|para|su|per|"
+    rf"(?i:computer|komputera|rechners?|pc|poste|equipo|host))\s+|\(){_HOST}(?![\w.-])"
+)
+# ``ASSET PASSPORT      nq-acc-02.lantern``: nothing but the PC's name, at the end of a title or alone on its line.
+_TITLE_CELL = re.compile(rf"(?:^|\s{{2,}}|>){_HOST}(?:\.[a-z][\w.-]*)?(?:\s*(?:$|<)|\s{{3,}}\d)")
+# ``Control sheet NQ-CRW-09``: the last word of a title.
+_TITLE_LAST = re.compile(rf"\W*[^\W\d_]+(?: [^\W\d_]+){{0,2}} {_HOST}(?=\s{{2,}}|\s*$)")
+# ``GP-TKT-21   Computer``
+_TITLE_FIRST = re.compile(rf"{_HOST}\s{{2,}}")
+# ``gp-hbr-15: pictures and sound``
+_TITLE_BEFORE = re.compile(rf"{_HOST}: [^\W\d_]")
+_TITLE_LINES = 3
+
+
+def title_names_host(interpreter: Interpreter, lines: Sequence[Line]) -> None:
+    """``Report of NQ-DSP-01``: among the first lines of what was printed, where nothing else names the PC."""
+    if any(draft.fact == "host.name" for draft in interpreter.drafts):
+        return
+    for place, line in enumerate([line for line in lines if line.text.strip()][:_TITLE_LINES]):
+        text = line.text[:MAX_STATEMENT]
+        match = _TITLE.search(text) or _TITLE_CELL.search(text) or _TITLE_BEFORE.match(text)
+        match = match or (_TITLE_LAST.match(text) or _TITLE_FIRST.match(text) if place == 0 else None)
+        if match and any(
+            draft.entry.line == line.number and match["v"] == draft.entry.printed for draft in interpreter.drafts
+        ):
+            continue  # it is a part's number, or whatever else it was read as
+        if match:
+            state(interpreter, Stated("host.name", match["v"], match["v"], line.number, match.start("v") + 1), None)
+            return

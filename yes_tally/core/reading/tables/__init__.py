@@ -1,0 +1,1 @@
+"""Rows, with a head or without one."""

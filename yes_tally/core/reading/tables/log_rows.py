@@ -1,0 +1,94 @@
+"""Rows of a log: the moment, the level and the id of an event, and whether rows that nothing names are one."""
+
+from __future__ import annotations
+
+import re
+from collections.abc import Iterator, Sequence
+
+from yes_tally.core.reading.shapes.layout import cells_by_gap, indent_of
+from yes_tally.core.reading.text.decode import Line
+from yes_tally.core.words import plain
+
+# So much deeper stands what goes on with a row.
+DEEPER = 2
+_EVENT_ID = re.compile(r"[(\[]?[^\W\d_]{0,8}[ #:-]?\d{1,10}[)\]]?")
+
+
+def is_level(text: str) -> bool:
+    """Whether a cell is the level of an event."""
+    return plain(text) in _LEVELS
+
+
+def is_event_id(text: str) -> bool:
+    """Whether a cell has the form of an event's id (``(5719)``, ``id 153``)."""
+    return _EVENT_ID.fullmatch(text) is not None
+
+
+def is_message(text: str) -> bool:
+    """Whether a cell is what an event says, not what it comes from: several words."""
+    return text.count(" ") >= _LEAST_BLANKS
+
+
+_LEAST_BLANKS = 3
+# ``[2025-03-13 22:14:07] ERROR   disk   (id 153) Write to disk 1 was tried again.``
+_LEADS = (
+    re.compile(
+        r"\[?(?P<cell>(?:\d{4}-\d\d-\d\d|\d{1,2}[./-]\d{1,2}[./-]\d{4})[T ,]+\d{1,2}:\d\d(?::\d\d)?)\]?(?= [^\W\d_])"
+    ),
+    re.compile(r"[<\[(]?(?P<cell>[^\W\d_]{4,14})[>\])]?:?(?= )"),
+    re.compile(r"[(\[](?:(?:event )?(?:id|no|nr|code|#)[ .:#]{0,2})?(?P<cell>\d{1,10})[)\]]:?(?= |$)", re.I),
+)
+
+
+_ID_BEHIND = re.compile(r"(?P<source>[^\W\d_][\w.-]*(?: [\w.-]+)?) ?[(\[#/](?P<id>\d{1,6})[)\]]?")
+# ``disk: The device has a bad block.``
+_SOURCE_AND_TEXT = re.compile(
+    r"(?P<source>[^\W\d_][\w.-]{1,30}(?: [\w.-]{1,20})?)(?: ?[\[(](?P<id>\d{1,6})[\])])?: (?P<text>[^\W_].* .*)"
+)
+
+
+def parts_of_event(cells: Sequence[tuple[str, int]]) -> Iterator[tuple[str, int]]:
+    """The cells of a row of a log, with the moment, the level and the id apart from what they stand before."""
+    sourced = False
+    for text, at in cells:
+        for place, lead in enumerate(_LEADS):
+            match = lead.match(text)
+            if match and (place != 1 or is_level(match["cell"])):
+                yield match["cell"], at + match.start("cell")
+                rest = text[match.end() :]
+                at += match.end() + len(rest) - len(rest.lstrip())
+                text = rest.lstrip()
+        tail = _ID_BEHIND.fullmatch(text)
+        if tail:
+            # ``netlogin (5719)``
+            yield tail["source"], at
+            yield tail["id"], at + tail.start("id")
+        elif not sourced and (said := _SOURCE_AND_TEXT.fullmatch(text)):
+            for name in said.groupdict():
+                if said[name]:
+                    yield said[name], at + said.start(name)
+        elif text:
+            yield text, at
+        sourced = sourced or bool(text and not text[0].isdigit() and not is_level(text))
+
+
+_STAMP = re.compile(
+    r"\s*(?:\[\d{1,4}\]\s+)?(?:[<\[(]?[^\W\d_]{4,14}[>\])]?:?\s+)?\[?(?:\d{4}-\d\d-\d\d|\d{1,2}[./-]\d{1,2}[./-]\d{4})[T ,]+\d{1,2}:\d\d"
+)
+_LEVELS = frozenset(
+    "error err warning warn info notice alert emerg crit information notice critical fatal debug verbose fehler warnung hinweis kritisch erreur avertissement informations critique "
+    "advertencia informacion critico errore avviso informazione informazioni erro aviso informacao fout waarschuwing informatie kritiek blad "
+    "ostrzezenie informacja informacje krytyczny krytyczne krytyczna critica kritieke melding meldung mededeling nota nachricht".split()
+)
+
+
+def are_events(lines: Sequence[Line]) -> bool:
+    """Whether most lines begin with a moment and have a cell that is a level: a log that nothing names."""
+    least = min((indent_of(line.text) for line in lines), default=0)
+    lines = [line for line in lines if indent_of(line.text) <= least + DEEPER]  # what stands deeper goes on
+    rows = [line for line in lines if _STAMP.match(line.text)]
+    levels = [line for line in rows if any(is_level(text) for text, _ in parts_of_event(cells_by_gap(line.text)))]
+    return len(levels) >= _LEAST_EVENTS and len(levels) * 4 >= len(lines) * 3
+
+
+_LEAST_EVENTS = 2

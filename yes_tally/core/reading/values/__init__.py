@@ -1,0 +1,1 @@
+"""Printed texts to values as ranges, and what is said beside a value."""

@@ -1,0 +1,106 @@
+"""Whether something is so: what words say of a flag, where it is not plainly yes or no."""
+
+from __future__ import annotations
+
+import re
+
+from yes_tally.core.catalogue import FactKind
+from yes_tally.core.quantity import Locale, Value, exactly
+from yes_tally.core.reading.values.text_forms import NO_SIGNATURE, SIGNED
+from yes_tally.core.words import flag_of
+
+_STATE_WORD = re.compile(r"[^\W\d_]+(?=,? (?:(?:at|with|mit|à|a|con|com|met|z)\b|\d|\())")
+
+
+_LOCKED = re.compile(
+    r"(?:locked(?: out)?|blocked|gesperrt|bloqu[ée]e?|verrouill[ée]e?|bloquead[oa]|bloccat[oa]|geblokkeerd|vergrendeld|zablokowan[yea])",
+    re.I,
+)
+_RIGHTS = re.compile(
+    r"(?:(?P<all>(?:local )?(?:adm\w*|amministrat\w+|beheerder\w*|verwalter\w*))|(?:standard |limited )?(?:user|guest|benutzer|gast|utilisateur|invit\w+|usuario|utente|ospite|gebruiker|utilizador|convidado|uzytkownik|użytkownik|gość)s?)\s*$",
+    re.I,
+)
+_PARTED = re.compile(
+    r"\b(?:disconnected|unplugged|getrennt|d[ée]connect[ée]e?|d[ée]branch[ée]e?|desconectad[oa]s?|desligad[oa]s?|desenchufad[oa]|scollegat[oa]|disconness[oa]|losgekoppeld|"
+    r"verbroken|roz[łl][ąa]czon\w+|od[łl][ąa]czon\w+|nie po[dł][łl]?[ąa]czon\w+|no (?:cable|link)|pas (?:branch[ée]e?|connect[ée]e?)|niet (?:verbonden|aangesloten)|sin conexi[óo]n|link down)\b",
+    re.I,
+)
+_HOW_ADDRESSED = re.compile(
+    r"(?:(?:by |via |per |par |por |da |door |przez )?(?P<yes>dhcp|auto\w*)|static|manual\w*|fixed|fest|fixe|fij[oa]|fix[oa]|statico|statisch|vast|statyczn\w+)(?![\w-])",
+    re.I,
+)
+
+
+# ``required``, ``nicht nötig``: what is said of a password.
+_NEEDED = re.compile(
+    r"(?:(?:is|wird|est|es|[eé]|[eè]|wordt|jest) )?(?P<no>(?:not|no|nicht|non|pas|n[ãa]o|niet|nie) ?)?(?:(?:is|es|[eé]|jest) )?(?:needed|hace falta|serve|precisa|must be set|mandatory|compulsory|required|asked for|erforderlich|n[öo]tig|verlangt|vorgeschrieben"
+    r"|exig[ée]e?|requise?|obligatoire|n[ée]cessaire|demand[ée]e?|exigid[oa]|obligatori[oa]|requerid[oa]|necesari[oa]|obrigat[óo]ri[oa]|necess[áa]ri[oa]"
+    r"|richiest[oa]|obbligatori[oa]|necessari[oa]|vereist|verplicht|nodig|gevraagd|wymagan[eya]|obowi[ąa]zkow[eya]|konieczn[eya]|potrzebn[eya])"
+    r"|(?P<free>optional|facultati[fv]\w*|opcional|facoltativ[oa]|opzionale|optioneel|opcjonaln[eya]|beliebig|freiwillig"
+    r"|(?:may|can) be (?:empty|blank)|darf leer sein|peut [êe]tre vide|puede estar vac[íi]a|pode (?:estar|ficar) vazia|pu[òo] essere vuota|mag leeg (?:zijn|blijven)|mo[żz]e by[ćc] puste)",
+    re.I,
+)
+# What is said of a signature.
+_SIGNATURE = re.compile(
+    rf"(?:(?P<good>good|valid|ok|verified|trusted|present|{SIGNED}|g[uü]ltig|valide|v[aá]lid[ao]|geldig|prawid[łl]ow\w|wa[żz]n\w)|"
+    r"missing|none|invalid|bad|absent|broken|unverified|untrusted|revoked|expired|fehlt|ung[uü]ltig|absente?|assente|manquante?|falta|ausente|inv[aá]lida|"
+    rf"aucune|ninguna|nessuna|nenhuma|keine|geen|mancante|non valida|ontbreekt|ongeldig|brak|niewa[żz]n\w|nieprawid[łl]ow\w|{NO_SIGNATURE})\b",
+    re.I,
+)
+
+
+# ``UEFI with secure boot``
+_WITH_OR_WITHOUT = {
+    **dict.fromkeys("with mit avec con com met z".split(), True),
+    **dict.fromkeys("without ohne sans sin sem senza zonder bez".split(), False),
+}
+# Who signs has a name of several words.
+_SIGNER = re.compile(r"[A-Z][\w&.'-]+(?: [\w&.'-]+){1,5}")
+
+
+# ``changed 2024-11-14``, ``défini le 02/01/2023``
+_SET_ON = re.compile(
+    r"[^\W\d_]{2,12}(?: [^\W\d_]{1,4})? (?:\d{4}-\d\d-\d\d|\d{1,2}[./-]\d{1,2}[./-]\d{4})(?: \d\d:\d\d(?::\d\d)?)?"
+)
+
+
+def says_needed(text: str) -> bool:
+    """Whether a text says that something is or is not required, and nothing else."""
+    return _NEEDED.fullmatch(text) is not None
+
+
+def says_of_password(text: str) -> bool:
+    """Whether a text says that something is or is not required, or when it was done, and nothing else."""
+    return says_needed(text) or _SET_ON.fullmatch(text) is not None
+
+
+# ``supported and enabled``, ``supported, off``: the last word says whether it is on.
+_SAID_IN_PARTS = frozenset({"security.virtualisation", "firmware.secure_boot"})
+_PARTS = re.compile(r",? (?:and|but|und|aber|et|mais|y|pero|e|mas|ma|en|maar|i|ale) |, ")
+
+
+def flag(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
+    """Whether ``fact`` is so, or ``None`` where the text says neither."""
+    # "connected at 1 Gbit/s", "up, full duplex": the first word says it.
+    if fact.name == "adapter.dhcp" and (how := _HOW_ADDRESSED.match(text)):
+        return exactly("flag", bool(how["yes"]))
+    if fact.name == "account.admin" and (right := _RIGHTS.match(text)):
+        return exactly("flag", bool(right["all"]))
+    if fact.name == "account.password_required" and (needed := _NEEDED.fullmatch(text)):
+        return exactly("flag", not (needed["no"] or needed["free"]))
+    if fact.name == "account.enabled" and _LOCKED.fullmatch(text):
+        return exactly("flag", False)
+    if fact.name == "driver.signed" and (signature := _SIGNATURE.match(text)):
+        return exactly("flag", bool(signature["good"]))
+    if fact.name == "firmware.secure_boot" and (beside := _WITH_OR_WITHOUT.get(text.casefold())) is not None:
+        return exactly("flag", beside)
+    if fact.name == "adapter.connected" and _PARTED.search(text):
+        return exactly("flag", False)
+    first = _STATE_WORD.match(text) if fact.name == "adapter.connected" else None
+    value = flag_of(first.group() if first else text)
+    if value is None and fact.name in _SAID_IN_PARTS:
+        parts = [flag_of(part) for part in _PARTS.split(text)]
+        value = parts[-1] if len(parts) > 1 and None not in parts else None
+    if value is None and fact.name == "driver.signed" and _SIGNER.fullmatch(text):
+        return exactly("flag", True)  # ``Signed by   Harbour Hardware Signing``
+    return None if value is None else exactly("flag", value)

@@ -162,8 +162,8 @@ def traced_way(interpreter: Interpreter, lines: Sequence[Line], command: str = "
     """A traced way, a step a line; at least two steps, so that no other numbered line is one. Where to may be said by the
     command alone."""
     steps = [(line, match) for line in lines if (match := place_of_number(line))]
-    if len(steps) < 2:
-        return
+    if len({match["address"] for _, match in steps}) < 2:
+        return  # what one address answers, time after time, is an echo test
     target = next(statements(lines, HOP_TARGET), None) or asked_for("hop.target", command, interpreter)
     steps += [(line, match) for line in lines if (match := SILENT_HOP.match(line.text[:MAX_LABEL]))]
     for line, match in sorted(steps, key=lambda step: step[0].number):

@@ -62,7 +62,24 @@ def tell_elsewhere(labels: Sequence[str]) -> bool:
     return len(labels) > 2 and any(words_of(label[:80]) in _names(_FIELDS) for label in labels)
 
 
-@lru_cache(maxsize=6)
+# What tables of the networks that a radio hears begin with, and what they have of each.
+_HEARD = (
+    "network|network name|ssid|bssid|netz|netzwerk|netzname|wlan|funknetz|reseau|nom du reseau|red|nombre de red|rede|nome da rede|rete|nome rete|nome della rete|"
+    "netwerk|netwerknaam|siec|nazwa sieci"
+)
+_HOW_WELL = (
+    "signal|signal strength|rssi|dbm|signal dbm|strength|level|signalstarke|empfang|force du signal|puissance|senal|intensidad|intensidad de senal|sinal|intensidade|"
+    "intensidade do sinal|segnale|potenza del segnale|signaal|signaalsterkte|sygnal|sila sygnalu|moc sygnalu"
+)
+
+
+def tell_networks(labels: Sequence[str]) -> bool:
+    """Whether the labels of a table are those of the networks that a radio hears."""
+    first, *others = (words_of(label[:80]) for label in labels)
+    return first in _names(_HEARD) and any(words in _names(_HOW_WELL) for words in others)
+
+
+@lru_cache(maxsize=8)
 def _names(things: str) -> frozenset[tuple[str, ...]]:
     return frozenset(words_of(name) for name in things.split("|"))
 

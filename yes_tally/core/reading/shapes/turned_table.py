@@ -50,6 +50,8 @@ def lay_out(lines: Sequence[Line]) -> Layout | None:
     first = min((cells[0][1] for _, cells in body if cells), default=0)
     field = ""
     if head and head[0][1] <= first + 1:
+        if head[0][0][-1].isdigit() and names_item(head[0][0]):
+            return None  # ``Battery 0   "Siskin PC-57"``: the name of a record
         # What stands over the side names nothing, or it is a field as those below it are.
         field = head[0][0] if is_known(head[0][0].rstrip(" :.")) and not names_item(head[0][0]) else ""
         head = head[1:]

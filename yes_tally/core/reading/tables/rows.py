@@ -16,7 +16,7 @@ from yes_tally.core.reading.drafts import Draft, Item
 from yes_tally.core.reading.meaning.decide import ITEM_GROUPS, Context, Guess, infer_groups
 from yes_tally.core.reading.meaning.labels import SUM_WORDS, words_of
 from yes_tally.core.reading.phrases import is_known, subjects_in
-from yes_tally.core.reading.phrases.elsewhere import is_elsewhere, tell_elsewhere
+from yes_tally.core.reading.phrases.elsewhere import is_elsewhere, tell_elsewhere, tell_networks
 from yes_tally.core.reading.shapes.layout import Entry, Group
 from yes_tally.core.reading.tables.around_rows import (
     card_above,
@@ -68,7 +68,7 @@ def read_rows(interpreter: Interpreter, rows: Sequence[Group], shape: str, aroun
     Rows of things that the catalogue has no facts of are not read.
     """
     labels = tuple(dict.fromkeys(entry.label for row in rows[:200] for entry in row.entries))
-    if labels and (is_elsewhere(labels[0]) or tell_elsewhere(labels) or _is_second_head(rows)):
+    if labels and (is_elsewhere(labels[0]) or tell_elsewhere(labels) or tell_networks(labels) or _is_second_head(rows)):
         return
     if any("/" in label for label in labels):
         rows = [replace(row, entries=[part for entry in row.entries for part in joint(entry)]) for row in rows]

@@ -78,6 +78,19 @@ def says_of_password(text: str) -> bool:
 _SAID_IN_PARTS = frozenset({"security.virtualisation", "firmware.secure_boot"})
 _PARTS = re.compile(r",? (?:and|but|und|aber|et|mais|y|pero|e|mas|ma|en|maar|i|ale) |, ")
 
+# ``vorhanden, ausgeschaltet``: that it could be.
+_IS_THERE = re.compile(
+    r"(?:there|available|capable|built in|vorhanden|verf[üu]gbar|m[öo]glich|disponible|pr[ée]sente?|possible|capaz|posible|dispon[íi]vel|presente|poss[íi]vel|possibile|"
+    r"disponibile|aanwezig|beschikbaar|mogelijk|obecn[yae]|dost[ęe]pn[yae]|mo[żz]liw[yae]),",
+    re.I,
+)
+# How much of a volume is encrypted.
+_SHARE_ENCRYPTED = re.compile(
+    r"(?P<no>none|nothing|nichts|keine|rien|aucun|nada|ninguno|nenhum|niente|nessuna|niets|geen|nic|brak)|"
+    r"(?:full|whole|all|in full|complete(?:ly)?|used (?:space )?only|ganz|vollst[äa]ndig|compl[eè]te?|enti[eè]re?|complet[oa]|inteir[oa]|entera|intera|volledig|geheel|ca[łl]y|ca[łl]kowicie)",
+    re.I,
+)
+
 
 def flag(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
     """Whether ``fact`` is so, or ``None`` where the text says neither."""
@@ -90,6 +103,8 @@ def flag(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
         return exactly("flag", not (needed["no"] or needed["free"]))
     if fact.name == "account.enabled" and _LOCKED.fullmatch(text):
         return exactly("flag", False)
+    if fact.name == "volume.encrypted" and (much := _SHARE_ENCRYPTED.fullmatch(text)):
+        return exactly("flag", not much["no"])
     if fact.name == "driver.signed" and (signature := _SIGNATURE.match(text)):
         return exactly("flag", bool(signature["good"]))
     if fact.name == "firmware.secure_boot" and (beside := _WITH_OR_WITHOUT.get(text.casefold())) is not None:
@@ -100,7 +115,7 @@ def flag(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
     value = flag_of(first.group() if first else text)
     if value is None and fact.name in _SAID_IN_PARTS:
         parts = [flag_of(part) for part in _PARTS.split(text)]
-        value = parts[-1] if len(parts) > 1 and None not in parts else None
+        value = parts[-1] if len(parts) > 1 and (None not in parts or _IS_THERE.match(text)) else None
     if value is None and fact.name == "driver.signed" and _SIGNER.fullmatch(text):
         return exactly("flag", True)  # ``Signed by   Harbour Hardware Signing``
     return None if value is None else exactly("flag", value)

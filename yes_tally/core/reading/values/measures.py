@@ -82,6 +82,8 @@ def count(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
     """A count; of a battery's charge in milliwatt hours."""
     printed = f"{text} Wh" if unit.casefold() == "wh" else text
     if fact.group == "battery" and (hours := _WATT_HOURS.fullmatch(printed)):
+        if fact.name == "battery.cycles":
+            return None
         return quantity.count(str(round(float(hours[1].replace(",", ".")) * 1000)))
     if any(of_another.match(text) for of_another in (_NUMBERS_WHAT_FOLLOWS, _SHARE_OF_ALL, _DAY)):
         return None
@@ -108,7 +110,7 @@ _WIDTH = re.compile(r"(?:8|16|32|64|128)\b")
 # ``reply 2: 1 ms``: the number says which one.
 _NUMBERS_WHAT_FOLLOWS = re.compile(r"\d+:\s")
 _SHARE_OF_ALL = re.compile(r"[\d.,]+ ?%")
-_DAY = re.compile(rf"{DAY_IN_NUMBERS}\b")
+_DAY = re.compile(rf"{DAY_IN_NUMBERS}\b|(?:19|20)\d\d-(?:0\d|1[0-2])$")
 # What a PC has at least one of.
 _NEVER_NONE = frozenset({"processor.cores", "processor.threads", "processor.width", "memory.slots"})
 _NONE = re.compile(r"0+\b(?![.,]\d)")

@@ -120,15 +120,20 @@ def name_items(items: Iterable[Item], drafts: Iterable[Draft]) -> None:
 _MOST_OF_KEY = 64
 # ``CPU 0``, ``1``: which one it is, not of what kind.
 _WHICH_SOCKET = re.compile(r"(?:cpu|proc\w*|socket|sockel|package|p)?[ #_-]?\d{1,2}", re.I)
+_RUN_AT = "health_check.at"
 # So many facts told of both, side by side, are of two things.
 _SHARED_FACTS = 3
 
 
 def _are_two(told: dict[int, list[Draft]], one: Item, other: Item) -> bool:
-    """Whether items of the same keys are several: they differ in what no thing has two of; or they are processors, which
+    """Whether items of the same keys are several: they differ in what no thing has two of, or in when a check was run; or
+    they are processors, which
     lists may call by nothing but their kind of socket, and one section tells the same facts of both."""
     if any(one.keys[key] != other.keys[key] for key in _APART if key in one.keys and key in other.keys):
         return True
+    if one.group == "health_check":
+        moments = [[draft.value for draft in told.get(id(item), ()) if draft.fact == _RUN_AT] for item in (one, other)]
+        return all(moments) and moments[0] != moments[1]
     socket = one.keys.get("processor.socket", "")
     if one.group != "processor" or one.section != other.section or _WHICH_SOCKET.fullmatch(socket):
         return False

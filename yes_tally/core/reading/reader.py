@@ -13,10 +13,12 @@ from yes_tally.core.quantity import Value, exactly
 from yes_tally.core.reading.cutting.blocks import Block, blocks_of
 from yes_tally.core.reading.cutting.sections import Section, cut
 from yes_tally.core.reading.cutting.spoken_of_itself import LEAST_OF_ERROR, spoke_of_itself
+from yes_tally.core.reading.cutting.tool_names import without_tool_name
 from yes_tally.core.reading.drafts import Draft, Met
 from yes_tally.core.reading.interpret import Interpreter
 from yes_tally.core.reading.kinds.adapters_again import adapters_again, rows_of_adapters_again
 from yes_tally.core.reading.kinds.audit_matrix import read_audit_matrix
+from yes_tally.core.reading.kinds.checks_by_day import checks_by_day
 from yes_tally.core.reading.kinds.checks_listed import rows_of_checks
 from yes_tally.core.reading.kinds.checks_under_heads import checks_under_heads
 from yes_tally.core.reading.kinds.drive_records import read_drive_records
@@ -55,7 +57,7 @@ from yes_tally.core.reading.text.decode import Decoded, Line, decode
 from yes_tally.core.reading.text.margins import without_margin
 from yes_tally.core.reading.values.report_locale import as_written_in, locale_of, own_locale
 
-READER_VERSION = 19
+READER_VERSION = 20
 DOUBTFUL = 0.8
 _CLOSING = re.compile(r"\s*(?:</[\w:.-]+>|[\]})][,;]?|<\?[^>]*\?>)+\s*$")
 _LOCALE_SAMPLE = 200_000
@@ -202,14 +204,18 @@ def _read_section(interpreter: Interpreter, section: Section) -> None:
         return
     command = interpreter.heading(section.command) if section.command else ()
     programs = lines_of_programs(interpreter, section.lines, command)
-    told = [line for line in section.lines if line.number not in programs]
+    told = [line for line in without_tool_name(section.lines, section.command or "") if line.number not in programs]
     lines = [line for line in told if len(line.text) <= MAX_LINE]
     # ``rules --audited`` asks for what is recorded.
     elsewhere = section.command is not None and "policy" not in command and asks_elsewhere(section.command)
     with interpreter.below(Heading(section.command, 0, 0) if section.command else None):
         apart = rows_of_adapters_again(interpreter, lines, section.command or "") or (
             lines_of_answers(lines)
-            | (checks_under_heads(interpreter, lines, command) or rows_of_checks(interpreter, lines))
+            | (
+                checks_under_heads(interpreter, lines, command)
+                or rows_of_checks(interpreter, lines)
+                or checks_by_day(interpreter, lines, section.command or "")
+            )
         )
         for block in () if elsewhere else blocks_of([line for line in lines if line.number not in apart]):
             before = len(interpreter.drafts)

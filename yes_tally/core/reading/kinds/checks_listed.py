@@ -73,7 +73,7 @@ def listed_checks(interpreter: Interpreter, lines: Sequence[Line]) -> set[int]:
     for line in lines:
         match = _LISTED.match(line.text) if len(line.text) <= 3 * MAX_LABEL else None
         kind = kind_of_check(match["what"], marked=match["mark"] != ":") if match else None
-        if match and kind and (told := _told(interpreter, line, match)):
+        if match and kind and (told := outcome(interpreter, line, match["said"], match.start("said"))):
             rows.append((line, match, kind, told))
     if len(rows) < _LEAST:
         return set()
@@ -154,25 +154,25 @@ def check_in_heading(interpreter: Interpreter, heading: Heading, shape: str, ite
     interpreter.frame.add(heading.line)
 
 
-def _told(interpreter: Interpreter, line: Line, match: re.Match[str]) -> list[tuple[str, Entry, Value]]:
-    """What a line says of its check: the result and the counts."""
-    said = Line(line.number, " " * match.start("said") + match["said"], line.start, line.end)
+def outcome(interpreter: Interpreter, line: Line, text: str, start: int) -> list[tuple[str, Entry, Value]]:
+    """What the part of a line from ``start`` on says of its check: the result, the counts and the moment."""
+    said = Line(line.number, " " * start + text, line.start, line.end)
     found: dict[str, tuple[str, Entry, Value]] = {}
     for stated in statements([said], CHECK_SAYS):
         if value := understand(FACTS[stated.fact], stated.value, interpreter.locale):
             found[stated.fact] = (stated.fact, Entry("", stated.printed, line.number, stated.column), value)
-    for clause in _CLAUSE.finditer(match["said"]):
+    for clause in _CLAUSE.finditer(text):
         word = choice_named("result", FACTS["health_check.result"].choices, clause.group().strip())
         if word and "health_check.result" not in found:
-            at = Entry("", clause.group().strip(), line.number, match.start("said") + clause.start() + 1)
-            found["health_check.result"] = ("health_check.result", at, exactly("choice", word))
-    for text, start in cells_by_gap(match["said"]):
-        at = Entry("", text, line.number, match.start("said") + start + 1)
-        if text[:1].isdigit() and (moment := understand(FACTS["health_check.at"], text, interpreter.locale)):
-            found.setdefault("health_check.at", ("health_check.at", at, moment))
-        elif _PLAIN.fullmatch(text) and (
-            result := result_told(text) or choice_named("result", FACTS["health_check.result"].choices, text)
+            place = Entry("", clause.group().strip(), line.number, start + clause.start() + 1)
+            found["health_check.result"] = ("health_check.result", place, exactly("choice", word))
+    for cell, at in cells_by_gap(text):
+        place = Entry("", cell, line.number, start + at + 1)
+        if cell[:1].isdigit() and (moment := understand(FACTS["health_check.at"], cell, interpreter.locale)):
+            found.setdefault("health_check.at", ("health_check.at", place, moment))
+        elif _PLAIN.fullmatch(cell) and (
+            result := result_told(cell) or choice_named("result", FACTS["health_check.result"].choices, cell)
         ):
             # ``damaged, repaired`` is repaired.
-            found["health_check.result"] = ("health_check.result", at, exactly("choice", result))
+            found["health_check.result"] = ("health_check.result", place, exactly("choice", result))
     return list(found.values())

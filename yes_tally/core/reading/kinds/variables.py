@@ -31,8 +31,16 @@ def are_variables(labels: Sequence[str]) -> bool:
 
 
 def is_environment(labels: Sequence[str], shape: str) -> bool:
-    """Whether pairs that nothing names are an environment: capitals, an executable search path among them."""
-    return shape == "pairs" and "PATH" in labels and all(label.isupper() and " " not in label for label in labels)
+    """Whether pairs that nothing names are an environment: capitals, and what every environment has among them."""
+    return (
+        shape == "pairs"
+        and not _OF_ANY.isdisjoint(labels)
+        and all(label.isupper() and " " not in label for label in labels)
+    )
+
+
+# POSIX.1-2017, Base Definitions, 8.1 and 8.3: what environments have, less what else may be called so.
+_OF_ANY = frozenset({"PATH", "HOME", "EDITOR", "LOGNAME", "PWD", "SHELL", "TMPDIR"})
 
 
 def variable_list(interpreter: Interpreter, entries: Sequence[Entry], shape: str) -> None:

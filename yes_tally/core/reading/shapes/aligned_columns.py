@@ -120,10 +120,13 @@ def _under(lines: Sequence[Line], at: int, deep: int = 1) -> Layout | None:
         known < 2
         or (known * 2 < named and not (known >= 4 and header.isupper()))
         or any(label in ("[", "]") for label, _ in labels)
+        or _tells_whether([label for label, _ in labels])
         or any(_NO_LABEL.search(label) and not _is_short(label) for label, _ in labels if label)
         or (len(labels) == 2 and _is_pair(*(label for label, _ in labels)))
     ):
         return None
+    if len(labels) == 2 and any(_starts(line.text) == _starts(header) for line in lines[:at]):
+        return None  # what stands above it is a row like those below it: pairs
     first = labels[0][0].casefold()
     if (
         len(labels) == 2
@@ -152,6 +155,11 @@ def _under(lines: Sequence[Line], at: int, deep: int = 1) -> Layout | None:
     )
 
 
+def _starts(text: str) -> list[int]:
+    """Where the cells of a line begin."""
+    return [start for _, start in cells_by_gap(text[:_MAX_WIDTH])]
+
+
 def _told(rows: Sequence[Group]) -> set[str]:
     return {entry.label for row in rows for entry in row.entries}
 
@@ -170,6 +178,11 @@ def _is_pair(label: str, cell: str) -> bool:
     if any(fact.kind == "flag" for fact in facts) and flag_of(cell) is not None:
         return True
     return any(fact.kind == "choice" and choice_named(fact.field, fact.choices, cell) for fact in facts)
+
+
+def _tells_whether(labels: Sequence[str]) -> bool:
+    """Whether one word says of several things whether it is so (``guard   on   on   off``): a row, and no head."""
+    return any(labels.count(label) > 1 and flag_of(label) is not None for label in labels)
 
 
 def _is_short(label: str) -> bool:

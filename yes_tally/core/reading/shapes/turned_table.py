@@ -27,6 +27,7 @@ from yes_tally.core.reading.shapes.layout import (
 from yes_tally.core.reading.text.decode import Line
 
 _LEAST_FIELDS = 3
+_LEAST_KNOWN = 2
 _MOST_ITEMS = 40
 _AWRY = 3
 """How far a cell may begin from its column's head."""
@@ -49,6 +50,7 @@ def lay_out(lines: Sequence[Line]) -> Layout | None:
     body = [(line, cells_by_gap(line.text)) for line in rows[1:]]
     first = min((cells[0][1] for _, cells in body if cells), default=0)
     field = ""
+    blank = head[0][1] > first + 1
     if head and head[0][1] <= first + 1:
         if head[0][0][-1].isdigit() and names_item(head[0][0]):
             return None  # ``Battery 0   "Siskin PC-57"``: the name of a record
@@ -70,7 +72,9 @@ def lay_out(lines: Sequence[Line]) -> Layout | None:
     if len({words_of(label) for label in labels if words_of(label) in SUBJECTS}) * 2 > len(labels):
         return None  # each row tells of a thing of its own
     known = sum(map(is_known, labels))
-    if known < _LEAST_FIELDS or known * 2 < len(labels) or 3 * sum(_is_label(cell) for cell, _ in head) > len(head):
+    # A corner left blank, and a cell below each head in every row: nothing else looks so.
+    least, of_all = (_LEAST_KNOWN, 3) if blank and whole else (_LEAST_FIELDS, 2)
+    if known < least or known * of_all < len(labels) or 3 * sum(_is_label(cell) for cell, _ in head) > len(head):
         return None
     columns = [Group(heading=None if field else Heading(text, rows[0].number, at + 1)) for text, at in head]
     placed = sum(_place(columns, head, line, cells) for line, cells in body)

@@ -49,6 +49,13 @@ _ADVICE = re.compile(
 _FINE = re.compile(
     r".*: (?:clean|ok|in order|sauber|in ordnung|propre|en ordre|limpi[oa]|en orden|limp[oa]|em ordem|pulit[oa]|in ordine|schoon|in orde|czyst[yae]|w porzadku)"
 )
+# ``All system files are as they should be.``
+_ALL_FINE = re.compile(
+    r"\b(?:all|alle|tous|todos|tutti|wszystkie)\b.*\b(?:as they should be|intact\w*|unchanged|unharmed|in order|in ordnung|unversehrt|unverandert|unbeschadigt|en ordre|inchanges|"
+    r"en orden|sin cambios|em ordem|sem alteracoes|in ordine|integr[ei]|intatt[ei]|in orde|ongewijzigd|ongeschonden|w porzadku|nienaruszone|niezmienione)\b"
+)
+# ``0 errors, 2 warnings`` is not clean.
+_SOME_WARNED = re.compile(r"(?<![\d.,])[1-9]\d* (?:warn|avert|advert|avvert|avvis|avis|waarschuw|ostrzez)")
 _CHECK = (
     r"(?:check\w*|tests?|tested|scan\w*|\w*prufung|\w*test|verif\w*|controle\w*|\w+controle|controll\w*|comprobacion|revision|prueba|prova|teste|diagnos\w*|kontrol\w*|"
     r"sprawdz\w*|examen|analys\w*|analis\w*)"
@@ -110,16 +117,17 @@ def result_told(sentence: str) -> str:
     text = plain(sentence)
     if _STOPPED.search(text):
         return "not-finished"
-    found = {_of_clause(clause) for clause in _CLAUSE.split(text)}
+    warned = _SOME_WARNED.search(text) is not None
+    found = {_of_clause(clause, warned=warned) for clause in _CLAUSE.split(text)}
     if found & {"repaired", "clean"} and _cannot_be_mended(text):
         return "damaged"
     return next((result for said, result in _RESULT_OF_CLAUSES.items() if said in found), "")
 
 
-def _of_clause(clause: str) -> str:
+def _of_clause(clause: str, *, warned: bool) -> str:
     if _ADVICE.search(clause):
         return ""
-    if _FINE.fullmatch(clause):
+    if _FINE.fullmatch(clause) or (_ALL_FINE.search(clause) and not DENIES.search(clause)):
         return "clean"
     if mended := _MENDED.search(clause):
         if _cannot_be_mended(clause):
@@ -131,7 +139,7 @@ def _of_clause(clause: str) -> str:
         return "repaired"
     wrong, damaged, found = _WRONG.search(clause), _DAMAGED.search(clause), _FOUND.search(clause)
     if (wrong or damaged) and (
-        DENIES.search(clause) or (found and _NOUGHT.search(clause)) or _NO_ERRORS.search(clause)
+        DENIES.search(clause) or (found and _NOUGHT.search(clause)) or (not warned and _NO_ERRORS.search(clause))
     ):
         return "clean"
     return "damaged" if damaged or (wrong and found) else ""

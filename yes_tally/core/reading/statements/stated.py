@@ -98,7 +98,7 @@ def read_statements(interpreter: Interpreter, lines: Sequence[Line], command: st
     echo_test_whole(interpreter, lines, command)
     traced_way(interpreter, left, command)
     look_ups(interpreter, left, command)
-    asked = _asked(command)
+    asked = asked_check(command)
     if checks or asked or of_checks:
         _checks(interpreter, left, asked)
 
@@ -299,14 +299,14 @@ def _checks(interpreter: Interpreter, lines: Sequence[Line], asked: str) -> None
         pending = None
 
 
-def _asked(command: str) -> str:
+def asked_check(command: str) -> str:
     """The kind of check that a command asks for, or empty."""
     return next((row.word for row in CHECKS_ASKED.passing(command) if row.pattern.search(command)), "")
 
 
 def kind_asked(interpreter: Interpreter, command: str) -> None:
     """The one check that a section tells of, and not of which kind, is of the kind that its command asks for."""
-    asked = _asked(command)
+    asked = asked_check(command)
     if not asked:
         return
     told = [d for d in interpreter.drafts[interpreter.section_from :] if d.item and d.item.group == "health_check"]

@@ -13,6 +13,7 @@ from yes_tally.core.quantity import unit_by_plausibility
 from yes_tally.core.reading.clauses.pairs_within import joint
 from yes_tally.core.reading.clauses.told_in_parts import told_under
 from yes_tally.core.reading.drafts import Draft, Item
+from yes_tally.core.reading.kinds.unallocated import read_gap
 from yes_tally.core.reading.meaning.decide import ITEM_GROUPS, Context, Guess, infer_groups
 from yes_tally.core.reading.meaning.labels import SUM_WORDS, words_of
 from yes_tally.core.reading.phrases import is_known, subjects_in
@@ -120,6 +121,8 @@ def read_rows(interpreter: Interpreter, rows: Sequence[Group], shape: str, aroun
                 before, interpreter.size_unit = interpreter.size_unit, unit_of_all or interpreter.size_unit
                 interpreter.entries(_each_once(interpreter, row.entries, said_of), shape, said_of, None)
                 interpreter.size_unit = before
+        elif subject == "partition" and read_gap(interpreter, row, columns, owner, shape, unit):
+            continue
         elif subject and not _sums_up(interpreter, row, subject, columns) and not _goes_on(row, labels, subject):
             wraps = above is not None and _wraps(row, above[0], labels)
             if above and wraps:

@@ -31,6 +31,11 @@ _SEEN = r"(?:usable|seen|visibles?|visto|vista|sichtbar\w*|zichtbaar|widoczn\w+|
 _FREE = r"(?:free|available(?! to)|unused|frei\w*|verfügbar\w*|libres?|disponibles?|liber[aei]|disponibil[ei]|livres?|dispon[ií]ve(?:l|is)|vrij|beschikbaar|woln\w+|dost[eę]pn\w+)"
 _IN_USE = r"(?:used|in use|belegt|benutzt|genutzt|utilisés?|usados?|en uso|em uso|in uso|usati|gebruikt|in gebruik|używane|zajęte)"
 
+_LIMIT = re.compile(
+    rf"[(,;] ?(?:max\w*|m[áa]x\w*|up to|at most|maks\w*|h[öo]chstens|bis(?: zu)?|jusqu.[àa]|au plus|hasta|at[ée]|fino a|tot|do)[.:]? {_AMOUNT}",
+    re.I,
+)
+
 _LEASE_END = (
     re.compile(
         r"\b(?:until|till|to|expires?(?: on)?|ends|runs out(?: on)?|bis|läuft (?:ab am|bis)|endet(?: am)?|jusqu'au|expire(?: le)?|fin le|hasta(?: el)?|caduca(?: el)?|vence(?: el)?|expira(?: el| em)?|até|fino al?|scade(?: il)?|tot|verloopt(?: op)?|do|wygasa)\s+(\d[\d./-]{7,9}(?:[ T,]+\d\d?:\d\d(?::\d\d)?)?)",
@@ -132,8 +137,9 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
         (re.compile(rf"[(,;] ?{_FREE}:? {_AMOUNT}", re.I), "memory.available"),
         (re.compile(r"\d+ (?:of|von|sur|de|di|van|z|op|em) (\d+) (?:memory )?(?:slots?|sockets?|(?:steck)?plätzen?|emplacements|ranuras|ranhuras|encaixes|zócalos|posti|alloggiamenti|sleuven|plaatsen|gniazd|soquetes|slotów)", re.I), "memory.slots"),
         (re.compile(r"\d+ (?:slots?|sockets?|emplacements?|ranuras|zócalos|posti|alloggiamenti|sleuven|gniazd|soquetes|slotów|steckplätze)(?: [^\W\d_]+){0,2} (?:of|von|sur|de|di|van|z|op|su) (\d+)\b", re.I), "memory.slots"),
-        (re.compile(rf"[(,;] ?(?:max\w*|m[áa]x\w*|up to|at most|maks\w*|h[öo]chstens|bis(?: zu)?|jusqu.[àa]|au plus|hasta|at[ée]|fino a|tot|do)[.:]? {_AMOUNT}", re.I), "memory.limit"),
+        (_LIMIT, "memory.limit"),
     ),
+    "memory.slots": ((_LIMIT, "memory.limit"),),
     "memory.usable": (
         (re.compile(rf"{_AMOUNT} {_MAYBE_IS}{_FREE}\b(?! (?:of|out of|von|sur|de|di|van|z)\b)", re.I), "memory.available"),
         (re.compile(rf"[(,;] ?{_FREE}:? {_AMOUNT}", re.I), "memory.available"),

@@ -119,7 +119,10 @@ _STILL = re.compile(
     r"(?:still|only|noch|quedan|restan|restam|reste(?:nt)?|il reste|restano|rimangono|rimasti|nog|pozosta\w+|zosta\w+)\s+(?P<left>\d{1,6})$",
     re.I,
 )
-_OF_SLOTS = re.compile(r"\d{1,3}\s*(?:of|von|de|sur|di|van|z|/)\s*(?P<all>\d{1,3})\b", re.I)
+_OF_SLOTS = re.compile(
+    r"\d{1,3}\s*(?:(?! )[^\W\d_]{4,12}\s)?(?:of|out of|von|de|sur|di|van|z|/)\s*(?P<all>\d{1,3})\b(?! ?[KMGT]i?[BO]\b)",
+    re.I,
+)
 
 
 def share(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:

@@ -51,11 +51,13 @@ TEXT_FORMS: dict[str, re.Pattern[str]] = {
     # ``every day at 22:30`` is when it runs.
     "task.runs": re.compile(rf"(?!(?:{_WHEN})\b)(?P<keep>.+?)(?:{AS_WHOM})?$", re.I),
     "host.domain": re.compile(r"(?P<keep>[\w.-]{2,80})(?: \([^()]*\))?$"),
-    "licence.key_tail": re.compile(r"[A-Za-z0-9*?X.…-]*?(?P<keep>[A-Za-z0-9]{5})$"),
+    "licence.key_tail": re.compile(
+        r"(?:[^\W\d_]{4,10} (?:si[eę] )?(?:in|with|auf|mit|par|en|con|em|com|op|na) )?[A-Za-z0-9*?X.…-]*?(?P<keep>[A-Za-z0-9]{5})$"
+    ),
     "account.full_name": re.compile(r"[«„“\"]?\s*(?P<keep>[^«»„“”\"]+?)\s*[»“”\"]?$"),
     # ``Sign-in   success, failure`` is audited: nobody is called so.
     "host.user": re.compile(
-        r"(?i:(?!(?:success|failures?|erfolg|fehler|misserfolg|succ[èe]s|[ée]chec|[ée]xito|fallo|sucesso|falha|riuscito|geslaagd|mislukt|sukces|niepowodzenie)\b))(?P<keep>[^(]*?[^\W\d_][^(]*?)(?: (?:since|seit|depuis|desde|dalle|sinds|od) \d.*|\s*\(.*)?$"
+        r"(?i:(?!(?:success|failures?|erfolg|fehler|misserfolg|succ[èe]s|[ée]chec|[ée]xito|fallo|sucesso|falha|riuscito|geslaagd|mislukt|sukces|niepowodzenie)\b|[a-z]:))(?P<keep>[^(]*?[^\W\d_][^(]*?)(?: (?:since|seit|depuis|desde|dalle|sinds|od) \d.*|\s*\(.*)?$"
     ),
     # A moment is no zone (``Local time``), and four groups of five are no article.
     "host.time_zone": re.compile(r"(?!.*(?:\d{4}-\d\d-\d\d|\d{1,2}[./]\d{1,2}[./]\d{4}))(?P<keep>.+)$"),
@@ -84,7 +86,7 @@ TEXT_FORMS: dict[str, re.Pattern[str]] = {
         r"(?: (?:by|von|par|de|di|van|od|da) [A-Z][\w&-]+)?(?: \([^()]*\d[^()]*\))?$"
     ),
     "page_file.path": re.compile(
-        r"(?P<keep>(?:(?!\s{2,}).)*[/\\](?:(?!\s{2,}).)*)|[A-Za-z][\w-]*:\S*$|[\w-]+\.[a-z]{2,4}$"
+        r"(?:(?:file|datei|fichier|archivo|arquivo|ficheiro|bestand|plik) )?(?P<keep>(?:(?!\s{2,}).)*[/\\](?:(?!\s{2,}).)*)|[A-Za-z][\w-]*:\S*$|[\w-]+\.[a-z]{2,4}$"
     ),
     # What is free holds nothing.
     "module.bank": re.compile(r"(?!(?:free|frei|libre|liber[oa]|vrij|woln[yea]|livre|empty)$)(?P<keep>.+)$", re.I),
@@ -98,7 +100,7 @@ TEXT_FORMS: dict[str, re.Pattern[str]] = {
     "lookup.server": re.compile(r"(?P<keep>[\w.:-]+)(?:\s+[(\[].*)?$"),
     "lookup.name": re.compile(r"(?!\d{1,3}(?:\.\d{1,3}){3}$)\S+$"),
     "search_folder.folder": re.compile(r".*[/\\].*"),
-    "firewall.profile": re.compile(r"(?P<keep>[^,;()]{1,40})$"),
+    "firewall.profile": re.compile(r"[\"“„«]?(?P<keep>[^,;()\"“”„«»]{1,40})[\"”“»]?$"),
     "volume.mount": re.compile(r"\(?(?P<keep>[A-Z]|[A-Za-z]:\\?|/.*|[A-Za-z][\w-]{0,30}:|\\\\.+|\[\w+\])\)?$"),
     "volume.filesystem": re.compile(r"(?P<keep>[A-Za-z][\w.+-]{1,19})$"),
     "update.id": re.compile(r"(?=.*\d)(?!\S+(?: \S+){3})[\w.{}() -]{4,60}$"),

@@ -1,0 +1,80 @@
+"""Checks of health in rows that begin with when they were run; the command, or the row, says of what.
+
+::
+
+    2025-02-02 03:00  C:  no problems
+    2025-01-05 03:00  C:  3 errors, repaired
+"""
+
+from __future__ import annotations
+
+import re
+from collections.abc import Sequence
+from typing import TYPE_CHECKING
+
+from yes_tally.core.catalogue import FACTS
+from yes_tally.core.quantity import Value, exactly
+from yes_tally.core.reading.kinds.checks_listed import kind_of_check, outcome
+from yes_tally.core.reading.shapes.layout import MAX_LABEL, Entry, cells_by_gap
+from yes_tally.core.reading.statements.stated import asked_check
+from yes_tally.core.reading.text.decode import Line
+from yes_tally.core.reading.values.understand import understand
+
+if TYPE_CHECKING:
+    from yes_tally.core.reading.interpret import Interpreter
+
+_LEAST = 2
+_AT = FACTS["health_check.at"]
+# A day, and maybe the time, at a row's begin.
+_BEGINS = re.compile(
+    r"\s*(?P<at>(?:\d{4}[-./]\d\d?[-./]\d\d?|\d\d?[-./]\d\d?[-./]\d{4}|\d\d?\.? [^\W\d_]{3,10}\.? \d{4})(?:[ T,]{1,3}\d\d?:\d\d(?::\d\d)?)?):?\s+(?=\S)"
+)
+_TARGET = re.compile(
+    r"(?:(?:disk|volume|drive|laufwerk|lecteur|unidad|unit[àa]|unidade|schijf|dysk) )?(?P<target>[A-Z]:|/[\w/.-]*)(?= |$)",
+    re.I,
+)
+
+
+def checks_by_day(interpreter: Interpreter, lines: Sequence[Line], command: str) -> set[int]:
+    """Read such rows, two at least, that say what was checked or stand below a ``command`` that says it; returns the lines
+    that were read."""
+    asked = asked_check(command)
+    rows = []
+    for line in lines:
+        begin = _BEGINS.match(line.text) if len(line.text) <= 3 * MAX_LABEL else None
+        at = understand(_AT, begin["at"], interpreter.locale) if begin else None
+        if begin and at and (row := _row(interpreter, line, begin, asked)):
+            rows.append((line, begin, at, row))
+    if len(rows) < _LEAST:
+        return set()
+    for line, begin, at, (kind, told) in rows:
+        item = interpreter.new_item("health_check")
+        moment = Entry("", begin["at"], line.number, begin.start("at") + 1)
+        for fact, entry, value in (kind, (_AT.name, moment, at), *told):
+            interpreter.add(fact, item, entry, value, "sentences", 0.85, "the row tells of a check")
+    return {line.number for line, *_ in rows}
+
+
+_Told = tuple[str, Entry, Value]
+
+
+def _row(interpreter: Interpreter, line: Line, begin: re.Match[str], asked: str) -> tuple[_Told, list[_Told]] | None:
+    """What kind of check a row tells of, and what else it tells; ``None`` where it names no kind, or nothing came of it."""
+    cells = [(text, begin.end() + at) for text, at in cells_by_gap(line.text[begin.end() :])]
+    kind = exactly("choice", asked) if asked else None
+    said_kind = Entry("", "", line.number, 1)
+    told: list[_Told] = []
+    for place, (text, at) in enumerate(cells):
+        target = _TARGET.match(text)
+        if target:
+            entry = Entry("", target["target"], line.number, at + target.start("target") + 1)
+            told.append(("health_check.target", entry, exactly("text", target["target"])))
+            text, at = text[target.end() :].lstrip(" :,-"), at + len(text) - len(text[target.end() :].lstrip(" :,-"))
+        elif not place and len(cells) > 1 and (named := kind_of_check(text, marked=True)):
+            kind, said_kind = exactly("choice", named), Entry("", text, line.number, at + 1)
+            continue
+        told += outcome(interpreter, line, text, at)
+    facts = {fact for fact, _, _ in told}
+    if kind is None or not facts & {"health_check.result", "health_check.errors"}:
+        return None
+    return ("health_check.kind", said_kind, kind), told

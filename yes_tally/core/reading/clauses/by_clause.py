@@ -96,7 +96,7 @@ _TURNS = re.compile(rf"(?: (?:at|mit|à|a|con|com|met|z|di))? {TURNS}$", re.I)
 _BUS_BEHIND = re.compile(r" (?:nvme|sata|sas|usb)$", re.I)
 _BUS_RATE = re.compile(r" (?:\d(?:\.\d)?|i{1,3}|v)$| [\d.]+ ?g(?:b(?:it)?/s|bps)$")
 # What bare words may tell, by the unit or the words that only such a value has.
-_COUNTED = re.compile(r"(?P<number>\d{1,5}) (?P<label>[^\W\d_]+(?:[ '’][^\W\d_]+){0,2})")
+_COUNTED = re.compile(r"(?P<number>\d{1,5})(?: ?MT/s| ?MHz)? (?P<label>[^\W\d_]+(?:[ '’][^\W\d_]+){0,2})")
 # ``mot de passe changé le``
 _MOST_LABEL = 6
 _MEASURES = frozenset({"size", "clock", "rate"})

@@ -87,7 +87,7 @@ def told_in_words(
         told += 1
     names = [fact for fact in left if fact.field in _TOLD_ALONE]
     untold = [(part, column) for part, column in untold if part[0] != "(" and not part[0].islower()]
-    if told and len(untold) == 1 and _maker_and_part(interpreter, item, left, *untold[0], line):
+    if (told or group == "module") and len(untold) == 1 and _maker_and_part(interpreter, item, left, *untold[0], line):
         return told + 2
     lists = _LISTS.match(text)  # ``features: AES, 64-bit``: of such a list none is a name
     if told and len(untold) == len(names) == 1 and _PROPER.fullmatch(untold[0][0]) and not lists:

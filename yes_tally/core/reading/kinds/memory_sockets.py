@@ -135,7 +135,7 @@ def read_sockets(interpreter: Interpreter, lines: Sequence[Line], around: tuple[
 
 
 _HEAD = re.compile(
-    rf"\s*(?:[-*•] +)?(?:[^\W\d_]+ ){{0,4}}?(?P<socket>{_CODE.pattern})(?:,? ?[(\[]?(?P<bank>[^\W\d_]{{3,6}} ?\d{{1,2}})[)\]]?)?\s*:?\s*$",
+    rf"\s*(?:[-*•] +)?(?:[^\W\d_]+ ){{0,4}}?(?P<socket>{_CODE.pattern})(?:,? ?[(\[]?(?P<bank>[^\W\d_]{{3,6}} ?\d{{1,2}})[)\]]?)?\s*:?(?:\s\s+(?P<holds>\S.*?))?\s*$",
     re.I,
 )
 
@@ -143,28 +143,34 @@ _HEAD = re.compile(
 def sockets_over_words(interpreter: Interpreter, lines: Sequence[Line], around: tuple[str, ...]) -> bool:
     """``Module in slot DIMM_A (bank 0)`` over ``8 GB, SO-DIMM DDR4, 3200 MT/s``: sockets, each over what it holds, or that
     it holds nothing. Whether they were read."""
+    if len(lines) > 1 and indent_of(lines[0].text) < indent_of(lines[1].text) and not _HEAD.match(lines[0].text):
+        lines = lines[1:]  # ``board (takes 128 GB)`` over all of them
     if not _LEAST_SOCKETS < len(lines) <= _MANY_ROWS or not _HEAD.match(lines[0].text[:MAX_LINE]):
         return False
     if any(len(line.text) > MAX_LINE for line in lines):
         return False
     parts = under_heads(lines)
     named = [_HEAD.match(head.text) for head, _ in parts]
-    if len(parts) < _LEAST_SOCKETS or not all(named) or not all(below for _, below in parts):
+    if len(parts) < _LEAST_SOCKETS or not all(
+        match and (below or match["holds"]) for match, (_, below) in zip(named, parts, strict=True)
+    ):
         return False
+    if not any(below for _, below in parts):
+        return False  # rows
     if not _MEMORY_SPOKEN_OF & set(around) or not any(_DDR.search(line.text) for line in lines):
         return False
     for match, (head, below) in zip(named, parts, strict=True):
         item, left = interpreter.new_item("module"), [f for f in FIELDS["module"] if f.field not in ("slot", "bank")]
         for fact, group in (("module.slot", "code"), ("module.bank", "bank")):
             if match and match[group]:
-                at = Entry("", match[group], head.number, match.start(group) + 1)
-                interpreter.place(at, "words", (Guess(fact, 0.85, "it stands over what the socket holds"),), item)
-        for line in below:
-            text = line.text.strip()
+                place = Entry("", match[group], head.number, match.start(group) + 1)
+                interpreter.place(place, "words", (Guess(fact, 0.85, "it stands over what the socket holds"),), item)
+        beside = [(match["holds"], head.number, match.start("holds"))] if match and match["holds"] else []
+        for text, number, at in (*beside, *((line.text.strip(), line.number, indent_of(line.text)) for line in below)):
             if _is_empty(text):
-                interpreter.frame.add(line.number)
+                interpreter.frame.add(number)
             else:
-                told_in_words(interpreter, text, line.number, indent_of(line.text), "module", item, left)
+                told_in_words(interpreter, text, number, at, "module", item, left)
     return True
 
 

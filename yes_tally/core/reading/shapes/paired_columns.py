@@ -10,6 +10,7 @@ from yes_tally.core.reading.meaning.labels import words_of
 from yes_tally.core.reading.phrases import SUBJECTS, is_likely, names_item
 from yes_tally.core.reading.shapes.layout import MAX_LINE, Entry, Group, Heading, Layout, cells_by_gap, is_rule
 from yes_tally.core.reading.text.decode import Line
+from yes_tally.core.words import flag_of
 
 _LEAST_LINES = 3
 _LEAST_CELLS = 4
@@ -19,7 +20,7 @@ _SCORE = 0.95
 
 def lay_out(lines: Sequence[Line]) -> Layout | None:
     """Read a block as paired columns, or ``None`` where its cells begin in no common columns, fewer than half of every
-    other column mean something as labels, or more than a quarter of those between do."""
+    other column mean something as labels or half of it are numbers and yes or no, or more than a quarter of those between do."""
     if len(lines) < _LEAST_LINES or any(len(line.text) > MAX_LINE for line in lines):
         return None
     cut = [(line, cells_by_gap(line.text)) for line in lines]
@@ -37,8 +38,9 @@ def lay_out(lines: Sequence[Line]) -> Layout | None:
     for place, at in enumerate(columns):
         cells = [row[at].rstrip(" :.") for _, row in rows if at in row]
         known = sum(map(is_likely, cells))
+        values = sum(cell.isdigit() or flag_of(cell) is not None for cell in cells)
         again = any(len(set(own)) < len(own) for own in (_column(part, at) for part in parts))
-        if (known * 2 < len(cells) or again) if place % 2 == 0 else known * 4 > len(cells):
+        if (known * 2 < len(cells) or values * 2 >= len(cells) or again) if place % 2 == 0 else known * 4 > len(cells):
             return None
     groups = [
         group

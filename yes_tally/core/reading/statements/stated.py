@@ -367,13 +367,15 @@ def _said_of_others(stated: Stated, spoken: set[str], lines: Sequence[Line]) -> 
     if group == "licence" and (_OF_A_PASSWORD.search(text) or _ADDRESS.search(text)):
         return True
     named = {at.group for at in subjects_in(words_of(text))}
-    if stated.fact == "os.installed_at" and any(group in ITEMS for group in named) and "os" not in named:
+    others = {*named, *(spoken & _INSTALLED_TOO)}
+    if stated.fact == "os.installed_at" and any(group in ITEMS for group in others) and "os" not in named:
         return True  # ``The printer was installed on …``
     if group in spoken or not _SAY_THE_SAME.get(group, set()) & spoken:
         return False
     return group not in named
 
 
+_INSTALLED_TOO = frozenset({"software", "update", "driver", "printer"})
 _ADDRESS = re.compile(r"\b\d{1,3}(?:\.\d{1,3}){3}\b")
 _OF_A_PASSWORD = re.compile(
     r"\b(?:password|kennwort|passwort|mot de passe|contrase[ñn]a|palavra-passe|senha|wachtwoord|has[łl]o|lease|bail|concesi[óo]n|certificate|zertifikat)",

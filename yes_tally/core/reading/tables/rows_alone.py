@@ -70,6 +70,8 @@ def rows_without_head(interpreter: Interpreter, lines: Sequence[Line], around: t
         return
     if not any(group in ITEM_GROUPS for group in around) and _are_processes(lines):
         around = ("process", *around)
+    if around[:1] and around[0] in _NOT_NUMBERED:
+        lines = _without_numbers(lines)
     by_mark = around[:1] == ("adapter",) or not any("  " in line.text.strip() for line in lines)
     if by_mark and rows_in_parts(interpreter, lines, around, whole=True):
         return
@@ -121,6 +123,21 @@ def rows_without_head(interpreter: Interpreter, lines: Sequence[Line], around: t
                 _NAME_WITH_VERSION.fullmatch(cells_by_gap(line.text)[0][0]) for line in rows if line.text.strip()
             ):
                 rows_by_form(interpreter, rows, group)
+
+
+# Of what nobody needs to know a number.
+_NOT_NUMBERED = frozenset({"sound", "display", "printer"})
+_NUMBER = re.compile(r"\s*[\[#]?(?P<number>\d{1,2})[\]:]?\s(?=\s*[A-Z\"(])")
+
+
+def _without_numbers(lines: Sequence[Line]) -> list[Line]:
+    """Rows that are counted from 0 or 1 on (``0 Oakmere Audio HD``), without those numbers."""
+    counted = [_NUMBER.match(line.text) for line in lines]
+    numbers = [int(match["number"]) for match in counted if match]
+    if len(numbers) < len(lines) or not numbers or numbers != list(range(numbers[0], numbers[0] + len(numbers))):
+        return list(lines)
+    ends = [match.end() for match in counted if match]
+    return [replace(line, text=" " * end + line.text[end:]) for line, end in zip(lines, ends, strict=True)]
 
 
 _PID = re.compile(r"\bpid[ :=#]{1,2}\d{1,7}\b", re.I)
@@ -181,6 +198,8 @@ def said_at_once(interpreter: Interpreter, lines: Sequence[Line], around: tuple[
     prints. Whether it was read."""
     group = around[0] if around else ""
     text = lines[0].text.strip() if len(lines) == 1 else ""
+    if group == "module" and _AMOUNTS.fullmatch(text):
+        group = "memory"
     if not _LISTS.search(text) or text.endswith(".") or group not in _SAID_AT_ONCE:
         return False
     if {at.group for at in subjects_in(words_of(_BEFORE_NUMBER.split(text, maxsplit=1)[0]))} - {group}:
@@ -206,6 +225,10 @@ def said_at_once(interpreter: Interpreter, lines: Sequence[Line], around: tuple[
 _BEFORE_NUMBER = re.compile(r"[\d:,;]")
 _SAID_AT_ONCE = frozenset({"memory", "processor", "licence", "firmware"})
 _LISTS = re.compile(r"[,;] ")
+# ``32 GB fitted, 31.6 GB seen by the system``: of all modules together.
+_AMOUNTS = re.compile(
+    r"\d[\d.,]* ?[KMGT]i?[BO](?: [^\W\d_]+){1,4}(?:[,;] \d[\d.,]* ?[KMGT]i?[BO](?: [^\W\d_]+){1,4})+", re.I
+)
 # ``1 x Kestrel K5-8420``
 _HOW_MANY = re.compile(r"\d{1,2} ?[x×] ")
 

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import itertools
+import re
 from collections import Counter
 from collections.abc import Sequence
 from dataclasses import replace
@@ -32,14 +33,25 @@ def halves(lines: Sequence[Line]) -> list[list[Line]]:
         begun = line.text.split(None, 1)[:1]
         if not begun or line.text.count(begun[0]) < 2:
             continue
-        cells = cells_by_gap(line.text)
-        first = cells[0][0].rstrip(" :.") if cells else ""
-        if len(cells) >= 4 and is_known(first):
-            begins.update(at for text, at in cells[2:] if text.rstrip(" :.") == first)
+        cells = [(_label(text), at) for text, at in cells_by_gap(line.text)]
+        first = cells[0][0]
+        if (len(cells) >= _FOUR_CELLS or _MARKED.search(line.text)) and is_known(first):
+            begins.update(at for label, at in cells[1:] if label == first)
     cuts = sorted(at for at, count in begins.items() if count >= _LEAST and count * 10 >= 7 * len(lines))
     if not cuts or len(cuts) >= _MOST:
         return []
     return _cut_at(lines, cuts)
+
+
+_FOUR_CELLS = 4
+# ``Model: Basalt NV1000     Model: Shale 1T``: each pair is one cell.
+_MARKED = re.compile(r"\S ?[:=] ?\S.*\s{2,}\S.*\S ?[:=] ?\S")
+_AT_MARK = re.compile(r"\s?[:=]\s?")
+
+
+def _label(cell: str) -> str:
+    """The label that a cell is, or begins with."""
+    return _AT_MARK.split(cell, maxsplit=1)[0].rstrip(" :.")
 
 
 _BARS = "|│"

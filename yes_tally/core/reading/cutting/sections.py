@@ -16,7 +16,7 @@ from yes_tally.core.reading.cutting.announced import announced
 from yes_tally.core.reading.cutting.drawn import unframed
 from yes_tally.core.reading.cutting.form_fields import without_fields
 from yes_tally.core.reading.meaning.labels import words_of
-from yes_tally.core.reading.phrases import SUBJECTS, is_known, meanings
+from yes_tally.core.reading.phrases import SUBJECTS, field_of_item, is_known, meanings
 from yes_tally.core.reading.shapes.layout import MAX_LINE
 from yes_tally.core.reading.statements.sentences import REACH_COUNTS, REACH_SAYS, statements
 from yes_tally.core.reading.tables.log_rows import are_events
@@ -98,6 +98,8 @@ def _prompts(lines: Sequence[Line]) -> list[_Prompt]:
         match = _PROMPT.match(text) if _MARKS.search(text) else None
         if match is None or not match["where"] or not _BEGINS_COMMAND.match(match["command"]):
             match = (_HAS_NUMBERED_HOST.search(text, 0, _FURTHEST) and _HOST_PROMPT.match(text)) or match
+        if match and match["mark"] == ":" and field_of_item(text.partition(":")[0]):
+            continue  # ``printer-0 name: Front desk``
         if match and not re.match(r"\s*\d+\s?%|\s*%", match["command"] or ""):
             where = _where(match)
             if (indented and not _host(where)) or (not where and _HEADING.search(match["command"] or "")):

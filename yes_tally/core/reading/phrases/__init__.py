@@ -351,9 +351,10 @@ def is_known(label: str) -> bool:
     return (bool(unit) or label.endswith(")")) and bare != label and bool(meanings(bare))
 
 
-# ``Disk 0 model``, ``DISK0 S/N``, ``DIMM A1 size``, ``Volume C label``
+# ``Disk 0 model``, ``DISK0 S/N``, ``Disk[0] model``, ``disk/0/model``, ``Disk 0 > Model``, ``DIMM A1 size``, ``Volume C label``
 _ITEM_AND_FIELD = re.compile(
-    r"(?P<head>[^\W\d_]+(?: [^\W\d_]+)?) ?#?(?P<index>\d{1,3}|(?<= )[A-Z]\d{0,2})[:,.)]? (?:[-–] )?(?P<rest>[^\W\d].*)"
+    r"(?P<head>[^\W\d_]+(?: [^\W\d_]+)?)(?: ?[#\[(]| |[-./:_])?(?P<index>\d{1,3}|(?<= )[A-Z]\d{0,2})"
+    r"(?:[)\]]?[:,.]?[ /]|[)\]]?[./:](?=[^\W\d])|[)\]])(?:[-–/|>›:] )?(?P<rest>[^\W\d].*)"
 )
 # ``Model of disk 0``, ``Size (module A1)``
 _FIELD_OF_ITEM = re.compile(

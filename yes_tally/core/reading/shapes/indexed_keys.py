@@ -6,9 +6,10 @@ from __future__ import annotations
 import re
 from collections import Counter
 from collections.abc import Collection, Sequence
+from dataclasses import replace
 
 from yes_tally.core.reading.meaning.labels import words_of
-from yes_tally.core.reading.phrases import SUBJECTS, field_of_item
+from yes_tally.core.reading.phrases import SUBJECTS, field_of_item, meanings, names_item
 from yes_tally.core.reading.shapes.layout import Entry, Group, Heading
 
 _KEY = re.compile(
@@ -29,8 +30,11 @@ def part(group: Group) -> None:
 def by_index(entries: Sequence[Entry]) -> tuple[list[Entry], list[Group]]:
     """The entries whose labels have no index, and a record for each index that two or more labels share."""
     apart: dict[tuple[str, str], list[Entry]] = {}
+    entries = _with_labels_within(entries)
     alone = {entry.label.replace(" ", "") for entry in entries}
     keys = [_KEY.fullmatch(entry.label) or _in_words(entry.label, alone) for entry in entries]
+    if not any(keys):
+        keys = _by_number_alone(entries)
     for entry, key in zip(entries, keys, strict=True):
         if key:
             own = Entry(key["rest"], entry.printed, entry.line, entry.column)
@@ -49,6 +53,60 @@ def by_index(entries: Sequence[Entry]) -> tuple[list[Entry], list[Group]]:
     return left, [_record(head, index, found) for (head, index), found in records.items()]
 
 
+# ``Model: Basalt NV1000``, behind ``Disk 0:``
+_PAIR = re.compile(r"(?P<label>[^\W\d][^:=]{1,40}?)(?: ?: | ?= ?)(?P<value>\S.*)")
+
+
+def _with_labels_within(entries: Sequence[Entry]) -> Sequence[Entry]:
+    """``Disk 0: Model: Basalt NV1000``: the entries, where two or more of one thing are pairs themselves with the labels of
+    those pairs."""
+    within = [_PAIR.fullmatch(entry.printed) if names_item(entry.label) else None for entry in entries]
+    known = [match if match and meanings(match["label"]) else None for match in within]
+    often = Counter(entry.label for entry, match in zip(entries, known, strict=True) if match)
+    return [
+        replace(
+            entry,
+            label=f"{entry.label} {match['label']}",
+            printed=match["value"],
+            column=entry.column + match.start("value"),
+        )
+        if match and often[entry.label] >= _LEAST
+        else entry
+        for entry, match in zip(entries, known, strict=True)
+    ]
+
+
+# ``[0] Model``, ``Model 0``, ``Model[0]``
+_NUMBER_ALONE = tuple(
+    map(
+        re.compile,
+        (
+            r"(?P<head>)\[(?P<index>\d{1,3})\]:? (?P<rest>[^\W\d].*)",
+            r"(?P<head>)(?P<rest>[^\W\d].*?[^\W\d])(?: ?#| ?\[| )(?P<index>\d{1,3})\]?",
+        ),
+    )
+)
+
+
+def _by_number_alone(entries: Sequence[Entry]) -> list[re.Match[str] | None]:
+    """Which thing each label is of, by its number alone (``Model 0``, ``Serial number 0``, ``Model 1``): where nearly all
+    have one, and of two things at least two fields each are told."""
+    for way in _NUMBER_ALONE:
+        keys = [way.fullmatch(entry.label) for entry in entries]
+        told = [key if key and meanings(key["rest"]) else None for key in keys]
+        fields: dict[str, set[str]] = {}
+        for key in filter(None, told):
+            if words_of(key["rest"]) not in SUBJECTS:
+                fields.setdefault(key["index"], set()).add(key["rest"])
+        if (
+            len(fields) >= _LEAST
+            and min(map(len, fields.values())) >= _LEAST
+            and sum(map(bool, told)) * 5 >= 4 * len(entries)
+        ):
+            return told
+    return [None] * len(entries)
+
+
 def _in_words(label: str, alone: Collection[str]) -> re.Match[str] | None:
     """A label that says in words of which thing it is (``Disk 0 model``), but for things that one of the labels ``alone``
     (without blanks) names: what is said of those belongs to what that one tells."""
@@ -58,6 +116,8 @@ def _in_words(label: str, alone: Collection[str]) -> re.Match[str] | None:
 
 def _record(head: str, index: str, entries: Sequence[Entry]) -> Group:
     """One thing's record, with those of its parts (``disk.0.part.1.bytes``) nested in it."""
+    if not head:
+        return Group(None, list(entries))
     words = [_IN_FULL.get(word, word) for word in re.split(r"[._]", head)]
     heading = Heading(f"{' '.join(words)} {index}", entries[0].line, 1)
     own, parts = by_index(entries)

@@ -12,7 +12,7 @@ from yes_tally.core.reading.clauses.told_in_parts import told_in_words
 from yes_tally.core.reading.drafts import Item
 from yes_tally.core.reading.meaning.decide import Guess, decide
 from yes_tally.core.reading.meaning.labels import words_of
-from yes_tally.core.reading.phrases import SUBJECTS
+from yes_tally.core.reading.phrases import SUBJECTS, is_known
 from yes_tally.core.reading.records.listings import INDEXED, LETTERED, by_gaps, by_key
 from yes_tally.core.reading.shapes.layout import (
     MAX_LABEL,
@@ -85,6 +85,7 @@ _ROW = re.compile(
     rf"\s*(?:[-*•] +|\d{{1,2}}[.)] +)?\[?(?P<socket>{_CODE.pattern}|[^\W\d_]{{3,12}} ?\d{{1,2}})(?:\]:?(?=\s)|\s*[|;:=]| -(?= )|\s(?=\s)|\t)\s*(?P<holds>\S.*)$",
     re.I,
 )
+_PAIR = 2
 _MEMORY_SPOKEN_OF = frozenset({"module", "memory"})
 
 
@@ -155,8 +156,9 @@ def sockets_over_words(interpreter: Interpreter, lines: Sequence[Line], around: 
         match and (below or match["holds"]) for match, (_, below) in zip(named, parts, strict=True)
     ):
         return False
-    if not any(below for _, below in parts):
-        return False  # rows
+    told = [cells_by_gap(line.text) for _, below in parts for line in below]
+    if sum(len(cells) == _PAIR and is_known(cells[0][0]) for cells in told) * 2 >= len(told):
+        return False  # rows without anything below them, or pairs
     if not _MEMORY_SPOKEN_OF & set(around) or not any(_DDR.search(line.text) for line in lines):
         return False
     for match, (head, below) in zip(named, parts, strict=True):

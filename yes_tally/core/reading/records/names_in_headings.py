@@ -39,6 +39,7 @@ _CALLED_SO = re.compile(
 _LISTED_QUOTED = re.compile(r"(?:\[\d{1,3}\]:?|\(?\d{1,3}[.)]|#\d{1,3})\s+[\"'“„«].*[\"'”“»]")
 # ``{current}``
 _IN_BRACES = re.compile(r"\s*(?P<id>\{[\w-]+\})\s*:?\s*")
+_DRIVE = re.compile(r"[A-Z]:")
 _CELLS_OF_ROW = 3
 # A thing has not more fields than these.
 _MOST_FIELDS = 60
@@ -57,7 +58,7 @@ _CALLED_LARGE = re.compile(r"[A-Z][^:=]*$")
 
 
 # What is called by one word, however that is written: ``Account mrolf``, ``Profil domaine``.
-_CALLED_BY_A_WORD = frozenset({"account", "firewall"})
+_CALLED_BY_A_WORD = frozenset({"account", "firewall", "driver"})
 
 
 def _when_it_was(
@@ -102,7 +103,8 @@ def named_by(interpreter: Interpreter, heading: Heading, group: str, shape: str,
         return False  # ``4. Processor``: a chapter, not a thing's name
     if listed and group in CALLED and _named_before_dash(interpreter, heading, listed, group, shape, item):
         return True
-    if listed and group in NAMING and not listed["rest"].endswith(":"):
+    of_drive = listed is not None and group == "volume" and _DRIVE.fullmatch(listed["rest"]) is not None
+    if listed and group in NAMING and (of_drive or not listed["rest"].endswith(":")):
         begins = heading.column + listed.start("rest")
         entry = Entry("", cells[0][0], heading.line, begins)
         naming = CALLED[group] if group == "disk" else NAMING[group]
@@ -187,6 +189,9 @@ def named_by(interpreter: Interpreter, heading: Heading, group: str, shape: str,
         which_one = rest.isdigit() or (_LETTER.fullmatch(rest) and group not in ITEM_HEADING)
         if guesses and which_one and guesses[0].fact.endswith((".name", "event.id")):
             return True  # ``Card 1``, ``Screen A``: which one, and not what it is called
+        name = CALLED.get(group, "")
+        if kinds[0] == group and name.endswith((".name", ".model")) and _CALLED_LARGE.match(rest) and " " in rest:
+            guesses = [Guess(name, 0.85, f"the heading names {group}")]  # ``Disk Basalt NV1000``
         if guesses and FACTS[guesses[0].fact].kind == "text":
             column = heading.column + start
             if guesses[0].fact == "module.slot":

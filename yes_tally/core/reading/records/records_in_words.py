@@ -29,6 +29,7 @@ from yes_tally.core.reading.shapes.layout import (
     indent_of,
 )
 from yes_tally.core.reading.tables.bare_rows import told_bare
+from yes_tally.core.reading.tables.rows_by_form import UPDATE_ID
 from yes_tally.core.reading.text.decode import Line
 from yes_tally.core.reading.values.text_forms import FILE_OF_DRIVER, MODEL_OF_CARD, NAME_AND_VERSION
 from yes_tally.core.reading.values.understand import MAX_TEXT, understand
@@ -241,6 +242,17 @@ _HOLDS_NOTHING = re.compile(
 
 # What is listed under these may be called by any words (``Quaymaster Map Pack``).
 _NAMED_FREELY = frozenset({"software", "task", "driver"})
+# What is told from others by a number or a letter, and how that looks.
+_BY_FORM = {
+    "update": UPDATE_ID,
+    "module": re.compile(r"(?:DIMM[ _-]?)?[A-H]\d{1,2}$"),
+    "volume": re.compile(r"[A-Z]:\\?$"),
+    "partition": re.compile(r"\d{1,3}$"),
+    "disk": re.compile(r"\d{1,2}$"),
+    "process": re.compile(r"\d{1,7}$"),
+}
+# ``Siskin PC-57``
+_LIKE_A_MODEL = re.compile(r"(?![A-Z]{1,2}\d)[A-Z][a-z][\w-]+ (?:[\w-]+ )*[A-Za-z-]*[A-Z-]\w*\d\w*")
 # Of a record that tells so many fields of its thing, the heading is the name, though it be a label elsewhere.
 _TELLS_SURELY = 2
 _ONE_WORD = re.compile(r"[^\W\d][\w.-]{1,30}")
@@ -273,6 +285,11 @@ def called_by(interpreter: Interpreter, group: Group, of: str, shape: str, item:
             interpreter.frame.add(heading.line)
         return
     match = _HEAD_OF_RECORD.match(heading.text[:MAX_TEXT].strip()) if heading else None
+    if heading and of in _BY_FORM and (listed or of == "update") and _BY_FORM[of].match(heading.text.strip()):
+        entry = Entry("", heading.text.strip(), heading.line, heading.column)
+        interpreter.place(entry, shape, (Guess(NAMING[of], 0.8, f"it stands over what is told of the {of}"),), item)
+        interpreter.frame.add(heading.line)
+        return
     if heading is None or match is None or not naming.endswith((".name", ".profile", ".model")):
         return
     unclear = is_known(match["name"]) and not match["aside"]
@@ -299,7 +316,7 @@ def called_by(interpreter: Interpreter, group: Group, of: str, shape: str, item:
     is_field = any(guess.fact.startswith(f"{of}.") for guess in decide(match["name"], context)[:1])
     if not person and is_known(match["name"]) and (is_field or len(told) < _TELLS_SURELY):
         return
-    freely = person or of in _NAMED_FREELY
+    freely = person or of in _NAMED_FREELY or _LIKE_A_MODEL.fullmatch(match["name"]) is not None
     # ``Kestrel Graphics 630``
     own = MODEL_OF_CARD.fullmatch(match["name"]) is not None
     nouns = [at for at in subjects_in(words_of(match["name"])) if not (own and at.group == of)]

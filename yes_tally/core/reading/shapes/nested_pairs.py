@@ -25,6 +25,7 @@ def nested(lines: Sequence[Line], pairs: Sequence[Pair | None]) -> list[Group]:
     stack: list[tuple[int, Group]] = [(-1, root)]
     last: tuple[int, Pair] | None = None
     indents = _indents(lines, pairs)
+    bullets = _bullets(lines, pairs, indents)
     for index, (line, pair) in enumerate(zip(lines, pairs, strict=True)):
         text = line.text
         if not text.strip() or (pair is None and is_rule(text)):
@@ -89,7 +90,7 @@ def nested(lines: Sequence[Line], pairs: Sequence[Pair | None]) -> list[Group]:
             stack.append((indent, child))
             last = None
         elif pair:
-            dash = without_dash(text)[1] if text[indent] == "-" else 0
+            dash = without_dash(text)[1] if text[indent] == "-" and index not in bullets else 0
             while stack[-1][0] >= indent:
                 stack.pop()
             if dash:
@@ -106,6 +107,21 @@ _STAR = re.compile(r"\s*[*>]\s+(?=\S)")
 
 
 _LEAST_TO_THE_RIGHT = 3
+_LEAST_BULLETS = 2
+
+
+def _bullets(lines: Sequence[Line], pairs: Sequence[Pair | None], indents: Sequence[int]) -> set[int]:
+    """The lines whose dash begins no item of a list: nothing stands deeper below any of those beside it, and each has
+    another label (``- Size: 931.51 GB`` over ``- Bus: NVMe``)."""
+    found: set[int] = set()
+    for dashed, run in itertools.groupby(
+        range(len(lines)), key=lambda at: (pairs[at] is not None and lines[at].text[indents[at]] == "-", indents[at])
+    ):
+        places = list(run)
+        labels = [pair.label for at in places if dashed[0] and (pair := pairs[at])]
+        if len(labels) >= _LEAST_BULLETS and len(set(labels)) == len(labels):
+            found.update(places)
+    return found
 
 
 def _indents(lines: Sequence[Line], pairs: Sequence[Pair | None]) -> list[int]:

@@ -276,7 +276,7 @@ def _cuts(header: str, words: list[tuple[int, int]], rows: list[str], blanks: li
     elif sum(bool(row[: words[0][0]].strip()) for row in rows) * 2 > len(rows) and words[0][0] > 1:
         # So they do too where a wide number under the first label reaches left of it.
         at, blank = _blankest(blanks, 1, words[0][0])
-        if blank == len(rows):
+        if blank == len(rows) and all(not row[at:].strip() or row[at:].lstrip()[0].isdigit() for row in rows):
             cuts.append(at)
     left = words[0][0]
     stops = _label_ends(words)
@@ -308,7 +308,10 @@ def _label_ends(words: Sequence[tuple[int, int]]) -> list[int]:
 def _first_cell_ends(row: str, start: int) -> bool:
     if start < 2 or not row[:start].strip():
         return False
-    return row[start - 1 : start] == " " or len(row) <= start
+    if row[start - 1 : start] != " ":
+        return len(row) <= start
+    # ``Siskin PC-57``, set to the right below ``Name``: one blank parts no cells, but behind a number or a mark.
+    return row[start - 2 : start] == "  " or not any(map(str.isalpha, row[:start])) or len(row.split("  ")) == 1
 
 
 def _blanks(rows: list[str], width: int) -> list[int]:

@@ -83,6 +83,10 @@ def read_rows(interpreter: Interpreter, rows: Sequence[Group], shape: str, aroun
     context = interpreter.context(subject, around)
     cells = cells_of_columns(rows)
     meant = {label: interpreter.means(label, context) for label in labels if label}
+    if labels and _counts_rows(labels[0], cells):
+        told = {guess.fact for label, found in meant.items() if label != labels[0] for guess in found[:1]}
+        if subject not in _HAVE_NUMBERS or any(guess.fact in told for guess in meant.get(labels[0], ())[:1]):
+            meant.pop(labels[0], None)
     columns = each_meant_once(
         {label: borne_by(interpreter, found, cells.get(label, ())) for label, found in meant.items()},
         {label: numbers_only(printed) for label, printed in cells.items()},
@@ -149,6 +153,24 @@ def read_rows(interpreter: Interpreter, rows: Sequence[Group], shape: str, aroun
                 search_paths(interpreter, row, columns, shape)
             if item and owner and row.entries:
                 interpreter.stands_under(item, owner, row.entries[0], shape)
+
+
+# Of what a number is told, which is no row's.
+_HAVE_NUMBERS = frozenset(
+    {"boot_entry", "event", "disk", "partition", "hop", "search_folder", "processor", "module", "process", "adapter"}
+)
+_ROW_NUMBER = frozenset({"", "#", "no", "nr", "num", "n", "lp", "id", "row", "line", "index", "idx"})
+
+
+def _counts_rows(label: str, cells: dict[str, list[str]]) -> bool:
+    """Whether a table's first column only counts its rows."""
+    printed = [cell.rstrip(".):") for cell in cells.get(label, ())]
+    numbers = [int(cell) for cell in printed if cell.isdigit() and len(cell) <= _DIGITS]
+    called = plain(label).rstrip(".:)") in _ROW_NUMBER
+    return called and len(numbers) == len(printed) > 0 and numbers == list(range(numbers[0], numbers[0] + len(numbers)))
+
+
+_DIGITS = 4
 
 
 def _unit_of_memory(interpreter: Interpreter, rows: Sequence[Group]) -> str:

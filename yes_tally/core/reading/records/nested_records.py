@@ -13,7 +13,7 @@ from yes_tally.core.reading.drafts import Draft, Item, Met
 from yes_tally.core.reading.kinds.checks_listed import are_checks, check_in_heading, checked_in
 from yes_tally.core.reading.kinds.policies_listed import policies
 from yes_tally.core.reading.kinds.variables import are_variables, is_environment, variable_list
-from yes_tally.core.reading.meaning.decide import ITEM_GROUPS, NAMING, Context, Guess, decide
+from yes_tally.core.reading.meaning.decide import ITEM_GROUPS, NAMING, RELATED, Context, Guess, decide
 from yes_tally.core.reading.meaning.labels import words_of
 from yes_tally.core.reading.phrases import is_known, names_item
 from yes_tally.core.reading.phrases.elsewhere import is_elsewhere, says_elsewhere, tell_elsewhere
@@ -213,7 +213,8 @@ def _item_of(
     item = item or interpreter.new_item(subject)
     interpreter.last, interpreter.before = item, (shape, subject)
     if group.heading and not named_by(interpreter, group.heading, subject, shape, item):
-        listed = subject in around[:2] or shape == "turned table"
+        related = RELATED.get(subject, frozenset())
+        listed = subject in around[:2] or not related.isdisjoint(around[:1]) or shape == "turned table"
         called_by(interpreter, group, subject, shape, item, listed=listed)
     if group.heading and subject == "adapter":
         told = {guess.fact for label in labels for guess in decide(label, interpreter.context(subject))[:1]}

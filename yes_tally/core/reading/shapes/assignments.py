@@ -6,9 +6,11 @@ from __future__ import annotations
 import itertools
 import re
 from collections.abc import Sequence
+from dataclasses import replace
 
 from yes_tally.core.reading.cutting.titles import may_head
-from yes_tally.core.reading.phrases import is_known
+from yes_tally.core.reading.meaning.labels import words_of
+from yes_tally.core.reading.phrases import SUBJECTS, is_known, names_item
 from yes_tally.core.reading.shapes.indexed_keys import by_index
 from yes_tally.core.reading.shapes.layout import (
     MAX_LINE,
@@ -34,6 +36,8 @@ _WIDEST = " " * 200
 def lay_out(lines: Sequence[Line]) -> Layout | None:
     """Read a block whose lines are assignments, or ``None`` where fewer than half of them are; a line above them that is
     none may head them."""
+    if named := _behind_names(lines):
+        return named
     told, title = _told(lines), None
     headed = (
         len(lines) > _LEAST and may_head(lines[0].text) and not (told and told[0].entries[0].line == lines[0].number)
@@ -53,6 +57,40 @@ def lay_out(lines: Sequence[Line]) -> Layout | None:
     # What assignments explain whole, no single pair explains better.
     score = 0.9 + 0.1 * share if share and len(told) == written else (0.4 + 0.6 * share) * len(told) / written
     return Layout("assignments", groups, score)
+
+
+# ``Disk 0: Model=Basalt NV1000; Size=931.51 GB``, ``Basalt NV1000 (serial: 4711, size: 931.51 GB)``
+_NAMED = (
+    re.compile(
+        r"\s*(?:[-*•] )?(?P<name>[^\W\d_]+(?: [^\W\d_]+)? ?#?\d{1,3}|\[[^\[\]]{1,40}\])\s?(?:[:>|]|[-=]>|→|[-–—]{1,2})?\s+(?P<told>\S.*?)()\s*$"
+    ),
+    re.compile(r"\s*(?:[-*•] )?(?P<name>[^\s:=(\[][^:=(\[]{0,60}?)\s*[(\[](?P<told>[^\W\d].*[:=].*)(?P<end>[)\]])\s*$"),
+    re.compile(r"\s*(?:[-*•] )?(?P<name>[^\s:=,;][^:=,;]{0,60}?)(?::| ?[-–—]{1,2})\s+(?P<told>[^\W\d].*[:=].*?)()\s*$"),
+)
+
+
+def _behind_names(lines: Sequence[Line]) -> Layout | None:
+    """Lines that each name a thing before their assignments or pairs; ``None`` where they do not."""
+    for way in _NAMED:
+        named = [way.match(line.text) if len(line.text) <= MAX_LINE else None for line in lines]
+        if len(lines) < _LEAST or not all(named):
+            continue
+        bare = [
+            replace(line, text=" " * match.start("told") + match["told"])
+            for line, match in zip(lines, named, strict=True)
+            if match
+        ]
+        told = _told(bare)
+        if len(told) != len(lines) or known_share(all_entries(told)) < _MOSTLY:
+            continue
+        for group, match, line in zip(told, named, lines, strict=True):
+            name = match["name"].strip("[]") if match else ""
+            group.heading = Heading(name, line.number, line.text.index(name) + 1)
+        return Layout("assignments", [Group(children=told)], 1.0)
+    return None
+
+
+_MOSTLY = 0.6
 
 
 def _told(lines: Sequence[Line]) -> list[Group]:
@@ -83,7 +121,10 @@ def _line(line: Line) -> Group | None:
     if before:
         if before["number"]:
             group.entries.append(Entry("number", before["number"], line.number, before.start("number") + 1))
-        group.entries.append(Entry("name", before["name"], line.number, before.start("name") + 1))
+        if names_item(before["name"]) or words_of(before["name"]) in SUBJECTS:
+            group.heading = Heading(before["name"], line.number, before.start("name") + 1)  # ``disk model="Shale 1T"``
+        else:
+            group.entries.append(Entry("name", before["name"], line.number, before.start("name") + 1))
     elif text[: matches[0].start()].strip():
         return None
     for match in matches:

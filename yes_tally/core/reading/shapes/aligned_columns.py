@@ -140,6 +140,8 @@ def _under(lines: Sequence[Line], at: int, deep: int = 1) -> Layout | None:
         rows_seen
     ):
         return None  # what stands on the left are labels too: pairs
+    if len(rows_seen) > 1 and len(labels) > _PAIR and _is_turned([label for label, _ in labels], rows_seen):
+        return None
     listed = _without_sentences(body, cuts)
     rows = [row for row in _grouped(listed, [_row(line, labels, cuts) for line in listed]) if row.entries]
     if not rows or any(_repeats(entry) for row in rows for entry in row.entries):
@@ -158,6 +160,24 @@ def _under(lines: Sequence[Line], at: int, deep: int = 1) -> Layout | None:
 def _starts(text: str) -> list[int]:
     """Where the cells of a line begin."""
     return [start for _, start in cells_by_gap(text[:_MAX_WIDTH])]
+
+
+_PAIR = 2
+
+
+def _is_turned(labels: Sequence[str], rows: Sequence[str]) -> bool:
+    """Whether what stands on the left of the rows and of their head are labels, and most of what else the head says is
+    none: a table whose fields stand down its side."""
+    firsts = [cells[0][0].rstrip(" :.") for text in rows if (cells := cells_by_gap(text[:_MAX_WIDTH]))]
+    others = [label for label in labels[1:] if label]
+    return (
+        bool(labels[0])
+        and is_known(labels[0])
+        and not names_item(labels[0])
+        and sum(map(is_known, firsts)) * 5 >= 4 * len(firsts)
+        and len(set(firsts)) == len(firsts)
+        and sum(map(is_known, others)) * 2 <= len(others)
+    )
 
 
 def _told(rows: Sequence[Group]) -> set[str]:

@@ -62,7 +62,10 @@ def _by(mark: str, lines: Sequence[Line]) -> Layout | None:
         fitting = [fitting[-1], *fitting[:-1]]  # what the columns mean stands under them
     header_line, _, header = fitting[0]
     labels = [cell.strip(" ()" if under else None) for cell in header]
-    if any((label.endswith(".") and " " in label) or len(label.split()) > _MAX_LABEL_WORDS for label in labels):
+    if any(
+        (label.endswith(".") and " " in label and not is_known(label)) or len(label.split()) > _MAX_LABEL_WORDS
+        for label in labels
+    ):
         return None
     if any("   " in label for label in labels):
         return None  # a label and its value, and no head

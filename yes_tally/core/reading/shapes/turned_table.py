@@ -60,7 +60,7 @@ def lay_out(lines: Sequence[Line]) -> Layout | None:
     whole = all(len(cells) == len(head) + 1 and cells[0][0][0] != "{" for _, cells in body)
     if field and not whole:
         field = ""
-    if len(rows) <= _LEAST_FIELDS and not field:
+    if len(rows) <= _LEAST_FIELDS and not field and not (blank and whole):
         return None
     if not 2 <= len(head) <= _MOST_ITEMS or any(len(cells) > len(head) + 1 for _, cells in body):
         return None
@@ -74,7 +74,7 @@ def lay_out(lines: Sequence[Line]) -> Layout | None:
     known = sum(map(is_known, labels))
     # A corner left blank, and a cell below each head in every row: nothing else looks so.
     least, of_all = (_LEAST_KNOWN, 3) if blank and whole else (_LEAST_FIELDS, 2)
-    if known < least or known * of_all < len(labels) or 3 * sum(_is_label(cell) for cell, _ in head) > len(head):
+    if known < least or known * of_all < len(labels) or 2 * sum(_is_label(cell) for cell, _ in head) > len(head):
         return None
     columns = [Group(heading=None if field else Heading(text, rows[0].number, at + 1)) for text, at in head]
     placed = sum(_place(columns, head, line, cells) for line, cells in body)

@@ -57,7 +57,7 @@ def is_named_below(
         return False
     by_its_kind = not guess.phrase or SUBJECTS.get(words_of(entry.label)) == kind.group
     return any(
-        other is not entry
+        (other.line, other.label) != (entry.line, entry.label)
         and other.label
         and SUBJECTS.get(words_of(other.label)) != kind.group
         and (by_its_kind or words_of(other.label) in _DESCRIBING)

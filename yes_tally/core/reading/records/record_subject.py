@@ -9,7 +9,7 @@ from yes_tally.core.reading.clauses.compounds import PAIR_BESIDE
 from yes_tally.core.reading.clauses.pairs_within import pairs_in
 from yes_tally.core.reading.meaning.decide import ITEM_GROUPS, Context, decide, infer_group, infer_groups
 from yes_tally.core.reading.meaning.labels import words_of
-from yes_tally.core.reading.phrases import SUBJECTS, subjects_in
+from yes_tally.core.reading.phrases import SUBJECTS, names_item, subjects_in
 from yes_tally.core.reading.shapes.layout import Entry, Group, cells_by_gap
 from yes_tally.core.words import is_placeholder
 
@@ -117,7 +117,7 @@ def each_an_item(group: Group) -> bool:
     """Whether each line tells of an item of its own, by a label that names it and pairs beside it, or in a row of cells
     under the one label that says what is listed."""
     told = [entry for entry in group.entries if entry.printed]
-    if len(told) < 2:
+    if len(told) < 2 or (group.heading and names_item(group.heading.text)):
         return False
     kinds = {SUBJECTS.get(words_of(entry.label)) for entry in told}
     if len(kinds) == 1 and kinds <= ITEM_GROUPS:

@@ -9,7 +9,7 @@ from itertools import pairwise
 
 from yes_tally.core.reading.cutting.beside import halves, sides_of_bar
 from yes_tally.core.reading.cutting.columns_below import with_columns_below
-from yes_tally.core.reading.cutting.titles import decorated_title, may_head, title_above, underlines
+from yes_tally.core.reading.cutting.titles import decorated_title, kind_alone, may_head, title_above, underlines
 from yes_tally.core.reading.cutting.wrapped import led_back, led_back_to, parts_of_rows, put_together, unfolded
 from yes_tally.core.reading.meaning.labels import words_of
 from yes_tally.core.reading.phrases import SUBJECTS, subjects_in
@@ -87,6 +87,8 @@ def _blocks_of(lines: Sequence[Line]) -> Iterator[Block]:
         if not chunk:
             continue
         layout = best_layout(chunk)
+        if below := _below_kind(chunk, layout):
+            headings, layout, chunk = (below[0],), below[1], chunk[1:]
         if layout and pieces:
             led_back_to(layout.groups, pieces)
         if layout and len(chunk) == 1 and not any(entry.printed for entry in all_entries(layout.groups)):
@@ -330,6 +332,38 @@ def _peel_heading(chunk: list[Line]) -> tuple[list[Line], Heading | None]:
     if len(chunk) >= 2 and underlines(chunk[1].text) and may_head(chunk[0].text):
         return chunk[2:], Heading(chunk[0].text.strip(), chunk[0].number, 1)
     return chunk, None
+
+
+# As surely the lines below a title that names their kind are of one shape.
+_SURELY = 0.6
+_NESTED = ("pairs", "records")
+
+
+def _below_kind(chunk: list[Line], layout: Layout | None) -> tuple[Heading, Layout] | None:
+    """The title of a chunk that names what is listed right below it (``Disks:``), and how that is laid out, where it is so
+    more surely than together with the title; else ``None``."""
+    title = kind_alone(chunk[0].text) if len(chunk) > 2 else ""
+    if not title or any(kind_alone(line.text) for line in chunk[1:]):
+        return None
+    deeper = indent_of(chunk[1].text) > indent_of(chunk[0].text)
+    rest = best_layout(chunk[1:])
+    if rest is None or not _explains(rest, chunk[1:]):
+        return None
+    if layout and layout.shape in _NESTED and rest.shape in _NESTED:
+        if deeper:
+            return None  # a record, and its heading
+    elif rest.score < _SURELY or (layout and rest.score <= layout.score):
+        return None
+    return Heading(title, chunk[0].number, 1), rest
+
+
+def _explains(layout: Layout, lines: Sequence[Line]) -> bool:
+    """Whether a layout has nearly all lines of a chunk in it."""
+    parts = [part for group in layout.groups for part in group.walk()]
+    told = {entry.line for part in parts for entry in part.entries} | {line for part in parts for line in part.frame}
+    told |= {part.heading.line for part in parts if part.heading}
+    left = [line for line in lines if line.number not in told and not is_rule(line.text)]
+    return len(left) * 5 <= len(lines)
 
 
 def _same_record(before: Block, after: Block) -> bool:

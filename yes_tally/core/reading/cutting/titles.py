@@ -34,6 +34,16 @@ def decorated_title(text: str) -> str | None:
     return _title_in(match) if match else None
 
 
+# ``Disks (2):``
+_AND_HOW_MANY = re.compile(r"\s*(?P<kind>[^\W\d_][^\d:=()]{1,40}?)\s*(?:\(\d{1,4}\))?\s*:?\s*$")
+
+
+def kind_alone(text: str) -> str:
+    """What a line says that names a kind of thing, and maybe how many of them, and nothing else; else nothing."""
+    match = _AND_HOW_MANY.match(text[: 2 * MAX_LABEL])
+    return match["kind"] if match and words_of(match["kind"]) in SUBJECTS else ""
+
+
 def title_above(lines: Sequence[Line], place: int) -> tuple[int, Heading] | None:
     """Where the title stands that is right above a line, and the heading that it is: decorated, underlined, or with a
     colon."""

@@ -63,15 +63,19 @@ def _stretches(lines: Sequence[Line]) -> Iterator[Sequence[Line]]:
 
 
 def _blocks_of(lines: Sequence[Line]) -> Iterator[Block]:
+    end = _document_ends(lines)
     for shape in WHOLE.values():
-        if whole := shape(lines):
-            yield Block(tuple(lines), whole, ())
+        if whole := shape(lines[:end]):
+            yield Block(tuple(lines[:end]), whole, ())
+            yield from _blocks_of(lines[end:]) if end < len(lines) else ()
             return
     if found := _document_behind(lines):
         begins, document = found
         yield from _blocks_of(lines[:begins])
         over = title_above(lines, begins)
-        yield Block(tuple(lines[begins:]), document, (over[1],) if over else ())
+        end = begins + _document_ends(lines[begins:])
+        yield Block(tuple(lines[begins:end]), document, (over[1],) if over else ())
+        yield from _blocks_of(lines[end:]) if end < len(lines) else ()
         return
     if parted := sides_of_bar(lines):
         start, end, left, right = parted
@@ -79,11 +83,14 @@ def _blocks_of(lines: Sequence[Line]) -> Iterator[Block]:
             yield from _blocks_of(part) if part else ()
         return
     headings: tuple[Heading, ...] = ()
+    drawn = {line.number: line.text.lstrip()[:1] for line in lines}
     pending: list[Block] = []
     chunks = (kind for whole in in_twos(_chunks(lines)) for part in _parted(whole) for kind in _by_kinds(part))
     for chunk, above, pieces in with_columns_below(map(_peel_heading, chunks)):
         if above:
-            headings = (above,)
+            # ``Disks:`` over boxes that are headed by their names.
+            kinds = [h for h in headings[-1:] if kind_alone(h.text) and drawn.get(h.line) != drawn.get(above.line)]
+            headings = (above, *(() if subjects_in(words_of(above.text)) else kinds))
         if not chunk:
             continue
         layout = best_layout(chunk)
@@ -131,8 +138,22 @@ def _by_kinds(lines: Sequence[Line]) -> list[list[Line]]:
     return [list(lines[a:b]) for a, b in pairwise([*heads, len(lines)])]
 
 
-_MOST_BEFORE = 6
+_MOST_BEFORE = 40
 _BEGINS_DOCUMENT = re.compile(r"[{<]|\[\s*(?:$|[\[{\"\d-])")
+
+
+_ENDS_DOCUMENT = re.compile(r"[}\]]+[;,]?\s*$|</[\w:.-]+>\s*$")
+
+
+def _document_ends(lines: Sequence[Line]) -> int:
+    """How many lines a document that the first of them begins has: what follows its last closing line, where an empty line
+    parts them, is none of it."""
+    begin = next((line for line in lines if line.text.strip()), None)
+    if begin is None or not _BEGINS_DOCUMENT.match(begin.text):
+        return len(lines)
+    closes = (place for place in range(len(lines) - 1, 0, -1) if _ENDS_DOCUMENT.match(lines[place].text))
+    last = next(closes, len(lines) - 1)
+    return last + 1 if last + 1 < len(lines) and not lines[last + 1].text.strip() else len(lines)
 
 
 def _document_behind(lines: Sequence[Line]) -> tuple[int, Layout] | None:
@@ -140,8 +161,11 @@ def _document_behind(lines: Sequence[Line]) -> tuple[int, Layout] | None:
     for index, line in enumerate(lines[1:_MOST_BEFORE], 1):
         apart = not lines[index - 1].text.strip()
         # What a command says while it gathers stands right above.
-        if _BEGINS_DOCUMENT.match(line.text) and (apart or line.text[0] in "{[" or title_above(lines, index)):
-            layouts = (shape(lines[index:]) for shape in WHOLE.values())
+        if _BEGINS_DOCUMENT.match(line.text) and (
+            apart or line.text[0] in "{[" or title_above(lines, index) or kind_alone(lines[index - 1].text)
+        ):
+            end = index + _document_ends(lines[index:])
+            layouts = (shape(lines[index:end]) for shape in WHOLE.values())
             return next(((index, layout) for layout in layouts if layout), None)
     return None
 
@@ -349,12 +373,27 @@ def _below_kind(chunk: list[Line], layout: Layout | None) -> tuple[Heading, Layo
     rest = best_layout(chunk[1:])
     if rest is None or not _explains(rest, chunk[1:]):
         return None
+    entries = all_entries(layout.groups) if layout else []
+    lost = bool(entries) and entries[0].line == chunk[0].number and not entries[0].printed  # a pair without a value
     if layout and layout.shape in _NESTED and rest.shape in _NESTED:
-        if deeper:
+        if deeper and not (lost and _are_headed(rest)):
             return None  # a record, and its heading
-    elif rest.score < _SURELY or (layout and rest.score <= layout.score):
+    elif rest.score < _SURELY or (layout and rest.score <= layout.score - (_AS_SURELY if lost else 0)):
         return None
     return Heading(title, chunk[0].number, 1), rest
+
+
+_AS_SURELY = 0.1
+
+
+def _are_headed(layout: Layout) -> bool:
+    """Whether a layout is nothing but records under headings of their own."""
+    records = [part for group in layout.groups for part in ([group] if group.heading else group.children)]
+    return (
+        bool(records)
+        and all(part.heading for part in records)
+        and not any(group.entries and not group.heading for group in layout.groups)
+    )
 
 
 def _explains(layout: Layout, lines: Sequence[Line]) -> bool:

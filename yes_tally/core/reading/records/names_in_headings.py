@@ -52,8 +52,8 @@ _QUOTED_NAME = re.compile(
     r"(?P<noun>[^\W\d_][^\"'“„«]*?)\s*[\"'“„«](?P<rest>[^\"'”“»]+)[\"'”“»]\s*(?:[(\[](?P<aside>[^)\]]{2,80})[)\]])?\s*:?$"
 )
 
-# ``Network cards found: 3``
-_COUNTS_THEM = re.compile(r"[^\W\d_][^:=\d]{2,60}[:=]\s*\d{1,4}")
+# ``Network cards found: 3``, ``Accounts (2)``
+_COUNTS_THEM = re.compile(r"[^\W\d_][^:=\d]{2,60}(?:[:=]\s*\d{1,4}|\(\d{1,4}\):?)")
 _CALLED_LARGE = re.compile(r"[A-Z][^:=]*$")
 
 

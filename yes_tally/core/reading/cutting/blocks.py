@@ -149,9 +149,9 @@ def _document_ends(lines: Sequence[Line]) -> int:
     """How many lines a document that the first of them begins has: what follows its last closing line, where an empty line
     parts them, is none of it."""
     begin = next((line for line in lines if line.text.strip()), None)
-    if begin is None or not _BEGINS_DOCUMENT.match(begin.text):
+    if begin is None or not _BEGINS_DOCUMENT.match(begin.text.lstrip()):
         return len(lines)
-    closes = (place for place in range(len(lines) - 1, 0, -1) if _ENDS_DOCUMENT.match(lines[place].text))
+    closes = (place for place in range(len(lines) - 1, 0, -1) if _ENDS_DOCUMENT.match(lines[place].text.lstrip()))
     last = next(closes, len(lines) - 1)
     return last + 1 if last + 1 < len(lines) and not lines[last + 1].text.strip() else len(lines)
 
@@ -161,9 +161,10 @@ def _document_behind(lines: Sequence[Line]) -> tuple[int, Layout] | None:
     for index, line in enumerate(lines[1:_MOST_BEFORE], 1):
         apart = not lines[index - 1].text.strip()
         # What a command says while it gathers stands right above.
-        if _BEGINS_DOCUMENT.match(line.text) and (
-            apart or line.text[0] in "{[" or title_above(lines, index) or kind_alone(lines[index - 1].text)
-        ):
+        body = line.text.lstrip()
+        headed = title_above(lines, index) or kind_alone(lines[index - 1].text)
+        at_margin = body == line.text and (apart or body[:1] in ("{", "["))
+        if _BEGINS_DOCUMENT.match(body) and (headed or at_margin):
             end = index + _document_ends(lines[index:])
             layouts = (shape(lines[index:end]) for shape in WHOLE.values())
             return next(((index, layout) for layout in layouts if layout), None)

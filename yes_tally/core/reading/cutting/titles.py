@@ -34,14 +34,18 @@ def decorated_title(text: str) -> str | None:
     return _title_in(match) if match else None
 
 
-# ``Disks (2):``
-_AND_HOW_MANY = re.compile(r"\s*(?P<kind>[^\W\d_][^\d:=()]{1,40}?)\s*(?:\(\d{1,4}\))?\s*:?\s*$")
+# ``Disks (2):``, ``2 disks found``
+_AND_HOW_MANY = re.compile(
+    r"\s*(?:(?P<kind>[^\W\d_][^\d:=()]{1,40}?)\s*(?:\(\d{1,4}\))?|\d{1,4} (?P<counted>[^\W\d_][^\d:=(),]{1,30}?)"
+    r"(?: (?:were |are )?(?:found|listed|installed|fitted|in all|gefunden|trouv[ée]e?s?|encontrad[oa]s?|trovat[ei]|gevonden|znalezion\w+))?)\s*[:.]?\s*$"
+)
 
 
 def kind_alone(text: str) -> str:
     """What a line says that names a kind of thing, and maybe how many of them, and nothing else; else nothing."""
     match = _AND_HOW_MANY.match(text[: 2 * MAX_LABEL])
-    return match["kind"] if match and words_of(match["kind"]) in SUBJECTS else ""
+    kind = match["kind"] or match["counted"] if match else ""
+    return kind if kind and words_of(kind) in SUBJECTS else ""
 
 
 def title_above(lines: Sequence[Line], place: int) -> tuple[int, Heading] | None:

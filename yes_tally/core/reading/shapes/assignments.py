@@ -22,6 +22,7 @@ from yes_tally.core.reading.shapes.layout import (
     is_rule,
     known_share,
 )
+from yes_tally.core.reading.shapes.words_first import pair_of
 from yes_tally.core.reading.text.decode import Line
 
 _ONE = re.compile(
@@ -73,14 +74,14 @@ def _behind_names(lines: Sequence[Line]) -> Layout | None:
     """Lines that each name a thing before their assignments or pairs; ``None`` where they do not."""
     for way in _NAMED:
         named = [way.match(line.text) if len(line.text) <= MAX_LINE else None for line in lines]
-        if len(lines) < _LEAST or not all(named):
-            continue
+        if not all(named) or any(match and ")" in match["told"].partition("(")[0] for match in named):
+            continue  # not all of it stands in one pair of brackets
         bare = [
             replace(line, text=" " * match.start("told") + match["told"])
             for line, match in zip(lines, named, strict=True)
             if match
         ]
-        told = _told(bare)
+        told = _told(bare) if len(bare) > 1 else _alone(bare[0])
         if len(told) != len(lines) or known_share(all_entries(told)) < _MOSTLY:
             continue
         for group, match, line in zip(told, named, lines, strict=True):
@@ -90,6 +91,31 @@ def _behind_names(lines: Sequence[Line]) -> Layout | None:
     return None
 
 
+def _alone(line: Line) -> list[Group]:
+    """The pairs of the only line, three at least, all of whose labels are known."""
+    ways = (
+        _line(line),
+        *(_pairs_between(line, between) for between in _BETWEEN),
+        *(_words_between(line, between) for between in _BETWEEN if between.search(line.text)),
+    )
+    for told in ways:
+        if told and len(told.entries) >= _LEAST_ALONE and all(is_known(entry.label) for entry in told.entries):
+            return [told]
+    return []
+
+
+def _words_between(line: Line, between: re.Pattern[str]) -> Group | None:
+    """The pairs of a line that only a blank parts (``Model Basalt NV1000, Size 931.51 GB``); ``None`` where a part is none."""
+    group = Group()
+    for text, at in _parts(line, between):
+        pair = pair_of(text)
+        if pair is None:
+            return None
+        group.entries.append(Entry(pair.label, pair.value, line.number, at + pair.column + 1))
+    return group
+
+
+_LEAST_ALONE = 3
 _MOSTLY = 0.6
 
 

@@ -37,7 +37,7 @@ def lay_out(lines: Sequence[Line]) -> Layout | None:
     labels: set[str] = set()
     others = 0
     for place, line in enumerate(lines):
-        pair = _pair(line.text) if place in written else None
+        pair = pair_of(line.text) if place in written else None
         pairs.append(pair)
         if place in heads:
             labels.clear()
@@ -63,7 +63,7 @@ def _heads(lines: Sequence[Line]) -> set[int]:
 
 
 @lru_cache(maxsize=LINES_KEPT)
-def _pair(text: str) -> Pair | None:
+def pair_of(text: str) -> Pair | None:
     """The longest label that a line begins with, and its value; ``None`` where it has another form, or is a sentence."""
     begin = _BEGIN.match(text)
     if begin is None or _SENTENCE.search(text):

@@ -18,6 +18,7 @@ _COLON = re.compile(r"(?P<label>[^\s:=](?:[^:=]|:\\){1,79}?)\s*:(?:\s+(?P<value>
 _EQUALS = re.compile(r"(?P<label>[^\s=][^=:]{0,79}?)\s*=\s*(?P<value>.*)$")
 _GAP = re.compile(r"(?P<label>\S+(?: \S+){0,6}?):?\s{2,}(?P<value>[^\s|].*)$")
 _BAR = re.compile(r"(?P<label>[^\s|][^|]{0,79}?)\s*\|\s*(?P<value>[^|]*)$")
+_BARS_AROUND_PAIR = 3
 # Style, what a line must hold (or else the other), and the pattern.
 _STYLES = (
     ("dots", "..", ". .", _DOTS),
@@ -79,6 +80,9 @@ def _pairs_in(text: str, tabbed: str | None) -> Mapping[str, Pair]:
     body, dash = without_dash(text)
     if body[:1] == "{" and body[-1:] == "}":
         body, dash = body[1:-1], dash + 1  # a record on one line (YAML 1.2, 7.4.2)
+    if body[:1] == "|" and body[-1:] == "|" and body.count("|") == _BARS_AROUND_PAIR:
+        inside = body[1:-1]
+        body, dash = inside.strip(), dash + 1 + len(inside) - len(inside.lstrip())
     found: dict[str, Pair] = {}
     if not body or len(text) > MAX_LINE or is_rule(text):
         return found

@@ -66,6 +66,12 @@ def lay_out(lines: Sequence[Line]) -> Layout | None:
         return None
     if sum(len(cells) > 1 and cells[1][0][0] in ":=" for _, cells in body) * 2 > len(body):
         return None  # pairs whose marks stand apart
+    if sum(any(cell[-1] == ":" and not _DRIVE.fullmatch(cell) for cell, _ in cells[1:]) for _, cells in body) * 2 > len(
+        body
+    ):
+        return None  # pairs beside pairs
+    if sum(cells[0][0][0] in "|│║" for _, cells in body if cells) * 2 > len(body):
+        return None  # drawn with bars
     if field:
         body.insert(0, (rows[0], ((field, 0), *head)))
     labels = [cells[0][0].rstrip(" :.") for _, cells in body if cells]
@@ -101,6 +107,7 @@ def _without_leader(line: Line) -> Line:
 
 # ``Model ..: Tallow 520``: a pair beside the pair.
 _MARKED = re.compile(r"[^\W\d_] ?[.:]*:\s")
+_DRIVE = re.compile(r"[A-Z]:")
 _GAP = re.compile(r"(?<=\S)\s{3,}\S")
 
 

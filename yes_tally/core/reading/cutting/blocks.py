@@ -253,8 +253,8 @@ def _names_kind(text: str) -> bool:
 _COUNTED = re.compile(r"\s*[^\W\d_][^:=]{2,60}[:=]\s*\d{1,4}\s*")
 # ``shelf: 9 programs on this PC``: a tool says how many of what it lists.
 _TOOL_COUNTS = re.compile(r"[^\W\d_][\w.-]{1,20}: \d{1,5} (?P<what>[^\W\d_][^:=]{2,50})")
-# No drive is a label: ``Letter    C:     D:``.
-_LABELLED = re.compile(r"\s*[^\W\d_][^:=]{0,60}(?<!\s\s[A-Z])[:=]\s*\S")
+# No drive is a label (``Letter    C:     D:``), and no hour.
+_LABELLED = re.compile(r"\s*[^\W\d_][^:=]{0,60}(?<!\s\s[A-Z])(?:=|:(?!\d))\s*\S")
 
 # ``Default: 1`` under a table's last row.
 _SAID_BELOW = re.compile(r"[A-Z][^\W\d_]{2,}(?: [^\W\d_]+){0,3}: \S")

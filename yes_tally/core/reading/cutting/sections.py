@@ -108,6 +108,10 @@ def _prompts(lines: Sequence[Line]) -> list[_Prompt]:
     if any(prompt.where for prompt, _ in found):
         # Beside prompts that say where, ``# scope: user`` is a remark.
         found = [(prompt, mark) for prompt, mark in found if prompt.where or mark != "#"]
+    kinds = {words_of(prompt.where) for prompt, _ in found} & SUBJECTS.keys()
+    if len(kinds) >= _LEAST_KINDS:
+        # ``Machine > Maker``, ``Memory > Installed``: of what each line tells, and no place.
+        found = [(prompt, mark) for prompt, mark in found if words_of(prompt.where) not in kinds]
     seen = Counter((p.where, mark) for p, mark in found)
     first = next((index for index, line in enumerate(lines) if line.text.strip()), 0)
     return [
@@ -127,6 +131,7 @@ def _prompts(lines: Sequence[Line]) -> list[_Prompt]:
     ]
 
 
+_LEAST_KINDS = 2
 # ``>> disk C: (2025-02-11 08:40)``, ``>> Memory:``: no command ends so.
 _HEADING = re.compile(r" \([^()]*\d[^()]*\)\s*$|:\s*$")
 

@@ -37,7 +37,7 @@ _WIDEST = " " * 200
 def lay_out(lines: Sequence[Line]) -> Layout | None:
     """Read a block whose lines are assignments, or ``None`` where fewer than half of them are; a line above them that is
     none may head them."""
-    if named := _behind_names(lines):
+    if named := _behind_names(lines) or _behind_kinds(lines):
         return named
     told, title = _told(lines), None
     headed = (
@@ -91,15 +91,39 @@ def _behind_names(lines: Sequence[Line]) -> Layout | None:
     return None
 
 
-def _alone(line: Line) -> list[Group]:
-    """The pairs of the only line, three at least, all of whose labels are known."""
+# ``Machine: Maker Corrane, Model Tallow 520 MT``
+_KIND = re.compile(r"\s*(?:[-*•] )?(?P<name>[^\W\d_]+(?: [^\W\d_]+)?)(?::| [-–—]{1,2})\s+(?P<told>\S.*?)\s*$")
+
+
+def _behind_kinds(lines: Sequence[Line]) -> Layout | None:
+    """Lines that each name a kind of thing, most of them before pairs; ``None`` where they do not."""
+    named = [_KIND.match(line.text) if len(line.text) <= MAX_LINE else None for line in lines]
+    if len(lines) < _LEAST or not all(match and words_of(match["name"]) in SUBJECTS for match in named):
+        return None
+    groups: list[Group] = []
+    for match, line in zip(named, lines, strict=True):
+        if match is None:
+            continue
+        bare = replace(line, text=" " * match.start("told") + match["told"])
+        told = _alone(bare, _LEAST)
+        whole = Group(entries=[Entry(match["name"], match["told"], line.number, match.start("told") + 1)])
+        groups += told or [whole]
+        if told:
+            told[0].heading = Heading(match["name"], line.number, match.start("name") + 1)
+    if sum(group.heading is not None for group in groups) * 2 < len(groups):
+        return None
+    return Layout("assignments", [Group(children=groups)], 1.0)
+
+
+def _alone(line: Line, least: int = 3) -> list[Group]:
+    """The pairs of a line alone, so many at least, all of whose labels are known."""
     ways = (
         _line(line),
         *(_pairs_between(line, between) for between in _BETWEEN),
         *(_words_between(line, between) for between in _BETWEEN if between.search(line.text)),
     )
     for told in ways:
-        if told and len(told.entries) >= _LEAST_ALONE and all(is_known(entry.label) for entry in told.entries):
+        if told and len(told.entries) >= least and all(is_known(entry.label) for entry in told.entries):
             return [told]
     return []
 
@@ -115,7 +139,6 @@ def _words_between(line: Line, between: re.Pattern[str]) -> Group | None:
     return group
 
 
-_LEAST_ALONE = 3
 _MOSTLY = 0.6
 
 

@@ -124,12 +124,14 @@ def _record(head: str, index: str, entries: Sequence[Entry]) -> Group:
     return Group(heading, own, parts)
 
 
-_HEADED = re.compile(r"(?P<head>[^\W\d_]{2,16})[./](?P<rest>[^\W\d][\w./-]*)")
+_HEADED = re.compile(
+    r"(?P<head>[^\W\d_]{2,16})(?:[./](?P<rest>[^\W\d][\w./-]*)|(?: [/>|›–-]|:) (?P<words>[^\W\d][\w ./()-]*))"
+)
 _LEAST_OF_HEAD = 3
 
 
 def by_head(entries: Sequence[Entry]) -> tuple[list[Entry], list[Group]]:
-    """``system.vendor=…``, ``system.serial=…``: the entries whose labels do not begin with a kind of thing, and a record
+    """``system.vendor=…``, ``System > Serial number``: the entries whose labels do not begin with a kind of thing, and a record
     for each kind that three labels or more begin with."""
     keys = [_HEADED.fullmatch(entry.label) for entry in entries]
     often = Counter(key["head"] for key in keys if key and words_of(key["head"]) in SUBJECTS)
@@ -137,7 +139,7 @@ def by_head(entries: Sequence[Entry]) -> tuple[list[Entry], list[Group]]:
     left: list[Entry] = []
     for entry, key in zip(entries, keys, strict=True):
         if key and key["head"] in apart:
-            apart[key["head"]].append(Entry(key["rest"], entry.printed, entry.line, entry.column))
+            apart[key["head"]].append(replace(entry, label=key["rest"] or key["words"]))
         else:
             left.append(entry)
     return left, [Group(Heading(head, found[0].line, 1), found) for head, found in apart.items()]

@@ -111,9 +111,13 @@ def _groups(
     def of(row: Sequence[Entry], label: str | None) -> Entry | None:
         return next((entry for entry in row if entry.label == label), None)
 
+    last = ""
+
     def under(row: Sequence[Entry]) -> str:
+        nonlocal last
         entry = of(row, section)
-        return entry.printed if entry else ""
+        last = entry.printed if entry else last  # said once, before the first of its rows
+        return last
 
     for name, rows in groupby(table, key=under):
         group, name = Group(), _STRUCTURES.get(name, name)

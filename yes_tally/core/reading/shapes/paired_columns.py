@@ -6,9 +6,19 @@ from __future__ import annotations
 from collections import Counter
 from collections.abc import Sequence
 
+from yes_tally.core.reading.cutting.titles import may_head
 from yes_tally.core.reading.meaning.labels import words_of
 from yes_tally.core.reading.phrases import SUBJECTS, is_likely, names_item
-from yes_tally.core.reading.shapes.layout import MAX_LINE, Entry, Group, Heading, Layout, cells_by_gap, is_rule
+from yes_tally.core.reading.shapes.layout import (
+    MAX_LINE,
+    Entry,
+    Group,
+    Heading,
+    Layout,
+    cells_by_gap,
+    indent_of,
+    is_rule,
+)
 from yes_tally.core.reading.text.decode import Line
 from yes_tally.core.words import flag_of
 
@@ -23,26 +33,44 @@ def lay_out(lines: Sequence[Line]) -> Layout | None:
     other column mean something as labels or half of it are numbers and yes or no, or more than a quarter of those between do."""
     if len(lines) < _LEAST_LINES or any(len(line.text) > MAX_LINE for line in lines):
         return None
+    if len(cells_by_gap(lines[0].text)) == 1 and may_head(lines[0].text):
+        below = _pairs(lines[1:])
+        heading = Heading(lines[0].text.strip(" :"), lines[0].number, indent_of(lines[0].text) + 1)
+        return Layout("paired columns", [Group(heading, children=below)], _SCORE) if below else None
+    groups = _pairs(lines)
+    if len(groups) > 1:
+        return Layout("paired columns", [Group(children=groups)], _SCORE)
+    return Layout("paired columns", groups, _SCORE) if groups else None
+
+
+def _pairs(lines: Sequence[Line]) -> list[Group]:
+    """The pairs of the lines, in groups as rules and names part them; none where they are no paired columns."""
     cut = [(line, cells_by_gap(line.text)) for line in lines]
     if sum(len(cells) >= _LEAST_CELLS for _, cells in cut) * 2 < len(cut):
-        return None
+        return []
     begins = Counter(at for _, cells in cut for _, at in cells)
     columns = sorted(at for at, count in begins.items() if count * 3 >= len(cut) and count > 1)
     if len(columns) % 2 or not _LEAST_CELLS <= len(columns) <= _MOST_CELLS:
-        return None
+        return []
     placed = [(line, _in_columns(cells, columns)) for line, cells in cut]
     rows = [(line, {at: text for text, at in cells}) for line, cells in placed if not is_rule(line.text)]
     if any(not row.keys() <= set(columns) for _, row in rows):
-        return None
+        return []
     parts = _parts(placed)
-    for place, at in enumerate(columns):
-        cells = [row[at].rstrip(" :.") for _, row in rows if at in row]
-        known = sum(map(is_likely, cells))
+    said = [[row[at].rstrip(" :.") for _, row in rows if at in row] for at in columns]
+    told = [sum(map(is_likely, cells)) for cells in said]
+    sure = all(known == len(cells) for known, cells in zip(told[::2], said[::2], strict=True))
+    for place, (at, cells, known) in enumerate(zip(columns, said, told, strict=True)):
+        if place % 2:
+            # Beside labels that are all known a value may be a word that is a label elsewhere (``Mode   UEFI``).
+            if known == len(cells) if sure else known * 4 > len(cells):
+                return []
+            continue
         values = sum(cell.isdigit() or flag_of(cell) is not None for cell in cells)
         again = any(len(set(own)) < len(own) for own in (_column(part, at) for part in parts))
-        if (known * 2 < len(cells) or values * 2 >= len(cells) or again) if place % 2 == 0 else known * 4 > len(cells):
-            return None
-    groups = [
+        if known * 2 < len(cells) or values * 2 >= len(cells) or again:
+            return []
+    return [
         group
         for part in parts
         for group in _about_one(
@@ -55,9 +83,6 @@ def lay_out(lines: Sequence[Line]) -> Layout | None:
             apart=len(parts) > 1,
         )
     ]
-    if len(groups) > 1:
-        return Layout("paired columns", [Group(children=groups)], _SCORE)
-    return Layout("paired columns", groups, _SCORE)
 
 
 def _in_columns(cells: Sequence[tuple[str, int]], columns: Sequence[int]) -> list[tuple[str, int]]:

@@ -9,7 +9,7 @@ from collections.abc import Sequence
 from dataclasses import replace
 
 from yes_tally.core.reading.meaning.labels import words_of
-from yes_tally.core.reading.phrases import SUBJECTS, is_known
+from yes_tally.core.reading.phrases import SUBJECTS, is_known, is_likely
 from yes_tally.core.reading.shapes.layout import MAX_LINE, cells_by_gap, indent_of
 from yes_tally.core.reading.text.decode import Line
 
@@ -35,7 +35,7 @@ def halves(lines: Sequence[Line]) -> list[list[Line]]:
             continue
         cells = [(_label(text), at) for text, at in cells_by_gap(line.text)]
         first = cells[0][0]
-        if (len(cells) >= _FOUR_CELLS or _MARKED.search(line.text)) and is_known(first):
+        if (len(cells) >= _FOUR_CELLS or _MARKED.search(line.text)) and is_likely(first):
             begins.update(at for label, at in cells[1:] if label == first)
     cuts = sorted(at for at, count in begins.items() if count >= _LEAST and count * 10 >= 7 * len(lines))
     if not cuts or len(cuts) >= _MOST:

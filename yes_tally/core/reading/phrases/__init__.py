@@ -370,7 +370,11 @@ def field_of_item(label: str) -> re.Match[str] | None:
     kind of thing, ``index`` which one, ``rest`` the field."""
     for way in (_ITEM_AND_FIELD, _FIELD_OF_ITEM) if len(label) <= _LONGEST else ():
         match = way.fullmatch(label)
-        if match and SUBJECTS.get(words_of(match["head"])) in ITEMS and meanings(match["rest"]):
+        if (
+            match
+            and SUBJECTS.get(words_of(match["head"])) in ITEMS
+            and (meanings(match["rest"]) or meanings_plainly(match["rest"]))
+        ):
             return match
     return None
 

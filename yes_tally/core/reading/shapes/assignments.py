@@ -182,8 +182,8 @@ def _line(line: Line) -> Group | None:
     return group
 
 
-_DIVIDED = re.compile(r"\s*(?P<label>[^\W\d][\w .%-]{0,40}?)\s*=\s*(?P<value>[^=]*?)\s*$")
-_DIVIDED_BY_BARS = re.compile(r"\s*(?P<label>[^\W\d_][\w .%-]{0,40}?)\s*:\s*(?P<value>\S[^|]*?)\s*$")
+_DIVIDED = re.compile(r"\s*(?P<label>[^\W\d][\w .%/-]{0,40}?)\s*=\s*(?P<value>[^=]*?)\s*$")
+_DIVIDED_BY_BARS = re.compile(r"\s*(?P<label>[^\W\d_][\w .%/-]{0,40}?)\s*:\s*(?P<value>\S[^|]*?)\s*$")
 _MARKS = ((";", _DIVIDED), (", ", _DIVIDED), (" | ", _DIVIDED), ("|", _DIVIDED_BY_BARS))
 
 

@@ -9,7 +9,7 @@ from collections.abc import Collection, Sequence
 from dataclasses import replace
 
 from yes_tally.core.reading.meaning.labels import words_of
-from yes_tally.core.reading.phrases import SUBJECTS, field_of_item, meanings, names_item
+from yes_tally.core.reading.phrases import SUBJECTS, field_of_item, is_likely, names_item
 from yes_tally.core.reading.shapes.layout import Entry, Group, Heading
 
 _KEY = re.compile(
@@ -61,7 +61,7 @@ def _with_labels_within(entries: Sequence[Entry]) -> Sequence[Entry]:
     """``Disk 0: Model: Basalt NV1000``: the entries, where two or more of one thing are pairs themselves with the labels of
     those pairs."""
     within = [_PAIR.fullmatch(entry.printed) if names_item(entry.label) else None for entry in entries]
-    known = [match if match and meanings(match["label"]) else None for match in within]
+    known = [match if match and is_likely(match["label"]) else None for match in within]
     often = Counter(entry.label for entry, match in zip(entries, known, strict=True) if match)
     return [
         replace(
@@ -82,7 +82,7 @@ _NUMBER_ALONE = tuple(
         re.compile,
         (
             r"(?P<head>)\[(?P<index>\d{1,3})\]:? (?P<rest>[^\W\d].*)",
-            r"(?P<head>)(?P<rest>[^\W\d].*?[^\W\d])(?: ?#| ?\[| )(?P<index>\d{1,3})\]?",
+            r"(?P<head>)(?P<rest>[^\W\d].*?[^\W\d]\.?)(?: ?#| ?\[| )(?P<index>\d{1,3})\]?",
         ),
     )
 )
@@ -93,7 +93,7 @@ def _by_number_alone(entries: Sequence[Entry]) -> list[re.Match[str] | None]:
     have one, and of two things at least two fields each are told."""
     for way in _NUMBER_ALONE:
         keys = [way.fullmatch(entry.label) for entry in entries]
-        told = [key if key and meanings(key["rest"]) else None for key in keys]
+        told = [key if key and is_likely(key["rest"]) else None for key in keys]
         fields: dict[str, set[str]] = {}
         for key in filter(None, told):
             if words_of(key["rest"]) not in SUBJECTS:

@@ -34,6 +34,7 @@ from yes_tally.core.reading.records.entries import read_entries
 from yes_tally.core.reading.records.names_told import names_nothing, without_mark
 from yes_tally.core.reading.records.nested_records import read_record
 from yes_tally.core.reading.shapes.layout import Entry, Heading, Layout
+from yes_tally.core.reading.text.decode import Line
 from yes_tally.core.reading.values.asides import ASIDES
 from yes_tally.core.reading.values.said_beside import said_aside
 from yes_tally.core.reading.values.understand import MAX_TEXT, understand
@@ -107,6 +108,8 @@ class Interpreter:
         """The unit that a record around gives for its bare sizes."""
         self._items: list[Item] = []
         self._loose: dict[str, Item] = {}
+        self.headless: list[tuple[Sequence[Line], tuple[str, ...]]] = []
+        """The rows of this section that no head names the columns of, with what is spoken of around them."""
         self.adapters: dict[str, tuple[Item, str]] = {}
         """The adapters of the sections before, by what people call their connections, else by their names, each with the
         fact that it was."""
@@ -132,6 +135,7 @@ class Interpreter:
         self.folders = 0
         self.numbered = None
         self.by_number = {}
+        self.headless = []
 
     def context(self, group: str | None, around: tuple[str, ...] = ()) -> Context:
         return Context(group, around, self.language)

@@ -50,7 +50,7 @@ from yes_tally.core.reading.statements.one_line_answers import read_answer
 from yes_tally.core.reading.statements.stated import kind_asked, read_statements, taught_statements
 from yes_tally.core.reading.statements.titles_of_hosts import title_names_host
 from yes_tally.core.reading.tables.log_rows import are_events
-from yes_tally.core.reading.tables.rows_alone import rows_told_whole, rows_without_head
+from yes_tally.core.reading.tables.rows_alone import column_by_column, rows_told_whole, rows_without_head
 from yes_tally.core.reading.text.as_printed import Pieces, Printed, one_by_one
 from yes_tally.core.reading.text.console_cuts import uncut
 from yes_tally.core.reading.text.decode import Decoded, Line, decode
@@ -231,6 +231,7 @@ def _read_section(interpreter: Interpreter, section: Section) -> None:
         read_statements(interpreter, told, section.command or "")
         if elsewhere:
             leave_out_licences(interpreter)
+        column_by_column(interpreter)
         kind_asked(interpreter, section.command or "")
         adapters_again(interpreter, section.command or "")
         if not read_answer(interpreter, section):

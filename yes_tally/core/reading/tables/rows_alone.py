@@ -41,6 +41,7 @@ from yes_tally.core.reading.shapes.layout import (
     is_rule,
 )
 from yes_tally.core.reading.tables.bare_rows import told_bare
+from yes_tally.core.reading.tables.columns_by_form import rows_by_columns
 from yes_tally.core.reading.tables.log_rows import are_events
 from yes_tally.core.reading.tables.process_rows import rows_of_processes
 from yes_tally.core.reading.tables.rows_by_form import NAMED_NEAR, ROW_FIELDS, UPDATE_ID, rows_by_form
@@ -58,6 +59,7 @@ _MANY_ROWS = 2000
 def rows_without_head(interpreter: Interpreter, lines: Sequence[Line], around: tuple[str, ...]) -> None:
     """Rows whose columns nothing names, of a thing that a heading or the command names: each cell is the field
     whose form it has, in the catalogue's order."""
+    interpreter.headless.append((lines, around))
     lines = [replace(line, text=line.text.rstrip()) if line.text.endswith(" ") else line for line in lines]
     if _states_first(interpreter, lines, around):
         return
@@ -138,6 +140,26 @@ def _without_numbers(lines: Sequence[Line]) -> list[Line]:
         return list(lines)
     ends = [match.end() for match in counted if match]
     return [replace(line, text=" " * end + line.text[end:]) for line, end in zip(lines, ends, strict=True)]
+
+
+def column_by_column(interpreter: Interpreter) -> None:
+    """Read the section's rows without a head once more, column by column, and keep that where it tells clearly more than
+    was told of their lines."""
+    for lines, around in interpreter.headless:
+        rows, named = _titled(interpreter, lines, around)
+        group = next((group for group in named if group in ITEM_GROUPS or group == "memory"), "")
+        numbers = {line.number for line in rows}
+        start = len(interpreter.drafts)
+        if not rows_by_columns(interpreter, rows, "module" if group == "memory" else group):
+            continue
+        before = [d for d in interpreter.drafts[interpreter.section_from : start] if d.entry.line in numbers]
+        if len(interpreter.drafts) - start <= len(before) + len(rows) // 2:
+            del interpreter.drafts[start:]
+            continue
+        out = set(map(id, before))
+        interpreter.drafts[interpreter.section_from :] = [
+            draft for draft in interpreter.drafts[interpreter.section_from :] if id(draft) not in out
+        ]
 
 
 _PID = re.compile(r"\bpid[ :=#]{1,2}\d{1,7}\b", re.I)

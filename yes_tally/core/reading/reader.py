@@ -289,6 +289,10 @@ def _read_block(interpreter: Interpreter, block: Block, command: tuple[str, ...]
         and rows_told_whole(interpreter, block.lines, spoken)
     ):
         return
+    entries = all_entries(block.layout.groups)
+    if block.layout.shape == "pairs" and entries and not entries[0].printed and len({e.label for e in entries}) == 1:
+        # ``Connections:`` over rows
+        interpreter.headless.append((block.lines, spoken))
     _adopt(block)
     named = [subject for heading in block.headings for subject in interpreter.heading(heading.text, heading.line)]
     with interpreter.below(*reversed(block.headings)):

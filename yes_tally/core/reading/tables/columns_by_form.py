@@ -71,6 +71,8 @@ def rows_by_columns(interpreter: Interpreter, lines: Sequence[Line], group: str)
     rows = [line for line in lines if line.text.strip() and not is_rule(line.text)]
     if not _LEAST_ROWS <= len(rows) <= _MOST_ROWS or any(len(line.text) > MAX_LINE for line in rows):
         return False
+    if sum(line.text.rstrip().endswith(".") for line in rows) * 2 > len(rows):
+        return False  # sentences
     numbers, starts = _numbers(rows)
     for cells in _parted(rows, starts):
         columns = _meant(interpreter, [[text for text, _ in row] for row in cells], group)
@@ -190,9 +192,10 @@ def _meant(interpreter: Interpreter, rows: Sequence[Sequence[str]], group: str) 
     """What each column tells of a group; ``None`` for one that nothing says it of."""
     columns = list(zip(*rows, strict=True))
     found: list[_Column | None] = [None] * len(columns)
-    for at, cells in enumerate(columns):
-        taken = {column.field for column in found if column}
-        found[at] = _own(interpreter, cells, group, taken) or _by_votes(interpreter, cells, group, taken)
+    for way in (_own, _by_votes):
+        for at, cells in enumerate(columns):
+            if found[at] is None:
+                found[at] = way(interpreter, cells, group, {column.field for column in found if column})
     left = [at for at, column in enumerate(found) if column is None and _are_texts(columns[at])]
     fields = [field for field in _TEXTS[group] if field not in {column.field for column in found if column}]
     if len(left) > len(fields) > 0:

@@ -13,6 +13,7 @@ from yes_tally.core.quantity import Value, exactly
 from yes_tally.core.reading.cutting.blocks import Block, blocks_of
 from yes_tally.core.reading.cutting.sections import Section, cut
 from yes_tally.core.reading.cutting.spoken_of_itself import LEAST_OF_ERROR, spoke_of_itself
+from yes_tally.core.reading.cutting.titles import kind_alone
 from yes_tally.core.reading.cutting.tool_names import without_tool_name
 from yes_tally.core.reading.drafts import Draft, Met
 from yes_tally.core.reading.interpret import Interpreter
@@ -283,14 +284,12 @@ def _read_block(interpreter: Interpreter, block: Block, command: tuple[str, ...]
             interpreter, block.lines, ("event",)
         )  # ``ERROR   2025-02-10 22:48:09  …``: levels are no labels
         return
-    if (
-        block.layout.shape in ("pairs", "records")
-        and not known_share(all_entries(block.layout.groups))
-        and rows_told_whole(interpreter, block.lines, spoken)
-    ):
-        return
+    if block.layout.shape in ("pairs", "records") and not known_share(all_entries(block.layout.groups)):
+        interpreter.headless.append((block.lines, spoken))  # ``1. C:  System   HFX2``: the colon is the drive's
+        if rows_told_whole(interpreter, block.lines, spoken):
+            return
     entries = all_entries(block.layout.groups)
-    if block.layout.shape == "pairs" and entries and not entries[0].printed and len({e.label for e in entries}) == 1:
+    if block.layout.shape == "pairs" and kind_alone(block.lines[0].text) and len({e.label for e in entries}) == 1:
         # ``Connections:`` over rows
         interpreter.headless.append((block.lines, spoken))
     _adopt(block)

@@ -38,7 +38,7 @@ _SAMPLE = 400
 _BELONGS = "category"
 # A number, or words with a mark of a pair or of a sentence in them, head no column.
 _NO_LABEL = re.compile(
-    r"^[\d.,:]+%?$|^\*|^\d{1,4}[-/.]\d\d?[-/.]\d{2,4}\b|[,;=:]$|(?<!\bno)(?<!nr)(?<!\bser)(?<!\bmax)(?<!\bmin)(?<!\bavg)(?<!\bvers)\.$|: |^[:=]|^\{|^[a-z]:\\",
+    r"^[\d.,:]+%?$|^[*\"“„«]|^\d{1,4}[-/.]\d\d?[-/.]\d{2,4}\b|[,;=:]$|(?<!\bno)(?<!nr)(?<!\bser)(?<!\bmax)(?<!\bmin)(?<!\bavg)(?<!\bvers)\.$|: |^[:=]|^\{|^[a-z]:\\",
     re.I,
 )
 

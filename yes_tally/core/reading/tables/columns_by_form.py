@@ -34,7 +34,7 @@ _END = rf"(?:{_IP}|\*):(?:\d{{1,5}}|\*)"
 _OWN: dict[str, tuple[tuple[str, str], ...]] = {
     "connection": (("protocol", r"(?:tcp|udp|icmp|sctp)[46]?"), ("local", _END), ("remote", _END), ("pid", r"\d{1,7}"), ("state", r"[^\W\d_][\w -]{2,14}")),
     "neighbour": (("address", _IP), ("mac", r"[0-9a-f]{2}(?:[:-][0-9a-f]{2}){5}"), ("kind", r"[^\W\d_]{4,12}")),
-    "route": (("destination", rf"(?:{_IP}(?:/\d{{1,2}})?|default)"), ("mask", r"255(?:\.\d{1,3}){3}|0\.0\.0\.0"), ("gateway", rf"{_IP}|direct|on-link|link"), ("metric", r"\d{1,4}")),
+    "route": (("destination", rf"(?:{_IP}(?:/\d{{1,2}})?|default|standard|d[ée]faut|par d[ée]faut|predeterminad[oa]|padr[ãa]o|predefinit[oa]|standaard|domy[śs]ln[yea])"), ("mask", r"255(?:\.\d{1,3}){3}|0\.0\.0\.0"), ("gateway", rf"{_IP}|direct|on-link|link"), ("metric", r"\d{1,4}")),
     "process": (("pid", r"\d{1,7}"), ("memory", r"\d[\d.,]* ?[KMG]i?B?"), ("user", r"[\w-]+\\[\w.-]+|SYSTEM|root")),
     "module": (("slot", r"(?:(?:DIMM|CH|BANK)[ _-]?)?[A-H][ _-]?\d{1,2}|DIMM ?\d"), ("maker", r"[A-Z][a-z]+"), ("part", r"(?=\S*\d)(?=\S*-)[A-Z0-9][A-Z0-9-]{5,}")),
     "volume": (("mount", r"[A-Z]:\\?|/[\w/.-]*"),),
@@ -52,6 +52,8 @@ _TEXTS = {
 }  # fmt: skip
 # Without one of these nobody knows of which thing a row tells.
 _NEEDED = {"neighbour": "address", "route": "destination", "connection": "local", "volume": "mount", "module": "size", "process": "pid"}  # fmt: skip
+# What the first column tells: an address first, and what has it, is a neighbour and no card.
+_FIRST = {"adapter": "name", "route": "destination", "neighbour": "address", "connection": "protocol"}
 # Kinds of things whose number a list's is.
 _NUMBERED = frozenset({"disk", "partition"})
 _Cells = list[tuple[str, int]]
@@ -82,8 +84,8 @@ def rows_by_columns(interpreter: Interpreter, lines: Sequence[Line], group: str)
             continue
         if group not in _NEEDED and not fields & set(_TEXTS[group][:1]):
             continue
-        if group == "adapter" and told[0].field != "name":
-            continue  # an address first, and what has it: a neighbour
+        if group in _FIRST and (columns[0] is None or columns[0].field != _FIRST[group]):
+            continue
         for at, (line, row) in enumerate(zip(rows, cells, strict=True)):
             _tell(interpreter, group, line, row, columns, at, numbers[at] if numbers else None)
         return True

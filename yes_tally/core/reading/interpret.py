@@ -193,6 +193,8 @@ class Interpreter:
         found = subjects_in(words)
         # ``memory sockets`` are no sockets of a network.
         named = tuple(dict.fromkeys(at.group for at in found if at.group != "connection" or not _is_part(at, found)))
+        if line is None and (part := _part_asked(text, named)):
+            named = (part, *(group for group in named if group != part))
         called = COMMAND_WORDS.get(text.split(None, 1)[0].casefold()) if line is None and named else None
         if called in _CALLED_BY_WORD:
             named = (called, *(group for group in named if group != called))  # ``vars --user`` are the user's
@@ -383,6 +385,18 @@ class Interpreter:
     def name_items(self) -> None:
         """Give every item its name, and doubt what is told of a thing that nothing names."""
         name_items(self._items, self.drafts)
+
+
+_OPTION = re.compile(r"(?<=\s)[-/]{1,2}([^\W\d_]{3,})(?=\s|=|$)")
+
+
+def _part_asked(command: str, named: Sequence[str]) -> str:
+    """``disks --parts 0``: the kind of parts of things that an option of a command asks for; else nothing."""
+    for option in _OPTION.finditer(command):
+        group = SUBJECTS.get(words_of(option[1])) or subject_of_command(option[1].casefold())
+        if any(f"{group}.{of}" in FACTS for of in (*named, subject_of_command(command.split(None, 1)[0].casefold()))):
+            return group or ""
+    return ""
 
 
 # What a command's first word names, whatever its other words and itself could name elsewhere.

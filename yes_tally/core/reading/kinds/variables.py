@@ -50,7 +50,8 @@ def variable_list(interpreter: Interpreter, entries: Sequence[Entry], shape: str
             interpreter.frame.add(entry.line)
             continue
         item = interpreter.new_item("variable")
-        whole = "".join(part.printed for part in (entry, *more))
+        parts = (entry, *more)
+        whole = _between(parts).join(part.printed for part in parts)
         text = understand(FACTS["variable.value"], whole, interpreter.locale)
         name = Entry(entry.label, entry.label, entry.line, max(1, entry.column - len(entry.label) - 1))
         interpreter.add("variable.name", item, name, exactly("text", entry.label), shape, 0.9, "a list of variables")
@@ -59,6 +60,17 @@ def variable_list(interpreter: Interpreter, entries: Sequence[Entry], shape: str
             interpreter.drafts[-1].until = more[-1].line if more else 0
         interpreter.blanks.update(part.line for part in more)
         search_path(interpreter, (entry, *more), shape)
+
+
+# ``C:\\Tools``, one of a path's folders on a line of its own.
+_FOLDER_ALONE = re.compile(r"(?:[A-Za-z]:\\|/|%\w+%)[^;]*")
+
+
+def _between(parts: Sequence[Entry]) -> str:
+    """What stands between a value's lines: what parts folders where each line is one, else nothing."""
+    if len(parts) < 2 or not all(_FOLDER_ALONE.fullmatch(part.printed) for part in parts):
+        return ""
+    return ":" if parts[0].printed.startswith("/") else ";"
 
 
 def _wrapped(entries: Sequence[Entry]) -> Iterator[list[Entry]]:
@@ -108,12 +120,13 @@ _PATHS = frozenset("path search pfad chemin ruta caminho percorso pad sciezka su
 def search_path(interpreter: Interpreter, parts: Sequence[Entry], shape: str) -> None:
     """An executable search path is a list of folders, in order; ``parts`` are the lines that it is printed on."""
     first = parts[0]
-    if not _PATHS & set(words_of(first.label)) or not _FOLDERS.search(first.printed):
+    alone = _between(parts)
+    if not _PATHS & set(words_of(first.label)) or not (alone or _FOLDERS.search(first.printed)):
         return
     mark = ";" if ";" in first.printed else ":"
     for entry in parts:
         at = 0
-        for folder in entry.printed.split(mark):
+        for folder in [entry.printed] if alone else entry.printed.split(mark):
             bare = folder.strip().strip('"')
             value = understand(FACTS["search_folder.folder"], bare, interpreter.locale)
             if value:

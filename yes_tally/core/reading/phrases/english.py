@@ -8,7 +8,7 @@ context too, but only among other facts of the PC itself.
 SUBJECTS: dict[str, str] = {
     "machine": "laptop|notebook|hw|machine|computer|pc|computer system|system enclosure|chassis|whole machine|whole pc|system unit|system product|enclosure|sys",
     "board": "board|mainboard|motherboard|base board|baseboard|system board",
-    "firmware": "firmware|bios|system firmware|bios firmware",
+    "firmware": "bios uefi|uefi bios|bios/uefi|firmware|bios|system firmware|bios firmware",
     "security": "security|security chip|tpm|trusted platform module",
     "host": "host|network identity",
     "memory": "memory|ram|mem|physical memory|main memory|system memory",

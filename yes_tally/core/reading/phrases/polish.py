@@ -34,7 +34,7 @@ SUBJECTS: dict[str, str] = {
     "variable": "zmienna|zmienne|zmienna srodowiskowa|srodowisko",
     "search_folder": "sciezka wyszukiwania|foldery wyszukiwania",
     "page_file": "plik stronicowania|plik wymiany",
-    "firmware": "firmware|bios|oprogramowanie ukladowe",
+    "firmware": "oprogramowanie ukl|firmware|bios|oprogramowanie ukladowe",
     "health_check": "sprawdzenie|test wlasny",
 }
 

@@ -121,6 +121,7 @@ def _under(lines: Sequence[Line], at: int, deep: int = 1) -> Layout | None:
         or (known * 2 < named and not (known >= 4 and header.isupper()))
         or any(label in ("[", "]") for label, _ in labels)
         or _tells_whether([label for label, _ in labels])
+        or (not is_known(labels[0][0]) and any(label.casefold() in _SO for label, _ in labels))
         or any(_NO_LABEL.search(label) and not _is_short(label) for label, _ in labels if label)
         or (len(labels) == 2 and _is_pair(*(label for label, _ in labels)))
     ):
@@ -198,6 +199,10 @@ def _is_pair(label: str, cell: str) -> bool:
     if any(fact.kind == "flag" for fact in facts) and flag_of(cell) is not None:
         return True
     return any(fact.kind == "choice" and choice_named(fact.field, fact.choices, cell) for fact in facts)
+
+
+# Where the first label is none either, these are what a row says.
+_SO = frozenset("on off yes no ja nein oui non sí si no sim não sì nee tak nie aan uit an aus true false".split())
 
 
 def _tells_whether(labels: Sequence[str]) -> bool:

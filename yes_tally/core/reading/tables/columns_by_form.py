@@ -56,6 +56,8 @@ _NEEDED = {"neighbour": "address", "route": "destination", "connection": "local"
 _FIRST = {"adapter": "name", "route": "destination", "neighbour": "address", "connection": "protocol"}
 # Kinds of things whose number a list's is.
 _NUMBERED = frozenset({"disk", "partition"})
+# ``(* = you)``: what a mark means, and no row.
+_ASIDE = re.compile(r"\s*\(.*\)\s*")
 _Cells = list[tuple[str, int]]
 
 
@@ -70,7 +72,7 @@ def rows_by_columns(interpreter: Interpreter, lines: Sequence[Line], group: str)
     """Read rows of a group, two at least, whose lines part into the same number of cells. Whether they were read."""
     if group not in _TEXTS:
         return False
-    rows = [line for line in lines if line.text.strip() and not is_rule(line.text)]
+    rows = [line for line in lines if line.text.strip() and not is_rule(line.text) and not _ASIDE.fullmatch(line.text)]
     if not _LEAST_ROWS <= len(rows) <= _MOST_ROWS or any(len(line.text) > MAX_LINE for line in rows):
         return False
     if sum(line.text.rstrip().endswith(".") for line in rows) * 2 > len(rows):

@@ -28,7 +28,7 @@ _DATED = re.compile(
 _AMOUNT = r"(?<!of )(?<!von )(?<!sur )(?<!de )(?<!di )(?<!van )(?<! z )(?<![\d.,])(\d[\d.,'\u00a0\u202f]*(?: \d{3})* ?[KMGT]i?[BO])"
 _MAYBE_IS = r"(?:(?:is|are|sont|son|sono|zijn|ist|sind|está|jest) )?"
 _SEEN = r"(?:usable|seen|visibles?|visto|vista|sichtbar\w*|zichtbaar|widoczn\w+|visibil[ei]|vis[íi]ve(?:l|is)|dost[eę]pn\w+ dla systemu|f[üu]r das system|pour le syst[èe]me|para el sistema|para o sistema|per il sistema|voor het systeem|available to the system|nutzbar\w*|verwendbar\w*|utilisables?|utilizables?|bruikba\w+|utiliz[aá]ve(?:l|is)|utilizzabil[ei]|u[zż]yteczn\w+)"
-_FREE = r"(?:free|available(?! to)|unused|frei\w*|verfügbar\w*|libres?|disponibles?|liber[aei]|disponibil[ei]|livres?|dispon[ií]ve(?:l|is)|vrij|beschikbaar|woln\w+|dost[eę]pn\w+)"
+_FREE = r"(?:free|available(?! to)|unused|frei\w*|verfügbar\w*|libres?|disponibles?|liber[aei]|disponibil[ei]|livres?|dispon[ií]ve(?:l|is)|vrij|beschikbaar|woln\w+|dost[eę]pn\w+(?! dla))"
 _IN_USE = r"(?:used|in use|belegt|benutzt|genutzt|utilisés?|usados?|en uso|em uso|in uso|usati|gebruikt|in gebruik|używane|zajęte)"
 
 _LIMIT = re.compile(
@@ -76,7 +76,7 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
     "board.model": (
         (re.compile(r"^([A-Z][a-z]+) (?=[A-Z]{1,4}-?[A-Z]{0,2}\d)"), "board.maker"),
         (re.compile(r"\b(?:rev(?:ision)?|version|v|r[ée]v|revisi[óo]n|wersja|ausgabe|stand|[ée]dition|versi[óo]n|versione|vers[ãa]o|versie)\.? ?([A-Z]?\d[\w.]*)", re.I), "board.version"),
-        (re.compile(r"(?:\b(?:s/?n|serial(?: (?:number|no\.?))?|seriennummer):?|\((?:n[°º]|nr\.?|no\.?)) ?([A-Z0-9][\w-]{3,})", re.I), "board.serial"),
+        (re.compile(r"(?:\b(?:s/?n|serial(?: (?:number|no\.?))?|seriennummer|serien-?nr\.?|serienr\.?|n[°º] de s[ée]rie|num[ée]ro de s[ée]rie|n\.? serie|n[uú]m(?:ero|\.)? de serie|numero di serie|n[uú]mero de s[ée]rie|serienummer|nr seryjny|numer seryjny):?|\((?:n[°º]|nr\.?|no\.?)) ?([A-Z0-9][\w-]{3,})", re.I), "board.serial"),
         (re.compile(r" (?:by|von|par|van|od) ([A-Z][\w&-]+)"), "board.maker"),
     ),
     "processor.socket": ((re.compile(r"stepping:? (\w+)", re.I), "processor.stepping"),),

@@ -8,7 +8,7 @@ from yes_tally.core import quantity
 from yes_tally.core.catalogue import BINARY_SIZES, NOMINAL_SIZES, SOLD_SIZES, FactKind
 from yes_tally.core.quantity import Locale, Value
 from yes_tally.core.reading.values.text_forms import DAY_IN_NUMBERS
-from yes_tally.core.words import COUNT_WORDS, plain
+from yes_tally.core.words import COUNT_WORDS, is_placeholder, plain
 
 _PC_MEMORY = frozenset({"memory.installed", "memory.usable", "memory.available", "memory.limit", "module.size"})
 _LEAST_MEMORY = 512 * 2**20
@@ -27,6 +27,8 @@ _PART_OF = re.compile(
 
 def size(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
     """A size in bytes; ``unit`` is the one that the label gave, here and below."""
+    if not text[:1].isdigit() and is_placeholder(text.partition(" (")[0]):
+        return None  # ``none (shares up to 2 GB)``
     part = _PART_OF.match(text) if fact.name == "memory.installed" else None
     text = (part["whole"] or part["all"]) if part else text
     if fact.name == "memory.installed" and (sum_of := _SUM.search(text)):

@@ -11,6 +11,9 @@ from yes_tally.core.reading.values.understand import MAX_TEXT
 
 _COMMA = re.compile(r"(?<![\d,.])\d{1,4},\d{1,2}\s?(?:[KMGT]i?[BO]|[GM]Hz|%)", re.I)
 _POINT = re.compile(r"(?<![\d,.])\d{1,4}\.\d{1,2}\s?(?:[KMGT]i?[BO]|[GM]Hz|%)", re.I)
+# ``1.380.096 K``: what stands before three figures twice parts thousands.
+_BY_POINTS = re.compile(r"(?<![\d,.])\d{1,3}(?:\.\d{3}){2,3}\s?(?:[KMG]i?[BO]?|bytes|octets)\b", re.I)
+_BY_COMMAS = re.compile(r"(?<![\d,.])\d{1,3}(?:,\d{3}){2,3}\s?(?:[KMG]i?[BO]?|bytes|octets)\b", re.I)
 
 
 def locale_of(texts: str) -> Locale:
@@ -28,8 +31,9 @@ def locale_of(texts: str) -> Locale:
 @lru_cache(maxsize=8192)
 def _signs(line: str) -> tuple[int, int, bool | None]:
     """How many numbers of a line have a decimal comma and how many a point, and the order of its dates."""
-    comma = len(_COMMA.findall(line)) if "," in line else 0
-    point = len(_POINT.findall(line)) if "." in line else 0
+    commas, points = "," in line, "." in line
+    comma = (len(_COMMA.findall(line)) if commas else 0) + (len(_BY_POINTS.findall(line)) if points else 0)
+    point = (len(_POINT.findall(line)) if points else 0) + (len(_BY_COMMAS.findall(line)) if commas else 0)
     return comma, point, date_order(line)
 
 

@@ -90,7 +90,7 @@ TEXT_FORMS: dict[str, re.Pattern[str]] = {
     ),
     # What is free holds nothing.
     "module.bank": re.compile(r"(?!(?:free|frei|libre|liber[oa]|vrij|woln[yea]|livre|empty)$)(?P<keep>.+)$", re.I),
-    "account.name": re.compile(r"(?!.*\s{3,})(?P<keep>.+)$"),
+    "account.name": re.compile(r"(?!.*\s{3,})(?P<keep>.+?)\*?$"),
     # A single figure numbers things; an id tells them from all others.
     "partition.id": re.compile(r"\S{4,}.*$"),
     "printer.port": re.compile(

@@ -153,7 +153,8 @@ def column_by_column(interpreter: Interpreter) -> None:
         if not rows_by_columns(interpreter, rows, "module" if group == "memory" else group):
             continue
         before = [d for d in interpreter.drafts[interpreter.section_from : start] if d.entry.line in numbers]
-        if len(interpreter.drafts) - start <= len(before) + len(rows) // 2:
+        clearly = 0 if all(line.tabbed for line in rows) else len(rows) // 2  # tabs part cells, whatever is in them
+        if len(interpreter.drafts) - start <= len(before) + clearly:
             del interpreter.drafts[start:]
             continue
         out = set(map(id, before))

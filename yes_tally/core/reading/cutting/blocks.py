@@ -162,9 +162,10 @@ def _document_behind(lines: Sequence[Line]) -> tuple[int, Layout] | None:
         apart = not lines[index - 1].text.strip()
         # What a command says while it gathers stands right above.
         body = line.text.lstrip()
-        headed = title_above(lines, index) or kind_alone(lines[index - 1].text)
+        if not _BEGINS_DOCUMENT.match(body):
+            continue
         at_margin = body == line.text and (apart or body[:1] in ("{", "["))
-        if _BEGINS_DOCUMENT.match(body) and (headed or at_margin):
+        if at_margin or title_above(lines, index) or kind_alone(lines[index - 1].text):
             end = index + _document_ends(lines[index:])
             layouts = (shape(lines[index:end]) for shape in WHOLE.values())
             return next(((index, layout) for layout in layouts if layout), None)

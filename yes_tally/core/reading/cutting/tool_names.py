@@ -9,7 +9,9 @@ from dataclasses import replace
 from yes_tally.core.reading.shapes.layout import MAX_LABEL
 from yes_tally.core.reading.text.decode import Line
 
-_WITH_VERSION = r"\W{0,3}%s\W? ?\(?v?\d+\.\d+(?:\.\d+)?[a-z]?\)?\s?(?:[,:;–—·|]|-{1,2}(?=\s))\s*(?=\S)"
+# Behind the name.
+_VERSION = re.compile(r"\W? ?\(?v?\d+\.\d+(?:\.\d+)?[a-z]?\)?\s?(?:[,:;–—·|]|-{1,2}(?=\s))\s*(?=\S)", re.I)
+_LATEST = 3
 
 
 def without_tool_name(lines: Sequence[Line], command: str) -> list[Line]:
@@ -21,6 +23,8 @@ def without_tool_name(lines: Sequence[Line], command: str) -> list[Line]:
     if first is None or not 2 < len(called) <= MAX_LABEL:
         return told
     line = lines[first]
-    if tool := re.match(_WITH_VERSION % re.escape(called), line.text[: 2 * MAX_LABEL], re.I):
+    at = line.text[: _LATEST + len(called)].casefold().find(called.casefold())
+    tool = _VERSION.match(line.text[: 2 * MAX_LABEL], at + len(called)) if at >= 0 else None
+    if tool and not any(map(str.isalnum, line.text[:at])):
         told[first] = replace(line, text=" " * tool.end() + line.text[tool.end() :])
     return told

@@ -41,6 +41,8 @@ def checks_by_day(interpreter: Interpreter, lines: Sequence[Line], command: str)
     asked = asked_check(command)
     rows = []
     for line in lines:
+        if not line.text.lstrip()[:1].isdigit():
+            continue
         begin = _BEGINS.match(line.text) if len(line.text) <= 3 * MAX_LABEL else None
         at = understand(_AT, begin["at"], interpreter.locale) if begin else None
         if begin and at and (row := _row(interpreter, line, begin, asked)):

@@ -38,11 +38,24 @@ def lay_out(lines: Sequence[Line]) -> Layout | None:
     parsed = [pairs_of(line) for line in lines]
     _fill_leaders(lines, parsed)
     _fill_gaps(lines, parsed)
+    _fill_colons(lines, parsed)
     families = Counter(_FAMILY[style] for found in parsed for style in found)
     if not families:
         return None
     ranked = sorted(families, key=lambda f: (-families[f] * _WEIGHT[f], f != "mark"))
     return next((layout for family in ranked if (layout := _as(family, lines, parsed))), None)
+
+
+def _fill_colons(lines: Sequence[Line], parsed: Sequence[dict[str, Pair]]) -> None:
+    """Where values stand below each other behind colons, a label so long that no blank is left has its value there too."""
+    columns = Counter(found["colon"].column for found in parsed if "colon" in found)
+    usual, count = columns.most_common(1)[0] if columns else (0, 0)
+    for line, found in zip(lines, parsed, strict=True) if count >= _LEAST_GAPS else ():
+        text = line.text
+        if "colon" not in found and len(text) > usual and text[usual - 1] == ":" and text[usual] != " ":
+            label = text[: usual - 1].strip()
+            if is_likely(label):
+                found["colon"] = Pair(label, text[usual:].rstrip(), usual, "colon")
 
 
 def _fill_gaps(lines: Sequence[Line], parsed: Sequence[dict[str, Pair]]) -> None:

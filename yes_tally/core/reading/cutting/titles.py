@@ -41,11 +41,17 @@ _AND_HOW_MANY = re.compile(
 )
 
 
+# ``Drive   D``: a pair, or which one of them.
+_ONE_OF_THEM = re.compile(r"\s\s|\s[A-Z]$")
+
+
 def kind_alone(text: str) -> str:
     """What a line says that names a kind of thing, and maybe how many of them, and nothing else; else nothing."""
     match = _AND_HOW_MANY.match(text[: 2 * MAX_LABEL])
     kind = match["kind"] or match["counted"] if match else ""
-    return kind if kind and words_of(kind) in SUBJECTS else ""
+    if not kind or _ONE_OF_THEM.search(kind):
+        return ""
+    return kind if words_of(kind) in SUBJECTS else ""
 
 
 def title_above(lines: Sequence[Line], place: int) -> tuple[int, Heading] | None:

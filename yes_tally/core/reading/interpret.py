@@ -20,14 +20,11 @@ from yes_tally.core.reading.meaning.decide import (
 )
 from yes_tally.core.reading.meaning.labelled import BLANK, told_by
 from yes_tally.core.reading.meaning.labels import SUM_WORDS, words_of
+from yes_tally.core.reading.meaning.spoken_of import asked_for, headed_by
 from yes_tally.core.reading.phrases import (
     SUBJECTS,
-    SubjectAt,
-    subject_of_command,
-    subjects_in,
     taught_everywhere,
 )
-from yes_tally.core.reading.phrases.commands import COMMAND_WORDS
 from yes_tally.core.reading.phrases.elsewhere import is_licence_of_program, says_elsewhere
 from yes_tally.core.reading.phrases.taught import in_use
 from yes_tally.core.reading.records.entries import read_entries
@@ -186,25 +183,9 @@ class Interpreter:
             read_record(self, group, layout.shape, around, None, ())
 
     def heading(self, text: str, line: int | None = None) -> tuple[str, ...]:
-        """The subjects that a heading names, the likeliest first; a heading that names one is understood."""
-        if line is None:
-            text = _HOST_ASKED.sub("", text)  # ``resolve printer-2.sallows.example`` asks for no printer
-        words = words_of(text[:MAX_TEXT])
-        found = subjects_in(words)
-        # ``memory sockets`` are no sockets of a network.
-        named = tuple(dict.fromkeys(at.group for at in found if at.group != "connection" or not _is_part(at, found)))
-        if line is None and (part := _part_asked(text, named)):
-            named = (part, *(group for group in named if group != part))
-        called = COMMAND_WORDS.get(text.split(None, 1)[0].casefold()) if line is None and named else None
-        if called in _CALLED_BY_WORD:
-            named = (called, *(group for group in named if group != called))  # ``vars --user`` are the user's
-        if not named and line is None:
-            named = tuple(
-                dict.fromkeys(group for word in text.casefold().split()[:3] if (group := subject_of_command(word)))
-            )
-        if not named and line is not None and (tool := _TOOL.match(text)):
-            # ``DRVBOOK 2 for NQ-DRW-03``: the title names the tool that printed it.
-            named = tuple(filter(None, [subject_of_command(tool["name"].casefold())]))
+        """The subjects that a heading names, the likeliest first, or a command where no ``line`` is given; a heading that
+        names one is understood."""
+        named = asked_for(text[:MAX_TEXT]) if line is None else headed_by(text[:MAX_TEXT])
         if named and line is not None:
             self.frame.add(line)
         return named
@@ -387,22 +368,6 @@ class Interpreter:
         name_items(self._items, self.drafts)
 
 
-_OPTION = re.compile(r"(?<=\s)[-/]{1,2}([^\W\d_]{3,})(?=\s|=|$)")
-
-
-def _part_asked(command: str, named: Sequence[str]) -> str:
-    """``disks --parts 0``: the kind of parts of things that an option of a command asks for; else nothing."""
-    for option in _OPTION.finditer(command):
-        group = SUBJECTS.get(words_of(option[1])) or subject_of_command(option[1].casefold())
-        if any(f"{group}.{of}" in FACTS for of in (*named, subject_of_command(command.split(None, 1)[0].casefold()))):
-            return group or ""
-    return ""
-
-
-# What a command's first word names, whatever its other words and itself could name elsewhere.
-_CALLED_BY_WORD = frozenset({"variable", "connection"})
-
-
 def _of_another(fact: str, context: Context) -> bool:
     """Whether a fact is of another part of the PC than the one spoken of."""
     return context.group in _ONE_PART and not fact.startswith(f"{context.group}.")
@@ -410,16 +375,9 @@ def _of_another(fact: str, context: Context) -> bool:
 
 # What is told of no item is told of all of them together.
 _OF_ALL = {"module.running_speed": "memory.running_speed"}
-_HOST_ASKED = re.compile(r"(?<=\s)[A-Za-z0-9][\w-]*(?:\.[\w-]+)*\.[A-Za-z][\w-]+(?=\s|$)")
 _ONE_PART = frozenset({"machine", "board", "firmware"})
 _ASIDE = re.compile(r"\((?:(?:via|on|over|über|auf|par|sur|por|en|tramite|su|op|przez|na) )?(?P<name>[^()]{2,60})\)")
 _NAMES = frozenset({"adapter.connection", "adapter.name"})
-_TOOL = re.compile(r"\W*(?:(?P<name>[A-Za-z]{5,16})(?= v?\d|\s{2,}\S+-\S+$))")
 
 
 _NAMING = (".name", ".full_name", ".connection", ".model", ".target")
-
-
-def _is_part(at: SubjectAt, found: Sequence[SubjectAt]) -> bool:
-    """Whether a subject's words are a part of those of a longer one."""
-    return any(o is not at and o.start <= at.start and at.end <= o.end for o in found)

@@ -12,7 +12,7 @@ from yes_tally.core.reading.cutting.columns_below import with_columns_below
 from yes_tally.core.reading.cutting.titles import decorated_title, kind_alone, may_head, title_above, underlines
 from yes_tally.core.reading.cutting.wrapped import led_back, led_back_to, parts_of_rows, put_together, unfolded
 from yes_tally.core.reading.meaning.labels import words_of
-from yes_tally.core.reading.phrases import SUBJECTS, subjects_in
+from yes_tally.core.reading.phrases import SUBJECTS, names_item, subjects_in
 from yes_tally.core.reading.shapes import SHAPES, WHOLE
 from yes_tally.core.reading.shapes.layout import (
     LEAST_COLUMNS,
@@ -89,7 +89,7 @@ def _blocks_of(lines: Sequence[Line]) -> Iterator[Block]:
     for chunk, above, pieces in with_columns_below(map(_peel_heading, chunks)):
         if above:
             # ``Disks:`` over boxes that are headed by their names.
-            kinds = [h for h in headings[-1:] if kind_alone(h.text) and drawn.get(h.line) != drawn.get(above.line)]
+            kinds = [h for h in headings if kind_alone(h.text) and drawn.get(h.line) != drawn.get(above.line)][:1]
             headings = (above, *(() if subjects_in(words_of(above.text)) else kinds))
         if not chunk:
             continue
@@ -213,7 +213,13 @@ def _chunks(lines: Sequence[Line]) -> Iterator[list[Line]]:
                 yield chunk
             chunk = []
             continue
-        if chunk and chunk[-1].text[:1] == " " and _names_kind(line.text) and _names_kind(chunk[0].text):
+        if (
+            chunk
+            and chunk[-1].text[:1] == " "
+            and _names_kind(line.text)
+            and _names_kind(chunk[0].text)
+            and line.text.endswith(":") == chunk[0].text.endswith(":")
+        ):
             yield chunk
             chunk = []
         if chunk and _CLOSES.match(chunk[-1].text):
@@ -377,7 +383,9 @@ def _below_kind(chunk: list[Line], layout: Layout | None) -> tuple[Heading, Layo
         return None
     entries = all_entries(layout.groups) if layout else []
     lost = bool(entries) and entries[0].line == chunk[0].number and not entries[0].printed  # a pair without a value
-    if layout and layout.shape in _NESTED and rest.shape in _NESTED:
+    if _are_headed(rest, by_number=True):
+        pass  # ``Disk 0`` over its pairs: surely records
+    elif layout and layout.shape in _NESTED and rest.shape in _NESTED:
         if deeper and not (lost and _are_headed(rest)):
             return None  # a record, and its heading
     elif rest.score < _SURELY or (layout and rest.score <= layout.score - (_AS_SURELY if lost else 0)):
@@ -388,9 +396,11 @@ def _below_kind(chunk: list[Line], layout: Layout | None) -> tuple[Heading, Layo
 _AS_SURELY = 0.1
 
 
-def _are_headed(layout: Layout) -> bool:
-    """Whether a layout is nothing but records under headings of their own."""
+def _are_headed(layout: Layout, *, by_number: bool = False) -> bool:
+    """Whether a layout is nothing but records under headings of their own, each of which may have to number a thing."""
     records = [part for group in layout.groups for part in ([group] if group.heading else group.children)]
+    if by_number and not all(part.heading and names_item(part.heading.text) for part in records):
+        return False
     return (
         bool(records)
         and all(part.heading for part in records)

@@ -90,7 +90,7 @@ def _blocks_of(lines: Sequence[Line]) -> Iterator[Block]:
         if above:
             # ``Disks:`` over boxes that are headed by their names.
             kinds = [h for h in headings if kind_alone(h.text) and drawn.get(h.line) != drawn.get(above.line)][:1]
-            headings = (above, *(() if subjects_in(words_of(above.text)) else kinds))
+            headings = (above, *(() if kind_alone(above.text) or names_item(above.text) else kinds))
         if not chunk:
             continue
         layout = best_layout(chunk)

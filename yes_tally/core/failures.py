@@ -17,7 +17,7 @@ FAILURES: tuple[tuple[str, str, str], ...] = (
      r"acces (?:est |a ete )?(?:refuse|interdit)|droits? (?:d.)?administrat|n.avez pas (?:les? |l.)?(?:droit|autorisation)|permission refusee|en tant qu.administrateur|"
      r"acceso (?:ha sido )?denegado|permiso denegado|derechos de administrador|(?:debe|tiene que) ser administrador|permisos de administrador|no tiene permiso|"
      r"accesso (?:e )?negato|permesso negato|diritti di amministratore|(?:deve|devi|bisogna) essere amministratore|privilegi di amministratore|privilegi\w* (?:richiest\w+ |necessari\w* )?(?:non (?:disponibil|concess|sufficient)|mancant|insufficient)|"
-     r"acesso (?:foi )?negado|permissao negada|direitos de administrador|(?:precisa|deve) ser administrador|privilegios de administrador|"
+     r"acesso (?:foi )?negado|permissao negada|direitos de administrador|(?:precisa|preciso|deve) ser administrador|privilegios de administrador|"
      r"toegang (?:is )?geweigerd|geen toegang|beheerdersrechten|moet (?:een )?beheerder|beheerder zijn|als beheerder|"
      r"(?:must be|need to be|not) (?:a )?superuser|elevation (?:is )?(?:required|needed)|do(?:es)? not have (?:the )?(?:permission|rights?|privileges?)|run (?:it |this )?as (?:an? )?(?:root|admin\w*)|"
      r"als administrator (?:ausgefuhrt|gestartet|aus)|(?:unzureichende|fehlende|nicht genugend|zu wenig) (?:rechte|berechtigung\w*)|fehlen (?:ihnen |dir )?(?:die |dazu )*(?:notigen )?(?:rechte|berechtigung\w*)|nicht gestattet|"

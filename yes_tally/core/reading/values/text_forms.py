@@ -57,7 +57,7 @@ TEXT_FORMS: dict[str, re.Pattern[str]] = {
     "account.full_name": re.compile(r"[«„“\"]?\s*(?P<keep>[^«»„“”\"]+?)\s*[»“”\"]?$"),
     # ``Sign-in   success, failure`` is audited: nobody is called so.
     "host.user": re.compile(
-        r"(?i:(?!(?:success|failures?|erfolg|fehler|misserfolg|succ[èe]s|[ée]chec|[ée]xito|fallo|sucesso|falha|riuscito|geslaagd|mislukt|sukces|niepowodzenie)\b|[a-z]:))(?P<keep>[^(]*?[^\W\d_][^(]*?)(?: (?:since|seit|depuis|desde|dalle|sinds|od) \d.*|\s*\(.*)?$"
+        r"(?i:(?!(?:success|failures?|erfolg|fehler|misserfolg|succ[èe]s|[ée]chec|[ée]xito|fallo|sucesso|falha|riuscito|geslaagd|mislukt|sukces|niepowodzenie)\b|[a-z]:))(?P<keep>[^(]*?[^\W\d_][^(]*?)(?:(?:, [^\W\d_]+)? (?:since|seit|depuis|desde|dalle|sinds|od) \d.*|\s*\(.*)?$"
     ),
     # A moment is no zone (``Local time``), and four groups of five are no article.
     "host.time_zone": re.compile(r"(?!.*(?:\d{4}-\d\d-\d\d|\d{1,2}[./]\d{1,2}[./]\d{4}))(?P<keep>.+)$"),
@@ -96,7 +96,9 @@ TEXT_FORMS: dict[str, re.Pattern[str]] = {
     "printer.port": re.compile(
         r"(?:(?:on|at|an|auf|sur|en|su|op|na|em) )?(?P<keep>(?:\d{1,3}\.){3}\d{1,3}(?::\d+)?(?= \([^()]*\)$)|.+)"
     ),
-    "licence.server": re.compile(r"(?P<keep>[\w.:-]+)(?:[\s,;(].*)?$"),
+    "licence.server": re.compile(
+        r"(?!(?:bis|until|till|jusqu|hasta|at[ée]|fino|tot|do)\b)(?P<keep>[\w.:-]+)(?:[\s,;(].*)?$"
+    ),
     "lookup.server": re.compile(r"(?P<keep>[\w.:-]+)(?:\s+[(\[].*)?$"),
     "lookup.name": re.compile(r"(?!\d{1,3}(?:\.\d{1,3}){3}$)\S+$"),
     "search_folder.folder": re.compile(r".*[/\\].*"),

@@ -7,13 +7,16 @@ from collections.abc import Iterator, Sequence
 from dataclasses import dataclass
 from itertools import pairwise
 
-from yes_tally.core.reading.cutting.beside import halves, sides_of_bar
+from yes_tally.core.reading.cutting.below_titles import below_kind
+from yes_tally.core.reading.cutting.beside import sides_of_bar
+from yes_tally.core.reading.cutting.best_layout import best_layout
 from yes_tally.core.reading.cutting.columns_below import with_columns_below
+from yes_tally.core.reading.cutting.documents import document_behind, document_ends, stretches
 from yes_tally.core.reading.cutting.titles import decorated_title, kind_alone, may_head, title_above, underlines
-from yes_tally.core.reading.cutting.wrapped import led_back, led_back_to, parts_of_rows, put_together, unfolded
+from yes_tally.core.reading.cutting.wrapped import led_back_to
 from yes_tally.core.reading.meaning.labels import words_of
 from yes_tally.core.reading.phrases import SUBJECTS, names_item, subjects_in
-from yes_tally.core.reading.shapes import SHAPES, WHOLE
+from yes_tally.core.reading.shapes import WHOLE
 from yes_tally.core.reading.shapes.layout import (
     LEAST_COLUMNS,
     MAX_LABEL,
@@ -30,8 +33,6 @@ from yes_tally.core.reading.shapes.layout import (
 from yes_tally.core.reading.shapes.values_below import in_twos
 from yes_tally.core.reading.text.decode import Line
 
-MIN_SCORE = 0.2
-PLAIN_SCORE = 0.9
 MAX_BLOCK = 2000
 
 
@@ -47,33 +48,22 @@ class Block:
 
 def blocks_of(lines: Sequence[Line]) -> Iterator[Block]:
     """The blocks of a section in order; records that repeat over blank lines come as one."""
-    for stretch in _stretches(lines):
+    for stretch in stretches(lines):
         yield from _blocks_of(stretch)
 
 
-def _stretches(lines: Sequence[Line]) -> Iterator[Sequence[Line]]:
-    """The lines cut before each title that a document stands under, so that each document is read alone."""
-    start = 0
-    for place, line in enumerate(lines):
-        title = title_above(lines, place) if place > start and _BEGINS_DOCUMENT.match(line.text) else None
-        if title and title[0] > start:
-            yield lines[start : title[0]]
-            start = title[0]
-    yield lines[start:]
-
-
 def _blocks_of(lines: Sequence[Line]) -> Iterator[Block]:
-    end = _document_ends(lines)
+    end = document_ends(lines)
     for shape in WHOLE.values():
         if whole := shape(lines[:end]):
             yield Block(tuple(lines[:end]), whole, ())
             yield from _blocks_of(lines[end:]) if end < len(lines) else ()
             return
-    if found := _document_behind(lines):
+    if found := document_behind(lines):
         begins, document = found
         yield from _blocks_of(lines[:begins])
         over = title_above(lines, begins)
-        end = begins + _document_ends(lines[begins:])
+        end = begins + document_ends(lines[begins:])
         yield Block(tuple(lines[begins:end]), document, (over[1],) if over else ())
         yield from _blocks_of(lines[end:]) if end < len(lines) else ()
         return
@@ -94,7 +84,7 @@ def _blocks_of(lines: Sequence[Line]) -> Iterator[Block]:
         if not chunk:
             continue
         layout = best_layout(chunk)
-        if below := _below_kind(chunk, layout):
+        if below := below_kind(chunk, layout):
             headings, layout, chunk = (below[0],), below[1], chunk[1:]
         if layout and pieces:
             led_back_to(layout.groups, pieces)
@@ -136,73 +126,6 @@ def _by_kinds(lines: Sequence[Line]) -> list[list[Line]]:
     ):
         return [list(lines)]
     return [list(lines[a:b]) for a, b in pairwise([*heads, len(lines)])]
-
-
-_MOST_BEFORE = 40
-_BEGINS_DOCUMENT = re.compile(r"[{<]|\[\s*(?:$|[\[{\"\d-])")
-
-
-_ENDS_DOCUMENT = re.compile(r"[}\]]+[;,]?\s*$|</[\w:.-]+>\s*$")
-
-
-def _document_ends(lines: Sequence[Line]) -> int:
-    """How many lines a document that the first of them begins has: what follows its last closing line, where an empty line
-    parts them, is none of it."""
-    begin = next((line for line in lines if line.text.strip()), None)
-    if begin is None or not _BEGINS_DOCUMENT.match(begin.text.lstrip()):
-        return len(lines)
-    closes = (place for place in range(len(lines) - 1, 0, -1) if _ENDS_DOCUMENT.match(lines[place].text.lstrip()))
-    last = next(closes, len(lines) - 1)
-    return last + 1 if last + 1 < len(lines) and not lines[last + 1].text.strip() else len(lines)
-
-
-def _document_behind(lines: Sequence[Line]) -> tuple[int, Layout] | None:
-    """Where a document begins behind a few lines of another kind, and how it is laid out."""
-    for index, line in enumerate(lines[1:_MOST_BEFORE], 1):
-        apart = not lines[index - 1].text.strip()
-        # What a command says while it gathers stands right above.
-        body = line.text.lstrip()
-        if not _BEGINS_DOCUMENT.match(body):
-            continue
-        at_margin = body == line.text and (apart or body[:1] in ("{", "["))
-        if at_margin or title_above(lines, index) or kind_alone(lines[index - 1].text):
-            end = index + _document_ends(lines[index:])
-            layouts = (shape(lines[index:end]) for shape in WHOLE.values())
-            return next(((index, layout) for layout in layouts if layout), None)
-    return None
-
-
-def best_layout(lines: Sequence[Line]) -> Layout | None:
-    """The shape that explains a block best, or ``None``; where one explains all but everything, no other is tried."""
-    parts = parts_of_rows(lines)
-    if parts > 1:
-        whole, width = put_together(lines, parts)
-        layout = best_layout(whole)
-        if layout:
-            led_back(layout.groups, width, parts)
-        return layout
-    if folded := unfolded(lines):
-        layout = best_layout(folded[0])
-        if layout:
-            led_back(layout.groups, folded[1], 2)
-        return layout
-    beside = [layout for half in halves(lines) if (layout := best_layout(half))]
-    if len(beside) > 1:
-        groups = [group for layout in beside for group in layout.groups]
-        return Layout(beside[0].shape, groups, min(layout.score for layout in beside))
-    best = _best_shape(lines)
-    return best if best and best.score >= MIN_SCORE else None
-
-
-def _best_shape(lines: Sequence[Line]) -> Layout | None:
-    best: Layout | None = None
-    for shape in SHAPES.values():
-        layout = shape(lines)
-        if layout and (best is None or layout.score > best.score):
-            best = layout
-        if best and best.score >= PLAIN_SCORE:
-            break
-    return best
 
 
 def _chunks(lines: Sequence[Line]) -> Iterator[list[Line]]:
@@ -364,57 +287,6 @@ def _peel_heading(chunk: list[Line]) -> tuple[list[Line], Heading | None]:
     if len(chunk) >= 2 and underlines(chunk[1].text) and may_head(chunk[0].text):
         return chunk[2:], Heading(chunk[0].text.strip(), chunk[0].number, 1)
     return chunk, None
-
-
-# As surely the lines below a title that names their kind are of one shape.
-_SURELY = 0.6
-_NESTED = ("pairs", "records")
-
-
-def _below_kind(chunk: list[Line], layout: Layout | None) -> tuple[Heading, Layout] | None:
-    """The title of a chunk that names what is listed right below it (``Disks:``), and how that is laid out, where it is so
-    more surely than together with the title; else ``None``."""
-    title = kind_alone(chunk[0].text) if len(chunk) > 2 else ""
-    if not title or any(kind_alone(line.text) for line in chunk[1:]):
-        return None
-    deeper = indent_of(chunk[1].text) > indent_of(chunk[0].text)
-    rest = best_layout(chunk[1:])
-    if rest is None or not _explains(rest, chunk[1:]):
-        return None
-    entries = all_entries(layout.groups) if layout else []
-    lost = bool(entries) and entries[0].line == chunk[0].number and not entries[0].printed  # a pair without a value
-    if _are_headed(rest, by_number=True):
-        pass  # ``Disk 0`` over its pairs: surely records
-    elif layout and layout.shape in _NESTED and rest.shape in _NESTED:
-        if deeper and not (lost and _are_headed(rest)):
-            return None  # a record, and its heading
-    elif rest.score < _SURELY or (layout and rest.score <= layout.score - (_AS_SURELY if lost else 0)):
-        return None
-    return Heading(title, chunk[0].number, 1), rest
-
-
-_AS_SURELY = 0.1
-
-
-def _are_headed(layout: Layout, *, by_number: bool = False) -> bool:
-    """Whether a layout is nothing but records under headings of their own, each of which may have to number a thing."""
-    records = [part for group in layout.groups for part in ([group] if group.heading else group.children)]
-    if by_number and not all(part.heading and names_item(part.heading.text) for part in records):
-        return False
-    return (
-        bool(records)
-        and all(part.heading for part in records)
-        and not any(group.entries and not group.heading for group in layout.groups)
-    )
-
-
-def _explains(layout: Layout, lines: Sequence[Line]) -> bool:
-    """Whether a layout has nearly all lines of a chunk in it."""
-    parts = [part for group in layout.groups for part in group.walk()]
-    told = {entry.line for part in parts for entry in part.entries} | {line for part in parts for line in part.frame}
-    told |= {part.heading.line for part in parts if part.heading}
-    left = [line for line in lines if line.number not in told and not is_rule(line.text)]
-    return len(left) * 5 <= len(lines)
 
 
 def _same_record(before: Block, after: Block) -> bool:

@@ -71,7 +71,8 @@ def _row(interpreter: Interpreter, line: Line, begin: re.Match[str], asked: str)
         if target:
             entry = Entry("", target["target"], line.number, at + target.start("target") + 1)
             told.append(("health_check.target", entry, exactly("text", target["target"])))
-            text, at = text[target.end() :].lstrip(" :,-"), at + len(text) - len(text[target.end() :].lstrip(" :,-"))
+            rest = text[target.end() :].lstrip(" :,-")
+            text, at = rest, at + len(text) - len(rest)
         elif not place and len(cells) > 1 and (named := kind_of_check(text, marked=True)):
             kind, said_kind = exactly("choice", named), Entry("", text, line.number, at + 1)
             continue

@@ -8,13 +8,12 @@ from collections.abc import Sequence
 from yes_tally.core.catalogue import FACTS
 from yes_tally.core.reading.meaning.labels import words_of
 from yes_tally.core.reading.phrases import SUBJECTS, SubjectAt, subject_of_command, subjects_in
-from yes_tally.core.reading.phrases.commands import COMMAND_WORDS
+from yes_tally.core.reading.phrases.commands import COMMAND_WORDS, OPTION
 
 # What a command's first word names, whatever its other words and itself could name elsewhere.
 _CALLED_BY_WORD = frozenset({"variable", "connection"})
 # ``resolve printer-2.sallows.example`` asks for no printer.
 _HOST_ASKED = re.compile(r"(?<=\s)[A-Za-z0-9][\w-]*(?:\.[\w-]+)*\.[A-Za-z][\w-]+(?=\s|$)")
-_OPTION = re.compile(r"(?<=\s)[-/]{1,2}([^\W\d_]{3,})(?=\s|=|$)")
 # ``DRVBOOK 2 for NQ-DRW-03``: the title names the tool that printed it.
 _TOOL = re.compile(r"\W*(?:(?P<name>[A-Za-z]{5,16})(?= v?\d|\s{2,}\S+-\S+$))")
 _FIRST_WORDS = 3
@@ -25,11 +24,11 @@ def asked_for(command: str) -> tuple[str, ...]:
     text = _HOST_ASKED.sub("", command)
     named = _named(text)
     if part := _part_asked(text, named):
-        named = _first(part, named)
+        named = first(part, named)
     words = text.casefold().split()
     called = COMMAND_WORDS.get(words[0]) if named and words else None
     if called in _CALLED_BY_WORD:
-        return _first(called, named)  # ``vars --user`` are the user's
+        return first(called, named)  # ``vars --user`` are the user's
     return named or tuple(dict.fromkeys(group for word in words[:_FIRST_WORDS] if (group := subject_of_command(word))))
 
 
@@ -52,13 +51,14 @@ def _is_part(at: SubjectAt, found: Sequence[SubjectAt]) -> bool:
     return any(o is not at and o.start <= at.start and at.end <= o.end for o in found)
 
 
-def _first(group: str, named: Sequence[str]) -> tuple[str, ...]:
+def first(group: str, named: Sequence[str]) -> tuple[str, ...]:
+    """A group before all others."""
     return (group, *(other for other in named if other != group))
 
 
 def _part_asked(command: str, named: Sequence[str]) -> str:
     """``disks --parts 0``: the kind of parts of things that an option of a command asks for; else nothing."""
-    for option in _OPTION.finditer(command):
+    for option in OPTION.finditer(command):
         group = SUBJECTS.get(words_of(option[1])) or subject_of_command(option[1].casefold())
         owners = (*named, subject_of_command(command.split(None, 1)[0].casefold()))
         if any(f"{group}.{owner}" in FACTS for owner in owners):

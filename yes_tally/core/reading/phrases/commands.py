@@ -2,6 +2,11 @@
 
 from __future__ import annotations
 
+import re
+
+OPTION = re.compile(r"(?<=\s)[-/]{1,2}([^\W\d_]{3,})(?=\s|=|$)")
+"""An option of a command that is a word: ``--parts``, ``/partitions``."""
+
 COMMAND_WORDS: dict[str, str] = {
     word: group
     for group, words in {

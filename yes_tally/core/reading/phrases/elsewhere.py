@@ -10,6 +10,7 @@ from collections.abc import Sequence
 from functools import lru_cache
 
 from yes_tally.core.reading.meaning.labels import words_of
+from yes_tally.core.reading.phrases.commands import OPTION
 
 _LISTED = (
     "service|dienst|dienste|diensten|servicio|servico|servizio|servizi|usluga|uslugi|daemon|"
@@ -112,13 +113,10 @@ _A_PROGRAM = (
 )
 
 
-_OPTION = re.compile(r"\s[-/]{1,2}([^\W\d_]{3,})(?=\s|$)")
-
-
 @lru_cache(maxsize=1024)
 def is_licence_of_program(heading: str) -> bool:
     """Whether a heading speaks of the licence of something other than the system (``Licence of the office suite``)."""
-    if any((option,) in _names(_A_PROGRAM) for option in _OPTION.findall(heading[:80].casefold())):
+    if any((option,) in _names(_A_PROGRAM) for option in OPTION.findall(heading[:80].casefold())):
         return True  # ``rights --programs``
     words = [(word,) for word in words_of(heading[:80])]
     return all(any(word in _names(them) for word in words) for them in (_LICENCE, _A_PROGRAM))

@@ -12,9 +12,9 @@ from dataclasses import replace
 
 import numpy as np
 
-from yes_tally.core.catalogue import FACTS
 from yes_tally.core.reading.meaning.labels import split_unit
-from yes_tally.core.reading.phrases import is_known, is_likely, meanings, names_item
+from yes_tally.core.reading.phrases import is_known, is_likely
+from yes_tally.core.reading.shapes.column_heads import MAX_HEAD, is_head
 from yes_tally.core.reading.shapes.layout import (
     Entry,
     Group,
@@ -27,28 +27,19 @@ from yes_tally.core.reading.shapes.layout import (
     known_share,
 )
 from yes_tally.core.reading.text.decode import Line
-from yes_tally.core.words import choice_named, flag_of
 
 _WORD = re.compile(r"\S+")
-_MAX_WIDTH = 600
 _KNOWN, _FITTING = 0.45, 0.4
 _BEST_SCORE = _KNOWN + _FITTING
 _MAX_WORDS = 60
 _SAMPLE = 400
 _BELONGS = "category"
-# A number, or words with a mark of a pair or of a sentence in them, head no column.
-_NO_LABEL = re.compile(
-    r"^[\d.,:]+%?$|^[*\"“„«]|^\d{1,4}[-/.]\d\d?[-/.]\d{2,4}\b|[,;=:]$|(?<!\bno)(?<!nr)(?<!\bser)(?<!\bmax)(?<!\bmin)(?<!\bavg)(?<!\bvers)\.$|: |^[:=]|^\{|^[a-z]:\\",
-    re.I,
-)
-
-
 _BARRED = re.compile(r"[^|│║]*[|│║].*[|│║]|[\s+\-=|─═┼├┤┬┴┌┐└┘]+$")
 
 
 def lay_out(lines: Sequence[Line]) -> Layout | None:
     """Read a block as aligned columns under the likeliest of its first three lines."""
-    if sum(bool(_BARRED.match(line.text[:_MAX_WIDTH])) for line in lines) * 5 > len(lines) * 3:
+    if sum(bool(_BARRED.match(line.text[:MAX_HEAD])) for line in lines) * 5 > len(lines) * 3:
         return None  # drawn with bars: its cells are delimited
     best: Layout | None = None
     for at in range(min(3, len(lines) - 1)):
@@ -67,7 +58,7 @@ def _goes_on(lines: Sequence[Line], at: int) -> bool:
     """Whether the line below a head may go on with its labels (``File`` over ``system``, ``Total`` over ``(GB)``)."""
     if at + 2 >= len(lines):
         return False
-    upper, lower = cells_by_gap(lines[at].text[:_MAX_WIDTH]), cells_by_gap(lines[at + 1].text[:_MAX_WIDTH])
+    upper, lower = cells_by_gap(lines[at].text[:MAX_HEAD]), cells_by_gap(lines[at + 1].text[:MAX_HEAD])
     if len(upper) < 3 or not 1 <= len(lower) <= len(upper) or any(c.isdigit() for text, _ in lower for c in text):
         return False
     if len(lower) == len(upper) and not any(text.startswith("(") for text, _ in lower):
@@ -77,12 +68,6 @@ def _goes_on(lines: Sequence[Line], at: int) -> bool:
         if len(over) != 1 or not is_known(split_unit(f"{over[0]} {text}")[0]):
             return False
     return True
-
-
-def _begins_alike(row: str, header: str) -> bool:
-    """Whether a row begins with the head's first cell and goes on otherwise: a pair of one record and of the next."""
-    cells, head = cells_by_gap(row), cells_by_gap(header)
-    return cells[:1] == head[:1] and is_known(head[0][0]) and cells[1:] != head[1:]
 
 
 # Labels with their units are known as often as without; those that are cut in two are seldom.
@@ -96,8 +81,8 @@ _ROW_NUMBER = "#"
 def _under(lines: Sequence[Line], at: int, deep: int = 1) -> Layout | None:
     """The lines below a head of ``deep`` lines, by the head's first line."""
     header = lines[at].text.rstrip()
-    words = [match.span() for match in _WORD.finditer(header[:_MAX_WIDTH])]
-    if not 2 <= len(words) <= _MAX_WORDS or len(header) > _MAX_WIDTH or len(cells_by_gap(header)) < 2:
+    words = [match.span() for match in _WORD.finditer(header[:MAX_HEAD])]
+    if not 2 <= len(words) <= _MAX_WORDS or len(header) > MAX_HEAD or len(cells_by_gap(header)) < 2:
         return None
     body = _rows_of(lines[at + deep :])
     if not body:
@@ -114,34 +99,7 @@ def _under(lines: Sequence[Line], at: int, deep: int = 1) -> Layout | None:
         labels = [(f"{a} {b}".strip(), left) for (a, left), (b, _) in zip(labels, more, strict=True)]
     if not labels[0][0] and all(text[: cuts[0]].strip().isdigit() for text in rows_seen):
         labels[0] = _ROW_NUMBER, 0
-    known = sum(is_likely(label) and not names_item(label) for label, _ in labels if label)
-    named = sum(bool(label) for label, _ in labels)
-    if (
-        known < 2
-        or (known * 2 < named and not (known >= 4 and header.isupper()))
-        or any(label in ("[", "]") for label, _ in labels)
-        or _tells_whether([label for label, _ in labels])
-        or (not is_known(labels[0][0]) and any(label.casefold() in _SO for label, _ in labels))
-        or any(_NO_LABEL.search(label) and not _is_short(label) for label, _ in labels if label)
-        or (len(labels) == 2 and _is_pair(*(label for label, _ in labels)))
-    ):
-        return None
-    if len(labels) == 2 and any(_starts(line.text) == _starts(header) for line in lines[:at]):
-        return None  # what stands above it is a row like those below it: pairs
-    first = labels[0][0].casefold()
-    if (
-        len(labels) == 2
-        and first
-        and any(cell.casefold() == first for text in rows_seen for cell, _ in cells_by_gap(text)[:1])
-    ):
-        return None  # so does a label that comes again
-    if first and any(_begins_alike(text, header) for text in rows_seen):
-        return None
-    if len(labels) == 2 and sum(is_known(cells_by_gap(text)[0][0]) for text in rows_seen if text.strip()) * 2 > len(
-        rows_seen
-    ):
-        return None  # what stands on the left are labels too: pairs
-    if len(rows_seen) > 1 and len(labels) > _PAIR and _is_turned([label for label, _ in labels], rows_seen):
+    if not is_head([label for label, _ in labels], header, rows_seen, [line.text for line in lines[:at]]):
         return None
     listed = _without_sentences(body, cuts)
     rows = [row for row in _grouped(listed, [_row(line, labels, cuts) for line in listed]) if row.entries]
@@ -158,29 +116,6 @@ def _under(lines: Sequence[Line], at: int, deep: int = 1) -> Layout | None:
     )
 
 
-def _starts(text: str) -> list[int]:
-    """Where the cells of a line begin."""
-    return [start for _, start in cells_by_gap(text[:_MAX_WIDTH])]
-
-
-_PAIR = 2
-
-
-def _is_turned(labels: Sequence[str], rows: Sequence[str]) -> bool:
-    """Whether what stands on the left of the rows and of their head are labels, and most of what else the head says is
-    none: a table whose fields stand down its side."""
-    firsts = [cells[0][0].rstrip(" :.") for text in rows if (cells := cells_by_gap(text[:_MAX_WIDTH]))]
-    others = [label for label in labels[1:] if label]
-    return (
-        bool(labels[0])
-        and is_known(labels[0])
-        and not names_item(labels[0])
-        and sum(map(is_known, firsts)) * 5 >= 4 * len(firsts)
-        and len(set(firsts)) == len(firsts)
-        and sum(map(is_known, others)) * 2 <= len(others)
-    )
-
-
 def _told(rows: Sequence[Group]) -> set[str]:
     return {entry.label for row in rows for entry in row.entries}
 
@@ -189,33 +124,6 @@ def _begins_column(text: str, starts: set[int]) -> bool:
     """Whether a line of one cell stands below a column other than the first: the rest of a cell, wrapped."""
     at = indent_of(text)
     return at > 1 and bool({at - 1, at, at + 1} & starts)
-
-
-def _is_pair(label: str, cell: str) -> bool:
-    """Whether two cells are a label and one of the words that it may be told in (``State   ON``), and no head."""
-    if choice_named("records", FACTS["policy.records"].choices, cell):
-        return True  # ``Sign-in / Sign-out   success and failure``
-    facts = [FACTS[meaning.phrase.fact] for meaning in meanings(split_unit(label)[0])]
-    if any(fact.kind == "flag" for fact in facts) and flag_of(cell) is not None:
-        return True
-    return any(fact.kind == "choice" and choice_named(fact.field, fact.choices, cell) for fact in facts)
-
-
-# Where the first label is none either, these are what a row says.
-_SO = frozenset("on off yes no ja nein oui non sí si no sim não sì nee tak nie aan uit an aus true false".split())
-
-
-def _tells_whether(labels: Sequence[str]) -> bool:
-    """Whether one word says of several things whether it is so (``guard   on   on   off``): a row, and no head."""
-    return any(labels.count(label) > 1 and flag_of(label) is not None for label in labels)
-
-
-def _is_short(label: str) -> bool:
-    """Whether a label is one word cut short: ``Prot.``"""
-    return label.endswith(".") and label[:-1].isalpha() and len(label) <= _SHORT
-
-
-_SHORT = 8
 
 
 def _repeats(entry: Entry) -> bool:
@@ -233,7 +141,7 @@ def _without_sentences(body: list[Line], cuts: Sequence[int]) -> list[Line]:
     ]
     if len(listed) == len(body):
         return body
-    several = sum(len(cells_by_gap(line.text[:_MAX_WIDTH])) > 2 for line in body)
+    several = sum(len(cells_by_gap(line.text[:MAX_HEAD])) > 2 for line in body)
     return body if several * 2 < len(body) else listed
 
 
@@ -267,7 +175,7 @@ def _rows_of(lines: Sequence[Line]) -> list[Line]:
             continue
         if line.text.strip():
             rows.append(line)
-    if len(rows) > 1 and _COUNT_BELOW.match(rows[-1].text) and len(cells_by_gap(rows[-2].text[:_MAX_WIDTH])) > 2:
+    if len(rows) > 1 and _COUNT_BELOW.match(rows[-1].text) and len(cells_by_gap(rows[-2].text[:MAX_HEAD])) > 2:
         rows.pop()
     return rows
 

@@ -17,7 +17,7 @@ from typing import TYPE_CHECKING, NamedTuple
 
 from yes_tally.core.catalogue import FACTS, FIELDS, FactKind
 from yes_tally.core.quantity import Value, exactly
-from yes_tally.core.reading.clauses.by_clause import by_assertion, by_form, by_label
+from yes_tally.core.reading.clauses.by_clause import FORMS, by_assertion, by_form, by_label
 from yes_tally.core.reading.drafts import Item
 from yes_tally.core.reading.shapes.layout import MAX_LINE, Entry, cells_by_gap, is_rule
 from yes_tally.core.reading.text.decode import TAB, Line
@@ -33,13 +33,11 @@ _END = rf"(?:{_IP}|\*):(?:\d{{1,5}}|\*)"
 # Forms that only one field of a kind has, the surest first; of two fields of one form the left one comes first.
 _OWN: dict[str, tuple[tuple[str, str], ...]] = {
     "connection": (("protocol", r"(?:tcp|udp|icmp|sctp)[46]?"), ("local", _END), ("remote", _END), ("pid", r"\d{1,7}"), ("state", r"[^\W\d_][\w -]{2,14}")),
-    "neighbour": (("address", _IP), ("mac", r"[0-9a-f]{2}(?:[:-][0-9a-f]{2}){5}"), ("kind", r"[^\W\d_]{4,12}")),
+    "neighbour": (("address", _IP), ("mac", FORMS["adapter.mac"].pattern), ("kind", r"[^\W\d_]{4,12}")),
     "route": (("destination", rf"(?:{_IP}(?:/\d{{1,2}})?|default|standard|d[ée]faut|par d[ée]faut|predeterminad[oa]|padr[ãa]o|predefinit[oa]|standaard|domy[śs]ln[yea])"), ("mask", r"255(?:\.\d{1,3}){3}|0\.0\.0\.0"), ("gateway", rf"{_IP}|direct|on-link|link"), ("metric", r"\d{1,4}")),
-    "process": (("pid", r"\d{1,7}"), ("memory", r"\d[\d.,]* ?[KMG]i?B?"), ("user", r"[\w-]+\\[\w.-]+|SYSTEM|root")),
+    "process": (("pid", r"\d{1,7}"), ("memory", r"\d[\d.,]* ?[KMG]i?B?"), ("user", FORMS["process.user"].pattern)),
     "module": (("slot", r"(?:(?:DIMM|CH|BANK)[ _-]?)?[A-H][ _-]?\d{1,2}|DIMM ?\d"), ("maker", r"[A-Z][a-z]+"), ("part", r"(?=\S*\d)(?=\S*-)[A-Z0-9][A-Z0-9-]{5,}")),
     "volume": (("mount", r"[A-Z]:\\?|/[\w/.-]*"),),
-    "disk": (("serial", r"(?=\S*\d)(?=\S*[A-Z])[A-Z0-9-]{7,24}"),),
-    "display": (("serial", r"(?=(?:\S*\d){3})[A-Z0-9-]{7,24}"),),
     "boot_entry": (("id", r"(?i:boot)?[0-9A-F]{4}\*?|\{[\w-]+\}"), ("path", r".*[\\/].*")),
 }  # fmt: skip
 # What is left of texts, in the order in which lists print them; the first is what a thing is called.
@@ -157,7 +155,7 @@ def _parted(rows: Sequence[Line], starts: Sequence[int]) -> Iterator[list[_Cells
         counts = {len(row) for row in cells}
         if len(counts) == 1 and _LEAST_CELLS <= counts.pop() <= _MOST_COLUMNS:
             yield cells
-    whole = _aligned([_without(line.text, start) for line, start in zip(rows, starts, strict=True)])
+    whole = _aligned([" " * start + line.text[start:] for line, start in zip(rows, starts, strict=True)])
     if whole:
         yield whole
 
@@ -189,10 +187,6 @@ def _at_tabs(text: str, start: int) -> _Cells:
     return found
 
 
-def _without(text: str, start: int) -> str:
-    return " " * start + text[start:]
-
-
 def _aligned(texts: Sequence[str]) -> list[_Cells] | None:
     """The cells of rows that begin in common columns, with a blank cell where a row has none; ``None`` where some cell
     begins elsewhere."""
@@ -219,7 +213,7 @@ def _meant(interpreter: Interpreter, rows: Sequence[Sequence[str]], group: str) 
     if len(left) > len(fields) > 0:
         left = left[: len(fields) - (len(left) > len(fields) > 1)]  # which of them the others are, nothing says
     for at, field in zip(left, fields, strict=False):
-        found[at] = _as_text(interpreter, columns[at], f"{group}.{field}")
+        found[at] = _of_fact(interpreter, columns[at], f"{group}.{field}")
     return found
 
 
@@ -227,7 +221,7 @@ def _own(interpreter: Interpreter, cells: Sequence[str], group: str, taken: set[
     """The first field that is not told yet whose form all cells of a column have, but for those that hold nothing."""
     for field, form in _OWN.get(group, ()):
         if field not in taken and all(re.fullmatch(form, cell) for cell in cells if not _is_blank(cell)):
-            column = _as_text(interpreter, cells, f"{group}.{field}")
+            column = _of_fact(interpreter, cells, f"{group}.{field}")
             if column:
                 return column
     return None
@@ -267,7 +261,7 @@ def _are_texts(cells: Sequence[str]) -> bool:
     return bool(said) and all(any(map(str.isalpha, cell)) for cell in said)
 
 
-def _as_text(interpreter: Interpreter, cells: Sequence[str], fact: str) -> _Column | None:
+def _of_fact(interpreter: Interpreter, cells: Sequence[str], fact: str) -> _Column | None:
     """A column whose cells are all a fact's values, but for those that hold nothing."""
     kind = FACTS[fact]
     values = [None if _is_blank(cell) else understand(kind, cell, interpreter.locale) for cell in cells]

@@ -16,6 +16,7 @@ from yes_tally.core.reading.drafts import Draft, Item
 from yes_tally.core.reading.kinds.unallocated import read_gap
 from yes_tally.core.reading.meaning.decide import ITEM_GROUPS, Context, Guess, infer_groups
 from yes_tally.core.reading.meaning.labels import SUM_WORDS, words_of
+from yes_tally.core.reading.meaning.spoken_of import first
 from yes_tally.core.reading.phrases import is_known, subjects_in
 from yes_tally.core.reading.phrases.elsewhere import is_elsewhere, tell_elsewhere, tell_networks
 from yes_tally.core.reading.shapes.layout import Entry, Group
@@ -194,11 +195,11 @@ def _likeliest(
         # A PC has one of those; so many rows speak of something else.
         groups = tuple(group for group in groups if group in ITEM_GROUPS)
     if groups[:1] == ("volume",) and "disk" in groups and "volume" not in around and mounts_none(interpreter, rows):
-        groups = _first("disk", groups)
+        groups = first("disk", groups)
     if "memory" in around[:1] and "volume" not in around and not begin_with_drives(rows):
         groups = tuple(group for group in groups if group != "volume")
     if groups[:1] == ("memory",) and _OF_MODULES & told_by_columns(interpreter, rows, "module"):
-        groups = _first("module", groups)
+        groups = first("module", groups)
     if owner and any(f"{group}.{owner.group}" in FACTS for group in groups):
         # Under one disk stand its parts, not more disks.
         groups = tuple(group for group in groups if group != owner.group)
@@ -218,17 +219,12 @@ def _likeliest(
     ):
         groups = ("driver", *(group for group in groups if group not in ("graphics", "driver")))  # devices of any kind
     if "page_file" not in around[:2] and begin_with_drives(rows):
-        groups = _first("volume", groups)
+        groups = first("volume", groups)
     if "boot_entry" in groups and any(
         _FIRMWARE_FOLDER.search(entry.printed) for row in rows[:20] for entry in row.entries
     ):
         groups = ("boot_entry",)
     return groups
-
-
-def _first(group: str, groups: Sequence[str]) -> tuple[str, ...]:
-    """A group before all others."""
-    return (group, *(other for other in groups if other != group))
 
 
 # ``>tquill   console   1   active``: the one who asked.

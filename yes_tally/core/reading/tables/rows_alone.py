@@ -72,8 +72,6 @@ def rows_without_head(interpreter: Interpreter, lines: Sequence[Line], around: t
         return
     if not any(group in ITEM_GROUPS for group in around) and _are_processes(lines):
         around = ("process", *around)
-    if around[:1] and around[0] in _NOT_NUMBERED:
-        lines = _without_numbers(lines)
     by_mark = around[:1] == ("adapter",) or not any("  " in line.text.strip() for line in lines)
     if by_mark and rows_in_parts(interpreter, lines, around, whole=True):
         return
@@ -125,21 +123,6 @@ def rows_without_head(interpreter: Interpreter, lines: Sequence[Line], around: t
                 _NAME_WITH_VERSION.fullmatch(cells_by_gap(line.text)[0][0]) for line in rows if line.text.strip()
             ):
                 rows_by_form(interpreter, rows, group)
-
-
-# Of what nobody needs to know a number.
-_NOT_NUMBERED = frozenset({"sound", "display", "printer"})
-_NUMBER = re.compile(r"\s*[\[#]?(?P<number>\d{1,2})[\]:]?\s(?=\s*[A-Z\"(])")
-
-
-def _without_numbers(lines: Sequence[Line]) -> list[Line]:
-    """Rows that are counted from 0 or 1 on (``0 Oakmere Audio HD``), without those numbers."""
-    counted = [_NUMBER.match(line.text) for line in lines]
-    numbers = [int(match["number"]) for match in counted if match]
-    if len(numbers) < len(lines) or not numbers or numbers != list(range(numbers[0], numbers[0] + len(numbers))):
-        return list(lines)
-    ends = [match.end() for match in counted if match]
-    return [replace(line, text=" " * end + line.text[end:]) for line, end in zip(lines, ends, strict=True)]
 
 
 def column_by_column(interpreter: Interpreter) -> None:

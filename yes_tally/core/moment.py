@@ -85,7 +85,8 @@ _NAMED_FIRST = re.compile(
     r"(?P<month>[^\W\d_]{3,13})\.?\s+(?P<d>\d{1,2})(?:st|nd|rd|th)?,?\s+(?P<y>\d{4})" + _TIME, re.I
 )
 _COMPACT = re.compile(
-    r"(?<!\d)(?P<y>(?:19|20)\d{2})(?P<m>\d{2})(?P<d>\d{2})(?:[T ]?(?P<h>\d{2})(?P<mi>\d{2})(?P<s>\d{2}))?(?!\d)"
+    r"(?<!\d)(?P<y>(?:19|20)\d{2})(?P<m>\d{2})(?P<d>\d{2})"
+    r"(?:(?:[T_-]|\s+)?(?P<h>\d{2})(?P<mark>:?)(?P<mi>\d{2})(?:(?P=mark)(?P<s>\d{2}))?)?(?!\d)"
 )
 
 _LAST_OF_CENTURY = 68

@@ -22,7 +22,7 @@ from yes_tally.core.reading.phrases import subjects_in
 from yes_tally.core.reading.shapes.layout import Entry, indent_of
 from yes_tally.core.reading.statements.sieve import Sieve
 from yes_tally.core.reading.text.decode import Line
-from yes_tally.core.reading.values.text_forms import DAY
+from yes_tally.core.reading.values.text_forms import DAY, MOMENT
 from yes_tally.core.reading.values.understand import understand
 
 if TYPE_CHECKING:
@@ -72,12 +72,12 @@ ITEM_LINES: tuple[ItemLine, ...] = (
     _line("connection", r"(?:#?\d{1,4}[.)]?\s+)?(?P<protocol>tcp[46]?|udp[46]?)\s+(?P<local>\S+:\d+)\s*(?:->|<-+>|→|=>)\s*(?P<remote>\S+:[\d*]+),?\s+[\[(]?(?P<state>[^\W\d_][^\W\d]{2,14}(?: [^\W\d]{2,14}){0,3}?)[\])]?,?\s*[(\[]?(?:pid|process|proc|prozess|processus|proceso|processo|proces)[ :=#]{1,2}(?P<pid>\d{1,7})\b.*"),
     _line("neighbour", rf"(?P<address>{_IP})\s{{2,}}(?P<mac>{_MAC})\s{{2,}}(?P<interface>[a-z]{{2,8}}\d{{1,2}})(?:\s{{2,}}\(?(?P<kind>[^\W\d_]+)\)?)?"),
     _line("neighbour", rf"(?P<address>{_IP})\s{{2,}}(?P<mac>{_MAC})(?:\s+\(?(?P<kind>[^\W\d_]+)\)?)?(?:\s{{2,}}(?P<column>[^\W\d_]\S*(?: \S+)*))?(?:\s{{2,}}\S.*)?"),
-    _line("event", rf"(?P<at>{DAY}[ T]\d\d:\d\d:\d\d\S*) \[(?P<source>[\w .-]{{2,40}})\] (?P<level>{_LEVEL})\b[:\]]? +(?P<text>\S.*)"),
-    _line("event", rf"(?P<at>{DAY}[ T]\d\d:\d\d:\d\d\S*) [\[<]?(?P<level>{_LEVEL})[\]>]? +(?:\[(?P<source>[\w .-]{{2,40}})\]|(?P<source2>[\w.-]{{2,40}}):) +(?P<text>\S.*)"),
-    _line("event", rf"(?P<at>{DAY}[ T]\d\d:\d\d(?::\d\d\S*)?)\s+[\[<(](?P<level>[^\W\d_]{{3,14}})[\]>)]:?\s+(?P<source>[^\W\d_][\w .-]{{1,30}}?) ?[(\[#](?P<id>\d{{1,6}})[)\]]?:\s+(?P<text>\S.*)"),
-    _line("event", rf"(?P<at>{DAY}[ T]\d\d:\d\d(?::\d\d\S*)?)\s+[\[<]?(?P<level>{_LEVEL})[\]>]?\s+(?P<source>[\w .-]{{2,30}}?)[\[(#](?P<id>\d{{1,6}})[\])]?:\s+(?P<text>\S.*)"),
-    _line("event", rf"\[?(?P<at>{DAY}[ T,]+\d\d?:\d\d(?::\d\d)?)\]?\s+(?P<level>(?-i:[^\W\d_a-z]{{4,14}}))\s+(?P<source>[^\W\d_][^()\[\]:]{{1,30}}?) ?[(\[#](?P<id>\d{{1,6}})[)\]]?:\s+(?P<text>\S.*)"),
-    _line("event", rf"(?:(?:le|am|on|el|il|em|op|dnia) )?(?P<at>{DAY}[ T,]+(?:(?:à|um|at|a las|às|alle|om|o) )?\d\d?:\d\d(?::\d\d)?)\s*(?:--|[–—:|-])?\s*[\[<]?(?P<level>[^\W\d_]{{4,14}})[\]>]?:?\s+\((?P<source>[^,()\d]{{2,40}}?), (?:[^\W\d_]{{1,8}}[.°º]?|#) ?(?P<id>\d{{1,6}})\)(?:[:\s]+(?P<text>\S.*))?"),
+    _line("event", rf"(?P<at>{MOMENT}) \[(?P<source>[\w .-]{{2,40}})\] (?P<level>{_LEVEL})\b[:\]]? +(?P<text>\S.*)"),
+    _line("event", rf"(?P<at>{MOMENT}) [\[<]?(?P<level>{_LEVEL})[\]>]? +(?:\[(?P<source>[\w .-]{{2,40}})\]|(?P<source2>[\w.-]{{2,40}}):) +(?P<text>\S.*)"),
+    _line("event", rf"(?P<at>{MOMENT})\s+[\[<(](?P<level>[^\W\d_]{{3,14}})[\]>)]:?\s+(?P<source>[^\W\d_][\w .-]{{1,30}}?) ?[(\[#](?P<id>\d{{1,6}})[)\]]?:\s+(?P<text>\S.*)"),
+    _line("event", rf"(?P<at>{MOMENT})\s+[\[<]?(?P<level>{_LEVEL})[\]>]?\s+(?P<source>[\w .-]{{2,30}}?)[\[(#](?P<id>\d{{1,6}})[\])]?:\s+(?P<text>\S.*)"),
+    _line("event", rf"\[?(?P<at>{MOMENT})\]?\s+(?P<level>(?-i:[^\W\d_a-z]{{4,14}}))\s+(?P<source>[^\W\d_][^()\[\]:]{{1,30}}?) ?[(\[#](?P<id>\d{{1,6}})[)\]]?:\s+(?P<text>\S.*)"),
+    _line("event", rf"(?:(?:le|am|on|el|il|em|op|dnia) )?(?P<at>{MOMENT})\s*(?:--|[–—:|-])?\s*[\[<]?(?P<level>[^\W\d_]{{4,14}})[\]>]?:?\s+\((?P<source>[^,()\d]{{2,40}}?), (?:[^\W\d_]{{1,8}}[.°º]?|#) ?(?P<id>\d{{1,6}})\)(?:[:\s]+(?P<text>\S.*))?"),
     _line("volume", rf"(?P<mount>[A-Z]:)\s+(?:is |drive |volume )?(?:[^,;]{{1,60}}[,;] )?(?:is )?(?:fully |currently |now |vollständig |entièrement )?(?P<encrypted>{_ENCRYPTED})\b[^.]{{0,80}}\.?"),
     _line("lookup", rf"(?P<name>[a-z][\w-]*(?:\.[\w-]+)+)\s+(?:(?:→|->|=>|=|is|is at)\s+)?(?P<address>{_IP})\s+\(?(?:from|by|asked|says|von|de|da|van|od) (?P<server>[\w.:-]+?)\)?"),
     _line("update", rf"(?:[-*•]\s+|\[?\d{{1,3}}[\].)]:?\s+)?(?P<id>[A-Z]{{1,4}}-?\d{{4,8}})\s+[(\[](?P<installed_at>{DAY})[)\]]\s*[:–-]?\s+(?P<title>\S.*)"),

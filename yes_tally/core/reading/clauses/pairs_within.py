@@ -12,6 +12,7 @@ from yes_tally.core.reading.meaning.labels import asked_for, words_of
 from yes_tally.core.reading.phrases import SUBJECTS, is_known, labels_in_brackets, names_item, subjects_in
 from yes_tally.core.reading.phrases.elsewhere import is_elsewhere
 from yes_tally.core.reading.shapes.layout import MAX_TOLD, Entry
+from yes_tally.core.reading.values.text_forms import COMMA_WITHIN_MOMENT
 from yes_tally.core.words import flag_of
 
 _SLASHED = re.compile(r"\s*/\s*")
@@ -25,7 +26,7 @@ _BESIDE_BARE = re.compile(
 )
 # ``OFF incoming: allow``: a word that is a value, and a pair behind it.
 _AFTER_SWITCH = re.compile(r"(?P<flag>[^\W\d_]{2,12}) (?P<label>[^\W\d_]{3,20}): (?=\S)")
-_PARTS = re.compile(r"[^\s,;](?:[^,;]|[,;](?!\s))*")
+_PARTS = re.compile(rf"[^\s,;](?:[^,;]|[,;](?!\s)|{COMMA_WITHIN_MOMENT})*")
 _PARTS_AT_SLASHES = re.compile(r"[^\s/](?:(?! / ).)*")
 _LEAST_PARTS = 2
 

@@ -13,14 +13,14 @@ from yes_tally.core.reading.meaning.labels import words_of
 from yes_tally.core.reading.shapes.layout import MAX_TOLD, Entry, as_comma, asides_as_commas
 from yes_tally.core.reading.values.flags import says_needed
 from yes_tally.core.reading.values.said_beside import threads_of_all
-from yes_tally.core.reading.values.text_forms import MAKER_AND_PART
+from yes_tally.core.reading.values.text_forms import COMMA_WITHIN_MOMENT, MAKER_AND_PART
 from yes_tally.core.reading.values.understand import understand
 
 if TYPE_CHECKING:
     from yes_tally.core.reading.drafts import Item
     from yes_tally.core.reading.interpret import Interpreter
 
-_CLAUSES = re.compile(r"[^\s,;.](?:[^,;.]|[,;.](?!\s|$))*")
+_CLAUSES = re.compile(rf"[^\s,;.](?:[^,;.]|[,;.](?!\s|$)|{COMMA_WITHIN_MOMENT})*")
 # ``is called SYSTEM and has serial 7A1C-04EE``: two clauses.
 _AND_HAS = re.compile(
     r"\s(?:and|und|et|y|e|en|i)\s(?:has|is|hat|ist|a|est|tiene|es|ha|è|tem|é|heeft|ma|jest)(?=\s)", re.I

@@ -32,6 +32,7 @@ from yes_tally.core.reading.shapes.layout import (
 )
 from yes_tally.core.reading.tables.log_rows import is_event_id, is_level, is_message, parts_of_event
 from yes_tally.core.reading.text.decode import Line
+from yes_tally.core.reading.values.text_forms import MOMENT, TIME_OF_DAY
 from yes_tally.core.reading.values.understand import MAX_TEXT, understand
 
 if TYPE_CHECKING:
@@ -39,8 +40,8 @@ if TYPE_CHECKING:
 
 _MOMENT = re.compile(
     r"(?:(?:\b(?:at|on|am|um|le|à|el|il|alle|op|om|em|dnia|o) )?)"
-    r"(?P<moment>(?:(?<![^\W\d_])[^\W\d_]{2,3}\.?,? )?(?:\d{4}-\d\d-\d\d|\d{1,2}[./-]\d{1,2}[./-]\d{2,4}|\d{1,2}\.? [^\W\d_]{3,12}\.? \d{4})"
-    r"(?:T|,? (?:um |à |at |alle |om )?)\d{1,2}[:.h]\d\d(?:[:.]\d\d)?(?: ?[AP]M\b)?)",
+    r"(?P<moment>(?:(?<![^\W\d_])[^\W\d_]{2,3}\.?,? )?"
+    rf"{MOMENT}|\d{{1,2}}[./-]\d{{1,2}}[./-]\d\d,? {TIME_OF_DAY})",
     re.I,
 )
 _INDEX = re.compile(r"\s*(?:\[\d{1,4}\]|#\d{1,4}[.):]?|\d{1,4}[.)])\s+")

@@ -12,6 +12,7 @@ from rapidfuzz import fuzz
 from yes_tally.core.reading.phrases import is_known
 from yes_tally.core.reading.shapes.layout import MAX_LINE, Entry, Group, Layout, known_share
 from yes_tally.core.reading.text.decode import TAB, Line
+from yes_tally.core.reading.values.text_forms import DAY_IN_NUMBERS
 from yes_tally.core.words import flag_of
 
 DELIMITERS = (";", ",", "\t", "|")
@@ -25,7 +26,8 @@ _UNDER = re.compile(r"\([^\W\d_][^()]*\)")
 # No label: a measure, an address of the network's or of a card, a day.
 _SAID = re.compile(
     r"\d[\d.,]* ?(?:[KMGT]i?[BO]|[KMG]?Hz|%|[KMG]?bit/s|[Mk]?Wh)|(?:\d{1,3}\.){3}\d{1,3}(?:/\d{1,2})?"
-    r"|[0-9a-fA-F]{2}(?:[:-][0-9a-fA-F]{2}){5}|\d{4}-\d\d-\d\d(?:[ T].*)?|\d{1,2}[./]\d{1,2}[./]\d{4}"
+    r"|[0-9a-fA-F]{2}(?:[:-][0-9a-fA-F]{2}){5}"
+    rf"|{DAY_IN_NUMBERS}(?:[ T].*)?"
 )
 _ALIKE = 60
 _MAX_COLUMNS = 200

@@ -11,6 +11,7 @@ from itertools import pairwise
 
 from yes_tally.core.reading.phrases import is_known
 from yes_tally.core.reading.text.decode import Line
+from yes_tally.core.reading.values.text_forms import COMMA_WITHIN_MOMENT
 from yes_tally.core.words import flag_of
 
 
@@ -153,7 +154,7 @@ def commas_for_marks(text: str) -> str:
     return commas_for_gaps(text.replace(mark, " " * len(mark)) if mark else text)
 
 
-_BETWEEN_COMMAS = re.compile(r"[^\s,](?:[^,]|,(?!\s))*")
+_BETWEEN_COMMAS = re.compile(rf"[^\s,](?:[^,]|,(?!\s)|{COMMA_WITHIN_MOMENT})*")
 
 
 def cells_by_comma(text: str, start: int = 0) -> list[tuple[str, int]]:

@@ -86,11 +86,11 @@ def _pairs(lines: Sequence[Line]) -> list[Group]:
 
 
 def _in_columns(cells: Sequence[tuple[str, int]], columns: Sequence[int]) -> list[tuple[str, int]]:
-    """The cells of a line by the columns they belong to: behind a long label a value begins later than the others."""
+    """The cells of a line by the columns they belong to: behind a long cell the next begins later than the others."""
     begun = {at for _, at in cells}
     found: list[tuple[str, int]] = []
     for text, at in (part for cell in cells for part in _at_value(cell, columns)):
-        near = next((c for c in columns[1::2] if 0 < at - c <= _LATER and c not in begun), None)
+        near = next((c for c in columns[1:] if 0 < at - c <= _LATER and c not in begun), None)
         found.append((text, at if near is None or at in columns else near))
     return found
 

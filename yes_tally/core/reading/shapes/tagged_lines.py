@@ -22,6 +22,7 @@ from yes_tally.core.reading.shapes.layout import (
     known_share,
 )
 from yes_tally.core.reading.text.decode import Line
+from yes_tally.core.reading.values.text_forms import DAY_IN_NUMBERS, TIME_OF_DAY
 
 _HEAD = re.compile(r"(?:\d{1,4}[:.)] +)?(?P<name>[^\s:<(][^:<]{0,78}?)(?P<mark>:(?=\s|$)|\s+(?=<)|\s{2,}|$)\s*")
 # ``wkl0  (Wickerlink GbE 210)``: what the kernel calls a card, over what is said of it.
@@ -31,7 +32,7 @@ _ANGLE = re.compile(r"<([^<>]{1,300})>|(?<=\s)\(([^()]{1,200},[^()]{1,200})\)\s*
 _WORD = re.compile(r"\S+")
 _MAX = 2000
 # A value of several words: a moment, or two, and several addresses.
-_MOMENT = r"(?:\d{4}[-./]\d{1,2}[-./]\d{1,2}|\d{1,2}[-./]\d{1,2}[-./]\d{4})(?![\w.])(?:,? \d{1,2}:\d\d(?::\d\d)?)?"
+_MOMENT = rf"{DAY_IN_NUMBERS}(?![\w.])(?:,? {TIME_OF_DAY})?"
 _GOES_ON = re.compile(
     rf"{_MOMENT}(?: (?:to|until|bis|au|al|a|hasta el|até|tot|do|[-–→]) {_MOMENT})?|(?:[0-9a-f.:/]*[.:][0-9a-f.:/]+,? )+[0-9a-f]*[.:][0-9a-f.:/]+",
     re.I,

@@ -25,10 +25,11 @@ from yes_tally.core.reading.statements.checks_elsewhere import (
 from yes_tally.core.reading.statements.sentences_elsewhere import TOLD
 from yes_tally.core.reading.statements.sieve import Sieve
 from yes_tally.core.reading.text.decode import Line
+from yes_tally.core.reading.values.text_forms import DAY, TIME_OF_DAY
 
 MAX_STATEMENT = 2000
 _SIZE = r"\d[\d.,  ]*\s?[KMGT]i?[BO]"
-DATE = r"(?:\d{4}-\d\d-\d\d|\d{1,2}[./-]\d{1,2}[./-]\d{4}|\d{1,2}\.? (?:de )?\w{3,13} (?:de )?\d{4}|\w{3,9} \d{1,2}, \d{4})(?:[T ,]+(?:at |um |à |a las |às |as |alle |om |o |o godz\. )?\d{1,2}:\d\d(?::\d\d)?)?"
+DATE = rf"{DAY}(?:[T ,]+(?:at |um |à |a las |às |as |alle |om |o |o godz\. )?{TIME_OF_DAY})?"
 # What is said to be activated: the licence, the PC, the system.
 _ABOUT_LICENCE = r"\b(?:licen[cs]e|licen[çc]a|licen[cz]a|licencia|licentie|licencja|lizenz|aktivierung|activation|produ[ck]t\w*|prodotto|producto|pc|rechner|computer|ger[äa]t|poste|ordinateur|machine|equipo|computador|komputer|sistema?|system|syst[èe]me|copi[ae]|\w+ os \d+(?:\.\d+)?(?: \w+){0,2})\b[^.;:]{0,24}?"
 _LICENCE = r"(?:licen[cs]e|activation|lizenz|licence|licencia)"

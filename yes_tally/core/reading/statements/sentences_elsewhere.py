@@ -2,14 +2,15 @@
 
 from __future__ import annotations
 
+from yes_tally.core.reading.values.text_forms import DAY
+
 _GIB = r"\d[\d.,]*\s?[MGT]i?[BO]"
-_DAY = r"(?:\d{4}-\d\d-\d\d|\d{1,2}[./]\d{1,2}[./]\d{4}|\d{1,2}\.? (?:de )?[^\W\d_]{3,13} (?:de )?\d{4})"
 _AT = r"(?:[T ,]+(?:um |à |a las |às |alle |om |o |o godz\. )?\d{1,2}:\d\d(?::\d\d)?)?"
-_WHEN = rf"(?P<v>{_DAY}{_AT})"
+_WHEN = rf"(?P<v>{DAY}{_AT})"
 
 TOLD: tuple[tuple[str, str], ...] = (
     ("licence.expires_at", rf"\b(?:ist|noch) (?:noch )?bis (?:zum )?{_WHEN} (?:aktiviert|lizenziert|g[üu]ltig|freigeschaltet)\b"),
-    ("licence.state", rf"\b(?:ist|is) (?:noch |nog )?(?:bis|tot) (?:zum )?{_DAY}{_AT} (?P<v>aktiviert|lizenziert|geactiveerd)\b"),
+    ("licence.state", rf"\b(?:ist|is) (?:noch |nog )?(?:bis|tot) (?:zum )?{DAY}{_AT} (?P<v>aktiviert|lizenziert|geactiveerd)\b"),
     ("licence.resets_left", r"\b(?P<v>\d{1,4}) (?:zur[üu]cksetzung(?:en)?|r[ée]initialisations?|r[ée]armements?|reinicios?|reactivaciones|reposi[çc][õo]es|rearmes?|ripristini|reimpostazioni|resets?|resety|reset[óo]w)\b"),
     ("memory.installed", rf"\b(?:hat|verf[üu]gt [üu]ber|a|poss[èe]de|dispose de|tiene|dispone de|tem|possui|ha|dispone di|heeft|ma|posiada) (?P<v>{_GIB}) (?:de |di )?(?:arbeitsspeicher|hauptspeicher|speicher|ram|m[ée]moire(?: vive)?|memoria|mem[óo]ria|geheugen|werkgeheugen|pami[ęe]ci)\b"),
     ("memory.slots", r"\b(?:speicher|arbeitsspeicher|m[ée]moire|memoria|mem[óo]ria|geheugen|pami[ęe]ci)\b.{0,12}? \d{1,2} (?:von|sur|de|di|su|van|z) (?P<v>\d{1,2}) (?:\w+)?(?:pl[äa]tze\w*|steck\w+|emplacements?|ranuras|z[óo]calos|ranhuras|encaixes|alloggiamenti|slot|sleuven|gniazd\w*|soquetes)\b"),

@@ -17,7 +17,7 @@ from yes_tally.core.reading.shapes.layout import MAX_TOLD, Entry, asides_as_comm
 from yes_tally.core.reading.tables.bare_row import BareRow
 from yes_tally.core.reading.values.asides import ASIDES
 from yes_tally.core.reading.values.said_beside import said_aside
-from yes_tally.core.reading.values.text_forms import MAKER_AND_PART
+from yes_tally.core.reading.values.text_forms import COMMA_WITHIN_MOMENT, MAKER_AND_PART
 from yes_tally.core.reading.values.understand import understand
 from yes_tally.core.words import choice_named, is_placeholder
 
@@ -25,7 +25,7 @@ if TYPE_CHECKING:
     from yes_tally.core.reading.drafts import Item
     from yes_tally.core.reading.interpret import Interpreter
 
-_PARTS = re.compile(r"[^\s,;](?:[^,;]|[,;](?!\s))*")
+_PARTS = re.compile(rf"[^\s,;](?:[^,;]|[,;](?!\s)|{COMMA_WITHIN_MOMENT})*")
 _LEAST_PARTS = 2
 # ``4 cores / 8 threads``: two parts as well.
 _COUNTS_SLASHED = re.compile(r"(?<=[^\W\d_]) / (?=\d)")

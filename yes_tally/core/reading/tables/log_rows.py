@@ -4,9 +4,11 @@ from __future__ import annotations
 
 import re
 from collections.abc import Iterator, Sequence
+from itertools import pairwise
 
 from yes_tally.core.reading.shapes.layout import cells_by_gap, indent_of
 from yes_tally.core.reading.text.decode import Line
+from yes_tally.core.reading.values.text_forms import DAY, MOMENT, TIME_OF_DAY
 from yes_tally.core.words import plain
 
 # So much deeper stands what goes on with a row.
@@ -32,9 +34,7 @@ def is_message(text: str) -> bool:
 _LEAST_BLANKS = 3
 # ``[2025-03-13 22:14:07] ERROR   disk   (id 153) Write to disk 1 was tried again.``
 _LEADS = (
-    re.compile(
-        r"\[?(?P<cell>(?:\d{4}-\d\d-\d\d|\d{1,2}[./-]\d{1,2}[./-]\d{4})[T ,]+\d{1,2}:\d\d(?::\d\d)?)\]?(?= [^\W\d_])"
-    ),
+    re.compile(rf"\[?(?P<cell>{MOMENT})\]?(?= [^\W\d_])"),
     re.compile(r"[<\[(]?(?P<cell>[^\W\d_]{4,14})[>\])]?:?(?= )"),
     re.compile(r"[(\[](?:(?:event )?(?:id|no|nr|code|#)[ .:#]{0,2})?(?P<cell>\d{1,10})[)\]]:?(?= |$)", re.I),
 )
@@ -50,7 +50,7 @@ _SOURCE_AND_TEXT = re.compile(
 def parts_of_event(cells: Sequence[tuple[str, int]]) -> Iterator[tuple[str, int]]:
     """The cells of a row of a log, with the moment, the level and the id apart from what they stand before."""
     sourced = False
-    for text, at in cells:
+    for text, at in _with_times(cells):
         for place, lead in enumerate(_LEADS):
             match = lead.match(text)
             if match and (place != 1 or is_level(match["cell"])):
@@ -72,9 +72,20 @@ def parts_of_event(cells: Sequence[tuple[str, int]]) -> Iterator[tuple[str, int]
         sourced = sourced or bool(text and not text[0].isdigit() and not is_level(text))
 
 
-_STAMP = re.compile(
-    r"\s*(?:\[\d{1,4}\]\s+)?(?:[<\[(]?[^\W\d_]{4,14}[>\])]?:?\s+)?\[?(?:\d{4}-\d\d-\d\d|\d{1,2}[./-]\d{1,2}[./-]\d{4})[T ,]+\d{1,2}:\d\d"
-)
+_DAY = re.compile(f"{DAY},?")
+_CLOCK = re.compile(TIME_OF_DAY)
+
+
+def _with_times(cells: Sequence[tuple[str, int]]) -> Sequence[tuple[str, int]]:
+    """The cells with a day and the time of day right behind it as one."""
+    for place, ((day, at), (clock, at_clock)) in enumerate(pairwise(cells)):
+        if _DAY.fullmatch(day) and _CLOCK.fullmatch(clock):
+            whole = f"{day.ljust(at_clock - at)}{clock}"
+            return [*cells[:place], (whole, at), *cells[place + 2 :]]
+    return cells
+
+
+_STAMP = re.compile(rf"\s*(?:\[\d{{1,4}}\]\s+)?(?:[<\[(]?[^\W\d_]{{4,14}}[>\])]?:?\s+)?\[?{MOMENT}")
 _LEVELS = frozenset(
     "error err warning warn info notice alert emerg crit information notice critical fatal debug verbose fehler warnung hinweis kritisch erreur avertissement informations critique "
     "advertencia informacion critico errore avviso informazione informazioni erro aviso informacao fout waarschuwing informatie kritiek blad "

@@ -49,6 +49,7 @@ from yes_tally.core.reading.tables.columns import (
     with_parts,
 )
 from yes_tally.core.reading.values.flags import says_of_password
+from yes_tally.core.reading.values.text_forms import DAY, TIME_OF_DAY
 from yes_tally.core.reading.values.understand import understand
 from yes_tally.core.words import is_placeholder, plain
 
@@ -252,8 +253,8 @@ def _of_sessions(
 
 
 A_SYSTEM = re.compile(r"\b(?:OS|Linux) \d")
-_DAY = re.compile(r"\d{4}[-/.]\d\d?[-/.]\d\d?|\d\d?[-/.]\d\d?[-/.]\d{4}")
-_CLOCK = re.compile(r"\d{1,2}:\d\d(?::\d\d)?")
+_DAY = re.compile(f"{DAY},?")
+_CLOCK = re.compile(TIME_OF_DAY)
 
 
 def _with_times(

@@ -16,18 +16,25 @@ _BOMS = (
     (codecs.BOM_UTF16_LE, "utf-16-le"),
     (codecs.BOM_UTF16_BE, "utf-16-be"),
 )
+# The first of those that make as much sense of it.
+_CODE_PAGES = ("cp1252", "cp850", "cp1250", "cp852")
+_LETTERS = "äöüßéèêëàâçùûîïôñáíóúãõìòąćęłńśźż"
+_HIGH_IN_WORD = re.compile(f"[A-Za-z][{_LETTERS}]{{1,2}}|[{_LETTERS}{_LETTERS.upper()}][A-Za-z]|(?<= )[àèéêóò«»](?= )")
+_BOX = re.compile(r"(?<![a-z])[─│┌┐└┘├┤┬┴┼═║╔╗╚╝╠╣╦╩╬](?![a-z])")
 _ANSI = re.compile(r"\x1b(?:\[[0-?]*[ -/]*[@-~]|\][^\x07\x1b]*(?:\x07|\x1b\\)?|[@-Z\\-_])")
 _ENDS = re.compile(r"\r*\n|\f")
 # Where no line ends otherwise.
 _ENDS_ALONE = re.compile(r"\r|\f")
 _UNSEEN = re.compile(r"[\x00-\x08\x0b\x0e-\x1f\x7f\xad\u200b-\u200f\u2060\ufeff]")
-_NEEDS_CLEANING = re.compile(r"[\x00-\x08\x0b-\x1f\x7f\xa0\xad\u2000-\u200f\u2026\u202f\u205f\u2060\u3000\ufeff]")
+_NEEDS_CLEANING = re.compile(r"[\x00-\x08\x0b-\x1f\x7f\xa0\xad\u2000-\u2014\u2026\u202f\u205f\u2060\u2212\u3000\ufeff]")
 # ECMA-48, 8.3.20 and 8.3.9: so many columns forward, or to a column.
 _MOVES = re.compile(r"\x1b\[(?P<by>\d{0,3})(?P<how>[CG])")
 # No window is wider.
 _WIDEST = 4_000
-# A letter program makes no-break blanks of runs of blanks, and of the dots that lead to a value ellipses.
+# A letter program makes no-break blanks of runs of blanks, ellipses of the dots that lead to a value, and dashes of the
+# hyphens within dates and serial numbers and of those that rule a table.
 _BLANK = re.compile(r"[\xa0\u2000-\u200a\u202f\u205f\u3000]")
+_HYPHENS = re.compile(r"[\u2010\u2011\u2212]|\u2013(?=\S)|(?<=\S)\u2013|[\u2013\u2014]{3,}")
 _ELLIPSES = re.compile(r"[.…]{2,}|(?<=\s)…(?=\s)")
 TAB = 8
 
@@ -81,11 +88,14 @@ def _encoding(data: bytes) -> tuple[str, int]:
 
 
 def _code_page(data: bytes) -> str:
-    """A Windows or a DOS code page: whichever makes more of the high bytes letters of western Europe."""
-    high = bytes(b for b in data[:65536] if b >= 0x80)
-    letters = "äöüßéèêàçñóíáúÄÖÜÉÑ"
-    scores = {page: sum(c in letters for c in high.decode(page, errors="replace")) for page in ("cp1252", "cp850")}
-    return max(scores, key=lambda page: scores[page])
+    """A Windows or a DOS code page of western or of central Europe: whichever makes more of the high bytes letters within
+    words, and what boxes are drawn with."""
+    sample = data[:65536]
+    return max(_CODE_PAGES, key=lambda page: _makes_sense(sample.decode(page, errors="replace")))
+
+
+def _makes_sense(text: str) -> int:
+    return sum(max(1, len(word) - 1) for word in _HIGH_IN_WORD.findall(text)) + len(_BOX.findall(text))
 
 
 def _lines(text: str, encoding: str, offset: int) -> list[Line]:
@@ -139,7 +149,7 @@ def shown(raw: str) -> str:
             raw = _taken_back(raw)
         if "\r" in raw:
             raw = next((part for part in reversed(raw.split("\r")) if part.strip()), "")
-        raw = _BLANK.sub(" ", _UNSEEN.sub("", raw))
+        raw = _HYPHENS.sub(lambda match: "-" * len(match[0]), _BLANK.sub(" ", _UNSEEN.sub("", raw)))
         if "…" in raw:
             raw = _ELLIPSES.sub(lambda match: match[0].replace("…", "..."), raw)
     return raw

@@ -22,7 +22,8 @@ _FEWEST = 2
 # So many of the lines (of ten) have the margin; the rest was written around them.
 _MOST_OF_TEN = 7
 _QUOTED = re.compile(r"(?:> ?)+")
-_NUMBERED = re.compile(r"\s*(?P<number>\d{1,6})(?:[:.)|│]|(?=\s|$)) ?(?P<gap> ?)")
+_NUMBERED = re.compile(r"\s*\[?(?P<number>\d{1,6})(?:\](?=\s|$)|[:.)]| ?[|│]|(?=\s|$)) ?")
+_MARK_OF_NUMBER = re.compile(r" ?[:|│]|\s*$")
 _STAMPED = re.compile(
     r"\[?(?:\d{4}-\d\d-\d\d[T ])?\d{1,2}:\d\d(?::\d\d(?:[.,]\d{1,6})?)?\]?\s?[|│>] ?|"
     r"\[(?:\d{4}-\d\d-\d\d[T ])?\d{1,2}:\d\d:\d\d(?:[.,]\d{1,6})?\] (?=[\w.-]*[$#%>]|  )"
@@ -31,7 +32,10 @@ _CLOCKED = re.compile(r"\[(?:\d{4}-\d\d-\d\d[T ])?\d{1,2}:\d\d:\d\d(?:[.,]\d{1,6
 # ``# Maker: Corrane``: made a comment, or set off by a bar.
 _MARKED = re.compile(r"(?P<mark>[|│#+;%!*•-]|//|--)(?: |$)")
 _TIME = r"(?:\d{4}-\d\d-\d\d[T ]|[A-Z][a-z]{2} [ \d]\d )?\d{1,2}:\d\d:\d\d(?:[.,]\d{1,6})?(?:Z|[+-]\d\d:?\d\d)?"
-_TIMED = re.compile(rf"(?:\[{_TIME}\]|{_TIME})(?: |$)")
+_LEVEL = r"(?:\[?(?:DEBUG|INFO|NOTICE|WARN(?:ING)?|ERROR)\]?:? ?)?"
+_TIMED = re.compile(rf"(?:\[{_TIME}\]|{_TIME})(?: {_LEVEL}|$)")
+# ``gp-7714: Maker: Corrane``: which of many PCs printed the line.
+_HOSTED = re.compile(r"(?P<who>\[[\w.-]+\]|[A-Za-z][\w.]*-[\w.-]*\d[\w.]*(?::| ?[|>│]))(?: |$)")
 # ``hbr-16 audit[411]: Maker: Corrane``: who wrote the line into a log.
 _LOGGED = re.compile(rf"(?:{_TIME} )?(?P<who>[\w.-]+ [\w./-]+\[\d+\]:)(?: |$)")
 _TOLD = re.compile(r"(?P<label>[^\W\d_][^:=]{1,40}?)(?: \d{1,2})?(?:(?::| =)\s|\s?\.{3,}|\s{2,})")
@@ -43,7 +47,7 @@ _COLUMNS = re.compile(r"\s[|│]\s")
 def without_margin(lines: Sequence[Line]) -> Sequence[Line]:
     """The lines without a margin that all or most of them have, or as they are; numbers and offsets stay theirs."""
     lines = _undented(_closed_up([line for line in as_shown(as_text(lines)) if not _FENCE.fullmatch(line.text)]))
-    lines = _unframed(lines)
+    lines = _unquoted(_unframed(lines))
     for margin, is_margin in _MARGINS:
         written = [line for line in lines if line.text.strip()]
         # A few words may stand before what has the margin.
@@ -96,7 +100,7 @@ def _is_numbered(lines: Sequence[Line]) -> bool:
     follow = all(b - a == 1 for a, b in itertools.pairwise(numbers))
     padded = all(match["number"][0] == "0" for match, _ in pairs[:9])
     empty = any(not text[match.end() :].strip() for match, text in pairs)
-    marked = all(text[match.end("number")] in ":|│" for match, text in pairs if text[match.end("number") :])
+    marked = all(_MARK_OF_NUMBER.match(text, match.end("number")) for match, text in pairs)
     return follow and numbers[0] <= 1 and (padded or empty or marked)
 
 
@@ -129,9 +133,20 @@ def _is_timed(lines: Sequence[Line]) -> bool:
     """Whether every line has its time before it, and some are as none in a log is: empty, drawn, heads of columns, or
     deeper than others."""
     matches = [_TIMED.match(line.text) for line in lines]
-    rests = [line.text[match.end() :] for line, match in zip(lines, matches, strict=True) if match]
-    if len(rests) < len(lines):
-        return False
+    return all(matches) and _are_no_messages(
+        [line.text[match.end() :] for line, match in zip(lines, matches, strict=True) if match]
+    )
+
+
+def _is_hosted(lines: Sequence[Line]) -> bool:
+    """Whether every line has the same PC's name before it, and some are as no value of it is."""
+    matches = [_HOSTED.match(line.text) for line in lines]
+    return _same(matches, "who") and _are_no_messages(
+        [line.text[match.end() :] for line, match in zip(lines, matches, strict=True) if match]
+    )
+
+
+def _are_no_messages(rests: Sequence[str]) -> bool:
     deep = sum(rest.startswith("  ") for rest in rests)
     return 0 < deep < len(rests) or any(map(_is_no_message, rests))
 
@@ -173,11 +188,28 @@ def _unframed(lines: Sequence[Line]) -> Sequence[Line]:
     return _undented([_cut_at(replace(line, text=line.text[:right].rstrip(), tabbed=None), 1) for line in inside])
 
 
+# A field of a list of values, its quotation marks doubled, and no second field.
+_FIELD = re.compile(r'"(?:[^"]|(?<![,;\t])"(?!\s*[,;\t]))*"\s*')
+
+
+def _unquoted(lines: Sequence[Line]) -> Sequence[Line]:
+    """The lines without the quotation marks around each of them, as a list of values has them that has one column."""
+    fields = [_FIELD.fullmatch(line.text) for line in lines if line.text.strip()]
+    if len(fields) < _LEAST_LINES or not all(fields):
+        return lines
+    return [
+        _cut_at(replace(line, text=line.text.rstrip()[:-1], tabbed=line.tabbed and line.tabbed.rstrip()[:-1]), 1)
+        for line in lines
+        if line.text.strip()
+    ]
+
+
 # The outermost first.
 _MARGINS = (
     (_QUOTED, _is_quoted),
     (_MARKED, _is_marked),
     (_LOGGED, _is_logged),
+    (_HOSTED, _is_hosted),
     (_NUMBERED, _is_numbered),
     (_STAMPED, _is_stamped),
     (_CLOCKED, _is_clocked),

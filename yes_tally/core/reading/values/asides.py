@@ -8,8 +8,10 @@ from yes_tally.core.reading.values.text_forms import (
     AS_WHOM,
     BUS,
     CORES,
+    DAY,
     FIXED,
     LEASED,
+    MOMENT,
     NO_SIGNATURE,
     PERMANENT,
     SERIAL,
@@ -205,7 +207,7 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
     "adapter.connected": ((re.compile(r"([\d.,]+ ?[GMk]b(?:it)?/s|[\d.,]+ ?[GMk]bps)", re.I), "adapter.speed"),),
     "adapter.lease_from": (
         (re.compile(r"\d,? \(?(?:by|from|von|de|du|da|dal|di|van|od|par|por) (\d{1,3}(?:\.\d{1,3}){3})\b", re.I), "adapter.dhcp_server"),
-        (re.compile(r"(?:\b(?:to|until|till|bis|au|al|a|hasta|até|fino al?|tot|do)| [-–→]|->| t/m)\s+(\d[\d./-]+(?:[ T]\d\d:\d\d(?::\d\d)?)?)", re.I), "adapter.lease_until"),
+        (re.compile(rf"(?:\b(?:to|until|till|bis|au|al|a|hasta|até|fino al?|tot|do)| [-–→]|->| t/m)\s+({MOMENT}|{DAY}|\d[\d./-]+)", re.I), "adapter.lease_until"),
     ),
     "licence.state": (
         (re.compile(rf"(?<!\bnot )(?<!\bnon )(?<!\bpas )(?<!\bnicht )(?<!\bniet )(?<!\bno )(?<!\bnão )(?<!\bnie )\b({PERMANENT})\b", re.I), "licence.permanent"),

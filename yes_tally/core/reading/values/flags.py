@@ -6,7 +6,7 @@ import re
 
 from yes_tally.core.catalogue import FactKind
 from yes_tally.core.quantity import Locale, Value, exactly
-from yes_tally.core.reading.values.text_forms import NO_SIGNATURE, SIGNED
+from yes_tally.core.reading.values.text_forms import DAY_IN_NUMBERS, NO_SIGNATURE, SIGNED, TIME_OF_DAY
 from yes_tally.core.words import flag_of
 
 _STATE_WORD = re.compile(r"[^\W\d_]+(?=,? (?:(?:at|with|mit|à|a|con|com|met|z)\b|\d|\())")
@@ -59,9 +59,7 @@ _SIGNER = re.compile(r"[A-Z][\w&.'-]+(?: [\w&.'-]+){1,5}")
 
 
 # ``changed 2024-11-14``, ``défini le 02/01/2023``
-_SET_ON = re.compile(
-    r"[^\W\d_]{2,12}(?: [^\W\d_]{1,4})? (?:\d{4}-\d\d-\d\d|\d{1,2}[./-]\d{1,2}[./-]\d{4})(?: \d\d:\d\d(?::\d\d)?)?"
-)
+_SET_ON = re.compile(rf"[^\W\d_]{{2,12}}(?: [^\W\d_]{{1,4}})? {DAY_IN_NUMBERS}(?: {TIME_OF_DAY})?")
 
 
 def says_needed(text: str) -> bool:

@@ -14,9 +14,21 @@ NO_SIGNATURE = (
 # What a disk is connected by, where the name says it alone; and how its turns a minute are written.
 BUS = r"NVMe|SATA|SAS|SCSI|USB|PCIe|IDE|eMMC"
 TURNS = r"\d{4,5} ?(?:rpm|u/min|tr/min|t/min|g/min|giri/min|obr\.?/min|tpm)"
-# A day as logs and lists print it, its month a number or a name.
-DAY_IN_NUMBERS = r"(?:\d{4}-\d\d-\d\d|\d{1,2}[./-]\d{1,2}[./-]\d{4})"
-DAY = rf"(?:{DAY_IN_NUMBERS}|\d{{1,2}}\.? [^\W\d_]{{3,13}}\.? \d{{4}})"
+# A day as logs and lists print it, its month a number or a name; a time of day; and a moment.
+DAY_IN_NUMBERS = (
+    r"(?:\d{4}[-/.]\d{1,2}[-/.]\d{1,2}(?!\.?\d)|\d{1,2}[./-]\d{1,2}[./-]\d{4}|"
+    r"(?:19|20)\d\d(?:0[1-9]|1[0-2])(?:0[1-9]|[12]\d|3[01])(?![\w.-]))"
+)
+DAY = (
+    rf"(?:{DAY_IN_NUMBERS}|\d{{1,2}}(?:\.? |-)(?:de )?[^\W\d_]{{3,13}}(?:\.? |-)(?:de )?\d{{4}}|"
+    r"[^\W\d_]{3,9}\.? \d{1,2},? (?:19|20)\d\d)"
+)
+TIME_OF_DAY = r"\d{1,2}(?::\d\d(?::\d\d(?:[.,]\d{1,7})?)?|[.h]\d\d(?:\.\d\d)?)(?: ?[APap]\.?[Mm]\b\.?(?! \d)|(?! ?[APap]\.?[Mm]\b(?! \d)))(?:Z|[+-]\d\d:?\d\d)?"
+MOMENT = rf"{DAY}(?:T|[ ,]+(?:(?:at|um|à|a las|alle|às|as|om|o) )?){TIME_OF_DAY}"
+# The comma of ``2025-03-04, 02:00`` and of ``Mar 4, 2025``: it parts nothing.
+COMMA_WITHIN_MOMENT = (
+    r"(?:(?<=\d),(?=\s\d\d?:\d\d)|(?:(?<=[a-z]{2} \d)|(?<=[a-z]{2} \d\d)),(?=\s(?:19|20)\d\d\b(?!\.)))"
+)
 # What stands before a serial number.
 SERIAL = r"s/?n|ser(?:ial|ie|\.)(?: (?:number|no\.?|nr\.?))?|seriennummer|serienummer|n[uú]mero de s[eé]ri?e|numer seryjny|matricola"
 # ``no battery here``, ``kein Akku vorhanden``: nothing is called so.
@@ -60,7 +72,7 @@ TEXT_FORMS: dict[str, re.Pattern[str]] = {
         r"(?i:(?!(?:success|failures?|erfolg|fehler|misserfolg|succ[èe]s|[ée]chec|[ée]xito|fallo|sucesso|falha|riuscito|geslaagd|mislukt|sukces|niepowodzenie)\b|[a-z]:))(?P<keep>[^(]*?[^\W\d_][^(]*?)(?:(?:, [^\W\d_]+)? (?:since|seit|depuis|desde|dalle|sinds|od) \d.*|\s*\(.*)?$"
     ),
     # A moment is no zone (``Local time``), and four groups of five are no article.
-    "host.time_zone": re.compile(r"(?!.*(?:\d{4}-\d\d-\d\d|\d{1,2}[./]\d{1,2}[./]\d{4}))(?P<keep>.+)$"),
+    "host.time_zone": re.compile(rf"(?!.*{DAY})(?P<keep>.+)$"),
     "machine.sku": re.compile(r"(?!(?:[A-Z0-9]{5}-){3}[A-Z0-9]{5}$)(?P<keep>.+)$"),
     # ``Ines Calloway, Lantern Sound Ferries``
     "host.owner": re.compile(

@@ -376,7 +376,9 @@ def _of_another(fact: str, context: Context) -> bool:
 # What is told of no item is told of all of them together.
 _OF_ALL = {"module.running_speed": "memory.running_speed"}
 _ONE_PART = frozenset({"machine", "board", "firmware"})
-_ASIDE = re.compile(r"\((?:(?:via|on|over|über|auf|par|sur|por|en|tramite|su|op|przez|na) )?(?P<name>[^()]{2,60})\)")
+_ASIDE = re.compile(
+    r"\((?:(?:via|on|over|über|auf|par|sur|por|en|tramite|su|op|przez|na) )?(?P<name>[^()]{2,60})\)", re.I
+)
 _NAMES = frozenset({"adapter.connection", "adapter.name"})
 
 

@@ -56,7 +56,7 @@ FORMS = {
         r"[\d.,']+(?: ?m?Wh)? (?:of|out of|von|sur|de|di|van|z) [\d.,']+ ?m?Wh(?: \([^()]*\))?", re.I
     ),
     "os.build": re.compile(r"(?:build )?\d+(?:\.\d+){2,}"),
-    "display.width": re.compile(r"\d{3,5} ?[x×] ?\d{3,5}(?: ?@ ?\d{2,3}(?: ?Hz)?)?"),
+    "display.width": re.compile(r"\d{3,5} ?[xX×] ?\d{3,5}(?: ?@ ?\d{2,3}(?: ?Hz)?)?"),
     "display.serial": re.compile(r"(?=(?:[A-Z-]*\d){3})(?=[\d-]*[A-Z])[A-Z0-9-]{8,24}"),
     "account.full_name": re.compile(r"[«„“\"].+[»“”\"]"),
     "adapter.mac": re.compile(r"[0-9a-f]{2}(?:[:-][0-9a-f]{2}){5}", re.I),
@@ -224,7 +224,7 @@ _IN_ALL = re.compile(
 _BEGINS_WITH_NUMBER = re.compile(
     r"(?:(?:about|some|circa|ca\.|approx\.?|etwa|rund|environ|unos|cerca de|ongeveer|oko[łl]o|ok\.) )?\D{0,2}\d", re.I
 )
-_PICTURE = re.compile(r"\d{3,5} ?[x×] ?\d{3,5}")
+_PICTURE = re.compile(r"\d{3,5} ?[xX×] ?\d{3,5}")
 _COPULA = re.compile(r"\s(?:is|are|ist|sind|est|sont|es|son|[eé]|são|sono|zijn|jest|są)$", re.I)
 
 
@@ -291,8 +291,8 @@ _NE = re.compile(r"(?:^|(?<=\s))(?:n['’]|(?:ne|no|non|n[ãa]o|nie) )", re.I)
 # ``n'expire pas``
 _NE_PAS = re.compile(r"(?<!\w)(?:ne |n['’])(?P<verb>[^\W\d_]+) (?:pas|plus)\b", re.I)
 # ``signed by Harbour Driver Signing``: what somebody did is done.
-_DONE_BY = re.compile(r"(?P<what>[^\W\d_]+) (?:by|von|par|por|da|door|przez) \S.*")
-_DATE_ALONE = re.compile(rf"(?:(?:of|from|dated|vom|von|du|de|del|dal|van|z) )?(?P<date>{DAY})")
+_DONE_BY = re.compile(r"(?P<what>[^\W\d_]+) (?:by|von|par|por|da|door|przez) \S.*", re.I)
+_DATE_ALONE = re.compile(rf"(?:(?:of|from|dated|vom|von|du|de|del|dal|van|z) )?(?P<date>{DAY})", re.I)
 # ``no expiry``; what is installed was so at some time.
 _MAY_NEVER_BE = re.compile(r"expires|last|next|set_at")
 # Said of volumes alone.

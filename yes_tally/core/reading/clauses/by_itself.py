@@ -71,7 +71,7 @@ def told_by_itself(interpreter: Interpreter, entry: Entry, shape: str, context: 
 
 # ``connected at 1 Gbit/s``
 _AT_SPEED = re.compile(
-    r"(?P<state>[^\W\d_]+(?: [^\W\d_]+)?) (?:at|to|with|mit|à|a|au|com|con|met|z|op|na) (?=[\d\"'«„“])"
+    r"(?P<state>[^\W\d_]+(?: [^\W\d_]+)?) (?:at|to|with|mit|à|a|au|com|con|met|z|op|na) (?=[\d\"'«„“])", re.I
 )
 
 

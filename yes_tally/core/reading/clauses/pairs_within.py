@@ -275,7 +275,7 @@ def _in_braces(entry: Entry, braced: re.Match[str]) -> list[Entry]:
     return found
 
 
-_JOINED = re.compile(r"\s+(?:and|und|et|y|e|en|i)\s+")
+_JOINED = re.compile(r"\s+(?:and|und|et|y|e|en|i)\s+", re.I)
 _COMMAS = re.compile(r",\s+")
 _WIDE_SLASHES = re.compile(r"\s+/\s+")
 _LABELLED_PART = re.compile(r"(?P<label>[^\W\d_]\S{0,20})\s+(?P<value>(?:\d{1,2} ?[x×] ?)?\d\S*(?: [^\W\d_]\S*)?)$")

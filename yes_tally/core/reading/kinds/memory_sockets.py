@@ -61,7 +61,7 @@ def empty_socket(interpreter: Interpreter, entry: Entry, shape: str, around: tup
 
 _CODE = re.compile(
     r"(?:(?:slots?|sockets?|bank|(?:steck|speicher)?platz|emplacement|ranura|z[óo]calo|alloggiamento|sleuf|gniazdo|encaixe) )?"
-    r"(?P<code>(?:(?:DIMM|CH|BANK)[ _-]?)?(?-i:[A-H])[ _-]?\d{1,2}|DIMM ?\d{1,2}|DIMM[ _-](?-i:[A-H]))",
+    r"(?P<code>(?:(?:DIMM|CH|BANK)[ _-]?[A-H]|(?-i:[A-H]))[ _-]?\d{1,2}|DIMM ?\d{1,2}|DIMM[ _-](?-i:[A-H]))",
     re.I,
 )
 

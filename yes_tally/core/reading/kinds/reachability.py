@@ -173,7 +173,7 @@ def traced_way(interpreter: Interpreter, lines: Sequence[Line], command: str = "
         if match.re is SILENT_HOP:
             state(interpreter, said_at("hop.number", match, "number", line), item)
             continue
-        times = sorted(TIME.findall(match["times"]), key=lambda text: float(text.rstrip("ms ").replace(",", ".")))
+        times = sorted(TIME.findall(match["times"]), key=lambda text: float(text.rstrip("msMS ").replace(",", ".")))
         parts = [
             ("hop.number", match["number"], match.start("number")),
             ("hop.address", match["address"], match.start("address")),

@@ -114,7 +114,7 @@ def _rivals(fact: str, guess: Guess, guesses: tuple[Guess, ...]) -> list[str]:
 
 
 _SPAN = re.compile(r"<? ?\d[\d.,]* ?(?:ms|s|secs?|seconds?|mins?|minutes?|h|hours?|days?)", re.I)
-_PICTURE = re.compile(r"\d{3,5} ?[x×] ?\d{3,5}\b")
+_PICTURE = re.compile(r"\d{3,5} ?[xX×] ?\d{3,5}\b")
 _STAMP = re.compile(r"\d{4}-\d\d-\d\d[T ]\d\d:\d\d")
 _HOST = re.compile(r"[^\W\d_]\w*-[\w-]*\d\w*")
 # Between words without a mark only a sure label is one.
@@ -171,7 +171,8 @@ def _cannot_be(label: str, printed: str, guess: Guess, shape: str) -> bool:
 
 
 _COUNTS_FIRST = re.compile(
-    r"\d{1,3}(?:$|[,;:] | \(\d| (?:of|out of|von|sur|de|di|van|op|z|na|av) \d| (?:in all|in total|total|of them|of which|found|known|insgesamt|en tout|en total|in totaal)\b| [^\W\d_]+ (?:of|out of|von|sur|de|di|van|op|z|na) \d| [^\W\d_]+: )"
+    r"\d{1,3}(?:$|[,;:] | \(\d| (?:of|out of|von|sur|de|di|van|op|z|na|av) \d| (?:in all|in total|total|of them|of which|found|known|insgesamt|en tout|en total|in totaal)\b| [^\W\d_]+ (?:of|out of|von|sur|de|di|van|op|z|na) \d| [^\W\d_]+: )",
+    re.I,
 )
 _COUNT_ALONE = re.compile(r"\d{1,3}(?:$|[,;( ])")
 _COUNTING = re.compile(

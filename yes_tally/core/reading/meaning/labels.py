@@ -57,10 +57,17 @@ def words_of(label: str) -> tuple[str, ...]:
     if " " in label:
         label = _OF_WHICH.sub("", label)
     printed = _WORD.findall(plain(_apart(_ordinal(label.replace("(s)", "s")))))
-    telling = [word for word in printed if word not in _STOP] or printed
+    telling = [part for word in printed if word not in _STOP for part in _GLUED_NUMBER.sub(r"\1 \2", word).split()]
+    telling = telling or printed
     return tuple(_spelt(_singular(word)) for word in telling) or (("#",) if label.strip() == "#" else ())
 
 
+# ``disk0``, ``Partition1``
+_GLUED_NUMBER = re.compile(
+    r"^(disk|drive|partition|volume|battery|monitor|display|screen|printer|disque|lecteur|batterie|disco|unidad|unidade|unita|"
+    r"particion|particao|partizione|partitie|partycja|dysk|schijf|platte|laufwerk|datentrager|bateria|batteria|akku|"
+    r"pantalla|schermo|ecran|beeldscherm|ekran|bildschirm|ecra)(\d{1,2})$"
+)
 # ``davon nutzbar``: of what stands above it.
 _OF_WHICH = re.compile(
     r"^(?:of (?:which|that|these|those)|thereof|davon|darunter|dont|de (?:ellos|ellas|los cuales|las cuales)|di cui|waarvan|daarvan|z (?:czego|tego|nich)|"

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 import re
-from collections.abc import Mapping
+from collections.abc import Iterator, Mapping
 from dataclasses import dataclass, replace
 from functools import lru_cache
 
@@ -19,6 +19,7 @@ from yes_tally.core.reading.phrases.commands import COMMAND_WORDS
 from yes_tally.core.reading.phrases.glossary import in_english
 from yes_tally.core.reading.phrases.synonyms import plainly
 from yes_tally.core.reading.phrases.taught import TaughtPhrase, Words, in_use, label_key, per_book
+from yes_tally.core.words import plain
 
 LANGUAGES = {
     "en": english, "de": german, "fr": french, "es": spanish, "pt": portuguese, "it": italian, "nl": dutch, "pl": polish,
@@ -194,8 +195,38 @@ def meanings(label: str) -> tuple[Meaning, ...]:
         return (Meaning(_as_phrase(taught), None, True),) if taught.fact else ()
     if known := _meanings_of(words, LABELS):
         return known
-    # No phrase has it: what its words are in English may be one.
-    return next((known for way in ways_in_english(label) if (known := _meanings_of(way, LABELS))), ())
+    # No phrase has it: what its words are in English may be one, or what it is when its words are parted.
+    ways = (*ways_in_english(label), *_parted(words))
+    return next((known for way in ways if (known := _meanings_of(way, LABELS))), ())
+
+
+_SHORTEST_JOINED = 8
+
+
+def _parted(words: tuple[str, ...]) -> Iterator[tuple[str, ...]]:
+    """``lastbootuptime``, ``diskserialnumber``: a label whose words run together, each way that a phrase has them, or a
+    subject and a phrase."""
+    if len(words) != 1 or len(words[0]) < _SHORTEST_JOINED or not words[0].isalpha():
+        return
+    whole, joined = words[0], _run_together()
+    if whole in joined:
+        yield joined[whole]
+    for at in range(3, len(whole) - 3):
+        if (whole[:at],) in SUBJECTS and whole[at:] in joined:
+            yield whole[:at], *joined[whole[at:]]
+
+
+@lru_cache(maxsize=1)
+def _run_together() -> dict[str, tuple[str, ...]]:
+    """The words of every phrase of several by what they are when they run together, and of those of one longer word."""
+    found: dict[str, tuple[str, ...]] = {}
+    for phrases in LABELS.values():
+        for phrase in phrases:
+            words = words_of(phrase.text)
+            key = words_of("".join(filter(str.isalnum, plain(phrase.text))))
+            if key and (len(words) > 1 or len(key[0]) >= _SHORTEST_NEAR):
+                found.setdefault(key[0], words)
+    return found
 
 
 @per_book(16384)

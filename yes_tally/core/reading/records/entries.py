@@ -51,7 +51,7 @@ _HOLD_VOLUMES = frozenset({"disk", "volume", "partition"})
 # ``1 processor: Kestrel K5-8420``
 _COUNTED_LABEL = re.compile(r"\d{1,2} (?=[^\W\d_])")
 _FOR_NUMBER = re.compile(
-    r"(?P<label>.{2,40}?) (?:for|of|on|für|von|de|du|di|da|van|voor|dla|para|pour|per) #?(?P<number>\d{1,2})"
+    r"(?P<label>.{2,40}?) (?:for|of|on|für|von|de|du|di|da|van|voor|dla|para|pour|per) #?(?P<number>\d{1,2})", re.I
 )
 
 

@@ -123,7 +123,7 @@ def _heads_columns(line: Line) -> bool:
 _LEAST_COLUMNS = 3
 _HOLD_VOLUMES = ("disk", "partition")
 # ``2 disks, 5 partitions``: it sums up what stands above it.
-_SUM = re.compile(r"\s*\d{1,3} [^\W\d_]+(?:,? (?:and |und |et |y |e |i |en )?\d{1,3} [^\W\d_]+)*\.?\s*$")
+_SUM = re.compile(r"\s*\d{1,3} [^\W\d_]+(?:,? (?:and |und |et |y |e |i |en )?\d{1,3} [^\W\d_]+)*\.?\s*$", re.I)
 # What only outlines call things by.
 _SHORT_NOUNS = {"part": "partition", "vol": "volume", "dsk": "disk"}
 

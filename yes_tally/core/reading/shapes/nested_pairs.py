@@ -15,7 +15,7 @@ from yes_tally.core.reading.shapes.pairs_in_lines import LISTED, Pair, without_d
 from yes_tally.core.reading.text.decode import Line
 
 # ``Carte 1 : Wickerlink GbE 210``: which one of something, whatever that may be.
-_NUMBERED = re.compile(r"[^\W\d_]+(?: [^\W\d_]+)? #?\d{1,3}(?: ?(?:/|of|out of|von|sur|de|di|van|z) ?\d{1,3})?")
+_NUMBERED = re.compile(r"[^\W\d_]+(?: [^\W\d_]+)? #?\d{1,3}(?: ?(?:/|of|out of|von|sur|de|di|van|z) ?\d{1,3})?", re.I)
 _PAIR_BESIDE = re.compile(r"\S\s{2,}[^\W\d_][^:]{1,30}:\s+\S")
 
 

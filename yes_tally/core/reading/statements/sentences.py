@@ -416,19 +416,23 @@ def place_of_number(line: Line) -> re.Match[str] | None:
 
 
 _HOP = re.compile(
-    rf"\s*(?P<number>\d{{1,2}})[.:)]?\s+(?P<times>(?:(?:<\s?)?{_TIME}\s+|\*\s+){{1,5}})(?P<address>(?:[\w.-]+ [\[(])?[0-9a-fA-F.:]{{7,45}})[\])]?(?:\s+[(\[]?[\w.-]+[)\]]?)?\s*$"
+    rf"\s*(?P<number>\d{{1,2}})[.:)]?\s+(?P<times>(?:(?:<\s?)?{_TIME}\s+|\*\s+){{1,5}})(?P<address>(?:[\w.-]+ [\[(])?[0-9a-fA-F.:]{{7,45}})[\])]?(?:\s+[(\[]?[\w.-]+[)\]]?)?\s*$",
+    re.I,
 )
 _HOP_TURNED = re.compile(
-    rf"\s*(?P<number>\d{{1,2}})[.:)]?\s+(?P<address>(?:\d{{1,3}}(?:\.\d{{1,3}}){{3}}|[0-9a-f]*:[0-9a-f:]+))(?:\s+\([\w.-]+\))?\s+(?P<times>(?:(?:<\s?)?{_TIME}\s*|\*\s*){{1,5}})(?:[(\[]?[\w.-]+[)\]]?)?\s*$"
+    rf"\s*(?P<number>\d{{1,2}})[.:)]?\s+(?P<address>(?:\d{{1,3}}(?:\.\d{{1,3}}){{3}}|[0-9a-f]*:[0-9a-f:]+))(?:\s+\([\w.-]+\))?\s+(?P<times>(?:(?:<\s?)?{_TIME}\s*|\*\s*){{1,5}})(?:[(\[]?[\w.-]+[)\]]?)?\s*$",
+    re.I,
 )
 _HOP_IN_BRACKETS = re.compile(
-    rf"\s*(?P<number>\d{{1,2}})[.:)]?\s+(?P<address>(?:[\w.-]+ [\[(])?(?:\d{{1,3}}(?:\.\d{{1,3}}){{3}}|[0-9a-f]*:[0-9a-f:]+))[\])]?:?\s+[(\[](?P<times>(?:(?:<\s?)?{_TIME}[,;/]?\s*|\*\s*){{1,5}})[)\]]\s*$"
+    rf"\s*(?P<number>\d{{1,2}})[.:)]?\s+(?P<address>(?:[\w.-]+ [\[(])?(?:\d{{1,3}}(?:\.\d{{1,3}}){{3}}|[0-9a-f]*:[0-9a-f:]+))[\])]?:?\s+[(\[](?P<times>(?:(?:<\s?)?{_TIME}[,;/]?\s*|\*\s*){{1,5}})[)\]]\s*$",
+    re.I,
 )
 # A step that nobody answered.
 SILENT_HOP = re.compile(
-    r"\s*(?P<number>\d{1,2})[.:)]?\s+(?:(?:\*\s+){1,4}\*?\s*|(?=\((?:no|sin|sans|ohne|keine?|senza|nessuna|sem|geen|zonder|bez|brak|pas|aucune)\b)\()(?:[^\W\d_]+\W*(?:\s[^\W\d_]+\W*){0,4})?$"
+    r"\s*(?P<number>\d{1,2})[.:)]?\s+(?:(?:\*\s+){1,4}\*?\s*|(?=\((?:no|sin|sans|ohne|keine?|senza|nessuna|sem|geen|zonder|bez|brak|pas|aucune)\b)\()(?:[^\W\d_]+\W*(?:\s[^\W\d_]+\W*){0,4})?$",
+    re.I,
 )
-TIME = re.compile(_TIME)
+TIME = re.compile(_TIME, re.I)
 
 
 def _match(row: Pattern, run: Sequence[Line], text: str) -> re.Match[str] | None:

@@ -19,8 +19,8 @@ if TYPE_CHECKING:
 # A host in a title has a place and a number in its name (``NQ-DSP-01``), so that no model or tag is taken for one.
 _HOST = r"(?P<v>[A-Za-z]\w*(?:-\w+)+-\w*\d)"
 _TITLE = re.compile(
-    rf"(?:\b(?:of|on|for|from|für|von|auf|de|du|del|di|da|do|van|voor|op|na|em|no|en|w|dla|sur|pour|para|su|per|"
-    rf"(?i:computer|komputera|rechners?|pc|poste|equipo|host))\s+|\(){_HOST}(?![\w.-])"
+    rf"(?:\b(?i:of|on|for|from|für|von|auf|de|du|del|di|da|do|van|voor|op|na|em|no|en|w|dla|sur|pour|para|su|per|"
+    rf"computer|komputera|rechners?|pc|poste|equipo|host)\s+|\(){_HOST}(?![\w.-])"
 )
 # ``ASSET PASSPORT      nq-acc-02.lantern``: nothing but the PC's name, at the end of a title or alone on its line.
 _TITLE_CELL = re.compile(rf"(?:^|\s{{2,}}|>){_HOST}(?:\.[a-z][\w.-]*)?(?:\s*(?:$|<)|\s{{3,}}\d)")

@@ -56,7 +56,7 @@ def search_paths(interpreter: Interpreter, row: Group, columns: dict[str, tuple[
         search_path(interpreter, [Entry(name.printed, value.printed, value.line, value.column)], shape)
 
 
-_TIME_CELL = re.compile(r"<? ?\d+(?:[.,]\d+)? ?m?s")
+_TIME_CELL = re.compile(r"<? ?\d+(?:[.,]\d+)? ?m?s", re.I)
 
 
 def times_of_hop(

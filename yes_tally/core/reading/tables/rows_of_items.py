@@ -83,7 +83,7 @@ def _cells_of_numbered(text: str) -> Sequence[tuple[str, int]]:
     return [(match["one"], match.start("one")), *cells_by_comma(match["told"], match.start("told"))]
 
 
-_OF_ALL = re.compile(r"\d{1,2} ?(?:of|von|sur|de|di|van|z|/) ?\d{1,2}")
+_OF_ALL = re.compile(r"\d{1,2} ?(?:of|von|sur|de|di|van|z|/) ?\d{1,2}", re.I)
 
 
 def cells_of_opened(interpreter: Interpreter, lines: Sequence[Line]) -> set[int]:

@@ -76,7 +76,7 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
         (re.compile(rf"\((?:{SERIAL}):? ([A-Z0-9][\w-]{{3,}})\)$", re.I), "machine.serial"),
     ),
     "board.model": (
-        (re.compile(r"^([A-Z][a-z]+) (?=[A-Z]{1,4}-?[A-Z]{0,2}\d)"), "board.maker"),
+        (re.compile(r"^([A-Z][a-z]+|[A-Z]{4,}) (?=[A-Z]{1,4}-?[A-Z]{0,2}\d)"), "board.maker"),
         (re.compile(r"\b(?:rev(?:ision)?|version|v|r[ée]v|revisi[óo]n|wersja|ausgabe|stand|[ée]dition|versi[óo]n|versione|vers[ãa]o|versie)\.? ?([A-Z]?\d[\w.]*)", re.I), "board.version"),
         (re.compile(r"(?:\b(?:s/?n|serial(?: (?:number|no\.?))?|seriennummer|serien-?nr\.?|serienr\.?|n[°º] de s[ée]rie|num[ée]ro de s[ée]rie|n\.? serie|n[uú]m(?:ero|\.)? de serie|numero di serie|n[uú]mero de s[ée]rie|serienummer|nr seryjny|numer seryjny):?|\((?:n[°º]|nr\.?|no\.?)) ?([A-Z0-9][\w-]{3,})", re.I), "board.serial"),
         (re.compile(r" (?:by|von|par|van|od) ([A-Z][\w&-]+)"), "board.maker"),

@@ -9,7 +9,7 @@ from yes_tally.core.quantity import Locale, Value, exactly
 from yes_tally.core.reading.values.text_forms import DAY_IN_NUMBERS, NO_SIGNATURE, SIGNED, TIME_OF_DAY
 from yes_tally.core.words import flag_of
 
-_STATE_WORD = re.compile(r"[^\W\d_]+(?=,? (?:(?:at|with|mit|à|a|con|com|met|z)\b|\d|\())")
+_STATE_WORD = re.compile(r"[^\W\d_]+(?=,? (?:(?:at|with|mit|à|a|con|com|met|z)\b|\d|\())", re.I)
 
 
 _LOCKED = re.compile(
@@ -74,7 +74,7 @@ def says_of_password(text: str) -> bool:
 
 # ``supported and enabled``, ``supported, off``: the last word says whether it is on.
 _SAID_IN_PARTS = frozenset({"security.virtualisation", "firmware.secure_boot"})
-_PARTS = re.compile(r",? (?:and|but|und|aber|et|mais|y|pero|e|mas|ma|en|maar|i|ale) |, ")
+_PARTS = re.compile(r",? (?:and|but|und|aber|et|mais|y|pero|e|mas|ma|en|maar|i|ale) |, ", re.I)
 
 # ``vorhanden, ausgeschaltet``: that it could be.
 _IS_THERE = re.compile(

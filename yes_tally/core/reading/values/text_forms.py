@@ -94,7 +94,7 @@ TEXT_FORMS: dict[str, re.Pattern[str]] = {
         rf"(?P<keep>.+?)(?i: \((?:{SERIAL}|sku)[^()]*\))?$"
     ),
     "board.model": re.compile(
-        r"(?:[A-Z][a-z]+ (?=[A-Z]{1,4}-?[A-Z]{0,2}\d))?(?P<keep>.+?)(?i:,? \(?(?:rev|v[eé]r|wers|r[eé]v|v\d|ausf)[^()]*\)?)?"
+        r"(?:(?:[A-Z][a-z]+|[A-Z]{4,}) (?=[A-Z]{1,4}-?[A-Z]{0,2}\d))?(?P<keep>.+?)(?i:,? \(?(?:rev|v[eé]r|wers|r[eé]v|v\d|ausf)[^()]*\)?)?"
         r"(?: (?:by|von|par|de|di|van|od|da) [A-Z][\w&-]+)?(?: \([^()]*\d[^()]*\))?$"
     ),
     "page_file.path": re.compile(
@@ -137,7 +137,7 @@ TEXT_FORMS: dict[str, re.Pattern[str]] = {
     "partition.number": re.compile(r"(?:\D{0,12}\s)?(?P<keep>\d{1,3})$"),
     "os.kernel": re.compile(r".*\d\.\d.*$"),
     "processor.name": re.compile(
-        r"(?:\d{1,2} ?[x×] ?)?(?P<keep>[^(,]*?[A-Za-z](?:,(?=\d)|(?!(?<!@) (?: ?~?\d[\d.,]* ?[GM]Hz|(?:à|at|bei|mit|a|con|met|com|z|op) \d[\d.,]* ?[GM]Hz|[x×] ?\d{1,2}\b))[^(,])*(?:\([A-Za-z]+\)[^(,]*)*)"
+        r"(?:\d{1,2} ?[x×] ?)?(?P<keep>[^(,]*?[A-Za-z](?:,(?=\d)|(?!(?<!@) (?i: ?~?\d[\d.,]* ?[GM]Hz|(?:à|at|bei|mit|a|con|met|com|z|op) \d[\d.,]* ?[GM]Hz|(?-i:[x×]) ?\d{1,2}\b))[^(,])*(?:\([A-Za-z]+\)[^(,]*)*)"
     ),
     "disk.bus": re.compile(rf"(?P<keep>(?:{BUS})(?=(?: \(.*\)| ?[\d.]+ ?Gb(?:it)?/s\b.*|, .*)$)|.+)", re.I),
     "connection.protocol": re.compile(r"(?P<keep>tcp[46]?|udp[46]?|raw6?|icmp6?|unix)\b", re.I),
@@ -185,4 +185,6 @@ FILE_OF_DRIVER = re.compile(r"\S+\.(?:sys|inf|ko|drv|dll) \(?v?\d", re.I)
 # ``Quaymaster 8.4.2``
 NAME_AND_VERSION = re.compile(r"(?P<name>.*[^\W\d_].*?) v?(?P<version>\d{1,5}(?:\.\d{1,6}){1,4})")
 # ``Siskin SK08-D4-2666``: who made it, and the number of the part.
-MAKER_AND_PART = re.compile(r"(?P<maker>(?!GiB|MiB)[A-Z][a-z]\w+) (?P<part>(?!LP|DDR)(?=\S*\d)[A-Z0-9]{2,}-[\w-]+)")
+MAKER_AND_PART = re.compile(
+    r"(?P<maker>(?!GiB|MiB)[A-Z][A-Za-z][^\W\d_]+) (?P<part>(?!LP|DDR)(?=\S*\d)[A-Z0-9]{2,}-[\w-]+)"
+)

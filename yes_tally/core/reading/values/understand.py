@@ -178,7 +178,7 @@ _ADDRESS_LISTS = {"adapter.ipv4": 4, "adapter.ipv6": 6, "adapter.dns": 0, "looku
 
 
 # ``10.20.1.66/24 from 10.20.1.2``: who gave the address.
-_GIVEN_BY = re.compile(r"(?<=\d),? (?:from|by|von|de|du|da|di|van|od) (?=\d).*")
+_GIVEN_BY = re.compile(r"(?<=\d),? (?:from|by|von|de|du|da|di|van|od) (?=\d).*", re.I)
 _MASKED = re.compile(r"\s*/\s*255(?:\.\d{1,3}){3}")
 
 
@@ -196,7 +196,7 @@ def _list(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
 
 
 _IN_BRACKETS = re.compile(r" ?\([^()]*\)?")
-_AND = re.compile(r" (?:and|und|et|y|e|en|i|&) ")
+_AND = re.compile(r" (?:and|und|et|y|e|en|i|&) ", re.I)
 # ``Administrators and Users``
 _TWO_GROUPS = re.compile(rf"[A-Z][\w-]*{_AND.pattern}[A-Z][\w-]*")
 

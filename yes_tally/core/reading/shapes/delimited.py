@@ -11,7 +11,7 @@ from rapidfuzz import fuzz
 
 from yes_tally.core.reading.phrases import is_known
 from yes_tally.core.reading.shapes.layout import MAX_LINE, Entry, Group, Layout, known_share
-from yes_tally.core.reading.text.decode import TAB, Line
+from yes_tally.core.reading.text.decode import Line
 from yes_tally.core.reading.values.text_forms import DAY_IN_NUMBERS
 from yes_tally.core.words import flag_of
 
@@ -115,6 +115,7 @@ def cells_of(text: str, mark: str) -> list[str]:
 def row_of(line: Line, text: str, labels: Sequence[str], cells: Sequence[str], mark: str) -> Group:
     """The cells of a line, as many as there are labels, each under its label and with its place in the line."""
     group = Group()
+    text = line.text if mark == "\t" else text
     at = 0
     for label, cell in zip(labels, cells, strict=True):
         printed = cell.strip()
@@ -126,6 +127,5 @@ def row_of(line: Line, text: str, labels: Sequence[str], cells: Sequence[str], m
             continue
         at = found + len(printed)
         if label:
-            column = len(text[:found].expandtabs(TAB)) if mark == "\t" else found
-            group.entries.append(Entry(label, printed, line.number, column + 1))
+            group.entries.append(Entry(label, printed, line.number, found + 1))
     return group

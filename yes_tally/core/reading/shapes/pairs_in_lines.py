@@ -10,7 +10,7 @@ from functools import lru_cache
 from yes_tally.core.reading.meaning.labels import words_of
 from yes_tally.core.reading.phrases import SUBJECTS, is_known, is_likely, names_item
 from yes_tally.core.reading.shapes.layout import LINES_KEPT, MAX_LABEL, MAX_LINE, indent_of, is_rule
-from yes_tally.core.reading.text.decode import TAB, Line
+from yes_tally.core.reading.text.decode import Line
 
 _DOTS = re.compile(r"(?P<label>\S.{0,79}?)\s?(?:\.\s?){3,}\s*:?\s*(?P<value>.*)$")
 # A drive's colon parts nothing: ``Page file C:\pages.sys: 4864 MB``.
@@ -129,19 +129,20 @@ def _pairs_in(text: str, tabbed: str | None) -> Mapping[str, Pair]:
             label = beside[1]  # ``now at 60 Hz      status: working``: what stands before is no part of the label
         if any(map(str.isalpha, label)) and "; " not in label and not _NAMED_IN_BRACES.match(label):
             found[style] = Pair(label, value, column, style)
-    if tabbed and (pair := _at_tab(tabbed)):
+    if tabbed and (pair := _at_tab(text, tabbed)):
         found["gap"] = pair
     return found
 
 
-def _at_tab(tabbed: str) -> Pair | None:
+def _at_tab(text: str, tabbed: str) -> Pair | None:
     """A tab between label and value is a gap, however few blanks it spreads to."""
     body = tabbed.strip()
     label, _, value = body.partition("\t")
     if not value.strip() or len(label) > MAX_LABEL or not any(c.isalpha() for c in label):
         return None
-    before = tabbed[: tabbed.index(body) + len(label)] + "\t" + value[: len(value) - len(value.lstrip())]
-    return Pair(label.rstrip(" .:"), value.strip(), len(before.expandtabs(TAB)), "gap")
+    value = value.strip()
+    at = text.find(value.partition("\t")[0], text.find(label) + len(label))
+    return Pair(label.rstrip(" .:"), value, at, "gap")
 
 
 def without_dash(text: str) -> tuple[str, int]:

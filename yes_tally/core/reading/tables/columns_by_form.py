@@ -20,7 +20,8 @@ from yes_tally.core.quantity import Value, exactly
 from yes_tally.core.reading.clauses.by_clause import FORMS, by_assertion, by_form, by_label
 from yes_tally.core.reading.drafts import Item
 from yes_tally.core.reading.shapes.layout import MAX_LINE, Entry, cells_by_gap, is_rule
-from yes_tally.core.reading.text.decode import TAB, Line
+from yes_tally.core.reading.text.decode import Line
+from yes_tally.core.reading.text.tab_stops import cells_at_tabs
 from yes_tally.core.reading.values.understand import understand
 from yes_tally.core.words import is_placeholder
 
@@ -145,7 +146,7 @@ _MARKS = tuple(map(re.compile, (r"\s\s+", r"\s*[|│]\s*", r"\s+·\s+", r"\s*;\s
 def _parted(rows: Sequence[Line], starts: Sequence[int]) -> Iterator[list[_Cells]]:
     """The rows in cells, by each mark that parts all of them into the same number, three at least; by gaps also where cells
     are left blank."""
-    tabbed = [_at_tabs(line.tabbed, start) if line.tabbed else [] for line, start in zip(rows, starts, strict=True)]
+    tabbed = [_at_tabs(line, start) for line, start in zip(rows, starts, strict=True)]
     if len({len(row) for row in tabbed}) == 1 and _LEAST_CELLS <= len(tabbed[0]) <= _MOST_COLUMNS:
         yield tabbed
     for mark in _MARKS:
@@ -174,17 +175,14 @@ def _cells(text: str, start: int, mark: re.Pattern[str]) -> _Cells:
     return [*found, (body[at:], at)]
 
 
-def _at_tabs(text: str, start: int) -> _Cells:
-    """The cells of a line between its tabs, each with its column from 0 where tabs are spread to blanks; what stands before
-    the column that the row begins in is none of the first."""
-    found: _Cells = []
-    before = ""
-    for cell in text.rstrip().split("\t"):
-        at = len(before.expandtabs(TAB))
-        skip = max(0, start - at) if not found else 0
-        found.append((cell[skip:].strip(), at + skip))
-        before += f"{cell}\t"
-    return found
+def _at_tabs(line: Line, start: int) -> _Cells:
+    """The cells of a line between its tabs, each with its column from 0; what stands before the column that the row begins
+    in is none of the first."""
+    if line.tabbed is None:
+        return []
+    (first, at), *others = cells_at_tabs(line)
+    skip = max(0, start - at)
+    return [(first[skip:].strip(), at + skip), *others]
 
 
 def _aligned(texts: Sequence[str]) -> list[_Cells] | None:

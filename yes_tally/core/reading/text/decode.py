@@ -11,6 +11,8 @@ import codecs
 import re
 from dataclasses import dataclass
 
+from yes_tally.core.reading.text.tab_stops import spread_tabs
+
 _BOMS = (
     (codecs.BOM_UTF8, "utf-8-sig"),
     (codecs.BOM_UTF16_LE, "utf-16-le"),
@@ -36,7 +38,6 @@ _WIDEST = 4_000
 _BLANK = re.compile(r"[\xa0\u2000-\u200a\u202f\u205f\u3000]")
 _HYPHENS = re.compile(r"[\u2010\u2011\u2212]|\u2013(?=\S)|(?<=\S)\u2013|[\u2013\u2014]{3,}")
 _ELLIPSES = re.compile(r"[.…]{2,}|(?<=\s)…(?=\s)")
-TAB = 8
 
 
 # Made for every line: not frozen, since that makes one three times as dear.
@@ -66,7 +67,10 @@ def decode(data: bytes) -> Decoded:
     """Decode any bytes; never raises, and every byte is inside one line's offsets or a line end."""
     encoding, skip = _encoding(data)
     text = data[skip:].decode(encoding, errors="replace")
-    return Decoded(encoding if skip != 3 else "utf-8-sig", tuple(_lines(text, encoding, skip)))
+    lines = _lines(text, encoding, skip)
+    if "\t" in text:
+        spread_tabs(lines)
+    return Decoded(encoding if skip != 3 else "utf-8-sig", tuple(lines))
 
 
 def _encoding(data: bytes) -> tuple[str, int]:
@@ -125,16 +129,14 @@ def _plain_lines(text: str, offset: int) -> list[Line]:
         texts.pop()
     for number, raw in enumerate(texts, 1):
         end = offset + len(raw)
-        found.append(
-            Line(number, raw.expandtabs(TAB), offset, end, raw) if "\t" in raw else Line(number, raw, offset, end)
-        )
+        found.append(Line(number, raw, offset, end, raw if "\t" in raw else None))
         offset = end + 1
     return found
 
 
 def _line(number: int, raw: str, start: int, end: int) -> Line:
     text = shown(raw)
-    return Line(number, text.expandtabs(TAB), start, end, text) if "\t" in text else Line(number, text, start, end)
+    return Line(number, text, start, end, text if "\t" in text else None)
 
 
 def _size(raw: str, encoding: str) -> int:

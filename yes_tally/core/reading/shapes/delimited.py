@@ -9,7 +9,7 @@ from collections.abc import Sequence
 
 from rapidfuzz import fuzz
 
-from yes_tally.core.reading.phrases import is_known
+from yes_tally.core.reading.phrases import is_known, names_item
 from yes_tally.core.reading.shapes.layout import MAX_LINE, Entry, Group, Layout, known_share
 from yes_tally.core.reading.text.decode import Line
 from yes_tally.core.reading.values.text_forms import DAY_IN_NUMBERS
@@ -32,6 +32,7 @@ _SAID = re.compile(
 _ALIKE = 60
 _MAX_COLUMNS = 200
 _MIN_ROWS = 2
+_PAIR = 2
 _MAX_LABEL_WORDS = 5
 
 
@@ -49,8 +50,11 @@ def lay_out(lines: Sequence[Line]) -> Layout | None:
 
 def _by(mark: str, lines: Sequence[Line]) -> Layout | None:
     texts = [(line, text_of(line, mark)) for line in lines if len(line.text) <= MAX_LINE]
-    if len([text for _, text in texts if mark in text]) < _MIN_ROWS:
+    marked = [n for n, (_, text) in enumerate(texts) if mark in text]
+    if len(marked) < _MIN_ROWS:
         return None
+    if mark == "\t" and any(not text for _, text in texts[marked[0] : marked[-1]]):
+        return None  # a line among the rows is a heading of theirs, and the cells stand below each other anyway
     texts = [(line, text) for line, text in texts if not _BORDER.match(text)]
     rows = [(line, text, cells_of(text, mark)) for line, text in texts if mark in text]
     if len(rows) < _MIN_ROWS:
@@ -71,6 +75,12 @@ def _by(mark: str, lines: Sequence[Line]) -> Layout | None:
         return None
     if any("   " in label for label in labels):
         return None  # a label and its value, and no head
+    if all(map(names_item, filter(None, labels))):
+        return None  # ``Disk 0 | Disk 1`` over their fields: turned
+    if any(label and label == cell for _, _, cells in fitting[1:] for label, cell in zip(labels, cells, strict=True)):
+        return None  # what is said again in a row below is no head
+    if width == _PAIR and sum(is_known(cells[0]) for _, _, cells in fitting[1:]) * 2 > len(fitting) - 1:
+        return None  # labels and their values
     known = sum(map(is_known, labels))
     if any(map(_SAID.fullmatch, labels)) or (
         known < len(labels) and any(_answers(*pair) for pair in zip(labels, fitting[1][2], strict=True))

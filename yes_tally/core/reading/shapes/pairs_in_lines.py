@@ -138,10 +138,10 @@ def _at_tab(text: str, tabbed: str) -> Pair | None:
     """A tab between label and value is a gap, however few blanks it spreads to."""
     body = tabbed.strip()
     label, _, value = body.partition("\t")
-    if not value.strip() or len(label) > MAX_LABEL or not any(c.isalpha() for c in label):
+    if not value.strip() or "\t" in value.strip() or len(label) > MAX_LABEL or not any(c.isalpha() for c in label):
         return None
     value = value.strip()
-    at = text.find(value.partition("\t")[0], text.find(label) + len(label))
+    at = text.find(value, text.find(label) + len(label))
     return Pair(label.rstrip(" .:"), value, at, "gap")
 
 

@@ -4,7 +4,6 @@ any other line has a stop every eight columns."""
 from __future__ import annotations
 
 from collections.abc import Sequence
-from itertools import groupby
 from typing import TYPE_CHECKING
 
 if TYPE_CHECKING:
@@ -14,14 +13,26 @@ TAB = 8
 _GAP = 2
 # No table that a person reads is wider.
 _WIDEST, _MOST_CELLS = 2_000, 100
+# A heading or an empty line may stand between lines with as many tabs.
+_MOST_BETWEEN = 1
 _FEWEST_LINES, _FEWEST_TABS = 2, 2
 
 
 def spread_tabs(lines: Sequence[Line]) -> None:
     """Set the texts of all lines that have tabs."""
-    for has_tabs, run in groupby(lines, key=lambda line: line.tabbed is not None):
-        if has_tabs:
-            _spread(list(run))
+    run: list[Line] = []
+    between = 0
+    for line in lines:
+        if line.tabbed is None:
+            between += 1
+            continue
+        if run and between > (_MOST_BETWEEN if line.tabbed.count("\t") == (run[-1].tabbed or "").count("\t") else 0):
+            _spread(run)
+            run = []
+        run.append(line)
+        between = 0
+    if run:
+        _spread(run)
 
 
 def cells_at_tabs(line: Line) -> list[tuple[str, int]]:
@@ -53,7 +64,7 @@ def _spread(run: Sequence[Line]) -> None:
     if sum(widths) > _WIDEST:
         rows, widths = [[(line.tabbed or "").expandtabs(TAB)] for line in run], []
     for line, row in zip(run, rows, strict=True):
-        line.text = "".join(cell.ljust(width) for cell, width in zip(row, widths, strict=False)) + row[-1]
+        line.text = "".join(cell.ljust(width) for cell, width in zip(row[:-1], widths, strict=False)) + row[-1]
 
 
 def _is_table(cells: Sequence[Sequence[str]]) -> bool:

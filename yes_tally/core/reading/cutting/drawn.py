@@ -8,6 +8,7 @@ from collections.abc import Sequence
 from dataclasses import replace
 from itertools import pairwise
 
+from yes_tally.core.reading.cutting.pair_marks import with_colons
 from yes_tally.core.reading.phrases import is_known
 from yes_tally.core.reading.shapes.layout import cells_by_gap
 from yes_tally.core.reading.text.decode import Line
@@ -22,6 +23,7 @@ _FRAMED = re.compile(r"\s*[|│║](?P<inside>[^|│║]*)[|│║]\s*$")
 def unframed(lines: Sequence[Line]) -> list[Line]:
     """A dialog's frame is taken off its text; what stands in the upper border is its heading. Columns stay."""
     lines = _without_chapters(_without_verdicts(_without_leaders([_without_marks(line) for line in lines])))
+    lines = with_colons(lines)
     if not any(_DRAWN.search(line.text, 0, _MAX_FRAME) for line in lines):
         return lines
     found = _forms(_without_branches(lines))

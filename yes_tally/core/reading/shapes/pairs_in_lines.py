@@ -15,6 +15,8 @@ from yes_tally.core.reading.text.decode import Line
 _DOTS = re.compile(r"(?P<label>\S.{0,79}?)\s?(?:\.\s?){3,}\s*:?\s*(?P<value>.*)$")
 # A drive's colon parts nothing: ``Page file C:\pages.sys: 4864 MB``.
 _COLON = re.compile(r"(?P<label>[^\s:=](?:[^:=]|:\\){1,79}?)\s*:(?:\s+(?P<value>\S.*)|\s*)$")
+# ``Maker:Corrane``, behind a label that is known.
+_TIGHT = re.compile(r"(?P<label>[^\W\d_][^:=]{0,48}[^\s:=]):(?P<value>(?![\\/:])\S.*)$")
 _EQUALS = re.compile(r"(?P<label>[^\s=][^=:]{0,79}?)\s*=\s*(?P<value>.*)$")
 _GAP = re.compile(r"(?P<label>\S+(?: \S+){0,6}?):?\s{2,}(?P<value>[^\s|].*)$")
 _BAR = re.compile(r"(?P<label>[^\s|][^|]{0,79}?)\s*\|\s*(?P<value>[^|]*)$")
@@ -50,8 +52,8 @@ _QUOTED = re.compile(r"([\"'])(.*)\1$")
 
 
 _ORDINAL = re.compile(r"\(?\d{1,3}[.)]\s+(?=[^\W\d_])")
-_DASH = frozenset("-–—")
-_DASHES = re.compile(r"[-–—]{2,3}\s+(?=\S)|[–—]\s+(?=\S)")
+_DASH = frozenset("-–—=→»:")
+_DASHES = re.compile(r"(?:[-–—]{2,3}|[–—→»]|[-=]>|::|:=)\s+(?=\S)")
 _MARK_ALONE = frozenset({"= ", ": "})
 _MARKED = frozenset({"dots", "colon", "equals"})
 _DIGITS = frozenset("(0123456789")
@@ -129,6 +131,11 @@ def _pairs_in(text: str, tabbed: str | None) -> Mapping[str, Pair]:
             label = beside[1]  # ``now at 60 Hz      status: working``: what stands before is no part of the label
         if any(map(str.isalpha, label)) and "; " not in label and not _NAMED_IN_BRACES.match(label):
             found[style] = Pair(label, value, column, style)
+    if "colon" not in found and ":" in body and (tight := _TIGHT.match(body)) and is_known(tight["label"]):
+        value = tight["value"].rstrip()
+        quoted = _QUOTED.match(value)
+        column = start + tight.start("value") + bool(quoted)
+        found["colon"] = Pair(tight["label"], quoted[2] if quoted else value, column, "colon")
     if tabbed and (pair := _at_tab(text, tabbed)):
         found["gap"] = pair
     return found

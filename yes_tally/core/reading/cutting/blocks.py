@@ -5,7 +5,7 @@ from __future__ import annotations
 import re
 from collections.abc import Iterator, Sequence
 from dataclasses import dataclass
-from itertools import pairwise
+from itertools import pairwise, zip_longest
 
 from yes_tally.core.reading.cutting.below_titles import below_kind
 from yes_tally.core.reading.cutting.beside import sides_of_bar
@@ -130,11 +130,11 @@ def _by_kinds(lines: Sequence[Line]) -> list[list[Line]]:
 
 def _chunks(lines: Sequence[Line]) -> Iterator[list[Line]]:
     chunk: list[Line] = []
-    for line in lines:
+    for line, below in zip_longest(lines, lines[1:]):
         if not line.text.strip():
-            if chunk:
+            if chunk and not (below and _goes_on(chunk, below.text)):
                 yield chunk
-            chunk = []
+                chunk = []
             continue
         if (
             chunk
@@ -157,6 +157,20 @@ def _chunks(lines: Sequence[Line]) -> Iterator[list[Line]]:
             chunk = []
     if chunk:
         yield chunk
+
+
+def _goes_on(chunk: Sequence[Line], below: str) -> bool:
+    """Whether the line below an empty one is one more row of a table, or the first below its head: most of its cells begin
+    where the head's do or the last row's."""
+    head = next((line.text for line in chunk[:_HEADS_WITHIN] if heads_columns(line.text)), None)
+    cells = cells_by_gap(below[:MAX_LINE]) if head else ()
+    if head is None or len(cells) < LEAST_COLUMNS or _LABELLED.match(below) or heads_columns(below):
+        return False
+    columns = {at for _, at in (*cells_by_gap(head[:MAX_LINE]), *cells_by_gap(chunk[-1].text[:MAX_LINE]))}
+    return sum(at in columns for _, at in cells) * 2 > len(cells)
+
+
+_HEADS_WITHIN = 3
 
 
 def _is_title(text: str) -> bool:
@@ -284,7 +298,7 @@ def _peel_heading(chunk: list[Line]) -> tuple[list[Line], Heading | None]:
         return chunk[1:], Heading(title, chunk[0].number, 1)
     if len(chunk) > 2 and _INDEX_ALONE.fullmatch(chunk[1].text) and words_of(chunk[0].text.strip(" :")) in SUBJECTS:
         return chunk[1:], Heading(chunk[0].text.strip(), chunk[0].number, 1)  # ``Neighbours`` over ``[1]``
-    if len(chunk) >= 2 and underlines(chunk[1].text) and may_head(chunk[0].text):
+    if len(chunk) >= 2 and underlines(chunk[1].text) and may_head(chunk[0].text) and not heads_columns(chunk[0].text):
         return chunk[2:], Heading(chunk[0].text.strip(), chunk[0].number, 1)
     return chunk, None
 

@@ -8,7 +8,8 @@ from collections import Counter, defaultdict
 from collections.abc import Sequence
 from dataclasses import replace
 
-from yes_tally.core.reading.phrases import is_known, names_item
+from yes_tally.core.reading.meaning.labels import words_of
+from yes_tally.core.reading.phrases import SUBJECTS, is_known, names_item
 from yes_tally.core.reading.text.decode import Line
 
 _MOST_LONG = 400
@@ -45,7 +46,8 @@ def with_colons(lines: Sequence[Line]) -> list[Line]:
 def _part_labels(mark: str, matches: Sequence[re.Match[str]]) -> bool:
     """Whether a mark stands behind several labels, and seldom behind anything else or twice on a line."""
     labels = Counter(label for match in matches if not names_item(label := match["label"].strip(" *•")))
-    known = [label for label in labels if is_known(label)]
+    # ``Machine > Maker``: what is said of, and no label.
+    known = [label for label in labels if is_known(label) and (labels[label] == 1 or words_of(label) not in SUBJECTS)]
     again = sum(f" {mark} " in match.string[match.end() :] for match in matches)
     least = _LEAST_LABELS if len(known) < len(labels) else _LEAST_LABELS - 1
     most_known = sum(labels[label] for label in known) * 2 > labels.total()

@@ -10,13 +10,19 @@ from collections.abc import Sequence
 from rapidfuzz import fuzz
 
 from yes_tally.core.reading.phrases import is_known, names_item
-from yes_tally.core.reading.shapes.layout import MAX_LINE, Entry, Group, Layout, known_share
+from yes_tally.core.reading.shapes.layout import MAX_LINE, Entry, Group, Layout, cells_by_gap, known_share
 from yes_tally.core.reading.text.decode import Line
 from yes_tally.core.reading.values.text_forms import DAY_IN_NUMBERS
 from yes_tally.core.words import flag_of
 
 DELIMITERS = (";", ",", "\t", "|")
-_PLAIN_MARKS = (";", ",")
+_DOT = " · "
+_PLAIN_MARKS = (";", ",", _DOT, " / ")
+# Cells that a gap parts and that begin in no common columns; where they do, other shapes say more.
+_GAP = "  "
+_RAGGED = 0.8
+# A line, its text, and its cells.
+_Row = tuple[Line, str, list[str]]
 # A drawn bar is a pipe.
 _BARS = re.compile(r"[|│║┃]")
 _PIPES = re.compile(r"[│║┃]")
@@ -33,6 +39,7 @@ _ALIKE = 60
 _MAX_COLUMNS = 200
 _MIN_ROWS = 2
 _PAIR = 2
+_IN_NO_LABEL = frozenset("0123456789:{}")
 _MAX_LABEL_WORDS = 5
 
 
@@ -44,6 +51,8 @@ def lay_out(lines: Sequence[Line]) -> Layout | None:
         marks.append("|")
     if any(line.tabbed for line in lines):
         marks.append("\t")
+    if text.count(_GAP) >= _MIN_ROWS:
+        marks.append(_GAP)
     layouts = [layout for mark in marks if (layout := _by(mark, lines)) is not None]
     return max(layouts, key=lambda layout: layout.score, default=None)
 
@@ -88,14 +97,35 @@ def _by(mark: str, lines: Sequence[Line]) -> Layout | None:
         return None  # rows without a head
     if known < 2 or known * 3 < sum(map(bool, labels)):
         return None
+    if len(mark) > 1 and (known * 2 < len(labels) or width == _PAIR or any(map(_is_no_label, labels))):
+        return None  # what parts words in any text parts columns only under a plain head
     table = Group(table=True, frame=(header_line.number,))
     table.children = [
-        group for line, text, cells in fitting[1:] if (group := row_of(line, text, labels, cells, mark)).entries
+        group
+        for line, text, cells in (_with_short_rows(rows, fitting) if mark in _KEEP_PLACES else fitting)[1:]
+        if (group := row_of(line, text, labels[: len(cells)], cells, mark)).entries
     ]
     if not table.children:
         return None
     share = known_share([entry for row in table.children for entry in row.entries])
-    return Layout("delimited", [table], (0.55 + 0.4 * share) * (0.4 + 0.6 * count / len(texts)))
+    score = (0.55 + 0.4 * share) * (0.4 + 0.6 * count / len(texts))
+    return Layout("delimited", [table], score * _RAGGED if mark == _GAP else score)
+
+
+def _is_no_label(text: str) -> bool:
+    return not _IN_NO_LABEL.isdisjoint(text) and not is_known(text)
+
+
+# Between these a blank cell is left blank: a row with fewer cells has its last ones left out (``A2 | empty``).
+_KEEP_PLACES = frozenset({"|", "\t", _DOT})
+
+
+def _with_short_rows(rows: Sequence[_Row], fitting: Sequence[_Row]) -> Sequence[_Row]:
+    """The rows that fit, and those below the head that have fewer cells; as they are where their head stands below."""
+    head, *_ = fitting
+    if any(row[0].number < head[0].number for row in fitting):
+        return fitting
+    return [row for row in rows if row[0].number >= head[0].number and _PAIR <= len(row[2]) <= len(head[2])]
 
 
 def _answers(label: str, cell: str) -> bool:
@@ -113,9 +143,15 @@ def text_of(line: Line, mark: str) -> str:
 
 def cells_of(text: str, mark: str) -> list[str]:
     """The cells of one line; a table drawn with pipes has none before its first and after its last."""
+    if mark == _GAP:
+        return [cell for cell, _ in cells_by_gap(text)]
+    if len(mark) > 1:
+        return [cell.strip() for cell in text.split(mark.strip() if mark == _DOT else mark)]
     body = text.strip() if mark != "\t" else text
     if mark == "|":
-        return [cell.strip() for cell in body.removeprefix("|").removesuffix("|").split("|")]
+        if body[:1] == body[-1:] == "|" and len(body) > 1:
+            body = body[1:-1]
+        return [cell.strip() for cell in body.split("|")]
     try:
         return next(csv.reader([body], delimiter=mark, skipinitialspace=True), [])
     except csv.Error:

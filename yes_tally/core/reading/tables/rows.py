@@ -76,7 +76,7 @@ def read_rows(interpreter: Interpreter, rows: Sequence[Group], shape: str, aroun
     if any("/" in label for label in labels):
         rows = [replace(row, entries=[part for entry in row.entries for part in joint(entry)]) for row in rows]
         labels = tuple(dict.fromkeys(entry.label for row in rows[:200] for entry in row.entries))
-    if whole := _with_times(interpreter, rows, labels):
+    if whole := _with_times(interpreter, rows, labels) or _uncounted(rows, labels):
         rows, labels = whole
     owner = interpreter.numbered if interpreter.numbered and _stands_right_under(interpreter, rows) else None
     groups = _likeliest(interpreter, rows, labels, around, owner)
@@ -271,6 +271,32 @@ def _with_times(
             joined = [replace(row, entries=_moments(row.entries, day, clock)) for row in rows]
             return joined, tuple(label for label in labels if label != clock)
     return None
+
+
+_COUNT_HEAD = re.compile(r"(?:#|no\.?|nr\.?|n[°º]|lp\.?) +(?=\S)", re.I)
+_COUNTED = re.compile(r"(?P<count>\d{1,4})[.)]? +(?=\S)")
+
+
+def _uncounted(rows: Sequence[Group], labels: tuple[str, ...]) -> tuple[list[Group], tuple[str, ...]] | None:
+    """The rows without the numbers that count them in front of what the first column holds (``# Name`` over ``1 tquill``),
+    or ``None`` where none do."""
+    head = _COUNT_HEAD.match(labels[0]) if labels else None
+    firsts = [row.entries[0] for row in rows if row.entries and row.entries[0].label == labels[0]] if head else []
+    counts = [match for entry in firsts if (match := _COUNTED.match(entry.printed))]
+    if head is None or len(counts) < len(firsts) or len({int(match["count"]) for match in counts}) < len(counts):
+        return None
+    label = labels[0][head.end() :]
+    return [replace(row, entries=[_without_count(entry, labels[0], label) for entry in row.entries]) for row in rows], (
+        label,
+        *labels[1:],
+    )
+
+
+def _without_count(entry: Entry, counted: str, label: str) -> Entry:
+    match = _COUNTED.match(entry.printed) if entry.label == counted else None
+    if match is None:
+        return entry
+    return replace(entry, label=label, printed=entry.printed[match.end() :], column=entry.column + match.end())
 
 
 def _moments(entries: Sequence[Entry], day: str, clock: str) -> list[Entry]:

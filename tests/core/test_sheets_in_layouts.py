@@ -111,6 +111,16 @@ LAYOUTS = {
     "two gaps a line": _two_a_line(""),
     "three columns": _columns(once=False),
     "three columns, each part named once": _columns(once=True),
+    **{
+        f"parted by {mark.strip()}": _headed("[{name}]", f"{{:<24}}{mark}{{}}")
+        for mark in (" -> ", " => ", " > ", " » ", " :: ", " := ", " · ", " - ", " -- ", " ~ ")
+    },
+    "parted by a semicolon": _headed("== {name} ==", "{}; {}"),
+    "parted by a colon alone": _headed("{name}", "  {}:{}", "\n\n"),
+    "labels in brackets": _headed("{name}", "  [{}] {}", "\n\n"),
+    "labels in angles": _headed("{name}", "  <{}> {}", "\n\n"),
+    "two fields": _headed("# {name}", '"{}","{}"', "\n\n"),
+    "between tabs": _headed("{name}", "{}\t{}", "\n\n"),
     "JSON": lambda parts: json.dumps({name.lower(): dict(pairs) for name, pairs in parts}, indent=2),
 }
 

@@ -164,20 +164,25 @@ def _goes_on(chunk: Sequence[Line], below: str) -> bool:
     where the head's do or the last row's."""
     head = next((line.text for line in chunk[:_HEADS_WITHIN] if heads_columns(line.text)), None)
     cells = cells_by_gap(below[:MAX_LINE]) if head else ()
-    if head is None or len(cells) < LEAST_COLUMNS or _LABELLED.match(below) or heads_columns(below):
+    if head is None or len(cells) < LEAST_COLUMNS or _has_label(below) or heads_columns(below):
         return False
     columns = {at for _, at in (*cells_by_gap(head[:MAX_LINE]), *cells_by_gap(chunk[-1].text[:MAX_LINE]))}
     return sum(at in columns for _, at in cells) * 2 > len(cells)
 
 
 _HEADS_WITHIN = 3
+_DRIVE = re.compile(r"\s*[A-Z]:\\?\s")
+
+
+def _has_label(text: str) -> bool:
+    return _LABELLED.match(text) is not None and not _DRIVE.match(text)
 
 
 def _is_title(text: str) -> bool:
     """Whether a line is drawn as a title, or says how many of what is listed below it."""
     first = text.lstrip()[:1]
     if first in _DRAWN_WITH:
-        return decorated_title(text) is not None
+        return decorated_title(text) is not None and not heads_columns(text)  # ``# Name   Size   State``
     return text.rstrip()[-1:] in "):" and _TITLE_WITH_COUNT.match(text[:MAX_LABEL]) is not None
 
 
@@ -294,7 +299,7 @@ def _peel_heading(chunk: list[Line]) -> tuple[list[Line], Heading | None]:
     """A decorated or underlined first line is a heading, not part of the block."""
     if len(chunk) > 3 and is_rule(chunk[0].text) and underlines(chunk[2].text):
         return _peel_heading(chunk[1:])  # a title between two rules
-    if title := decorated_title(chunk[0].text):
+    if (title := decorated_title(chunk[0].text)) and not heads_columns(chunk[0].text):
         return chunk[1:], Heading(title, chunk[0].number, 1)
     if len(chunk) > 2 and _INDEX_ALONE.fullmatch(chunk[1].text) and words_of(chunk[0].text.strip(" :")) in SUBJECTS:
         return chunk[1:], Heading(chunk[0].text.strip(), chunk[0].number, 1)  # ``Neighbours`` over ``[1]``

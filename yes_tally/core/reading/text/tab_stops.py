@@ -53,7 +53,7 @@ def _spread(run: Sequence[Line]) -> None:
         # What they begin with is an indent, and no empty cells.
         indents = [next((n for n, cell in enumerate(row) if cell), 0) for row in cells]
         cells = [row[indent:] for row, indent in zip(cells, indents, strict=True)]
-        if not _is_table_with_gaps(cells):
+        if not _is_table(cells) and not _is_table_with_gaps(cells):
             for line in run:
                 line.text = (line.tabbed or "").expandtabs(TAB)
             return

@@ -58,4 +58,5 @@ def _with_colon(match: re.Match[str]) -> str:
     text, start, end = match.string, match.start("mark"), match.end("mark")
     if match.re in _CLOSED:
         return f"{text[:start]} {match['label']}:".ljust(end) + text[end:]
-    return f"{text[:start]}{':'.rjust(len(match['mark']) - 1)} {text[end:]}"
+    mark = " :" if match["mark"][0] == " " else ":"
+    return text[:start] + mark.ljust(end - start) + text[end:]

@@ -29,7 +29,9 @@ def asked_for(command: str) -> tuple[str, ...]:
     called = COMMAND_WORDS.get(words[0]) if named and words else None
     if called in _CALLED_BY_WORD:
         return first(called, named)  # ``vars --user`` are the user's
-    return named or tuple(dict.fromkeys(group for word in words[:_FIRST_WORDS] if (group := subject_of_command(word))))
+    # Behind a kind that is named (``net ports``) only whole words tell of another.
+    telling = [word for word in words[:_FIRST_WORDS] if not named or word.isalpha()]
+    return tuple(dict.fromkeys((*named, *filter(None, map(subject_of_command, telling)))))
 
 
 def headed_by(heading: str) -> tuple[str, ...]:

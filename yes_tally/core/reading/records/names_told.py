@@ -108,6 +108,8 @@ def names_default(interpreter: Interpreter, entry: Entry, shape: str, guess: Gue
     naming = DEFAULTS[guess.fact]
     if ", " in entry.printed or "(" in entry.label:
         return False  # ``Hall printer (default): Gullwing 4, port USB001``
+    if guess.phrase and not set(words_of(guess.phrase)) & set(words_of(entry.label)):
+        return False  # only what it stands under says so
     value = understand(FACTS[naming], entry.printed, interpreter.locale) if flag_of(entry.printed) is None else None
     if value is None or (naming.endswith(".id") and not BOOT_ID.fullmatch(entry.printed)):
         return False

@@ -140,7 +140,7 @@ def _numbers(rows: Sequence[Line]) -> tuple[list[tuple[str, int]], list[int]]:
     return numbers, ends
 
 
-_MARKS = tuple(map(re.compile, (r"\s\s+", r"\s*[|│]\s*", r"\s+·\s+", r"\s*;\s+", r"\s+/\s+", r"\s+[-–—]\s+", r",\s+")))
+_MARKS = tuple(map(re.compile, (r"\s\s+", r"\s*[|│]\s*", r"\s+·\s+", r"\s*;\s*", r"\s+/\s+", r"\s+[-–—]\s+", r",\s+")))
 
 
 def _parted(rows: Sequence[Line], starts: Sequence[int]) -> Iterator[list[_Cells]]:

@@ -130,10 +130,10 @@ def column_by_column(interpreter: Interpreter) -> None:
     was told of their lines."""
     for lines, around in interpreter.headless:
         rows, named = _titled(interpreter, lines, around)
-        group = next((group for group in named if group in ITEM_GROUPS or group == "memory"), "")
+        groups = ["module" if group == "memory" else group for group in named if group in {*ITEM_GROUPS, "memory"}]
         numbers = {line.number for line in rows}
         start = len(interpreter.drafts)
-        if not rows_by_columns(interpreter, rows, "module" if group == "memory" else group):
+        if not any(rows_by_columns(interpreter, rows, group) for group in _in_turn(groups)):
             continue
         before = [d for d in interpreter.drafts[interpreter.section_from : start] if d.entry.line in numbers]
         clearly = 0 if all(line.tabbed for line in rows) else len(rows) // 2  # tabs part cells, whatever is in them
@@ -144,6 +144,15 @@ def column_by_column(interpreter: Interpreter) -> None:
         interpreter.drafts[interpreter.section_from :] = [
             draft for draft in interpreter.drafts[interpreter.section_from :] if id(draft) not in out
         ]
+
+
+# Of what columns hold of these the form alone says it.
+_OF_SURE_FORM = frozenset({"connection", "route", "neighbour"})
+
+
+def _in_turn(groups: Sequence[str]) -> Sequence[str]:
+    """The kinds that rows may be of: the first that is named, and others whose columns are sure."""
+    return [*(groups[:1] or [""]), *(group for group in groups[1:] if group in _OF_SURE_FORM)]
 
 
 _PID = re.compile(r"\bpid[ :=#]{1,2}\d{1,7}\b", re.I)

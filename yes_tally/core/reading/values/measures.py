@@ -127,8 +127,14 @@ _OF_SLOTS = re.compile(
 )
 
 
+# ``charging, 64 %``: how full it is.
+_STATE_FIRST = re.compile(r"[^\W\d_][^\d,]*,")
+
+
 def share(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
     """A share of a whole, 0 to 1."""
+    if fact.name == "battery.health" and _STATE_FIRST.match(text):
+        return None
     return quantity.share(text, locale)
 
 

@@ -170,3 +170,33 @@ class WhichOfThem(unittest.TestCase):
 
 if __name__ == "__main__":
     unittest.main()
+
+
+class NamesOfPeople(unittest.TestCase):
+    def test_what_heads_a_card_that_is_named_below_is_its_connection(self):
+        card = "  card: Wickerlink GbE 210\n  state: connected, 1 Gbit/s\n"
+        for heading in ("Quay LAN", "[Landing air]", '"Kade lucht"', "=== Molo ==="):
+            with self.subTest(heading):
+                found = told(f"gp-1> cards\n\n{heading}\n{card}")
+                self.assertEqual(found["adapter#1.connection"], heading.strip('[]"= '))
+
+    def test_a_chapter_is_no_connection(self):
+        card = "  card: Wickerlink GbE 210\n  state: connected, 1 Gbit/s\n"
+        for heading in ("[General]", "Status", "Adapter 1", "Network card", "IPv4 settings"):
+            with self.subTest(heading):
+                self.assertNotIn("adapter#1.connection", told(f"gp-1> cards\n\n{heading}\n{card}"))
+
+    def test_a_socket_over_a_word_that_says_it_is_empty(self):
+        found = told("gp-1> memory\nsocket: A1\n  size: 8 GB\n  type: DDR4\n\nsocket: A2\n  empty\n")
+        self.assertEqual((found["module#1.slot"], found["module#2.slot"]), ("A1", "A2"))
+        self.assertNotIn("module#2.size", found)
+
+    def test_how_full_a_battery_is_is_not_its_health(self):
+        found = told("gp-1> bateria\nBateria 1: Morvan MB-56\n  Estado: a carregar, 64 %\n  Saúde: 84 %\n")
+        self.assertEqual(found["battery#1.health"], 0.84)
+
+    def test_a_command_may_name_what_has_the_columns(self):
+        rows = "tcp;0.0.0.0:135;0.0.0.0:0;LISTEN;912\ntcp;10.20.5.31:50212;10.20.0.12:7443;ESTABLISHED;3312\n"
+        for command in ("ports", "net ports", "tasks ports"):
+            with self.subTest(command):
+                self.assertEqual(told(f"nq-2# {command}\n{rows}")["connection#2.pid"], "3312")

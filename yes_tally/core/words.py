@@ -219,6 +219,15 @@ _TO_ALL = re.compile(r"ff(?:[-:]ff){5}")
 _ZERO_ID = re.compile(r"[0f]+(?:[-:][0f]+)+$")
 
 
+# That a socket or a bay holds nothing.
+HOLDS_NOTHING = frozenset(
+    "free|empty|vacant|unused|nothing|nothing fitted|no module|no module fitted|no module installed|not populated|unpopulated|not fitted|"
+    "frei|leer|unbelegt|nicht belegt|unbestuckt|nicht bestuckt|kein modul|libre|vide|inoccupe|non occupe|aucun module|vacio|vacia|sin ocupar|"
+    "sin modulo|ningun modulo|libero|libera|vuoto|vuota|non occupato|nessun modulo|livre|vazio|vazia|nao ocupado|nenhum modulo|sem modulo|vrij|leeg|"
+    "onbezet|niet bezet|geen module|wolne|wolny|puste|pusty|pusto|nieobsadzone|nieobsadzony|brak modulu".split("|")
+)
+
+
 @lru_cache(maxsize=16384)
 def is_placeholder(text: str) -> bool:
     """Whether a printed text stands for "nobody filled this in": blank, a factory word, a run of one character."""

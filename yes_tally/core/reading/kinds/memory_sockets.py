@@ -25,23 +25,17 @@ from yes_tally.core.reading.shapes.layout import (
 )
 from yes_tally.core.reading.tables.bare_rows import told_bare
 from yes_tally.core.reading.text.decode import Line
-from yes_tally.core.words import plain
+from yes_tally.core.words import HOLDS_NOTHING, plain
 
 if TYPE_CHECKING:
     from yes_tally.core.reading.interpret import Interpreter
 
 _MANY_ROWS = 2000
 # What is said of a socket that holds nothing.
-_EMPTY = frozenset(
-    "free|empty|vacant|unused|nothing|nothing fitted|no module|no module fitted|no module installed|not populated|unpopulated|not fitted|"
-    "frei|leer|unbelegt|nicht belegt|unbestuckt|nicht bestuckt|kein modul|libre|vide|inoccupe|non occupe|aucun module|vacio|vacia|sin ocupar|"
-    "sin modulo|ningun modulo|libero|libera|vuoto|vuota|non occupato|nessun modulo|livre|vazio|vazia|nao ocupado|nenhum modulo|sem modulo|vrij|leeg|"
-    "onbezet|niet bezet|geen module|wolne|wolny|puste|pusty|nieobsadzone|nieobsadzony|brak modulu".split("|")
-)
 
 
 def _is_empty(printed: str) -> bool:
-    return plain(printed.strip("()[]<>- ")) in _EMPTY
+    return plain(printed.strip("()[]<>- ")) in HOLDS_NOTHING
 
 
 def empty_socket(interpreter: Interpreter, entry: Entry, shape: str, around: tuple[str, ...]) -> bool:

@@ -13,7 +13,7 @@ from yes_tally.core.reading.clauses.told_in_parts import told_in_words
 from yes_tally.core.reading.drafts import Item, call_by_people
 from yes_tally.core.reading.meaning.decide import NAMING, Guess, decide
 from yes_tally.core.reading.meaning.labels import words_of
-from yes_tally.core.reading.phrases import SUBJECTS, is_known, subject_called, subjects_in
+from yes_tally.core.reading.phrases import SUBJECTS, is_known, is_likely, names_item, subject_called, subjects_in
 from yes_tally.core.reading.records.headings_in_parts import LATEST, chosen, named_in_parts
 from yes_tally.core.reading.records.listings import CALLED, FIRST_PART, INDEXED, ITEM_HEADING, LETTERED, by_gaps
 from yes_tally.core.reading.shapes.layout import Entry, Heading, cells_by_gap, commas_for_gaps
@@ -236,6 +236,34 @@ def kind_in_heading(interpreter: Interpreter, heading: Heading, shape: str, item
                     "adapter.kind", item, entry, exactly("choice", kind), shape, 0.75, "the heading says so"
                 )
                 return
+
+
+# A name of a few words, and what a chapter may be called as well.
+_CALLED_BY_PEOPLE = re.compile(r"\W*(?P<name>[A-Z][\w'-]*(?: [\w'-]+){0,2})\W*$")
+_CHAPTERS = frozenset(
+    "general summary details overview information allgemein zusammenfassung einzelheiten ubersicht resume apercu generalites "
+    "resumen detalles resumo detalhes geral riepilogo dettagli generale samenvatting algemeen overzicht podsumowanie "
+    "szczegoly ogolne przeglad".split()
+)
+
+
+def called_by_people(interpreter: Interpreter, heading: Heading, shape: str, item: Item) -> None:
+    """``[Quay wired]`` over an adapter's pairs, one of which says which card it is: what people call it."""
+    match = _CALLED_BY_PEOPLE.match(heading.text[:MAX_TEXT])
+    words = words_of(match["name"]) if match else ()
+    if (
+        match is None
+        or is_likely(match["name"])
+        or names_item(match["name"])
+        or words in SUBJECTS
+        or not (_CHAPTERS | _SETTINGS).isdisjoint(words)
+        or is_likely(match["name"].split()[0])
+        or any(draft.entry.line == heading.line for draft in interpreter.drafts[-LATEST:])
+    ):
+        return
+    entry = Entry("", match["name"], heading.line, heading.column + match.start("name"))
+    interpreter.place(entry, shape, (Guess("adapter.connection", 0.75, "it heads what is said of a card"),), item)
+    interpreter.frame.add(heading.line)
 
 
 def named_twice(interpreter: Interpreter, item: Item, heading: Heading) -> None:

@@ -13,6 +13,7 @@ from yes_tally.core.reading.shapes.indexed_keys import part
 from yes_tally.core.reading.shapes.layout import MAX_LABEL, Entry, Group, Heading, indent_of, is_rule
 from yes_tally.core.reading.shapes.pairs_in_lines import LISTED, Pair, without_dash
 from yes_tally.core.reading.text.decode import Line
+from yes_tally.core.words import HOLDS_NOTHING, plain
 
 # ``Carte 1 : Wickerlink GbE 210``: which one of something, whatever that may be.
 _NUMBERED = re.compile(r"[^\W\d_]+(?: [^\W\d_]+)? #?\d{1,3}(?: ?(?:/|of|out of|von|sur|de|di|van|z) ?\d{1,3})?", re.I)
@@ -48,6 +49,8 @@ def nested(lines: Sequence[Line], pairs: Sequence[Pair | None]) -> list[Group]:
             stack[-1][1].children.append(owner)
             stack.append((last[0], owner))
             last = None
+        if pair is None and last and indent > last[0] and plain(text.strip(" ()[]<>-")) in HOLDS_NOTHING:
+            continue  # ``Socket: A2`` over ``empty``
         if pair is None and last and indent > last[0] and not (deeper and indent < last[1].column):
             _holder(stack, last[0]).entries.append(Entry(last[1].label, text.strip(), line.number, indent + 1))
             continue

@@ -138,7 +138,7 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
         (re.compile(rf"[(,;] ?{_SEEN}:? {_AMOUNT}", re.I), "memory.usable"),
         (re.compile(rf"[(,;] ?{_FREE}:? {_AMOUNT}", re.I), "memory.available"),
         (re.compile(r"\d+ (?:of|von|sur|de|di|van|z|op|em) (\d+) (?:memory )?(?:slots?|sockets?|(?:steck)?plätzen?|emplacements|ranuras|ranhuras|encaixes|zócalos|posti|alloggiamenti|sleuven|plaatsen|gniazd|soquetes|slotów)", re.I), "memory.slots"),
-        (re.compile(r"\d+ (?:slots?|sockets?|emplacements?|ranuras|zócalos|posti|alloggiamenti|sleuven|gniazd|soquetes|slotów|steckplätze)(?: [^\W\d_]+){0,2} (?:of|von|sur|de|di|van|z|op|su) (\d+)\b", re.I), "memory.slots"),
+        (re.compile(r"\d+ (?:slots?|sockets?|emplacements?|ranuras|zócalos|posti|alloggiamenti|sleuven|gniazd|soquetes|slotów|steckplätze|modules?|sticks?|dimms?|barrettes?|riegeln?|m[óo]dulos?|moduli|modułów|moduły|kości)(?: [^\W\d_]+){0,2} (?:of|von|sur|de|di|van|z|op|su) (\d+)\b(?! ?[GM])", re.I), "memory.slots"),
         (_LIMIT, "memory.limit"),
     ),
     "memory.slots": ((_LIMIT, "memory.limit"),),

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 import re
-from collections.abc import Iterable, Iterator
+from collections.abc import Iterable, Iterator, Sequence
 from dataclasses import dataclass, field
 
 from yes_tally.core.catalogue import KEYS
@@ -95,12 +95,18 @@ def name_items(items: Iterable[Item], drafts: Iterable[Draft]) -> None:
             told.setdefault(id(draft.item), []).append(draft)
     known: dict[tuple[str, tuple[tuple[str, str], ...]], list[list[Item]]] = {}
     numbers: dict[str, int] = {}
+    before: Item | None = None
     for item in items:
         own = told.get(id(item))
         if own is None:
             continue
         if len(own) == 1 and item.group in _TOLD_BY_SEVERAL:
             own[0].confidence = min(own[0].confidence, _TOLD_ALONE)
+        if before and _goes_on(told[id(before)], own):
+            item.name, told[id(item)] = before.name, [*told[id(before)], *own]
+            before = item
+            continue
+        before = item if item.group in _ONE_AS_A_RULE else None
         key = (item.group, tuple(identity_of(item)))
         of_key = known.setdefault(key, []) if key[1] else []
         # Of one section the last told of is enough, and of more of one key than these no list tells.
@@ -118,6 +124,23 @@ def name_items(items: Iterable[Item], drafts: Iterable[Draft]) -> None:
 
 
 _MOST_OF_KEY = 64
+# A PC has one of them, and lines of words below its name tell more of it.
+_ONE_AS_A_RULE = frozenset({"processor"})
+_NAMES_ONE = frozenset({"processor.name", "processor.socket"})
+
+
+def _goes_on(before: Sequence[Draft], own: Sequence[Draft]) -> bool:
+    """Whether the line right below what is told of a thing tells other facts and names none of its kind."""
+    told, more = ({draft.fact for draft in drafts} for drafts in (before, own))
+    follows = own[0].entry.line - before[-1].entry.line == 1 and own[0].item and before[0].item
+    return bool(
+        follows
+        and own[0].fact.partition(".")[0] in _ONE_AS_A_RULE
+        and told & _NAMES_ONE
+        and not more & (told | _NAMES_ONE)
+    )
+
+
 # ``CPU 0``, ``1``: which one it is, not of what kind.
 _WHICH_SOCKET = re.compile(r"(?:cpu|proc\w*|socket|sockel|package|p)?[ #_-]?\d{1,2}", re.I)
 _RUN_AT = "health_check.at"

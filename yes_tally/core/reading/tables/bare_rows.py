@@ -269,6 +269,8 @@ def _read_name(row: BareRow, part: re.Match[str], item: Item, shape: str) -> Non
     named = understand(FACTS[row.naming], whole, row.interpreter.locale) if row.naming and not measured else None
     if named is None or is_placeholder(name):
         return
+    if name.isalpha() and any(fact.name.startswith("processor.cache") for fact, _, _ in row.told):
+        return  # ``Cache: L1 512 KB, L2 4 MB``: what is told, and no name
     entry = row.entry
     start = Entry(entry.label, name, entry.line, entry.column + entry.printed.index(name))
     row.interpreter.add(row.naming, item, start, named, shape, 0.85, f"it begins what is told of a {row.group}")

@@ -67,3 +67,37 @@ class TablesInOtherForms(unittest.TestCase):
             "Firmware  L52.1.18 (Sep 2023)  CPU       Kestrel K5-8420\nSerial    CRN7K20418       Language  en-GB\n"
         )
         self.assertEqual((found["processor#1.name"], found["os.language"]), ("Kestrel K5-8420", "en-GB"))
+
+
+class AroundThem(unittest.TestCase):
+    def test_a_disk_named_over_the_table_of_its_parts(self):
+        head = "Disk 1 (Shale 2T, 1.82 TiB, GPT, online)\n"
+        table = " No.  Type   Start    Length\n 1    EFI    1 MiB    100 MiB\n 2    basic  117 MiB  1.82 TiB\n"
+        box = (
+            "+-----+-------+---------+----------+\n| No. | Type  | Start   | Length   |\n+-----+-------+---------+----------+\n"
+            "| 1   | EFI   | 1 MiB   | 100 MiB  |\n| 2   | basic | 117 MiB | 1.82 TiB |\n+-----+-------+---------+----------+\n"
+        )
+        for form, below in (("below an empty line", f"\n{table}"), ("in a box", box), ("right below", table)):
+            with self.subTest(form):
+                found = told(f"gp-2 :: layout\n\n{head}{below}")
+                self.assertEqual([found[f"disk#1.{field}"] for field in ("number", "model", "layout")], ["1", "Shale 2T", "gpt"])  # fmt: skip
+                self.assertEqual((found["partition#2.disk"], found["partition#2.kind"]), ("1", "basic"))
+
+    def test_lines_below_a_processor_s_name_tell_of_it(self):
+        found = told(
+            "gp-2> processor\nKestrel K7-9650 (8 cores, 16 threads)\nbase 3.60 GHz, at most 4.90 GHz\n"
+            "Cache: L1 512 KB, L2 4 MB; 64 bits; virtualisation on\n"
+        )
+        told_of_it = [found[f"processor#1.{field}"] for field in ("name", "cores", "max_clock", "cache_l2", "width")]
+        self.assertEqual(told_of_it, ["Kestrel K7-9650", 8, 4_900_000_000, 4 * 2**20, 64])
+        self.assertNotIn("processor#2.name", found)
+
+    def test_updates_parted_by_dashes_under_a_heading_that_counts_them(self):
+        found = told(
+            "gp-2> fixes\nInstalled (2):\n  HU-25009 - Time zone data 2025 - 2025-02-04\n"
+            "  HU-25006 - Security: printing - 2025-01-14\n"
+        )
+        self.assertEqual(
+            [found[f"update#{n}.{field}"] for n in (1, 2) for field in ("id", "title", "installed_at")],
+            ["HU-25009", "Time zone data 2025", "2025-02-04", "HU-25006", "Security: printing", "2025-01-14"],
+        )

@@ -35,7 +35,7 @@ from yes_tally.core.reading.phrases.elsewhere import asks_elsewhere, is_elsewher
 from yes_tally.core.reading.phrases.taught import NOTHING_TAUGHT, Phrasebook, using
 from yes_tally.core.reading.records.field_lists import read_field_list
 from yes_tally.core.reading.records.mixed_records import read_mixed_records
-from yes_tally.core.reading.records.opening import opened_by
+from yes_tally.core.reading.records.opening import opened_by, over_parts
 from yes_tally.core.reading.records.outlines import read_adapters, read_kind, read_outline
 from yes_tally.core.reading.shapes.layout import (
     MAX_LABEL,
@@ -246,6 +246,8 @@ def _read_block(interpreter: Interpreter, block: Block, command: tuple[str, ...]
         return
     if block.layout is None and above and block.lines[0].number == above.line + 1:
         opened_by(interpreter, above, Group(), "rows", command, None)
+    if over_parts(interpreter, block, command):
+        return
     spoken = _spoken_above(interpreter, block, command)
     # ``Error: disk 7 at 22:48`` tells of no disk where events are asked for.
     if command[:1] != ("event",) and (

@@ -81,7 +81,7 @@ ITEM_LINES: tuple[ItemLine, ...] = (
     _line("volume", rf"(?P<mount>[A-Z]:)\s+(?:is |drive |volume )?(?:[^,;]{{1,60}}[,;] )?(?:is )?(?:fully |currently |now |vollständig |entièrement )?(?P<encrypted>{_ENCRYPTED})\b[^.]{{0,80}}\.?"),
     _line("lookup", rf"(?P<name>[a-z][\w-]*(?:\.[\w-]+)+)\s+(?:(?:→|->|=>|=|is|is at)\s+)?(?P<address>{_IP})\s+\(?(?:from|by|asked|says|von|de|da|van|od) (?P<server>[\w.:-]+?)\)?"),
     _line("update", rf"(?:[-*•]\s+|\[?\d{{1,3}}[\].)]:?\s+)?(?P<id>[A-Z]{{1,4}}-?\d{{4,8}})\s+[(\[](?P<installed_at>{DAY})[)\]]\s*[:–-]?\s+(?P<title>\S.*)"),
-    _line("update", rf"(?:[-*•]\s+|\[?\d{{1,3}}[\].)]:?\s+)?(?P<id>[A-Z]{{1,4}}-?\d{{4,8}})\s*[:–-]\s+(?P<title>[^,;(]\S.*?)\s*[,(]\s*(?:\w+ )?(?P<installed_at>{DAY})\)?"),
+    _line("update", rf"(?:[-*•]\s+|\[?\d{{1,3}}[\].)]:?\s+)?(?P<id>[A-Z]{{1,4}}-?\d{{4,8}})\s*[:–-]\s+(?P<title>[^,;(]\S.*?)\s*(?:[,(]|\s[-–—·|])\s*(?:\w+ )?(?P<installed_at>{DAY})\)?"),
     _line("boot_entry", r"(?P<id>boot[ -]?\d{2,4}|entry[ -]?\d{1,4})\*?:?\s+(?P<name>[^\W_].*?)(?:\s{2,}(?P<path>\S.*))?"),
     _line("lookup", rf"(?P<name>[a-z][\w-]*(?:\.[\w-]+)+)\.?\s+(?:\d+\s+)?(?:in\s+)?(?:address|adresse|addr|aaaa|a)\s+(?P<address>{_IP})"),
     _line("update", rf"(?:[-*•]\s+)?(?P<id>[A-Z]{{1,4}}-?\d{{4,8}})\s+(?:am|on|vom|le|du|el|il|del|op|em|de|dnia|z)?\s*(?P<installed_at>{DAY})\s{{2,}}(?P<title>[^\W\d_].*)"),

@@ -295,12 +295,18 @@ _TITLE = re.compile(r"[A-Z][^\W\d_]*(?: [^\W\d_]+){0,4}(?: \(\d+\))?:?\s*$")
 _INDEX_ALONE = re.compile(r"\s*(?:\[\d{1,3}\]|#\d{1,3}|\d{1,3}[.):])\s*")
 
 
+# What a table in a box begins with.
+_BOX_BEGINS = re.compile(r"\s*[+┌╔][-─═+┬╦]{3,}[+┐╗]\s*$")
+
+
 def _peel_heading(chunk: list[Line]) -> tuple[list[Line], Heading | None]:
     """A decorated or underlined first line is a heading, not part of the block."""
     if len(chunk) > 3 and is_rule(chunk[0].text) and underlines(chunk[2].text):
         return _peel_heading(chunk[1:])  # a title between two rules
     if (title := decorated_title(chunk[0].text)) and not heads_columns(chunk[0].text):
         return chunk[1:], Heading(title, chunk[0].number, 1)
+    if len(chunk) > 3 and _BOX_BEGINS.match(chunk[1].text) and chunk[0].text.lstrip()[:1].isalpha():
+        return chunk[1:], Heading(chunk[0].text.strip(), chunk[0].number, indent_of(chunk[0].text) + 1)
     if len(chunk) > 2 and _INDEX_ALONE.fullmatch(chunk[1].text) and words_of(chunk[0].text.strip(" :")) in SUBJECTS:
         return chunk[1:], Heading(chunk[0].text.strip(), chunk[0].number, 1)  # ``Neighbours`` over ``[1]``
     if len(chunk) >= 2 and underlines(chunk[1].text) and may_head(chunk[0].text) and not heads_columns(chunk[0].text):

@@ -15,12 +15,13 @@ from yes_tally.core.reading.meaning.decide import ITEM_GROUPS, NAMING, Guess, de
 from yes_tally.core.reading.meaning.labels import words_of
 from yes_tally.core.reading.phrases import SUBJECTS, subject_called
 from yes_tally.core.reading.records.listings import BULLET, CALLED, INDEXED, ITEM_HEADING
-from yes_tally.core.reading.shapes.layout import Entry, Group, Heading, as_comma, cells_by_gap
+from yes_tally.core.reading.shapes.layout import Entry, Group, Heading, as_comma, cells_by_gap, indent_of
 from yes_tally.core.reading.tables.bare_rows import told_bare
 from yes_tally.core.reading.values.understand import MAX_TEXT
 from yes_tally.core.words import flag_of, is_placeholder
 
 if TYPE_CHECKING:
+    from yes_tally.core.reading.cutting.blocks import Block
     from yes_tally.core.reading.interpret import Interpreter
 
 _ASIDE = re.compile(r"\s*[(\[]([^)\]]{2,80})[)\]]\s*$")
@@ -57,6 +58,20 @@ def _numbered_and_told(interpreter: Interpreter, heading: Heading, shape: str) -
     interpreter.numbered, interpreter.numbered_line = item, heading.line
     interpreter.frame.add(heading.line)
     return item
+
+
+def over_parts(interpreter: Interpreter, block: Block, command: tuple[str, ...]) -> bool:
+    """``Disk 1 (Shale 2T, 1.82 TiB, GPT)``, over a table of its parts or alone on its line. Whether the block was that."""
+    alone = block.layout is None and len(block.lines) == 1 and command[:1] != ("event",)
+    if alone:
+        (line,) = block.lines
+        heading = Heading(line.text.strip(), line.number, indent_of(line.text) + 1)
+    elif block.layout and block.layout.groups[0].table and block.headings:
+        heading = block.headings[0]
+    else:
+        return False
+    told = any(draft.entry.line == heading.line for draft in interpreter.drafts[interpreter.section_from :])
+    return not told and _numbered_and_told(interpreter, heading, "rows") is not None and alone
 
 
 # What is told by a number, of things that are called something too.

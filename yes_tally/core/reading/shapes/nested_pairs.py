@@ -20,6 +20,10 @@ _NUMBERED = re.compile(r"[^\W\d_]+(?: [^\W\d_]+)? #?\d{1,3}(?: ?(?:/|of|out of|v
 _PAIR_BESIDE = re.compile(r"\S\s{2,}[^\W\d_][^:]{1,30}:\s+\S")
 
 
+# ``Installed (3):``, over so many of them.
+_COUNTS = re.compile(r"\(\d{1,4}\)$")
+
+
 def nested(lines: Sequence[Line], pairs: Sequence[Pair | None]) -> list[Group]:
     """The records that pairs make, by their lines' indents; ``pairs`` holds that of each line, ``None`` where it has none."""
     root = Group()
@@ -57,7 +61,8 @@ def nested(lines: Sequence[Line], pairs: Sequence[Pair | None]) -> list[Group]:
         listed = (
             pair is not None and not pair.value and deeper and LISTED.match(lines[index + 1].text, indents[index + 1])
         )
-        opens = deeper and (bool(listed) or not (pairs[index + 1] is None and pair is not None))
+        counts = pair is not None and not pair.value and _COUNTS.search(pair.label) is not None
+        opens = deeper and (bool(listed) or counts or not (pairs[index + 1] is None and pair is not None))
         if (
             pair is None
             and len(stack) > 1

@@ -1,6 +1,7 @@
 """The same report come by other ways: other line ends and encodings, a letter, a page, a log, a frame, a console's cut."""
 
 import html
+import re
 import unittest
 from collections import Counter
 from pathlib import Path
@@ -27,6 +28,10 @@ def cut(line, width=80):
     return [line[start : start + width] for start in range(0, len(line), width)] or [""]
 
 
+def numbered(form):
+    return lambda text: "".join(form.format(n, line) + "\n" for n, line in enumerate(text.splitlines(), 1)).encode()
+
+
 def on_page(line):
     return html.escape(line).replace("  ", " &nbsp;") or "<br>"
 
@@ -45,6 +50,11 @@ WAYS = {
     "a comment": each_line(lambda line: f"# {line}".rstrip()),
     "behind a bar": each_line(lambda line: f"| {line}"),
     "logged": each_line(lambda line: f"Mar 14 07:31:44 nq-acc-07 audit[411]: {line}"),
+    "dashes of a letter program": lambda text: re.sub(r"(?<=\w)-(?=\w)", "\N{EN DASH}", text).encode(),
+    "numbered with a bar": numbered("{:4} | {}"),
+    "of many PCs": each_line(lambda line: f"gp-7714: {line}"),
+    "of many PCs, with a bar": each_line(lambda line: f"gp-7714 | {line}"),
+    "in a list of one column": each_line(lambda line: '"{}"'.format(line.replace('"', '""')) if line else line),
     "framed": lambda text: framed(text.splitlines()).encode(),
     "cut by a console": lambda text: "".join(f"{part}\n" for line in text.splitlines() for part in cut(line)).encode(),
     "a page of lines": lambda text: "".join(f"{on_page(line)}<br>\n" for line in text.splitlines()).encode(),

@@ -9,7 +9,7 @@ from collections.abc import Sequence
 from dataclasses import replace
 
 from yes_tally.core.reading.meaning.labels import words_of
-from yes_tally.core.reading.phrases import SUBJECTS, is_known
+from yes_tally.core.reading.phrases import SUBJECTS, is_known, names_item
 from yes_tally.core.reading.shapes.layout import heads_columns, is_rule
 from yes_tally.core.reading.tables.log_rows import is_level
 from yes_tally.core.reading.text.decode import Line
@@ -35,7 +35,7 @@ _TIME = r"(?:\d{4}-\d\d-\d\d[T ]|[A-Z][a-z]{2} [ \d]\d )?\d{1,2}:\d\d:\d\d(?:[.,
 _LEVEL = r"(?:\[?(?:DEBUG|INFO|NOTICE|WARN(?:ING)?|ERROR)\]?:? ?)?"
 _TIMED = re.compile(rf"(?:\[{_TIME}\]|{_TIME})(?: {_LEVEL}|$)")
 # ``gp-7714: Maker: Corrane``: which of many PCs printed the line.
-_HOSTED = re.compile(r"(?P<who>\[[\w.-]+\]|[A-Za-z][\w.]*-[\w.-]*\d[\w.]*(?::| ?[|>│]))(?: |$)")
+_HOSTED = re.compile(r"(?P<who>\[[A-Za-z][\w.]*-[\w.-]*\d[\w.]*\]|[A-Za-z][\w.]*-[\w.-]*\d[\w.]*(?::| ?[|>│]))(?: |$)")
 # ``hbr-16 audit[411]: Maker: Corrane``: who wrote the line into a log.
 _LOGGED = re.compile(rf"(?:{_TIME} )?(?P<who>[\w.-]+ [\w./-]+\[\d+\]:)(?: |$)")
 _TOLD = re.compile(r"(?P<label>[^\W\d_][^:=]{1,40}?)(?: \d{1,2})?(?:(?::| =)\s|\s?\.{3,}|\s{2,})")
@@ -139,11 +139,9 @@ def _is_timed(lines: Sequence[Line]) -> bool:
 
 
 def _is_hosted(lines: Sequence[Line]) -> bool:
-    """Whether every line has the same PC's name before it, and some are as no value of it is."""
+    """Whether every line has the same PC's name before it."""
     matches = [_HOSTED.match(line.text) for line in lines]
-    return _same(matches, "who") and _are_no_messages(
-        [line.text[match.end() :] for line, match in zip(lines, matches, strict=True) if match]
-    )
+    return _same(matches, "who") and not any(match and names_item(match["who"].strip("[]:|> ")) for match in matches[:1])
 
 
 def _are_no_messages(rests: Sequence[str]) -> bool:

@@ -21,7 +21,7 @@ _BOMS = (
 # The first of those that make as much sense of it.
 _CODE_PAGES = ("cp1252", "cp850", "cp1250", "cp852")
 _LETTERS = "äöüßéèêëàâçùûîïôñáíóúãõìòąćęłńśźż"
-_HIGH_IN_WORD = re.compile(f"[A-Za-z][{_LETTERS}]{{1,2}}|[{_LETTERS}{_LETTERS.upper()}][A-Za-z]|(?<= )[àèéêóò«»](?= )")
+_HIGH_IN_WORD = re.compile(f"[A-Za-z][{_LETTERS}]{{1,2}}|[{_LETTERS}{_LETTERS.upper()}][A-Za-z]|(?<= )[àèéêóò«»·](?= )")
 _BOX = re.compile(r"(?<![a-z])[─│┌┐└┘├┤┬┴┼═║╔╗╚╝╠╣╦╩╬](?![a-z])")
 _ANSI = re.compile(r"\x1b(?:\[[0-?]*[ -/]*[@-~]|\][^\x07\x1b]*(?:\x07|\x1b\\)?|[@-Z\\-_])")
 _ENDS = re.compile(r"\r*\n|\f")

@@ -141,7 +141,9 @@ def _is_timed(lines: Sequence[Line]) -> bool:
 def _is_hosted(lines: Sequence[Line]) -> bool:
     """Whether every line has the same PC's name before it."""
     matches = [_HOSTED.match(line.text) for line in lines]
-    return _same(matches, "who") and not any(match and names_item(match["who"].strip("[]:|> ")) for match in matches[:1])
+    return _same(matches, "who") and not any(
+        match and names_item(match["who"].strip("[]:|> ")) for match in matches[:1]
+    )
 
 
 def _are_no_messages(rests: Sequence[str]) -> bool:

@@ -11,7 +11,7 @@ from yes_tally.core.settling.settle import MIN_CONFIDENCE
 
 FOLDER = Path(__file__).parent / "first_sight"
 # Every so many-th of the reports; all of them take a minute.
-STEP = 9
+STEP = 13
 
 
 def each_line(change):

@@ -18,6 +18,7 @@ from yes_tally.core.reading.kinds.checks_listed import kind_of_check, outcome
 from yes_tally.core.reading.shapes.layout import MAX_LABEL, Entry, cells_by_gap
 from yes_tally.core.reading.statements.stated import asked_check
 from yes_tally.core.reading.text.decode import Line
+from yes_tally.core.reading.values.text_forms import DAY, MOMENT
 from yes_tally.core.reading.values.understand import understand
 
 if TYPE_CHECKING:
@@ -26,9 +27,7 @@ if TYPE_CHECKING:
 _LEAST = 2
 _AT = FACTS["health_check.at"]
 # A day, and maybe the time, at a row's begin.
-_BEGINS = re.compile(
-    r"\s*(?P<at>(?:\d{4}[-./]\d\d?[-./]\d\d?|\d\d?[-./]\d\d?[-./]\d{4}|\d\d?\.? [^\W\d_]{3,10}\.? \d{4})(?:[ T,]{1,3}\d\d?:\d\d(?::\d\d)?)?):?\s+(?=\S)"
-)
+_BEGINS = re.compile(rf"\s*(?P<at>{MOMENT}|{DAY}):?\s+(?=\S)")
 _TARGET = re.compile(
     r"(?:(?:disk|volume|drive|laufwerk|lecteur|unidad|unit[àa]|unidade|schijf|dysk) )?(?P<target>[A-Z]:|/[\w/.-]*)(?= |$)",
     re.I,

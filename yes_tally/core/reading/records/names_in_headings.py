@@ -10,11 +10,11 @@ from yes_tally.core.catalogue import FACTS, FIELDS
 from yes_tally.core.quantity import exactly
 from yes_tally.core.reading.clauses.beside_names import SERIAL_ASIDE
 from yes_tally.core.reading.clauses.told_in_parts import told_in_words
-from yes_tally.core.reading.drafts import Item, call_by_people
+from yes_tally.core.reading.drafts import Item
 from yes_tally.core.reading.meaning.decide import NAMING, Guess, decide
 from yes_tally.core.reading.meaning.labels import words_of
-from yes_tally.core.reading.phrases import SUBJECTS, is_known, is_likely, names_item, subject_called, subjects_in
-from yes_tally.core.reading.records.headings_in_parts import LATEST, chosen, named_in_parts
+from yes_tally.core.reading.phrases import SUBJECTS, is_known, subject_called, subjects_in
+from yes_tally.core.reading.records.headings_in_parts import chosen, named_in_parts
 from yes_tally.core.reading.records.listings import CALLED, FIRST_PART, INDEXED, ITEM_HEADING, LETTERED, by_gaps
 from yes_tally.core.reading.shapes.layout import Entry, Heading, cells_by_gap, commas_for_gaps
 from yes_tally.core.reading.tables.bare_rows import told_bare
@@ -41,8 +41,6 @@ _LISTED_QUOTED = re.compile(r"(?:\[\d{1,3}\]:?|\(?\d{1,3}[.)]|#\d{1,3})\s+[\"'‚Ä
 _IN_BRACES = re.compile(r"\s*(?P<id>\{[\w-]+\})\s*:?\s*")
 _DRIVE = re.compile(r"[A-Z]:")
 _CELLS_OF_ROW = 3
-# A thing has not more fields than these.
-_MOST_FIELDS = 60
 _WHICH_OF_ALL = re.compile(r"\b\d{1,3} ?(?:of|von|sur|de|di|van|z|/) ?\d{1,3}\b", re.I)
 _LETTER = re.compile(r"[A-Z]")
 _ROW_NUMBER = re.compile(r"(?:#\d{1,3}[:.]?\s+|\d{1,3}[:.]\s+|\d{1,3}\s{2,}|\d{1,3} \((?=[^()]*\)$))(?=\S)")
@@ -219,66 +217,6 @@ def _name_behind_gap(interpreter: Interpreter, heading: Heading, group: str, sha
     return True
 
 
-def kind_in_heading(interpreter: Interpreter, heading: Heading, shape: str, item: Item) -> None:
-    """``Wireless card Ternwave AX 20`` over an adapter's pairs: of which kind it is, where words before its name say so."""
-    own = [draft for draft in interpreter.drafts[-LATEST:] if draft.item is item]
-    if any(draft.fact == "adapter.kind" for draft in own):
-        return
-    told = next((draft for draft in own if draft.entry.line == heading.line), None)
-    words = heading.text[: max(0, told.entry.column - heading.column)].split() if told else []
-    choices = FACTS["adapter.kind"].choices
-    for length in (2, 1):
-        for at in range(len(words) - length + 1):
-            text = " ".join(words[at : at + length])
-            if kind := choice_named("kind", choices, text):
-                entry = Entry("", text, heading.line, heading.column + heading.text.index(text))
-                interpreter.add(
-                    "adapter.kind", item, entry, exactly("choice", kind), shape, 0.75, "the heading says so"
-                )
-                return
-
-
-# A name of a few words, and what a chapter may be called as well.
-_CALLED_BY_PEOPLE = re.compile(r"\W*(?P<name>[A-Z][\w'-]*(?: [\w'-]+){0,2})\W*$")
-_CHAPTERS = frozenset(
-    "general summary details overview information allgemein zusammenfassung einzelheiten ubersicht resume apercu generalites "
-    "resumen detalles resumo detalhes geral riepilogo dettagli generale samenvatting algemeen overzicht podsumowanie "
-    "szczegoly ogolne przeglad".split()
-)
-
-
-def called_by_people(interpreter: Interpreter, heading: Heading, shape: str, item: Item) -> None:
-    """``[Quay wired]`` over an adapter's pairs, one of which says which card it is: what people call it."""
-    match = _CALLED_BY_PEOPLE.match(heading.text[:MAX_TEXT])
-    words = words_of(match["name"]) if match else ()
-    if (
-        match is None
-        or is_likely(match["name"])
-        or names_item(match["name"])
-        or words in SUBJECTS
-        or not (_CHAPTERS | _SETTINGS).isdisjoint(words)
-        or is_likely(match["name"].split()[0])
-        or any(draft.entry.line == heading.line for draft in interpreter.drafts[-LATEST:])
-    ):
-        return
-    entry = Entry("", match["name"], heading.line, heading.column + match.start("name"))
-    interpreter.place(entry, shape, (Guess("adapter.connection", 0.75, "it heads what is said of a card"),), item)
-    interpreter.frame.add(heading.line)
-
-
-def named_twice(interpreter: Interpreter, item: Item, heading: Heading) -> None:
-    """``Harbour Ethernet`` over an adapter's pairs, one of which says what it is: the heading is what people call it."""
-    if item.group != "adapter":
-        return
-    own = [draft for draft in interpreter.drafts[-_MOST_FIELDS:] if draft.item is item]
-    names = [draft for draft in own if draft.fact == "adapter.name"]
-    above = next((draft for draft in names if draft.entry.line == heading.line), None)
-    below = next((draft for draft in names if draft.entry.line != heading.line), None)
-    if above and below and not any(draft.fact == "adapter.connection" for draft in own):
-        call_by_people(above)
-        item.keys["adapter.name"] = str(below.value.value)
-
-
 def _named_before_dash(
     interpreter: Interpreter, heading: Heading, listed: re.Match[str], group: str, shape: str, item: Item
 ) -> bool:
@@ -303,7 +241,7 @@ def _named_before_dash(
 
 
 # What headings call what is set.
-_SETTINGS = frozenset(
+SETTINGS = frozenset(
     "settings setting einstellungen parametres reglages configuracion ajustes configuracoes definicoes impostazioni instellingen ustawienia state stan zustand etat estado stato staat".split()
 )
 
@@ -316,7 +254,7 @@ def _profile_in(text: str) -> str:
     words = text.strip(" :").split()
     if len(words) == 1 and _ONE_PROFILE.fullmatch(plain(words[0])):
         return words[0]  # ``Dom√§nenprofil``
-    left = [w for w in words if plain(w) not in _SETTINGS and SUBJECTS.get(words_of(w)) != "firewall"]
+    left = [w for w in words if plain(w) not in SETTINGS and SUBJECTS.get(words_of(w)) != "firewall"]
     return left[0] if len(left) == 1 < len(words) and left[0].isalpha() else ""
 
 

@@ -25,13 +25,8 @@ from yes_tally.core.reading.records.listings import (
     rows_under_label,
 )
 from yes_tally.core.reading.records.marked_records import starred_is_default, without_stars
-from yes_tally.core.reading.records.names_in_headings import (
-    begins_by_name,
-    called_by_people,
-    kind_in_heading,
-    named_by,
-    named_twice,
-)
+from yes_tally.core.reading.records.names_in_headings import begins_by_name, named_by
+from yes_tally.core.reading.records.names_of_cards import connection_in_heading, kind_in_heading, named_twice
 from yes_tally.core.reading.records.opening import opened_by
 from yes_tally.core.reading.records.record_subject import (
     each_an_item,
@@ -227,7 +222,7 @@ def _item_of(
         if "adapter.kind" not in told:
             kind_in_heading(interpreter, group.heading, shape, item)
         if "adapter.name" in told and "adapter.connection" not in told:
-            called_by_people(interpreter, group.heading, shape, item)
+            connection_in_heading(interpreter, group.heading, shape, item)
     return item
 
 

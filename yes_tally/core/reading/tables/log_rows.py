@@ -8,7 +8,7 @@ from itertools import pairwise
 
 from yes_tally.core.reading.shapes.layout import cells_by_gap, indent_of
 from yes_tally.core.reading.text.decode import Line
-from yes_tally.core.reading.values.text_forms import DAY, MOMENT, TIME_OF_DAY
+from yes_tally.core.reading.values.text_forms import A_DAY, A_TIME, MOMENT
 from yes_tally.core.words import plain
 
 # So much deeper stands what goes on with a row.
@@ -72,14 +72,10 @@ def parts_of_event(cells: Sequence[tuple[str, int]]) -> Iterator[tuple[str, int]
         sourced = sourced or bool(text and not text[0].isdigit() and not is_level(text))
 
 
-_DAY = re.compile(f"{DAY},?")
-_CLOCK = re.compile(TIME_OF_DAY)
-
-
 def _with_times(cells: Sequence[tuple[str, int]]) -> Sequence[tuple[str, int]]:
     """The cells with a day and the time of day right behind it as one."""
     for place, ((day, at), (clock, at_clock)) in enumerate(pairwise(cells)):
-        if _DAY.fullmatch(day) and _CLOCK.fullmatch(clock):
+        if A_DAY.fullmatch(day) and A_TIME.fullmatch(clock):
             whole = f"{day.ljust(at_clock - at)}{clock}"
             return [*cells[:place], (whole, at), *cells[place + 2 :]]
     return cells

@@ -5,7 +5,6 @@ from __future__ import annotations
 import re
 from collections.abc import Sequence
 from dataclasses import replace
-from itertools import pairwise
 from typing import TYPE_CHECKING
 
 from yes_tally.core.catalogue import FACTS
@@ -48,8 +47,8 @@ from yes_tally.core.reading.tables.columns import (
     with_letters,
     with_parts,
 )
+from yes_tally.core.reading.tables.rows_put_right import uncounted, with_times
 from yes_tally.core.reading.values.flags import says_of_password
-from yes_tally.core.reading.values.text_forms import DAY, TIME_OF_DAY
 from yes_tally.core.reading.values.understand import understand
 from yes_tally.core.words import is_placeholder, plain
 
@@ -76,7 +75,7 @@ def read_rows(interpreter: Interpreter, rows: Sequence[Group], shape: str, aroun
     if any("/" in label for label in labels):
         rows = [replace(row, entries=[part for entry in row.entries for part in joint(entry)]) for row in rows]
         labels = tuple(dict.fromkeys(entry.label for row in rows[:200] for entry in row.entries))
-    if whole := _with_times(interpreter, rows, labels) or _uncounted(rows, labels):
+    if whole := with_times(rows, labels) or uncounted(rows, labels):
         rows, labels = whole
     owner = interpreter.numbered if interpreter.numbered and _stands_right_under(interpreter, rows) else None
     groups = _likeliest(interpreter, rows, labels, around, owner)
@@ -253,60 +252,6 @@ def _of_sessions(
 
 
 A_SYSTEM = re.compile(r"\b(?:OS|Linux) \d")
-_DAY = re.compile(f"{DAY},?")
-_CLOCK = re.compile(TIME_OF_DAY)
-
-
-def _with_times(
-    interpreter: Interpreter, rows: Sequence[Group], labels: tuple[str, ...]
-) -> tuple[list[Group], tuple[str, ...]] | None:
-    """The rows with a day and the time in the column right after it as one cell, or ``None`` where none have both."""
-    first = next((row.entries for row in rows if row.entries), ())
-    if not any(_DAY.fullmatch(entry.printed) for entry in first):
-        return None
-    cells = cells_of_columns(rows)
-    for day, clock in pairwise(labels):
-        days, clocks = cells.get(day, ()), cells.get(clock, ())
-        if days and len(days) == len(clocks) and all(map(_DAY.fullmatch, days)) and all(map(_CLOCK.fullmatch, clocks)):
-            joined = [replace(row, entries=_moments(row.entries, day, clock)) for row in rows]
-            return joined, tuple(label for label in labels if label != clock)
-    return None
-
-
-_COUNT_HEAD = re.compile(r"(?:#|no\.?|nr\.?|n[°º]|lp\.?) +(?=\S)", re.I)
-_COUNTED = re.compile(r"(?P<count>\d{1,4})[.)]? +(?=\S)")
-
-
-def _uncounted(rows: Sequence[Group], labels: tuple[str, ...]) -> tuple[list[Group], tuple[str, ...]] | None:
-    """The rows without the numbers that count them in front of what the first column holds (``# Name`` over ``1 tquill``),
-    or ``None`` where none do."""
-    head = _COUNT_HEAD.match(labels[0]) if labels else None
-    firsts = [row.entries[0] for row in rows if row.entries and row.entries[0].label == labels[0]] if head else []
-    counts = [match for entry in firsts if (match := _COUNTED.match(entry.printed))]
-    if head is None or len(counts) < len(firsts) or len({int(match["count"]) for match in counts}) < len(counts):
-        return None
-    label = labels[0][head.end() :]
-    return [replace(row, entries=[_without_count(entry, labels[0], label) for entry in row.entries]) for row in rows], (
-        label,
-        *labels[1:],
-    )
-
-
-def _without_count(entry: Entry, counted: str, label: str) -> Entry:
-    match = _COUNTED.match(entry.printed) if entry.label == counted else None
-    if match is None:
-        return entry
-    return replace(entry, label=label, printed=entry.printed[match.end() :], column=entry.column + match.end())
-
-
-def _moments(entries: Sequence[Entry], day: str, clock: str) -> list[Entry]:
-    at = {entry.label: entry for entry in entries}
-    if day not in at or clock not in at:
-        return list(entries)
-    first, second = at[day], at[clock]
-    gap = " " * max(1, second.column - first.column - len(first.printed)) if second.line == first.line else " "
-    whole = replace(first, printed=f"{first.printed}{gap}{second.printed}")
-    return [whole if entry is first else entry for entry in entries if entry is not second]
 
 
 def _each_once(interpreter: Interpreter, entries: Sequence[Entry], context: Context) -> list[Entry]:

@@ -25,6 +25,8 @@ DAY = (
 )
 TIME_OF_DAY = r"\d{1,2}(?::\d\d(?::\d\d(?:[.,]\d{1,7})?)?|[.h]\d\d(?:\.\d\d)?)(?: ?[APap]\.?[Mm]\b\.?(?! \d)|(?! ?[APap]\.?[Mm]\b(?! \d)))(?:Z|[+-]\d\d:?\d\d)?"
 MOMENT = rf"{DAY}(?:T|[ ,]+(?:(?:at|um|à|a las|alle|às|as|om|o) )?){TIME_OF_DAY}"
+# A cell that is a day, one that is a time of day.
+A_DAY, A_TIME = re.compile(f"{DAY},?"), re.compile(TIME_OF_DAY)
 # The comma of ``2025-03-04, 02:00`` and of ``Mar 4, 2025``: it parts nothing.
 COMMA_WITHIN_MOMENT = (
     r"(?:(?<=\d),(?=\s\d\d?:\d\d)|(?:(?<=[a-z]{2} \d)|(?<=[a-z]{2} \d\d)),(?=\s(?:19|20)\d\d\b(?!\.)))"

@@ -31,6 +31,7 @@ _PARTS_AT_SLASHES = re.compile(r"[^\s/](?:(?! / ).)*")
 _LEAST_PARTS = 2
 
 
+_PAIR_AFTER_GAP = re.compile(r"(?<=\S)\s{3,}(?=[^\W\d_]+ \d+(?:\s{2}|$))")
 # What a value holds where it may hold more than itself.
 _MAY_HOLD = re.compile(r"[,;/{}:=]|  ")
 
@@ -70,7 +71,10 @@ def pairs_in(entry: Entry) -> list[Entry]:
         if (is_known(name) or match.re is _BESIDE) and text.count("(", start, match.start()) == text.count(
             ")", start, match.start()
         ):
-            found.append(_part(entry, label, start, match.end("flag") if match.re is _AFTER_SWITCH else match.start()))
+            end = match.end("flag") if match.re is _AFTER_SWITCH else match.start()
+            # ``"Wren"      family 25  model 33``: what is not known beside a value is no part of it.
+            gap = _PAIR_AFTER_GAP.search(text, start, end) if match.re in (_BESIDE, _BESIDE_BARE) else None
+            found.append(_part(entry, label, start, gap.start() if gap else end))
             label, start = name, match.end()
     parts = [*found, _part(entry, label, start, len(entry.printed))] if found else [entry]
     return [*joint(parts[0]), *parts[1:]]

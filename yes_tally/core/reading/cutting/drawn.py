@@ -23,7 +23,7 @@ _FRAMED = re.compile(r"\s*[|│║](?P<inside>[^|│║]*)[|│║]\s*$")
 def unframed(lines: Sequence[Line]) -> list[Line]:
     """A dialog's frame is taken off its text; what stands in the upper border is its heading. Columns stay."""
     lines = _without_chapters(_without_verdicts(_without_leaders([_without_marks(line) for line in lines])))
-    lines = with_colons(lines)
+    lines = with_colons([_without_socket(line) for line in lines])
     if not any(_DRAWN.search(line.text, 0, _MAX_FRAME) for line in lines):
         return lines
     found = _forms(_without_branches(lines))
@@ -103,6 +103,17 @@ def _without_marks(line: Line) -> Line:
     return line if plain == line.text else replace(line, text=plain.rstrip())
 
 
+# ``on 0 / port DP-1 : Gannet 27U, serial …``: a screen is called by its name, and not by where it is plugged in.
+_PLUGGED_INTO = re.compile(
+    r"\s*(?:[^\W\d_]{2,10} \d ?[/,] ?)?(?:[^\W\d_]{4,10} )?(?:(?:e?DP|DisplayPort|HDMI|DVI|VGA|LVDS|USB-C)(?:[- ]?[A-D]?(?:-?\d){0,2})?) ?(?::|=|->|[-–—]) (?=[A-Z][\w-]*(?: [\w.-]+){0,3}, )"
+)
+
+
+def _without_socket(line: Line) -> Line:
+    match = _PLUGGED_INTO.match(line.text, 0, _MAX_FRAME)
+    return replace(line, text=" " * match.end() + line.text[match.end() :]) if match else line
+
+
 # ``Quaymaster ..... 9.1 ..... Lantern Sound Ferries``: dots that lead from cell to cell.
 _LEADERS = re.compile(r"(?<=\S) \.{2,} (?=\S)")
 _GAP = re.compile(r"\S {3,}\S")
@@ -166,6 +177,8 @@ def _without_chapters(lines: list[Line]) -> list[Line]:
 
 _KNOT = re.compile(r"\s*[+o] (?=[^\W\d_])")
 _KNOT_OR_TRUNK = re.compile(r"^(?P<before>\s*)(?:[+o](?= [^\W\d_])|[|│](?= |$))")
+# ```-- PDF writer``
+_LAST_KNOT = re.compile(r"^(?P<before>\s*)[`\\]-{1,3} (?=[^\W_])")
 _BRANCH = re.compile(r"(?P<tree>[\s│|]*(?:[├└]─*|[|`\\+]--+)\s?)(?=\S)|(?P<root>[┌╭]─? )(?=[^\W_])")
 # ``|-- Partition 1``, ```-- C:``
 _TYPED_BRANCH = re.compile(r"(?P<tree>[\s|]*[|`\\+]--? ?)(?=[^\W_]|[\"(])")
@@ -176,6 +189,7 @@ def _without_branches(lines: Sequence[Line]) -> list[Line]:
     """A tree that is drawn with branches, by its indents alone."""
     if sum(bool(_KNOT.match(line.text)) for line in lines) > 1 and any(_TRUNK.match(line.text) for line in lines):
         # ``+ memory``, ``o Palefire FX 40`` over ``|   16 GB, …``
+        lines = [replace(line, text=_LAST_KNOT.sub(r"\g<before>  ", line.text, count=1)) for line in lines]
         return [replace(line, text=_KNOT_OR_TRUNK.sub(r"\g<before> ", line.text, count=1).rstrip()) for line in lines]
     drawn = any("├" in line.text or "└" in line.text for line in lines)
     branch = _BRANCH if drawn else _TYPED_BRANCH

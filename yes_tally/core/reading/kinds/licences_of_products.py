@@ -8,7 +8,8 @@ from collections import Counter
 from collections.abc import Sequence
 from typing import TYPE_CHECKING
 
-from yes_tally.core.reading.shapes.layout import MAX_LABEL, MAX_LINE, indent_of
+from yes_tally.core.quantity import exactly
+from yes_tally.core.reading.shapes.layout import MAX_LABEL, MAX_LINE, Entry, indent_of
 from yes_tally.core.reading.text.decode import Line
 
 if TYPE_CHECKING:
@@ -43,7 +44,8 @@ def leave_out_licences(interpreter: Interpreter) -> None:
 
 
 _SEVERAL = 2
-_PAIR = re.compile(r"\s*(?:\[\d{1,3}\]\s*)?(?P<label>[^\W\d_][^:=]{1,40}?)[ .]*(?:=\s*|:\s+)(?P<value>\S.*)$")
+_PAIR = re.compile(r"\s*(?:\[\d{1,3}\]\s*)?(?P<label>[^\W\d_][^:=]{1,40}?)[ .]*(?:=\s*|:\s+|\s{2,})(?P<value>\S.*)$")
+_COUNT = re.compile(r"\d+")
 _MOST_LINES = 2000
 
 
@@ -53,9 +55,11 @@ def lines_of_programs(interpreter: Interpreter, lines: Sequence[Line], command: 
     if len(lines) > _MOST_LINES or not any(_SYSTEM.search(line.text[:MAX_LINE]) for line in lines):
         return set()
     pairs = [(place, match) for place, line in enumerate(lines) if (match := _PAIR.match(line.text[:MAX_LINE]))]
-    named = Counter(match["label"] for _, match in pairs)
+    # ``Product 1 of 3: …``, ``Product 2 of 3: …``
+    labels = {place: _COUNT.sub("#", match["label"]) for place, match in pairs}
+    named = Counter(labels.values())
     for label in [label for label, count in named.items() if count >= _SEVERAL]:
-        heads = [(place, match["value"]) for place, match in pairs if match["label"] == label]
+        heads = [(place, match["value"]) for place, match in pairs if labels[place] == label]
         systems = [_SYSTEM.search(value) is not None for _, value in heads]
         if not any(systems) or all(systems):
             continue
@@ -67,8 +71,19 @@ def lines_of_programs(interpreter: Interpreter, lines: Sequence[Line], command: 
             if at >= begins[0]:
                 told[bisect_right(begins, at) - 1].add(_told_of_licence(interpreter, match["label"]))
         if all(_OF_LICENCES & facts and ("licence" in command or "licence.key_tail" in facts) for facts in told):
-            return {lines[at].number for r, system in zip(records, systems, strict=True) if not system for at in r}
+            apart = {lines[at].number for r, system in zip(records, systems, strict=True) if not system for at in r}
+            if "#" in label:
+                of_systems = {at for at, system in zip(begins, systems, strict=True) if system}
+                apart |= {_named(interpreter, lines[at], match) for at, match in pairs if at in of_systems}
+            return apart
     return set()
+
+
+def _named(interpreter: Interpreter, line: Line, match: re.Match[str]) -> int:
+    """The system's name at the head of its record: a count of products stands before it, which tells of none."""
+    entry = Entry(match["label"], match["value"], line.number, match.start("value") + 1)
+    interpreter.add("os.name", None, entry, exactly("text", match["value"]), "pairs", 0.85, "a licence is told of it")
+    return line.number
 
 
 def _told_of_licence(interpreter: Interpreter, label: str) -> str:

@@ -149,7 +149,7 @@ def subject_called(noun: str, rest: str | None) -> str | None:
 
 
 _AFFIX = re.compile(
-    r"^(?:list|show|get|ls|print|dump|which|what|my|read|see|tell|ask|query|view)(?=\w{3})|(?<=\w{3})(?:list|show|info|report|stats?|sheet|look|view|dump|table|facts?|check|log|run|book|tab|card)$"
+    r"^(?:list|show|get|ls|print|dump|which|what|my|read|see|tell|ask|query|view)(?=\w{3})|(?<=\w{3})(?:list|show|info|report|stats?|sheet|look|view|dump|table|facts?|check|log|run|book|tab|card|peek|watch|scan|find|probe|tool|util|ctl|desk|room|care|map|eye|roll|count|lens|line)$"
 )
 
 
@@ -157,7 +157,8 @@ _AFFIX = re.compile(
 _BEGINS = {
     "boot": "boot_entry", "soft": "software", "prog": "software", "sock": "connection", "guard": "firewall",
     "printer": "printer", "print": "printer", "vol": "volume", "sound": "sound", "screen": "display", "user": "account",
-    "batter": "battery", "update": "update",
+    "batt": "battery", "update": "update", "cpu": "processor", "gpu": "graphics", "gfx": "graphics", "disk": "disk",
+    "usr": "account", "prn": "printer", "drv": "driver", "svc": "task", "evt": "event", "lic": "licence",
 }  # fmt: skip
 
 

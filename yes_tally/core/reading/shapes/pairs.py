@@ -29,6 +29,7 @@ from yes_tally.core.words import choice_named
 _FAMILY = {"dots": "mark", "colon": "mark", "equals": "equals", "gap": "gap", "bar": "bar"}
 _WEIGHT = {"mark": 1.0, "equals": 1.0, "gap": 0.7, "bar": 0.95}
 _RECORDS = FACTS["policy.records"].choices
+_WIDE = re.compile(r"\s{2,}")
 # What variables are called.
 _VARIABLE = re.compile(r"[A-Z][A-Z0-9_]+")
 
@@ -213,6 +214,8 @@ def _aligned(pairs: Sequence[Pair | None]) -> bool:
     if known < total:
         known = max(known, sum([pair is not None and _is_recorded(pair.value) for pair in pairs]))
     rows = sum("   " in pair.value and not names_item(pair.label) for pair in pairs if pair)
+    if all(_is_row(pair) for pair in pairs if pair):
+        return False
     if rows * 2 > total and len({pair.label for pair in pairs if pair}) < total:
         return False  # rows that begin alike
     names = {pair.label for pair in pairs if pair and _VARIABLE.fullmatch(pair.label)}
@@ -221,6 +224,11 @@ def _aligned(pairs: Sequence[Pair | None]) -> bool:
         kind = [pair for pair in pairs if pair and ("  " not in pair.value and names_kind(pair.label))]
         return bool(kind) or any(is_known(pair.label) for pair in pairs if pair)
     return total > 1 and top * 3 >= total * 2 and known * 2 >= total
+
+
+def _is_row(pair: Pair) -> bool:
+    """``user   nice   sys   idle``: whether a pair by its gap is a row of single words."""
+    return len(GAPS.findall(pair.value)) >= _LEAST_GAPS - 1 and " " not in _WIDE.sub("", pair.value)
 
 
 def _is_recorded(text: str) -> bool:

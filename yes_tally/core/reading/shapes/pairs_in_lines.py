@@ -17,6 +17,8 @@ _DOTS = re.compile(r"(?P<label>\S.{0,79}?)\s?(?:\.\s?){3,}\s*:?\s*(?P<value>.*)$
 _COLON = re.compile(r"(?P<label>[^\s:=](?:[^:=]|:\\){1,79}?)\s*:(?:\s+(?P<value>\S.*)|\s*)$")
 # ``Maker:Corrane``, behind a label that is known.
 _TIGHT = re.compile(r"(?P<label>[^\W\d_][^:=]{0,48}[^\s:=]):(?P<value>(?![\\/:])\S.*)$")
+# ``Secure boot on? yes``
+_ANSWERED = re.compile(r"(?P<label>[^\W\d_][^?:=]{2,78}\?)\s(?P<value>(?:[A-Z\d]|(?:yes|no|on|off|oui|non|ja|nein|nee|s[ií]|sim|n[ãa]o|tak|nie)\b)[^?]*)$")
 _EQUALS = re.compile(r"(?P<label>[^\s=][^=:]{0,79}?)\s*=\s*(?P<value>.*)$")
 _GAP = re.compile(r"(?P<label>\S+(?: \S+){0,6}?):?\s{2,}(?P<value>[^\s|].*)$")
 _BAR = re.compile(r"(?P<label>[^\s|][^|]{0,79}?)\s*\|\s*(?P<value>[^|]*)$")
@@ -136,6 +138,10 @@ def _pairs_in(text: str, tabbed: str | None) -> Mapping[str, Pair]:
         quoted = _QUOTED.match(value)
         column = start + tight.start("value") + bool(quoted)
         found["colon"] = Pair(tight["label"], quoted[2] if quoted else value, column, "colon")
+    if not found and "?" in body and (answered := _ANSWERED.match(body)) and is_known(answered["label"]):
+        found["colon"] = Pair(
+            answered["label"], answered["value"].rstrip(" ."), start + answered.start("value"), "colon"
+        )
     if tabbed and (pair := _at_tab(text, tabbed)):
         found["gap"] = pair
     return found

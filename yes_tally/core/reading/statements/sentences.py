@@ -26,6 +26,7 @@ from yes_tally.core.reading.statements.sentences_elsewhere import TOLD
 from yes_tally.core.reading.statements.sieve import Sieve
 from yes_tally.core.reading.text.decode import Line
 from yes_tally.core.reading.values.text_forms import DAY, TIME_OF_DAY
+from yes_tally.core.words import flag_of
 
 MAX_STATEMENT = 2000
 _SIZE = r"\d[\d.,  ]*\s?[KMGT]i?[BO]"
@@ -91,8 +92,8 @@ PATTERNS = Patterns(
     _row("memory.available", rf"(?P<v>{_SIZE})\s+(?:of (?:it|memory|ram) )?(?:est[áa]n?|sont|sind|s[ãa]o|sono|zijn|s[ąa]|are|is|ist|est)\s+(?:libres?|frei|livres?|liber[aioe]|vrij|woln\w+|free|available|disponibles?)\b"),
     _row("memory.running_speed", r"\bmodules run at\b.{0,40}?(?P<v>\d[\d.,]* ?(?:MT/s|MHz))"),
     _row("os.name", r"(?:\d{1,2}[.)] )?(?:[^\W\d_]+ (?:of|for|di|de|du|des|da|do|von|für|van|voor|dla|para|pour|per) )?(?P<v>(?-i:[A-Z])\w*(?: (?-i:[A-Z])\w*)? (?:OS|Linux) \d+(?:\.\d+)*(?: (?-i:[A-Z])\w+){0,2})$", alone=True),
-    _row("os.name", r"(?P<v>(?-i:[A-Z])\w*(?: \w+){0,2} (?:OS|Linux) \d+(?:\.\d+)*(?: (?-i:[A-Z])\w*)*) [\[(](?:vers\w+|wersja) [\d.]+[\])]", alone=True),
-    _row("os.version", r"(?-i:[A-Z])\w*(?: \w+){0,2} (?:OS|Linux) [\w .]+ [\[(](?:vers\w+|wersja) (?P<v>[\d.]+)[\])]", alone=True),
+    _row("os.name", r"(?P<v>(?-i:[A-Z])\w*(?: \w+){0,2} (?:OS|Linux)(?: \d+(?:\.\d+)*)?(?: (?-i:[A-Z])\w*)*) [\[(](?:vers\w+|wersja) [\d.]+[\])]", alone=True),
+    _row("os.version", r"(?-i:[A-Z])\w*(?: \w+){0,2} (?:OS|Linux) (?:[\w .]+ )?[\[(](?:vers\w+|wersja) (?P<v>[\d.]+)[\])]", alone=True),
     _row("os.name", rf"(?P<v>{_OS_NAME}) \d+(?:\.\d+)+ [\[(]\w+ [\d.]+[\])].*$", alone=True),
     _row("os.version", rf"{_OS_NAME} (?P<v>\d+(?:\.\d+)+) [\[(]\w+ [\d.]+[\])].*$", alone=True),
     _row("os.architecture", rf"{_OS_NAME} .*[,;] (?P<v>x86[-_]64|x64|amd64|arm64|aarch64|i[3-6]86|x86)\b.*$", alone=True),
@@ -392,13 +393,21 @@ def statements(lines: Sequence[Line], patterns: Patterns) -> Iterator[Stated]:
             name = next(iter(groups), None)
             start, end = match.span(name) if name and not row.word else match.span()
             line, column = _place(places, start + text.index(match.string))
-            yield Stated(
-                row.fact,
-                _on_one_line(run, line, column, text[start:end]),
-                row.word or _with_unit(name or "", groups),
-                line,
-                column,
-            )
+            value = row.word or _with_unit(name or "", groups)
+            if asked := _ASKED.match(match.string, match.end()):
+                value = _answered(value, asked["answer"])
+            if value:
+                yield Stated(row.fact, _on_one_line(run, line, column, text[start:end]), value, line, column)
+
+
+# The sentence that was matched is a question.
+_ASKED = re.compile(r"[^.!?;]*\?\s*(?P<answer>\w*)")
+
+
+def _answered(value: str, answer: str) -> str:
+    """What the answer to a question makes of the yes or no for which it asks; empty where it says neither."""
+    asked, said = flag_of(value), flag_of(answer)
+    return "" if asked is None or said is None else ("yes" if asked == said else "no")
 
 
 def _with_unit(name: str, groups: dict[str, str]) -> str:

@@ -162,17 +162,28 @@ def _speak_against(interpreter: Interpreter, group: str, columns: dict[str, list
         guesses = [g for g in decide(label, context) if g.fact.startswith(f"{group}.")]
         if guesses and all(FACTS[guess.fact].kind in _STRICT for guess in guesses):
             told.setdefault(guesses[0].fact, []).extend(cells)
-    return any(len(told[f]) > 1 and not any(_can_be(interpreter, f, cell) for cell in told[f]) for f in told)
+    told = {fact: printed for fact, printed in told.items() if len(printed) > 1}
+    borne = {fact: sum([_can_be(interpreter, fact, cell) for cell in told[fact]]) for fact in told}
+    if any(borne[fact] == len(told[fact]) for fact in told if fact in _OF_NOTHING_ELSE):
+        return False
+    return not all(borne.values())
 
 
-def each_meant_once(guesses: dict[str, tuple[Guess, ...]], numbers: dict[str, int]) -> dict[str, tuple[Guess, ...]]:
-    """What each column of a table means: no two columns tell the same fact; the one with fewer choices goes first.
-    ``numbers``: whether a column holds nothing else, and only counts the rows."""
+# What some words can only be.
+_OF_NOTHING_ELSE = frozenset({"disk.layout"})
+
+
+def each_meant_once(
+    guesses: dict[str, tuple[Guess, ...]], meant: dict[str, tuple[Guess, ...]], numbers: dict[str, int]
+) -> dict[str, tuple[Guess, ...]]:
+    """What each column of a table means: no two columns tell the same fact; the one with fewer choices goes first, of
+    ``guesses`` that its cells bear and then of all that its label may mean (``meant``). ``numbers``: whether a column
+    holds nothing else, and only counts the rows."""
     taken: dict[str, str] = {}
     guesses = _with_who_it_is(guesses)
 
-    def choices(label: str) -> int:
-        return sum(guess.confidence > guesses[label][0].confidence - 0.02 for guess in guesses[label])
+    def choices(label: str) -> tuple[int, int, float]:
+        return (*(_as_likely(found.get(label, ())) for found in (guesses, meant)), -_likeliest(guesses[label]))
 
     # What the things themselves are called by (``Driver`` of drivers) is their name before any other column; what only
     # counts them (``Module`` beside ``Slot``) is it after all others.
@@ -189,7 +200,24 @@ def each_meant_once(guesses: dict[str, tuple[Guess, ...]], numbers: dict[str, in
             if guess.fact not in taken:
                 taken[guess.fact] = label
                 break
-    return {label: tuple(g for g in found if taken.get(g.fact, label) == label) for label, found in guesses.items()}
+    once = {label: tuple(g for g in found if taken.get(g.fact, label) == label) for label, found in guesses.items()}
+    # ``Kind`` beside ``Fs``: where no file systems stand, some of its words may say which kind of volume.
+    left = {label for label, found in guesses.items() if found and not once[label]}
+    return {
+        label: tuple(g for g in meant[label] if FACTS[g.fact].kind == "choice" and g.fact not in taken)
+        if label in left
+        else found
+        for label, found in once.items()
+    }
+
+
+def _likeliest(guesses: Sequence[Guess]) -> float:
+    return guesses[0].confidence if guesses else 0.0
+
+
+def _as_likely(guesses: Sequence[Guess]) -> int:
+    """How many of guesses are about as likely as the first."""
+    return sum(guess.confidence > _likeliest(guesses) - 0.02 for guess in guesses)
 
 
 # What a column ``Driver`` beside ``Device`` may hold that no driver is called by.

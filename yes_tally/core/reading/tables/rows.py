@@ -90,6 +90,7 @@ def read_rows(interpreter: Interpreter, rows: Sequence[Group], shape: str, aroun
             meant.pop(labels[0], None)
     columns = each_meant_once(
         {label: borne_by(interpreter, found, cells.get(label, ())) for label, found in meant.items()},
+        meant,
         {label: numbers_only(printed) for label, printed in cells.items()},
     )
     if subject == "driver":
@@ -258,7 +259,7 @@ def _each_once(interpreter: Interpreter, entries: Sequence[Entry], context: Cont
     """The cells of a row of its own without those that would tell again what another cell tells (``free`` beside
     ``available``)."""
     meant = {entry.label: interpreter.means(entry.label, context) for entry in entries}
-    told = each_meant_once(meant, {})
+    told = each_meant_once(meant, meant, {})
     return [entry for entry in entries if told[entry.label] or not meant[entry.label]]
 
 

@@ -33,7 +33,7 @@ def size(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
     text = (part["whole"] or part["all"]) if part else text
     if fact.name == "memory.installed" and (sum_of := _SUM.search(text)):
         text = sum_of["all"]
-    times = _TIMES.match(text) if fact.name == "memory.installed" else None
+    times = _TIMES.match(text) if fact.name in _ADD_UP else None
     text = text[times.end() :] if times else text
     binary, nominal = fact.name in BINARY_SIZES, fact.name in NOMINAL_SIZES
     value = quantity.size(text, locale, binary=binary, nominal=nominal, unit=unit)
@@ -50,8 +50,9 @@ def size(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
     return quantity.as_sold(value) if value and fact.name in SOLD_SIZES else value
 
 
-# ``2 x 8 GiB``, ``2 x 8 GB = 16 GB``
-_TIMES = re.compile(r"(?P<times>\d{1,2}) ?[x×] ?(?=\d+ ?[GM]i?[BO]\b)", re.I)
+# ``2 x 8 GiB``, ``2 x 8 GB = 16 GB``; a cache is as large as those of all cores together (SMBIOS 3.7, 7.8.1).
+_ADD_UP = frozenset({"memory.installed", *(f"processor.cache_l{level}" for level in (1, 2, 3))})
+_TIMES = re.compile(r"(?P<times>\d{1,3}) ?[x×] ?(?=\d[\d.,]* ?[KGM]i?[BO]\b)", re.I)
 _SUM = re.compile(r"[x×] ?\d.*= ?(?P<all>\d[\d.,]* ?[GM]i?[BO])\b", re.I)
 
 

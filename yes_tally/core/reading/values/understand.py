@@ -46,6 +46,11 @@ def _understood(name: str, text: str, locale: Locale, unit: str) -> Value | None
 
 # What a file system's name looks like where nothing says that it is one.
 FILE_SYSTEM = r"[A-Z]{2,6}\d{1,2}|[A-Z]{0,5}(?:FS|FAT)\d{0,2}|[a-z]{2,6}\d?fs\d?|(?:ex|x)?fat\d*|ex[A-Z]{2,4}|ext\d"
+# How a volume lies on its disks is no file system.
+_LAID_OUT = re.compile(
+    r"partition|partici[óo]n|parti[çc][ãa]o|partizione|partitie|partycja|basic|simple|spanned|striped|mirror(?:ed)?|raid[- ]?\d{0,2}|primary|logical|extended|dynamic",
+    re.I,
+)
 # What kernels call a memory's file system is a kind of volume too.
 _FILE_SYSTEM = re.compile(r"fs\d?$|fat|ext\d", re.I)
 # A clock, a rate or a size is the name of nothing.
@@ -57,7 +62,7 @@ _NO_VERSION = frozenset({"driver.name", "software.name", "task.name", "printer.n
 _VERSION_FIRST = re.compile(r"v?\d+(?:\.\d+)+(?:\s|,|\(|$)")
 # What is called so stands in quotes; they are no part of it.
 _AS_PRINTED = frozenset({"variable.value", "event.text"})
-_QUOTED = re.compile(r"«([^«»]+)»|“([^“”]+)”|„([^„“”]+)[“”]|‘([^‘’]+)’")
+_QUOTED = re.compile(r"\"([^\"]+)\"|«([^«»]+)»|“([^“”]+)”|„([^„“”]+)[“”]|‘([^‘’]+)’")
 
 
 # Nothing of these is called ``on`` or ``nein``.
@@ -77,6 +82,8 @@ def _text(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
     if fact.name in _NO_VERSION and _VERSION_FIRST.match(text):
         return None
     if fact.name in _NEVER_A_SWITCH and flag_of(text) is not None:
+        return None
+    if fact.name == "volume.filesystem" and _LAID_OUT.fullmatch(text):
         return None
     if (
         fact.name == "volume.filesystem"

@@ -17,6 +17,7 @@ from yes_tally.core.reading.cutting.titles import kind_alone
 from yes_tally.core.reading.cutting.tool_names import without_tool_name
 from yes_tally.core.reading.drafts import Draft, Met
 from yes_tally.core.reading.interpret import Interpreter
+from yes_tally.core.reading.kinds.accounts_listed import members_of_groups
 from yes_tally.core.reading.kinds.adapters_again import adapters_again, rows_of_adapters_again
 from yes_tally.core.reading.kinds.audit_matrix import read_audit_matrix
 from yes_tally.core.reading.kinds.checks_by_day import checks_by_day
@@ -212,6 +213,7 @@ def _read_section(interpreter: Interpreter, section: Section) -> None:
     with interpreter.below(Heading(section.command, 0, 0) if section.command else None):
         apart = rows_of_adapters_again(interpreter, lines, section.command or "") or (
             lines_of_answers(lines)
+            | members_of_groups(interpreter, lines)
             | (
                 checks_under_heads(interpreter, lines, command)
                 or rows_of_checks(interpreter, lines)

@@ -19,7 +19,7 @@ from yes_tally.core.reading.meaning.labels import words_of
 from yes_tally.core.reading.phrases import SUBJECTS, field_of_item, is_known, meanings
 from yes_tally.core.reading.shapes.layout import MAX_LINE
 from yes_tally.core.reading.statements.sentences import REACH_COUNTS, REACH_SAYS, statements
-from yes_tally.core.reading.tables.log_rows import are_events
+from yes_tally.core.reading.tables.log_rows import are_events, is_event
 from yes_tally.core.reading.text.decode import Line
 from yes_tally.core.words import flag_of
 
@@ -233,6 +233,8 @@ def _failure(body: Sequence[Line]) -> tuple[str | None, int | None]:
         return None, None
     for line in said[:2]:
         kind = failure_kind(line.text)
+        if kind and is_event(line):
+            return None, None  # what went wrong elsewhere, and at another time
         if kind == "not-supported" and _answers_no(line.text):
             continue
         if kind == "timed-out" and _counts_answers(said):

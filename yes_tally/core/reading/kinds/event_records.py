@@ -120,7 +120,9 @@ def _read_event(interpreter: Interpreter, item: Item, head: Line, match: re.Matc
     for line in below:
         cells = _cells(line.text)
         labelled = [by_label(interpreter, text, "event", left) for text, _ in cells]
-        if cells and all(labelled):
+        # ``Name resolution for update.harbour.example timed out``: a sentence begins with any word.
+        spoken = len(cells) == 1 and ":" not in line.text and is_message(cells[0][0])
+        if cells and all(labelled) and not spoken:
             for cell in cells:
                 _tell(interpreter, item, left, line, *cell)
         elif line.text.strip():

@@ -27,7 +27,7 @@ SUBJECTS: dict[str, str] = {
     "adapter": "adapter|network adapter|network interface|interface|network card|nic|network connection|network|ethernet|link|port|net|wireless card|wlan card|wired card|lan|wlan",
     "update": "update|hotfix|patch|fix|installed update",
     "software": "software|program|application|installed software|installed program|package|product",
-    "driver": "driver|device driver|kernel module",
+    "driver": "driver|drv|device driver|kernel module",
     "account": "account|user account|local account|user|local user",
     "task": "task|scheduled task|timer|scheduled job|job",
     "firewall": "firewall|firewall profile|profile",

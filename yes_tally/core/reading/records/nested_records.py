@@ -14,7 +14,7 @@ from yes_tally.core.reading.kinds.checks_listed import are_checks, check_in_head
 from yes_tally.core.reading.kinds.policies_listed import policies
 from yes_tally.core.reading.kinds.variables import are_variables, is_environment, variable_list
 from yes_tally.core.reading.meaning.decide import ITEM_GROUPS, NAMING, RELATED, Context, Guess, decide
-from yes_tally.core.reading.meaning.labels import words_of
+from yes_tally.core.reading.meaning.labels import MERELY_NAME, words_of
 from yes_tally.core.reading.phrases import is_known, names_item
 from yes_tally.core.reading.phrases.elsewhere import is_elsewhere, says_elsewhere, tell_elsewhere
 from yes_tally.core.reading.records.listings import (
@@ -156,11 +156,24 @@ def _read(
         if alike:
             interpreter.begin_loosely()
         read_record(interpreter, child, shape, below, item or parent, shared, depth + 1)
+    _drivers_of_device(interpreter, group, start, shape)
     if star:
         starred_is_default(interpreter, star, start, shape)
     _empty_sockets(interpreter, children, start, shape)
     if alike:
         _doubt_what_is_said_twice(interpreter, start)
+
+
+def _drivers_of_device(interpreter: Interpreter, group: Group, start: int, shape: str) -> None:
+    """``"name": "Ternwave GbE", …, "driver": {"version": …}``: a driver of which nothing else says what it is called has
+    the name of the device that it is told under."""
+    drivers = {id(d.item): d.item for d in interpreter.drafts[start:] if d.item and d.item.group == "driver"}
+    named = {id(draft.item) for draft in interpreter.drafts[start:] if draft.fact == "driver.name"}
+    name = next((entry for entry in group.entries if words_of(entry.label) in MERELY_NAME), None)
+    nameless = [item for which, item in drivers.items() if which not in named]
+    if name and len(nameless) == 1:
+        guess = Guess("driver.name", 0.8, "it is told under the device of this name")
+        interpreter.place(name, shape, (guess,), nameless[0])
 
 
 def _heads_a_check(

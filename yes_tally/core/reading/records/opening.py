@@ -115,6 +115,10 @@ def _is_kind(text: str) -> bool:
     return words_of(text.strip(" :")) in SUBJECTS
 
 
+# What ``parts`` are of.
+_PARTS_OF = {"disk": dict.fromkeys((("part",), ("slice",)), "partition")}
+
+
 def opened_by(
     interpreter: Interpreter,
     heading: Heading,
@@ -125,6 +129,8 @@ def opened_by(
 ) -> tuple[Item | None, tuple[str, ...]]:
     """A heading that names an item and which one opens it; any other only says what is spoken of."""
     named = interpreter.heading(heading.text, heading.line)
+    if not named and parent:
+        named = tuple(filter(None, [_PARTS_OF.get(parent.group, {}).get(words_of(heading.text))]))
     text = heading.text[:MAX_TEXT]
     if group_of.table and (item := _numbered_and_told(interpreter, heading, shape)):
         return item, (item.group, *(n for n in named if n != item.group))

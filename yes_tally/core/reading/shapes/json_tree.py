@@ -16,8 +16,10 @@ from yes_tally.core.reading.text.decode import Line
 # A letter program bends the quotation marks.
 _TOKEN = re.compile(r'"(?:[^"\\]|\\.)*"|[“”„][^“”„]*[“”]|[{}\[\],:]|[^\s{}\[\],:"“”„]+')
 _QUOTES = '"“”„'
-# Not ``[host]``, ``[[disk]]``, the name of a section; nor ``[C:] "System"``.
-_START = re.compile(r"(?!\s*\[{1,2}\s*[^\W\d_\"][^\],\"{}]*\]{1,2}(?:\s*$|\s+[^\s,\]}]))\s*[\[{]")
+# Not ``[host]``, ``[[disk]]``, the name of a section; nor ``[C:] "System"``, ``[1] Nightly copy``.
+_START = re.compile(
+    r"(?!\s*\[\d{1,4}\]\s+[^\s,\]}])(?!\s*\[{1,2}\s*[^\W\d_\"][^\],\"{}]*\]{1,2}(?:\s*$|\s+[^\s,\]}]))\s*[\[{]"
+)
 _MAX_TOKENS = 400_000
 
 

@@ -18,7 +18,9 @@ _COLON = re.compile(r"(?P<label>[^\s:=](?:[^:=]|:\\){1,79}?)\s*:(?:\s+(?P<value>
 # ``Maker:Corrane``, behind a label that is known.
 _TIGHT = re.compile(r"(?P<label>[^\W\d_][^:=]{0,48}[^\s:=]):(?P<value>(?![\\/:])\S.*)$")
 # ``Secure boot on? yes``
-_ANSWERED = re.compile(r"(?P<label>[^\W\d_][^?:=]{2,78}\?)\s(?P<value>(?:[A-Z\d]|(?:yes|no|on|off|oui|non|ja|nein|nee|s[ií]|sim|n[ãa]o|tak|nie)\b)[^?]*)$")
+_ANSWERED = re.compile(
+    r"(?P<label>[^\W\d_][^?:=]{2,78}\?)\s(?P<value>(?:[A-Z\d]|(?:yes|no|on|off|oui|non|ja|nein|nee|s[ií]|sim|n[ãa]o|tak|nie)\b)[^?]*)$"
+)
 _EQUALS = re.compile(r"(?P<label>[^\s=][^=:]{0,79}?)\s*=\s*(?P<value>.*)$")
 _GAP = re.compile(r"(?P<label>\S+(?: \S+){0,6}?):?\s{2,}(?P<value>[^\s|].*)$")
 _BAR = re.compile(r"(?P<label>[^\s|][^|]{0,79}?)\s*\|\s*(?P<value>[^|]*)$")

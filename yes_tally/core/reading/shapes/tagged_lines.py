@@ -218,6 +218,10 @@ def _told_in_cell(group: Group, line: Line, cell: str, at: int) -> None:
         group.entries.append(Entry(BARE, cell, line.number, at + 1))
 
 
+# ``3 failures since 2025-03-09``
+_HANG_ON_WHAT_STANDS_BEFORE = frozenset("since seit depuis desde dal dall sinds od".split())
+
+
 def _words(group: Group, line: Line, text: str, start: int) -> None:
     """Read ``word value word value``: the longest run of words that means something, then the word after it."""
     words = [(match.group(), match.start()) for match in _WORD.finditer(text, start)]
@@ -237,6 +241,7 @@ def _words(group: Group, line: Line, text: str, start: int) -> None:
             if (
                 index + length < len(words)
                 and not words[index + length][0].endswith(":")
+                and not (index and label in _HANG_ON_WHAT_STANDS_BEFORE)
                 and is_known(label)
                 and not label.replace(".", "").isdigit()
             ):

@@ -89,12 +89,18 @@ _LEVELS = frozenset(
 )
 
 
+def is_event(line: Line) -> bool:
+    """Whether a line begins with a moment and has a cell that is a level."""
+    return _STAMP.match(line.text) is not None and any(
+        is_level(text) for text, _ in parts_of_event(cells_by_gap(line.text))
+    )
+
+
 def are_events(lines: Sequence[Line]) -> bool:
     """Whether most lines begin with a moment and have a cell that is a level: a log that nothing names."""
     least = min((indent_of(line.text) for line in lines), default=0)
     lines = [line for line in lines if indent_of(line.text) <= least + DEEPER]  # what stands deeper goes on
-    rows = [line for line in lines if _STAMP.match(line.text)]
-    levels = [line for line in rows if any(is_level(text) for text, _ in parts_of_event(cells_by_gap(line.text)))]
+    levels = list(filter(is_event, lines))
     return len(levels) >= _LEAST_EVENTS and len(levels) * 4 >= len(lines) * 3
 
 

@@ -12,6 +12,7 @@ from typing import TYPE_CHECKING
 from yes_tally.core.catalogue import FACTS, FIELDS
 from yes_tally.core.reading.clauses.told_in_parts import told_in_words
 from yes_tally.core.reading.drafts import Item
+from yes_tally.core.reading.kinds.accounts_listed import rows_of_accounts
 from yes_tally.core.reading.kinds.drives import rows_of_drives
 from yes_tally.core.reading.kinds.event_records import read_events
 from yes_tally.core.reading.kinds.lines_of_the_only_one import lines_of_memory, lines_of_system
@@ -106,6 +107,7 @@ def rows_without_head(interpreter: Interpreter, lines: Sequence[Line], around: t
             kinds_over_clauses,
             rows_of_drives,
             rows_of_adapters,
+            rows_of_accounts,
             rows_of_known_beginning,
             records_of_numbered,
             records_of_words,
@@ -297,7 +299,9 @@ def _events_told_best(interpreter: Interpreter, lines: Sequence[Line]) -> bool:
     as_rows = interpreter.drafts[before:]
     del interpreter.drafts[before:]
     read_events(interpreter, lines)
-    if len(interpreter.drafts) - before <= len(as_rows):
+    # ``NQ-FRONT-01`` in the last column says where it happened, and not what.
+    said = [draft for draft in as_rows if draft.fact != "event.text" or " " in draft.entry.printed]
+    if len(interpreter.drafts) - before <= len(said):
         interpreter.drafts[before:] = as_rows
     return len(interpreter.drafts) > before
 

@@ -20,6 +20,7 @@ _UNIT = re.compile(
 _PREFIXES = frozenset("KMGT")
 # ``Taille (Go)``, ``Taille en Mo``: octets.
 _OCTETS = re.compile(r"(?:en )?(?P<prefix>[kKMGT]?)i?o(?:ctets?)?")
+_OCTETS_BEHIND = re.compile(r"(?P<prefix>[kmgt])i?o|octets?", re.I)
 _IN_OCTETS = re.compile(r"(?P<label>.*\S) (?:en )(?P<prefix>[kKMGT])o")
 # A label that is nothing but the unit of a clock, a rate or a size (``MHz``, ``mbps``, ``gb``) says what is told.
 _RATE_ALONE = re.compile(r"[kmg]?hz|[kmg]bit/s|[kmg]bps|[kmgt]i?b", re.I)
@@ -185,6 +186,8 @@ def split_unit(label: str) -> tuple[str, str]:
     last = _apart(bare.replace("_", " ")).rsplit(" ", 1)
     if not unit and len(last) == 2 and _UNIT.fullmatch(last[1]) and last[1] != "%":
         return last[0], last[1]
+    if not unit and len(last) == 2 and "_" in label and (octets := _OCTETS_BEHIND.fullmatch(last[1])):
+        return last[0], f"{(octets['prefix'] or '').upper()}B"  # ``mémoire_octets``, ``taille_mo``
     return (bare or label.strip("()[]{} ")), unit
 
 

@@ -49,7 +49,7 @@ def subject_of_record(
     )
     spoken = (begins, *around) if begins in ITEM_GROUPS and begins not in around else around
     subject = infer_group(labels, tuple(filter(None, spoken)), False)
-    if subject in _OF_ANY_DEVICE and subject not in spoken and not _tells_more(subject, group):
+    if subject in _OF_ANY_DEVICE and subject not in spoken and not _tells_more(subject, group, labels if one_of_several else ()):
         return None
     if subject in _OF_A_SHEET and subject not in spoken and set(infer_groups(labels, (), False)) >= _OF_THE_WHOLE:
         return "machine"  # a sheet of the whole PC: a serial number on it is no module's
@@ -65,10 +65,10 @@ _OF_ANY_DEVICE = frozenset({"graphics", "volume"})
 _ANY_DEVICE_HAS = frozenset({"name", "label", "maker", "state", "device_id", "kind"})
 
 
-def _tells_more(subject: str, group: Group) -> bool:
-    """Whether a record tells what only such a thing has."""
-    told = [entry.label for entry in group.entries if entry.printed] or labels_of(group)
-    meant = {guess.fact for label in told for guess in decide(label, Context(subject))[:1]}
+def _tells_more(subject: str, group: Group, shared: tuple[str, ...]) -> bool:
+    """Whether a record, or those beside it by the labels they share, tells what only such a thing has."""
+    told = shared or [entry.label for entry in group.entries if entry.printed] or labels_of(group)
+    meant = {guess.fact for label in told for guess in decide(label, Context(subject))}
     return any(fact.startswith(f"{subject}.") and fact.partition(".")[2] not in _ANY_DEVICE_HAS for fact in meant)
 
 

@@ -5,6 +5,7 @@ from __future__ import annotations
 import re
 from collections.abc import Iterator, Sequence
 from dataclasses import replace
+from itertools import chain
 
 from yes_tally.core.catalogue import FACTS
 from yes_tally.core.reading.meaning.decide import ITEM_GROUPS, Context, decide
@@ -18,11 +19,15 @@ from yes_tally.core.words import flag_of
 _SLASHED = re.compile(r"\s*/\s*")
 _NEXT_PAIR = re.compile(r"[,;]\s+(?P<label>[^\W\d_][^:,;=]{1,40}?)\s*:\s+(?=\S)")
 # ``Harbour OS 12, build 12.0.4417``: no mark between, but a label of one word and something that begins as a value.
-_NEXT_BARE = re.compile(r",\s+(?P<label>[^\W\d_]{4,20}) (?=[\"']?[\d])")
+_NEXT_BARE = re.compile(
+    r",\s+(?:(?:now|jetzt|maintenant|ahora|agora|adesso|ora|nu|teraz) )?(?P<label>[^\W\d_]{4,20}) (?=[\"']?[\d])"
+)
+# ``capacity: design 57000 mWh, full 48120 mWh``: the label only says what is told, each part has its own.
+_FIRST_BARE = re.compile(r"(?P<label>[^\W\d_]{4,20}) (?=\d)")
 # ``UEFI        Secure boot ..... on``, ``VB-71   S/N MB0F33``: what follows a wide gap is a pair of its own.
 _BESIDE = re.compile(r"\s{2,}(?P<label>[^\W\d_](?:(?!\s{2})[^:=]){1,40}?)\s*(?::\s+|=\s*|\s(?:\.\s?){3,}:?\s*)(?=\S)")
 _BESIDE_BARE = re.compile(
-    r"(?:\s{2,}(?P<label>[^\W\d_]\S{1,20}(?: [^\W\d_]\S{0,20})?) (?=\S*\d)(?!\d{1,3}:)|\s{3,}(?P<far>[^\W\d_]\S{2,20}) {1,6}(?=[^\W_]))"
+    r"(?:\s{2,}(?P<label>[^\W\d_]\S{1,20}(?: [^\W\d_]\S{0,20})?) (?=\S*\d)(?!\d{1,3}:)|\s{3,}(?P<far>[^\W\d_]\S{2,20}(?: [^\W\d_]\S{1,20}(?=  +\d))?) {1,6}(?=[^\W_]))"
 )
 # ``OFF incoming: allow``: a word that is a value, and a pair behind it.
 _AFTER_SWITCH = re.compile(r"(?P<flag>[^\W\d_]{2,12}) (?P<label>[^\W\d_]{3,20}): (?=\S)")
@@ -51,7 +56,7 @@ def pairs_in(entry: Entry) -> list[Entry]:
             entry.column + flow.start("inside"),
         )
         first = _FIRST_PAIR.match(inside.printed)
-        if first and is_known(first["label"]):
+        if first and is_known(first["label"]) and words_of(first["label"]) not in SUBJECTS:
             return pairs_in(
                 _part(replace(inside, label=first["label"]), first["label"], first.end(), len(inside.printed))
             )
@@ -61,7 +66,7 @@ def pairs_in(entry: Entry) -> list[Entry]:
     text = entry.printed[:MAX_TOLD]
     # What is told of an item in a row is its own (``Pack 1: DB-52, design 52000 mWh``).
     of_item = any(at.start == 0 and at.group in ITEM_GROUPS for at in subjects_in(words_of(entry.label)))
-    bare = [] if of_item else _NEXT_BARE.finditer(text)
+    bare = [] if of_item else list(_NEXT_BARE.finditer(text))
     beside = [*_BESIDE.finditer(text), *_BESIDE_BARE.finditer(text)] if "  " in text else []
     beside += filter(None, [after_switch(text)])
     for match in sorted([*_NEXT_PAIR.finditer(text), *bare, *beside], key=_begins):
@@ -77,6 +82,9 @@ def pairs_in(entry: Entry) -> list[Entry]:
             found.append(_part(entry, label, start, gap.start() if gap else end))
             label, start = name, match.end()
     parts = [*found, _part(entry, label, start, len(entry.printed))] if found else [entry]
+    first = _FIRST_BARE.match(parts[0].printed) if found and bare else None
+    if first and is_known(first["label"]) and words_of(first["label"]) not in SUBJECTS:
+        parts[0] = _part(parts[0], first["label"], first.end(), len(parts[0].printed))
     return [*joint(parts[0]), *parts[1:]]
 
 
@@ -96,6 +104,12 @@ _FLOW = re.compile(r"\{\s*(?P<inside>[^{}]+?)\s*\}")
 _FIRST_PAIR = re.compile(r"(?P<label>[^\W\d][\w ]{0,30}):\s+")
 
 
+_LABELLED_ASIDE = re.compile(
+    r"(?P<head>[^()]*[^\s()])\s+\((?P<label>[^\W\d_][^():=,;]{1,30}?)\s*[:=]\s+(?P<value>[^(),;]+)\)"
+)
+_LABELLED_TAIL = re.compile(
+    r"(?P<head>[^,;]*[^\s,;]), (?P<label>[^\W\d_][^,;:]{1,24}?)[ :]+(?P<value>(?=[\w-]*\d)[\w-]+)$"
+)
 _BETWEEN_VALUES = re.compile(r"\s+/\s+|(?<=\d)/(?=\d)")
 _SECOND_ASIDE = re.compile(r"(?P<first>[^()]*[^\s()])\s+\((?P<second>[^()]+)\)")
 _UNIT_BEHIND = re.compile(r" ?[^\W\d_]+(?:/s)?$")
@@ -155,9 +169,9 @@ def _maker_and_model(entry: Entry, labels: Sequence[str]) -> list[Entry]:
 
 def _without_maker(entry: Entry, context: Context) -> Entry:
     """``Maker/model: Basalt NV1000`` of what the catalogue has no maker of: the model alone."""
-    if "/" not in entry.label or context.group not in ITEM_GROUPS or f"{context.group}.maker" in FACTS:
+    if not _TWO_LABELS.search(entry.label) or context.group not in ITEM_GROUPS or f"{context.group}.maker" in FACTS:
         return entry
-    labels = _labels_of(entry.label, _SLASHED)
+    labels = _labels_of(entry.label, _TWO_LABELS)
     meant = [next((guess.fact for guess in decide(label, Context("machine"))), "") for label in labels]
     return replace(entry, label=labels[1]) if meant == ["machine.maker", "machine.model"] else entry
 
@@ -165,7 +179,7 @@ def _without_maker(entry: Entry, context: Context) -> Entry:
 def in_parts(entries: Sequence[Entry], context: Context) -> Iterator[tuple[Entry, Context]]:
     """Entries and the pairs within them, each with what is spoken of: what stands beside a pair whose label names a
     thing is said of that thing (``Mainboard: VB-71   S/N MB0F33``)."""
-    for whole in entries:
+    for whole in chain.from_iterable(_tail_apart(entry, context) for entry in entries):
         whole = _without_maker(whole, context)
         is_one = not whole.label or is_elsewhere(whole.label) or _tells_of_one(whole, context)
         is_one = is_one or _is_one_label(whole.label, context) or _lists_profiles(whole)
@@ -186,6 +200,28 @@ def in_parts(entries: Sequence[Entry], context: Context) -> Iterator[tuple[Entry
                 # ``DHCP: on, server 10.40.0.2``: the DHCP server
                 part = replace(part, label=joined)
             yield part, beside if own and own[0].fact.startswith(f"{named}.") else context
+
+
+def _is_text(label: str, context: Context) -> bool:
+    return any(FACTS[guess.fact].kind == "text" for guess in decide(label, context)[:1])
+
+
+def _tail_apart(entry: Entry, context: Context) -> list[Entry]:
+    """``Maker and model: Corrane Tallow 520, serial CRN-99``: what has a label of its own behind them is a pair."""
+    aside = _LABELLED_ASIDE.fullmatch(entry.printed) if entry.printed[-1:] == ")" else None
+    if aside and is_known(aside["label"]) and _is_text(entry.label, context):
+        # ``Serial number: CRN9M11702 (inventory no.: K-00417)``
+        return [
+            _part(entry, entry.label, 0, aside.end("head")),
+            _part(entry, aside["label"], aside.start("value"), aside.end("value")),
+        ]
+    tail = _LABELLED_TAIL.match(entry.printed) if _TWO_LABELS.search(entry.label) else None
+    if tail is None or not is_known(tail["label"]) or not all(map(is_known, _TWO_LABELS.split(entry.label))):
+        return [entry]
+    return [
+        _part(entry, entry.label, 0, tail.end("head")),
+        _part(entry, tail["label"], tail.start("value"), len(entry.printed)),
+    ]
 
 
 def _lists_profiles(entry: Entry) -> bool:
@@ -280,6 +316,7 @@ def _in_braces(entry: Entry, braced: re.Match[str]) -> list[Entry]:
 
 
 _JOINED = re.compile(r"\s+(?:and|und|et|y|e|en|i)\s+", re.I)
+_TWO_LABELS = re.compile(rf"{_JOINED.pattern}|\s*/\s*", re.I)
 _COMMAS = re.compile(r",\s+")
 _WIDE_SLASHES = re.compile(r"\s+/\s+")
 _LABELLED_PART = re.compile(r"(?P<label>[^\W\d_]\S{0,20})\s+(?P<value>(?:\d{1,2} ?[x×] ?)?\d\S*(?: [^\W\d_]\S*)?)$")

@@ -47,7 +47,7 @@ _ROW_NUMBER = re.compile(r"(?:#\d{1,3}[:.]?\s+|\d{1,3}[:.]\s+|\d{1,3}\s{2,}|\d{1
 _WORD = re.compile(r"\S+")
 _HEADS_VALUE = re.compile(r"[\d:/\\\"]")
 _QUOTED_NAME = re.compile(
-    r"(?P<noun>[^\W\d_][^\"'“„«]*?)\s*[\"'“„«](?P<rest>[^\"'”“»]+)[\"'”“»]\s*(?:[(\[](?P<aside>[^)\]]{2,80})[)\]])?\s*:?$"
+    r"(?P<noun>[^\W\d_][^\"'“„«]*?)\s*[\"'“„«] ?(?P<rest>[^\"'”“»]*[^\s\"'”“»]) ?[\"'”“»]\s*(?:[(\[](?P<aside>[^)\]]{2,80})[)\]])?\s*:?$"
 )
 
 # ``Network cards found: 3``, ``Accounts (2)``
@@ -115,6 +115,8 @@ def named_by(interpreter: Interpreter, heading: Heading, group: str, shape: str,
             chosen(interpreter, heading, mark, item, shape)
         interpreter.frame.add(heading.line)
         return True
+    if _quoted_name(interpreter, heading, group, shape, item):
+        return True
     called = _CALLED_SO.match(heading.text[:MAX_TEXT])
     if called and SUBJECTS.get(words_of(called["noun"])) == group and group in NAMING:
         plainly = NAMING[group].endswith(".name") or "  " in called["rest"]
@@ -146,22 +148,6 @@ def named_by(interpreter: Interpreter, heading: Heading, group: str, shape: str,
         return True
     text = heading.text[:MAX_TEXT].rstrip()
     starts = [word.start() for word in _WORD.finditer(text)]
-    quoted = _QUOTED_NAME.match(text)
-    names = quoted and next((g.fact for g in decide(quoted["noun"], interpreter.context(group))), "")
-    of = {at.group for at in subjects_in(words_of(quoted["noun"]))} if quoted else set()
-    if quoted and (group in of or names == NAMING.get(group)):
-        fact = "adapter.connection" if group == "adapter" else CALLED.get(group, NAMING[group])
-        entry = Entry(quoted["noun"], quoted["rest"], heading.line, heading.column + quoted.start("rest"))
-        interpreter.place(entry, shape, (Guess(fact, 0.85, "the heading calls it so"),), item)
-        if quoted["aside"]:
-            left, start = [f for f in FIELDS[group] if f.name != fact], heading.column - 1 + quoted.start("aside")
-            words = told_in_words(interpreter, quoted["aside"], heading.line, start, group, item, left)
-            if not words and group == "adapter":
-                aside = Entry("", quoted["aside"], heading.line, start + 1)
-                behind = Guess("adapter.name", 0.8, "it stands in brackets after what people call it")
-                interpreter.place(aside, shape, (behind,), item)
-        interpreter.frame.add(heading.line)
-        return True
     if group == "firewall" and (name := _profile_in(text.partition(" (")[0])):
         entry = Entry("", name, heading.line, heading.column + text.index(name))
         interpreter.place(entry, shape, (Guess("firewall.profile", 0.85, "the heading names it"),), item)
@@ -198,6 +184,30 @@ def named_by(interpreter: Interpreter, heading: Heading, group: str, shape: str,
             interpreter.frame.add(heading.line)
             return True
     return False
+
+
+def _quoted_name(interpreter: Interpreter, heading: Heading, group: str, shape: str, item: Item) -> bool:
+    """``Wired card "Landing air" (Ternwave GbE)``: what it is called stands in quotation marks."""
+    quoted = _QUOTED_NAME.match(heading.text[:MAX_TEXT].rstrip())
+    if quoted is None:
+        return False
+    # ``Carte filaire``: of several words one is a card's.
+    nouns = [quoted["noun"], *quoted["noun"].split()]
+    named = {g.fact for noun in nouns for g in decide(noun, interpreter.context(group))[:1]}
+    if group not in {at.group for at in subjects_in(words_of(quoted["noun"]))} and NAMING.get(group) not in named:
+        return False
+    fact = "adapter.connection" if group == "adapter" else CALLED.get(group, NAMING[group])
+    entry = Entry(quoted["noun"], quoted["rest"], heading.line, heading.column + quoted.start("rest"))
+    interpreter.place(entry, shape, (Guess(fact, 0.85, "the heading calls it so"),), item)
+    if quoted["aside"]:
+        left, start = [f for f in FIELDS[group] if f.name != fact], heading.column - 1 + quoted.start("aside")
+        words = told_in_words(interpreter, quoted["aside"], heading.line, start, group, item, left)
+        if not words and group == "adapter":
+            aside = Entry("", quoted["aside"], heading.line, start + 1)
+            behind = Guess("adapter.name", 0.8, "it stands in brackets after what people call it")
+            interpreter.place(aside, shape, (behind,), item)
+    interpreter.frame.add(heading.line)
+    return True
 
 
 def _name_behind_gap(interpreter: Interpreter, heading: Heading, group: str, shape: str, item: Item) -> bool:

@@ -15,7 +15,7 @@ from yes_tally.core.reading.kinds.policies_listed import policies
 from yes_tally.core.reading.kinds.variables import are_variables, is_environment, variable_list
 from yes_tally.core.reading.meaning.decide import ITEM_GROUPS, NAMING, RELATED, Context, Guess, decide
 from yes_tally.core.reading.meaning.labels import MERELY_NAME, words_of
-from yes_tally.core.reading.phrases import is_known, names_item
+from yes_tally.core.reading.phrases import SUBJECTS, is_known, names_item
 from yes_tally.core.reading.phrases.elsewhere import is_elsewhere, says_elsewhere, tell_elsewhere
 from yes_tally.core.reading.records.listings import (
     BULLET,
@@ -134,6 +134,8 @@ def _read(
     if item and entries and begins_by_name(interpreter, entries, item, shape):
         entries = entries[1:]
     start = len(interpreter.drafts)
+    if subject == "printer":
+        entries = _without_models(entries)
     interpreter.entries(entries, shape, interpreter.context(subject, inner), item)
     if item and group.heading:
         named_twice(interpreter, item, group.heading)
@@ -162,6 +164,18 @@ def _read(
     _empty_sockets(interpreter, children, start, shape)
     if alike:
         _doubt_what_is_said_twice(interpreter, start)
+
+
+def _without_models(entries: list[Entry]) -> list[Entry]:
+    """A printer's model says which driver it has only where nothing else does."""
+    if not any(SUBJECTS.get(words_of(entry.label)) == "driver" for entry in entries):
+        return entries
+    return [
+        entry
+        for entry in entries
+        if SUBJECTS.get(words_of(entry.label)) == "driver"
+        or not any(guess.fact == "printer.driver" for guess in decide(entry.label, Context("printer"))[:1])
+    ]
 
 
 def _drivers_of_device(interpreter: Interpreter, group: Group, start: int, shape: str) -> None:

@@ -49,7 +49,11 @@ def subject_of_record(
     )
     spoken = (begins, *around) if begins in ITEM_GROUPS and begins not in around else around
     subject = infer_group(labels, tuple(filter(None, spoken)), False)
-    if subject in _OF_ANY_DEVICE and subject not in spoken and not _tells_more(subject, group, labels if one_of_several else ()):
+    if (
+        subject in _OF_ANY_DEVICE
+        and subject not in spoken
+        and not _tells_more(subject, group, labels if one_of_several else ())
+    ):
         return None
     if subject in _OF_A_SHEET and subject not in spoken and set(infer_groups(labels, (), False)) >= _OF_THE_WHOLE:
         return "machine"  # a sheet of the whole PC: a serial number on it is no module's

@@ -49,6 +49,7 @@ from yes_tally.core.reading.tables.columns import (
 )
 from yes_tally.core.reading.tables.rows_put_right import uncounted, with_times
 from yes_tally.core.reading.values.flags import says_of_password
+from yes_tally.core.reading.values.text_forms import DAY_IN_NUMBERS
 from yes_tally.core.reading.values.understand import understand
 from yes_tally.core.words import is_placeholder, plain
 
@@ -59,6 +60,7 @@ _RIGHT_UNDER = 4
 # So many columns of a table may tell what drivers have where no drivers are listed.
 _MOST_OF_OTHERS = 2
 # What of all devices only those that draw have.
+_BEGINS_WITH_DAY = re.compile(rf"(?:{DAY_IN_NUMBERS})\b", re.I)
 # What of memory only its modules have.
 _OF_MODULES = frozenset({"module.slot", "module.type", "module.part", "module.serial", "module.bank", "module.form"})
 _OF_GRAPHICS = frozenset({"graphics.memory", "graphics.width", "graphics.height", "graphics.refresh"})
@@ -83,6 +85,8 @@ def read_rows(interpreter: Interpreter, rows: Sequence[Group], shape: str, aroun
     interpreter.listed = subject
     context = interpreter.context(subject, around)
     cells = cells_of_columns(rows)
+    if subject == "battery" and cells.get(labels[0]) and all(map(_BEGINS_WITH_DAY.match, cells[labels[0]])):
+        return  # how it was from day to day
     meant = {label: interpreter.means(label, context) for label in labels if label}
     if labels and _counts_rows(labels[0], cells):
         told = {guess.fact for label, found in meant.items() if label != labels[0] for guess in found[:1]}

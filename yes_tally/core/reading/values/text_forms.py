@@ -109,6 +109,7 @@ TEXT_FORMS: dict[str, re.Pattern[str]] = {
     "account.name": re.compile(r"(?!.*\s{3,})(?P<keep>.+?)\*?$"),
     # A single figure numbers things; an id tells them from all others.
     "partition.id": re.compile(r"\S{4,}.*$"),
+    "printer.driver": re.compile(r"(?P<keep>.+?)(?:\s+\([^()]*(?:, |\d{4}-\d\d-\d\d)[^()]*\))?$"),
     "printer.port": re.compile(
         r"(?:(?:on|at|an|auf|sur|en|su|op|na|em) )?(?P<keep>(?:\d{1,3}\.){3}\d{1,3}(?::\d+)?(?= \([^()]*\)$)|.+)"
     ),
@@ -137,6 +138,11 @@ TEXT_FORMS: dict[str, re.Pattern[str]] = {
         r"(?!(?:fix[oea]?|fij[oa]|fiss[oa]|lokal\w*|local\w*)$)(?:(?P<keep>\d{1,3})(?:,| \()|[^:\\]+$)"
     ),
     "partition.disk": re.compile(r"(?P<keep>[^:]+)$"),
+    # What stands in brackets behind it is no part of it.
+    **dict.fromkeys(
+        ("machine.serial", "machine.tag", "board.serial", "display.serial", "disk.serial", "module.serial"),
+        re.compile(r"(?P<keep>[^:=\s()][^:=()]{2,59}?)(?:\s+\([^()]+\)|\s{3,}[^:=]+)?$"),
+    ),
     "disk.number": re.compile(r"(?:\D{0,12}\s)?(?P<keep>\d{1,3})$"),
     "partition.number": re.compile(r"(?:\D{0,12}\s)?(?P<keep>\d{1,3})$"),
     "os.kernel": re.compile(r".*\d\.\d.*$"),
@@ -167,9 +173,6 @@ TEXT_FORMS: dict[str, re.Pattern[str]] = {
     **{f"{group}.name": re.compile(rf"{_NONE}(?P<keep>.+)$", re.I) for group in ("battery", "printer", "display")},
     # ``Palefire FX 40 8 GB``
     "graphics.name": re.compile(rf"{_NONE}(?P<keep>.+?)(?: \(?[\d.,]+ ?[MG]i?[BO]\)?)?$", re.I),
-    "display.serial": re.compile(r"(?P<keep>[^():=]{3,60}?)(?: \([^()]*\))?$"),
-    "machine.serial": re.compile(r"[^:=]{3,60}$"),
-    "disk.serial": re.compile(r"[^:=]{3,60}$"),
     "module.part": re.compile(
         r"(?:(?!GiB|MiB)[A-Z][a-z]\w+ (?=(?!LP|DDR)(?=\S*\d)[A-Z0-9]{2,}-[\w-]+$))?(?P<keep>.+)$"
     ),
@@ -177,7 +180,6 @@ TEXT_FORMS: dict[str, re.Pattern[str]] = {
     "driver.file": re.compile(r"(?P<keep>\S+\.(?:sys|inf|ko|drv|dll)(?=[ ,(])|.+)", re.I),
     # ``Wickerlink, digitally signed``
     "driver.provider": re.compile(rf"(?P<keep>.+?)(?:[,;(] ?(?:{SIGNED}|{NO_SIGNATURE})\)?)?$", re.I),
-    "module.serial": re.compile(r"[^:=]{3,60}$"),
 }
 
 # What firmware and boot loaders number their entries by (UEFI 2.10, 3.1.1: ``Boot0001``).

@@ -59,7 +59,7 @@ from yes_tally.core.reading.text.decode import Decoded, Line, decode
 from yes_tally.core.reading.text.margins import without_margin
 from yes_tally.core.reading.values.report_locale import as_written_in, locale_of, own_locale
 
-READER_VERSION = 21
+READER_VERSION = 22
 DOUBTFUL = 0.8
 _CLOSING = re.compile(r"\s*(?:</[\w:.-]+>|[\]})][,;]?|<\?[^>]*\?>)+\s*$")
 _LOCALE_SAMPLE = 200_000

@@ -224,7 +224,8 @@ _IN_ALL = re.compile(
 _BEGINS_WITH_NUMBER = re.compile(
     r"(?:(?:about|some|circa|ca\.|approx\.?|etwa|rund|environ|unos|cerca de|ongeveer|oko[łl]o|ok\.) )?\D{0,2}\d", re.I
 )
-_PICTURE = re.compile(r"\d{3,5} ?[xX×] ?\d{3,5}")
+# No size in millimetres.
+_PICTURE = re.compile(r"\d{3,5} ?[xX×] ?\d{3,5}(?! ?[mc]m\b)")
 _COPULA = re.compile(r"\s(?:is|are|ist|sind|est|sont|es|son|[eé]|são|sono|zijn|jest|są)$", re.I)
 
 
@@ -292,7 +293,7 @@ _NE = re.compile(r"(?:^|(?<=\s))(?:n['’]|(?:ne|no|non|n[ãa]o|nie) )", re.I)
 _NE_PAS = re.compile(r"(?<!\w)(?:ne |n['’])(?P<verb>[^\W\d_]+) (?:pas|plus)\b", re.I)
 # ``signed by Harbour Driver Signing``: what somebody did is done.
 _DONE_BY = re.compile(r"(?P<what>[^\W\d_]+) (?:by|von|par|por|da|door|przez) \S.*", re.I)
-_DATE_ALONE = re.compile(rf"(?:(?:of|from|dated|vom|von|du|de|del|dal|van|z) )?(?P<date>{DAY})", re.I)
+_DATE_ALONE = re.compile(rf"\(?(?:(?:of|from|dated|vom|von|du|de|del|dal|van|z) )?(?P<date>{DAY})\)?", re.I)
 # ``no expiry``; what is installed was so at some time.
 _MAY_NEVER_BE = re.compile(r"expires|last|next|set_at")
 # Said of volumes alone.

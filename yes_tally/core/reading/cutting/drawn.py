@@ -12,6 +12,7 @@ from yes_tally.core.reading.cutting.pair_marks import with_colons
 from yes_tally.core.reading.phrases import is_known
 from yes_tally.core.reading.shapes.layout import cells_by_gap
 from yes_tally.core.reading.text.decode import Line
+from yes_tally.core.words import is_placeholder
 
 _DRAWN = re.compile(r"[|│║┃┌╔└╚├┣┗┏`\\]|\+[-=]")
 _FRAME_SIGN = re.compile(r"[|│║┌╔└╚]|^\s*\+[-=]")
@@ -23,7 +24,7 @@ _FRAMED = re.compile(r"\s*[|│║](?P<inside>[^|│║]*)[|│║]\s*$")
 def unframed(lines: Sequence[Line]) -> list[Line]:
     """A dialog's frame is taken off its text; what stands in the upper border is its heading. Columns stay."""
     lines = _without_chapters(_without_verdicts(_without_leaders([_without_marks(line) for line in lines])))
-    lines = with_colons([_without_socket(line) for line in lines])
+    lines = with_colons(_without_sockets(lines))
     if not any(_DRAWN.search(line.text, 0, _MAX_FRAME) for line in lines):
         return lines
     found = _forms(_without_branches(lines))
@@ -105,13 +106,20 @@ def _without_marks(line: Line) -> Line:
 
 # ``on 0 / port DP-1 : Gannet 27U, serial …``: a screen is called by its name, and not by where it is plugged in.
 _PLUGGED_INTO = re.compile(
-    r"\s*(?:[^\W\d_]{2,10} \d ?[/,] ?)?(?:[^\W\d_]{4,10} )?(?:(?:e?DP|DisplayPort|HDMI|DVI|VGA|LVDS|USB-C)(?:[- ]?[A-D]?(?:-?\d){0,2})?) ?(?::|=|->|[-–—]) (?=[A-Z][\w-]*(?: [\w.-]+){0,3}, )"
+    r"\s*(?:[^\W\d_]{2,10} \d ?[/,] ?)?(?:[^\W\d_]{4,10} )?(?:(?:e?DP|DisplayPort|HDMI|DVI|VGA|LVDS|USB-C)(?:[- ]?[A-D]?(?:-?\d){0,2})?) ?(?::|=|->|[-–—]) (?=(?P<name>[A-Z][\w-]*(?: [\w.-]+){0,3}, )?)"
 )
 
 
-def _without_socket(line: Line) -> Line:
-    match = _PLUGGED_INTO.match(line.text, 0, _MAX_FRAME)
-    return replace(line, text=" " * match.end() + line.text[match.end() :]) if match else line
+def _without_sockets(lines: list[Line]) -> list[Line]:
+    """Lines without what screens are plugged into, and without those of sockets with nothing in them."""
+    plugged = [_PLUGGED_INTO.match(line.text, 0, _MAX_FRAME) for line in lines]
+    if not any(match and match["name"] for match in plugged):
+        return lines
+    return [
+        replace(line, text=" " * match.end() + line.text[match.end() :]) if match else line
+        for line, match in zip(lines, plugged, strict=True)
+        if not match or match["name"] or not is_placeholder(line.text[match.end() :].strip())
+    ]
 
 
 # ``Quaymaster ..... 9.1 ..... Lantern Sound Ferries``: dots that lead from cell to cell.

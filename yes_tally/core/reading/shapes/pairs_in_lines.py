@@ -126,6 +126,8 @@ def _pairs_in(text: str, tabbed: str | None) -> Mapping[str, Pair]:
             _DRIVE_AT_END.search(label) or len(GAPS.findall(label)) > (2 if names_item(_WIDE.split(label)[0]) else 1)
         ):
             continue
+        if style == "colon" and value[-1:] == ")" and label.count("(") > label.count(")"):
+            continue  # ``Rechner kontor-17 (angemeldet: KONTOR\\h.brandau)``: the pair is an aside
         if style == "colon" and _ALL_ASIDE.fullmatch(value) and LETTERED.search(label):
             continue  # ``Drive C: (SYSTEM)``: the colon is the drive's
         if style == "colon" and "  " in label and (LISTED.match(label) or _NUMBERED_DRIVE.fullmatch(label)):

@@ -7,6 +7,8 @@ from collections.abc import Sequence
 from typing import TYPE_CHECKING
 
 from yes_tally.core.reading.kinds.reachability import state
+from yes_tally.core.reading.meaning.decide import Context, decide
+from yes_tally.core.reading.shapes.layout import Entry
 from yes_tally.core.reading.statements.sentences import (
     MAX_STATEMENT,
     Stated,
@@ -31,10 +33,17 @@ _TITLE_FIRST = re.compile(rf"{_HOST}\s{{2,}}")
 # ``gp-hbr-15: pictures and sound``
 _TITLE_BEFORE = re.compile(rf"{_HOST}: [^\W\d_]")
 _TITLE_LINES = 3
+# ``Computer gp-7714 (user: LSF\\marden, domain: gp.example)``
+_WITH_ASIDES = re.compile(
+    r"\W*(?P<noun>[^\W\d_]+(?: [^\W\d_]+)?) (?P<v>[A-Za-z]\w*-[\w.-]*\d)\s+\((?P<asides>[^():]+:[^()]+)\)\W*"
+)
+_ASIDE = re.compile(r"(?P<label>[^\W\d_][^:,;]*):\s+(?P<value>[^,;]*[^\s,;])")
 
 
 def title_names_host(interpreter: Interpreter, lines: Sequence[Line]) -> None:
     """``Report of NQ-DSP-01``: among the first lines of what was printed, where nothing else names the PC."""
+    for line in [line for line in lines if line.text.strip()][:_TITLE_LINES]:
+        _read_asides(interpreter, line)
     if any(draft.fact == "host.name" for draft in interpreter.drafts):
         return
     for place, line in enumerate([line for line in lines if line.text.strip()][:_TITLE_LINES]):
@@ -48,3 +57,18 @@ def title_names_host(interpreter: Interpreter, lines: Sequence[Line]) -> None:
         if match:
             state(interpreter, Stated("host.name", match["v"], match["v"], line.number, match.start("v") + 1), None)
             return
+
+
+def _read_asides(interpreter: Interpreter, line: Line) -> None:
+    """A title that calls a PC by its name and tells more of it in brackets."""
+    match = _WITH_ASIDES.fullmatch(line.text[:MAX_STATEMENT])
+    if match is None or not any(g.fact == "host.name" for g in decide(match["noun"], Context("host"))):
+        return
+    if all(draft.fact != "host.name" for draft in interpreter.drafts):
+        state(interpreter, Stated("host.name", match["v"], match["v"], line.number, match.start("v") + 1), None)
+    start = match.start("asides")
+    told = [
+        Entry(aside["label"], aside["value"], line.number, start + aside.start("value") + 1)
+        for aside in _ASIDE.finditer(match["asides"])
+    ]
+    interpreter.entries(told, "pairs", interpreter.context("host"), None)

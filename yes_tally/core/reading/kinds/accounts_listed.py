@@ -1,0 +1,187 @@
+"""Accounts a row each, and the accounts that are listed as the members of a group.
+
+::
+
+    Members of group Administrators (3):
+       administrator        built-in, disabled
+       kfield               Kay Field, local
+    Group Backup Operators: NQ\\svc-backup
+    kfield is in: Users, Print Admins
+"""
+
+from __future__ import annotations
+
+import re
+from collections.abc import Iterator, Sequence
+from typing import TYPE_CHECKING
+
+from yes_tally.core.catalogue import FACTS, FIELDS, FactKind
+from yes_tally.core.quantity import Value, exactly
+from yes_tally.core.reading.clauses.by_clause import by_assertion, by_label
+from yes_tally.core.reading.drafts import Item
+from yes_tally.core.reading.shapes.layout import MAX_LABEL, MAX_LINE, Entry, indent_of
+from yes_tally.core.reading.text.decode import Line
+from yes_tally.core.reading.values.understand import understand
+from yes_tally.core.words import is_placeholder
+
+if TYPE_CHECKING:
+    from yes_tally.core.reading.interpret import Interpreter
+
+_LOGIN = r"(?:[A-Za-z][\w-]*\\)?[A-Za-z][\w.$-]{1,30}"
+_ROW = re.compile(rf"\s*(?:[*•-] )?(?P<name>{_LOGIN})(?:\s{{2,}}(?P<told>\S.*))?\s*$")
+# What people sign in with is written small, or with a number or a mark in it, or behind its domain.
+_SIGNS_IN = re.compile(r"[a-z][^A-Z]*|.*[\\\d._-].*")
+_GROUP = r"(?:groups?|gruppen?|groupes?|grupos?|gruppo|gruppi|groep|groepen|grup[ayę])"
+_IS_GROUP = re.compile(rf"\b{_GROUP}\b|\w+gruppe\b|\w+groep\b", re.I)
+_NAME = r"[^:()\"'”“»]{1,40}?)[\"'”“»]?"
+_CALLED = rf"[\"'“„«]?(?P<group>[^\W\d_]{_NAME}"
+_LARGE = "(?-i:[A-ZŻŹŚŁ])"
+_CALLED_LARGE = rf"[\"'“„«]?(?P<group>{_LARGE}{_NAME}"
+_MEMBERS_OF = re.compile(
+    r"\W*(?:members?|mitglieder|membres|miembros|membros|membri|leden|cz[łl]onkowie)(?: (?:of|in|der|von|du|de|del|do|di|van))?"
+    rf"(?: (?:the|la|le|il|de))?(?: [^\W\d_]+)? ?{_GROUP} {_CALLED}(?: \(\d{{1,4}}\))?\W*$",
+    re.I,
+)
+_GROUP_OF = re.compile(
+    rf"\W*(?:[^\W\d_]+ )?{_GROUP} {_CALLED_LARGE}(?: \(\d{{1,4}}\))?\s*[:=]\s+(?P<members>\S.*?)\W*$",
+    re.I,
+)
+_IS_IN = re.compile(
+    rf"\s*(?P<name>{_LOGIN}) (?:is (?:in|a member of|member of)|ist (?:in|mitglied (?:von|in|der))|est (?:dans|membre (?:de|des|du))|"
+    r"(?:es miembro|[eé] membro) d[eao]s?|[eè] (?:in|membro d[ie]l?)|is lid van|zit in|nale[żz]y do|jest w)"
+    rf"(?: (?:the|den|les|los|i|de|dei))?(?: {_GROUP})?:? (?P<groups>{_LARGE}.*?)\.?\s*$",
+    re.I,
+)
+_ADMINISTRATORS = re.compile(r"(?:local )?(?:admin\w*|amministrat\w+|beheerder\w*)", re.I)
+_COMMA = re.compile(r"[,;] *")
+_PARTS = re.compile(r"\s{2,}|[,;] +")
+_FULL_NAME = re.compile(r"[A-Z][^\W\d_]+(?:[ '’-][^\W\d_]+){1,3}")
+_QUOTED = re.compile(r"[\"«„“] ?(?P<quoted>[^\"«»„“”]+?) ?[\"»“”]")
+_LEAST = 2
+
+
+def rows_of_accounts(interpreter: Interpreter, lines: Sequence[Line], around: tuple[str, ...]) -> bool:
+    """Read rows that each begin with what somebody signs in with. Whether they were read."""
+    rows = [(line, _ROW.match(line.text)) for line in lines] if around[:1] == ("account",) else []
+    signed = [(line, row) for line, row in rows if row and row["told"] and _SIGNS_IN.fullmatch(row["name"])]
+    if len(rows) < _LEAST or len(signed) < len(rows):
+        return False
+    told = {line.number: list(_told(interpreter, line, row)) for line, row in signed}
+    if sum(map(bool, told.values())) * 2 < len(rows):
+        return False
+    for line, row in signed:
+        if not _IS_GROUP.search(row["told"]):
+            item = _called(interpreter, row["name"], line, row.start("name"))
+            _tell(interpreter, item, told[line.number])
+    return True
+
+
+def members_of_groups(interpreter: Interpreter, lines: Sequence[Line]) -> set[int]:
+    """Read who is in which group, where a section says so; returns the lines that were read."""
+    read: set[int] = set()
+    for place, line in enumerate(lines):
+        if len(line.text) > MAX_LINE:
+            continue
+        if heading := _MEMBERS_OF.match(line.text[:MAX_LABEL]):
+            below = list(_below(lines, place))
+            for member, row in below:
+                if not _IS_GROUP.search(row["told"] or ""):
+                    item = _called(interpreter, row["name"], member, row.start("name"))
+                    _in_group(interpreter, item, heading["group"], line, heading.start("group"))
+                    _tell(interpreter, item, list(_told(interpreter, member, row)) if row["told"] else [])
+            read |= {line.number, *(member.number for member, _ in below)} if below else set()
+        elif listed := _GROUP_OF.match(line.text):
+            names = _names(listed["members"], listed.start("members"))
+            for name, at in names:
+                item = _called(interpreter, name, line, at)
+                _in_group(interpreter, item, listed["group"], line, listed.start("group"))
+            read |= {line.number} if names else set()
+        elif (belongs := _IS_IN.match(line.text)) and _SIGNS_IN.fullmatch(belongs["name"]):
+            groups = Entry("", belongs["groups"], line.number, belongs.start("groups") + 1)
+            value = understand(FACTS["account.groups"], groups.printed, interpreter.locale)
+            if value:
+                item = _called(interpreter, belongs["name"], line, belongs.start("name"))
+                interpreter.add("account.groups", item, groups, value, "sentences", 0.85, "a sentence says so")
+                read.add(line.number)
+    return read
+
+
+def _below(lines: Sequence[Line], place: int) -> Iterator[tuple[Line, re.Match[str]]]:
+    """The rows that stand deeper than a heading, each begun by a login; none where one of them is no such row."""
+    own = indent_of(lines[place].text)
+    rows = []
+    for line in lines[place + 1 :]:
+        if not line.text.strip() or indent_of(line.text) <= own:
+            break
+        row = _ROW.match(line.text) if len(line.text) <= MAX_LINE else None
+        if row is None:
+            return
+        rows.append((line, row))
+    yield from rows
+
+
+def _names(text: str, start: int) -> list[tuple[str, int]]:
+    """Logins between commas, each with its place; none where one of them is no login."""
+    found, at = [], start
+    for part in _COMMA.split(text):
+        if not re.fullmatch(_LOGIN, part) or is_placeholder(part):
+            return []
+        at = start + text.index(part, at - start)
+        found.append((part, at))
+        at += len(part)
+    return found
+
+
+def _called(interpreter: Interpreter, name: str, line: Line, at: int) -> Item:
+    item = interpreter.new_item("account")
+    place = Entry("", name, line.number, at + 1)
+    interpreter.add(
+        "account.name", item, place, exactly("text", name), "rows", 0.85, "it begins what is told of a account"
+    )
+    return item
+
+
+def _in_group(interpreter: Interpreter, item: Item, group: str, line: Line, at: int) -> None:
+    """``Administrators`` may all that there is; of any other group it is kept which one it is."""
+    place = Entry("", group, line.number, at + 1)
+    if _ADMINISTRATORS.fullmatch(group):
+        interpreter.add("account.admin", item, place, exactly("flag", True), "rows", 0.82, "it is listed in this group")
+    elif value := understand(FACTS["account.groups"], group, interpreter.locale):
+        interpreter.add("account.groups", item, place, value, "rows", 0.82, "it is listed in this group")
+
+
+_Told = tuple[FactKind, Entry, Value]
+
+
+def _told(interpreter: Interpreter, line: Line, row: re.Match[str]) -> Iterator[_Told]:
+    """What the words behind a login say: who it is, and what is said of an account by itself."""
+    left = [fact for fact in FIELDS["account"] if fact.field not in ("name", "groups")]
+    at = row.start("told")
+    for part in filter(None, _PARTS.split(row["told"])):
+        at = line.text.index(part, at)
+        text = part.strip("()[]. ")
+        at += len(part)
+        if is_placeholder(text):
+            continue
+        found = (
+            by_label(interpreter, text, "account", left)
+            or _full_name(text, left)
+            or by_assertion(interpreter, text, "account", left)
+        )
+        if found:
+            fact, value, offset = found
+            left.remove(fact)
+            column = line.text.index(text, at - len(part)) + offset
+            yield fact, Entry("", text[offset:], line.number, column + 1), value
+
+
+def _full_name(text: str, left: Sequence[FactKind]) -> tuple[FactKind, Value, int] | None:
+    full = next((fact for fact in left if fact.field == "full_name"), None)
+    called = _QUOTED.fullmatch(text) or _FULL_NAME.fullmatch(text)
+    name = called["quoted"] if called and called.re is _QUOTED else text
+    return (full, exactly("text", name), 0) if full and called else None
+
+
+def _tell(interpreter: Interpreter, item: Item, told: Sequence[_Told]) -> None:
+    for fact, place, value in told:
+        interpreter.add(fact.name, item, place, value, "rows", 0.82, "its form says what it is of a account")

@@ -280,7 +280,11 @@ class Interpreter:
             value = understand(FACTS[aside], text, self.locale) if text else None
             if match and value:
                 at = Entry(entry.label, match[1], entry.line, entry.column + match.start(1))
+                if any((d.fact, d.item, d.entry) == (aside, item, at) for d in self.drafts[-_MOST_FIELDS:]):
+                    continue
                 self.add(aside, item, at, value, shape, confidence - 0.05, f"it is said within {fact}")
+                if len(at.printed) < len(entry.printed):
+                    self.asides(aside, item, at, shape, confidence - 0.05)
 
     def add(
         self, fact: str, item: Item | None, entry: Entry, value: Value, shape: str, confidence: float, why: str,

@@ -60,7 +60,10 @@ FORMS = {
     "display.serial": re.compile(r"(?=(?:[A-Z-]*\d){3})(?=[\d-]*[A-Z])[A-Z0-9-]{8,24}"),
     "account.full_name": re.compile(r"[«„“\"].+[»“”\"]"),
     "adapter.mac": re.compile(r"[0-9a-f]{2}(?:[:-][0-9a-f]{2}){5}", re.I),
-    "adapter.ipv4": re.compile(r"\d{1,3}(?:\.\d{1,3}){3}(?:/\d{1,2})?"),
+    "adapter.ipv4": re.compile(
+        r"\d{1,3}(?:\.\d{1,3}){3}(?:/\d{1,2})?(?: (?:via|gw|gateway|through|über|par|por|przez|tramite|através de) \d{1,3}(?:\.\d{1,3}){3})?",
+        re.I,
+    ),
     "adapter.dhcp": re.compile(r"(?:by|via|per|par|por|da|door|przez) dhcp", re.I),
     "adapter.connected": re.compile(
         r"(?:up|down|link (?:up|down)|online|offline|no (?:connection|link|cable)|ohne verbindung|kein kabel|sans connexion|sin conexi[óo]n|sem liga[çc][ãa]o|senza (?:connessione|collegamento)|geen verbinding|zonder verbinding|brak po[łl][ąa]czenia|bez po[łl][ąa]czenia|(?:not )?connected|disconnected|(?:nicht )?verbunden|getrennt|connecté|déconnecté|conectad[oa]|desconectad[oa]|connesso|disconnesso|scollegato|"

@@ -26,13 +26,13 @@ from yes_tally.core.words import flag_of
 _PROMPT = re.compile(
     r"(?P<prompt>(?:\[?\d{1,2}:\d{2}(?::\d{2})?\]? )?(?:\((?P<before>[\w.-]+)\) )?(?:PS )?"
     r"(?P<where>\[[^\]\s]{2,40}(?: [^\]\s]{1,40})?\]|<[A-Za-z]\w*(?:-\w+)*-\w*\d\w*(?=> [^<]+$)|[\w.-]+@[\w.-]+|[A-Za-z][\w.-]{1,24} on [A-Za-z][\w.-]{1,40}(?= )|"
-    r"[A-Za-z][\w.-]{1,40}|[A-Za-z]:\\[^>\s]{0,80}|~(?= [$#%>])|/[\w./-]{1,60}(?= [$#%>])|➜ {1,2}(?=~)|(?=(?:[$#%>❯λ]|>>>?) ))"
+    r"[A-Za-z][\w.-]{1,40}|[A-Za-z]:\\[^>\s]{0,80}|~(?= [$#%>])|/[\w./-]{1,60}(?= [$#%>])|➜ {1,2}(?=~)|(?=(?:[$#%>❯λ»▶→⇒]|>>>?|[=-]{1,3}>|::) ))"
     r"(?P<host> [A-Za-z]\w*(?:-\w+)+(?= ?[>$#%]))?"
     r"(?P<inside> \[[\w.~/-]{1,40}\])?(?: ?\([\w.-]{1,24}\))?(?: \[?\d{1,2}:\d{2}(?::\d{2})?\]?(?= ?[>$#%]))?"
     r"(?::?[~/\\][\w./\\~-]{0,80}| [A-Za-z]:[\\/][^\s>]{0,80}| [~/][\w./~-]{0,80})?"
-    r"(?::(?= ~ ))? ?(?P<mark>>>>?|::>?|:~(?= [A-Za-z])|=>|->|(?<=-\d\d):(?= [a-z])|(?<=\w\]):(?= [\w/])|[>$#%»❯λ]|[~/|](?= |$)|(?<=\])(?= )))(?P<command>[ ]+\S.*|[A-Za-z/.]\S*.*|[ ]*)$"
+    r"(?::(?= ~ ))? ?(?P<mark>>>>?|::>?|:~(?= [A-Za-z])|[=-]{1,3}>|[▶→⇒]|(?<=-\d\d):(?= [a-z])|(?<=\w\]):(?= [\w/])|[>$#%»❯λ]|[~/|](?= |$)|(?<=\])(?= )))(?P<command>[ ]+\S.*|[A-Za-z/.]\S*.*|[ ]*)$"
 )
-_MARKS = re.compile(r"[>$#%»❯λ~/|\]]|::|-\d\d: ")
+_MARKS = re.compile(r"[>$#%»❯λ▶→⇒~/|\]]|::|-\d\d: ")
 # Any other form that holds the name of a host with a number in it: before the name a time, a number, a sign, who or
 # which folder; behind it a port, a folder, who, a time, a number; then a mark or what closes a bracket.
 _HOST_PROMPT = re.compile(
@@ -107,6 +107,8 @@ def _prompts(lines: Sequence[Line]) -> list[_Prompt]:
             where = _where(match)
             if (indented and not _host(where)) or (not where and _HEADING.search(match["command"] or "")):
                 continue
+            if not where and _ARROW.match(match["mark"] or "") and not _SMALL.match(match["command"]):
+                continue  # ``=> Hall printer``
             found.append((_Prompt(index, where, match["command"].strip()), match["mark"]))
     if any(prompt.where for prompt, _ in found):
         # Beside prompts that say where, ``# scope: user`` is a remark.
@@ -121,7 +123,7 @@ def _prompts(lines: Sequence[Line]) -> list[_Prompt]:
         prompt
         for prompt, mark in found
         if (seen[(prompt.where, mark)] > 1 and (_tells_by_mark(prompt, mark) or _lead_to_answers(lines, found, prompt)))
-        or (prompt.command and prompt.index == first and not prompt.where)
+        or (prompt.command and prompt.index == first and not prompt.where and mark[0] in "$#%>❯λ")
         or (not mark and prompt.index == first and _host(prompt.where) and seen[(prompt.where, mark)] == 1)
         or (prompt.command and prompt.index == first and _POWER.match(lines[prompt.index].text))
         or (mark in ("/", "|") and prompt.index == first and _alone_before_answer(lines, prompt))
@@ -154,7 +156,13 @@ def _tells_by_mark(prompt: _Prompt, mark: str) -> bool:
     a colon a pair's value."""
     if mark in ("/", "|") and not _NUMBERED_HOST.search(prompt.where):
         return False  # ``Sign-in / Sign-out``
-    return bool(mark) and mark != ":" and (bool(prompt.where) or not mark.startswith(">>"))
+    return bool(mark) and mark != ":" and (bool(prompt.where) or not _LEADS_LISTS.match(mark))
+
+
+_SMALL = re.compile(r"\s*(?:[a-z./~&]|$)")
+# Without a place these lead the items of lists as well.
+_ARROW = re.compile(r"[=-]+>|::|[»▶→⇒]")
+_LEADS_LISTS = re.compile(rf">>|{_ARROW.pattern}")
 
 
 def _alone_before_answer(lines: Sequence[Line], prompt: _Prompt) -> bool:

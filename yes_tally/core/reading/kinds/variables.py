@@ -98,7 +98,8 @@ _FOLDER_ROW = re.compile(
 
 
 def folders_listed(interpreter: Interpreter, lines: Sequence[Line]) -> bool:
-    """A search path of one folder a line, numbered or in its order, and nothing else. Whether it was read."""
+    """A search path of one folder a line, numbered or in its order, and nothing else but a title. Whether it was read."""
+    lines = lines[1:] if lines and lines[0].text.rstrip().endswith(":") else lines
     rows = [match for line in lines if (match := _FOLDER_ROW.match(line.text[:MAX_LINE]))]
     if not rows or len(rows) < len(lines):
         return False
@@ -114,6 +115,17 @@ def folders_listed(interpreter: Interpreter, lines: Sequence[Line]) -> bool:
     return True
 
 
+def folders_in_order(interpreter: Interpreter, lines: Sequence[Line], around: tuple[str, ...]) -> bool:
+    """Folders that are counted from one, below a title or a command that speaks of variables or of the search path. Whether
+    they were read."""
+    if not _OF_PATHS.intersection(around):
+        return False
+    rows = [_FOLDER_ROW.match(line.text[:MAX_LINE]) for line in lines]
+    counted = [int(row["order"]) for row in rows if row and row["order"]]
+    return counted == list(range(1, len(counted) + 1)) and folders_listed(interpreter, lines) if counted else False
+
+
+_OF_PATHS = frozenset({"search_folder", "variable"})
 _PATHS = frozenset("path search pfad chemin ruta caminho percorso pad sciezka suchpfad zoekpad".split())
 
 

@@ -97,7 +97,7 @@ LABELS: dict[str, str] = {
     "processor.max_clock": "!frequence maximale|frequence max|cadence maximale|pointe|au plus|au maximum",
     "processor.current_clock": "!frequence actuelle|cadence actuelle|en ce moment|vitesse actuelle|actuellement|a present",
     "processor.architecture": "architecture|jeu instructions",
-    "processor.width": "largeur|largeur adresse|largeur de mot",
+    "processor.width": "largeur|largeur données|largeur adresse|largeur de mot",
     "processor.cache_l1": "cache l1|cache niveau 1|mémoire cache l1",
     "processor.cache_l2": "cache l2|cache niveau 2|mémoire cache l2",
     "processor.cache_l3": "cache l3|cache niveau 3|mémoire cache l3",

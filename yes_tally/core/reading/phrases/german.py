@@ -233,7 +233,7 @@ LABELS: dict[str, str] = {
     "process.memory": "speicher|arbeitsspeicher|speichernutzung|belegt",
     "connection.protocol": "protokoll",
     "connection.local": "lokale adresse|lokal|lokales ende|eigenes ende|hier|eigene seite",
-    "connection.remote": "gegenseite|gegenstelle|entfernt|fern|ferne adresse|remoteadresse|ferne adresse|gegenstelle|fern|entfernte adresse|fernes ende|dort|ferne seite",
+    "connection.remote": "gegenseite|fremde adresse|fremdadresse|fremd|gegenstelle|entfernt|fern|ferne adresse|remoteadresse|ferne adresse|gegenstelle|fern|entfernte adresse|fernes ende|dort|ferne seite",
     "connection.state": "zustand|status",
     "connection.pid": "pid|prozess id|prozess|prozessnummer|pnr|pid programm",
     "neighbour.address": "adresse|ip adresse|internetadresse",

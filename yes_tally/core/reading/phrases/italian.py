@@ -97,7 +97,7 @@ LABELS: dict[str, str] = {
     "processor.max_clock": "!frequenza massima|picco|al massimo",
     "processor.current_clock": "!frequenza attuale|frequenza corrente|in questo momento|adesso|ora|attualmente",
     "processor.architecture": "architettura|set istruzioni",
-    "processor.width": "larghezza|ampiezza|larghezza di parola",
+    "processor.width": "larghezza|ampiezza|ampiezza dati|larghezza dati|larghezza di parola",
     "processor.cache_l1": "cache l1|cache livello 1",
     "processor.cache_l2": "cache l2|cache livello 2",
     "processor.cache_l3": "cache l3|cache livello 3",

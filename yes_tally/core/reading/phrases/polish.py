@@ -97,7 +97,7 @@ LABELS: dict[str, str] = {
     "processor.max_clock": "!maksymalne taktowanie|maksymalna czestotliwosc|zegar maksymalny|najwyższe taktowanie|szczyt|maks taktowanie|maks predkosc|najwyzej|maksymalnie",
     "processor.current_clock": "!biezace taktowanie|aktualne taktowanie|obecny zegar|teraz|obecnie",
     "processor.architecture": "architektura",
-    "processor.width": "szerokosc|szerokość słowa",
+    "processor.width": "szerokosc|szerokość danych|szerokość szyny|szerokość słowa",
     "processor.cache_l1": "pamiec l1|cache l1|pamiec podreczna l1",
     "processor.cache_l2": "pamiec l2|cache l2|pamiec podreczna l2",
     "processor.cache_l3": "pamiec l3|cache l3|pamiec podreczna l3",

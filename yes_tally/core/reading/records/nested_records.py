@@ -147,6 +147,8 @@ def _read(
     if subject == "machine":
         _leave_its_version(interpreter, start)
     if group.table:
+        if group.heading:
+            _card_in_heading(interpreter, group.heading, shape, inner)
         read_rows(interpreter, group.children, shape, inner)
         return
     below = (subject, *inner) if subject and opened else inner
@@ -164,6 +166,20 @@ def _read(
     _empty_sockets(interpreter, children, start, shape)
     if alike:
         _doubt_what_is_said_twice(interpreter, start)
+
+
+# ``card 10.20.1.44 (Wickerlink GbE 210)``, ``via eth0``
+_WORD_AND_CARD = re.compile(r"(?P<label>[^\W\d_]+) (?P<card>(?:\d{1,3}(?:\.\d{1,3}){3}|[a-z]{2,8}\d{1,3})(?: \([^()]+\))?)")
+
+
+def _card_in_heading(interpreter: Interpreter, heading: Heading, shape: str, around: tuple[str, ...]) -> None:
+    """Over a table of neighbours or routes a word and the card that its rows are seen on, with no mark between."""
+    match = _WORD_AND_CARD.fullmatch(heading.text)
+    for listed in ("neighbour", "route") if match else ():
+        if match and any(g.fact == f"{listed}.interface" for g in decide(match["label"], Context(listed, around))[:2]):
+            entry = Entry(match["label"], match["card"], heading.line, heading.column + match.start("card"))
+            interpreter.entries([entry], shape, interpreter.context(listed, around), interpreter.new_item(listed))
+            return
 
 
 def _without_models(entries: list[Entry]) -> list[Entry]:

@@ -301,12 +301,14 @@ def lines_of_one(interpreter: Interpreter, lines: Sequence[Line], around: tuple[
         )
         for line in lines[1:]
     ]
-    first = lines[0].text.strip()
+    first = commas_for_gaps(lines[0].text.strip())
     entry = Entry("", first, lines[0].number, indent_of(lines[0].text) + 1)
     alone = not any(mark in first for mark in (", ", "  ", " - "))
-    if not all(told) or (not alone and not told_bare(interpreter, entry, group, item, "words", CALLED[group], least=1)):
+    read = all(told) and (alone or told_bare(interpreter, entry, group, item, "words", CALLED[group], least=1))
+    facts = [draft.fact for draft in interpreter.drafts[before:]]
+    if not read or len(set(facts)) < len(facts):
         del interpreter.drafts[before:]
-        return False
+        return False  # two that tell the same are two things
     if alone:
         interpreter.place(entry, "words", (Guess(CALLED[group], 0.8, "it stands over what is told of it"),), item)
     interpreter.take(item)

@@ -95,7 +95,11 @@ def _is_pair(label: str, cell: str) -> bool:
 
 
 # Where the first label is none either, these are what a row says.
-_SO = frozenset("on off yes no ja nein oui non sí si no sim não sì nee tak nie aan uit an aus true false".split())
+_SO = frozenset((
+    "on off yes no ja nein oui non sí si no sim não sì nee tak nie aan uit an aus true false working disabled enabled healthy funktioniert deaktiviert "
+    "aktiviert fonctionne désactivé désactivée activé activée funciona desactivado desactivada activado activada desativado desativada ativado ativada "
+    "funziona funzionante disattivato disattivata attivato attivata werkt uitgeschakeld ingeschakeld działa wyłączony wyłączona wyłączone włączony włączona włączone"
+).split())  # fmt: skip
 
 
 def _tells_whether(labels: Sequence[str]) -> bool:

@@ -16,7 +16,7 @@ _DOTS = re.compile(r"(?P<label>\S.{0,79}?)\s?(?:\.\s?){3,}\s*:?\s*(?P<value>.*)$
 # A drive's colon parts nothing: ``Page file C:\pages.sys: 4864 MB``.
 _COLON = re.compile(r"(?P<label>[^\s:=](?:[^:=]|:\\){1,79}?)\s*:(?:\s+(?P<value>\S.*)|\s*)$")
 # ``Maker:Corrane``, behind a label that is known.
-_TIGHT = re.compile(r"(?P<label>[^\W\d_][^:=]{0,48}[^\s:=]):(?P<value>(?![\\/:])\S.*)$")
+_TIGHT = re.compile(r"(?P<label>[^\W\d_][^:=]{0,48}[^\s:=]):(?P<value>(?![\\/:,;.)])\S.*)$")
 # ``Secure boot on? yes``
 _ANSWERED = re.compile(
     r"(?P<label>[^\W\d_][^?:=]{2,78}\?)\s(?P<value>(?:[A-Z\d]|(?:yes|no|on|off|oui|non|ja|nein|nee|s[ií]|sim|n[ãa]o|tak|nie)\b)[^?]*)$"
@@ -42,6 +42,7 @@ GAPS = re.compile(r"\S\s{2,}(?=\S)")
 _WIDE = re.compile(r"\s{2,}")
 # Dots that stand for what is left out: a mark parted the line before them, and they touch what follows.
 _LEFT_OUT = re.compile(r"\w: \S.* \.\.\.$")
+_TAIL_OF_KEY = re.compile(r" \.{3}[A-Z0-9]{4,6}(?![\w.])")
 _QUOTES = frozenset("\"'")
 _BOXED = re.compile(r"\[ +(?P<inside>[^\[\]\s](?:[^\[\]]*[^\[\]\s])?) +\]")
 # ``Manufacturer = "Corrane";``: an assignment ends so (DMTF DSP0221, MOF, 5.4).
@@ -100,6 +101,8 @@ def _pairs_in(text: str, tabbed: str | None) -> Mapping[str, Pair]:
         value = (match["value"] or "").rstrip()
         if style == "dots" and _LEFT_OUT.search(match.group()[: match.start("value")]) and not _WIDE.search(body):
             continue  # ``licence: licensed, key ...4PV9C``
+        if style == "dots" and ", " in match["label"] and _TAIL_OF_KEY.search(body):
+            continue  # ``Harbour OS 12, retail licence, key ...7Q2KM: licensed``
         if style == "gap" and value[:2] in _MARK_ALONE:
             continue  # ``TEMP    = C:\\Temp``: the mark parts them, and no gap
         column = start + (match.start("value") if value else len(body))

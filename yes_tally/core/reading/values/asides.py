@@ -34,7 +34,7 @@ _FREE = r"(?:free|available(?! to)|unused|frei\w*|verfügbar\w*|libres?|disponib
 _IN_USE = r"(?:used|in use|belegt|benutzt|genutzt|utilisés?|usados?|en uso|em uso|in uso|usati|gebruikt|in gebruik|używane|zajęte)"
 
 _LIMIT = re.compile(
-    rf"[(,;] ?(?:max\w*|m[áa]x\w*|up to|at most|maks\w*|h[öo]chstens|bis(?: zu)?|jusqu.[àa]|au plus|hasta|at[ée]|fino a|tot|do)[.:]? {_AMOUNT}",
+    rf"[(,;] ?(?:max\w*|m[áa]x\w*|(?:al )?massimo|up to|at most|maks\w*|h[öo]chstens|bis(?: zu)?|jusqu.[àa]|au plus|hasta|at[ée]|fino a|tot|do)[.:]? {_AMOUNT}",
     re.I,
 )
 
@@ -175,6 +175,10 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
         (_DATED, "firmware.dated"),
         (re.compile(r"^((?!UEFI|BIOS|EFI|\S*\d)[A-Z][\w&-]*(?: (?!UEFI|BIOS|EFI)[A-Z][\w&-]*)?),? (?:(?:version|v|build|rev|uefi|bios|efi)\.? ?)?[A-Z]{0,3}-?\d", re.I), "firmware.maker"),
     ),
+    # ``Veldt V27 2560x1440 60 Hz``
+    "display.name": (
+        (re.compile(r" (\d{3,5} ?[x×] ?\d{3,5})(?! ?[mc]m)\b", re.I), "display.width"),
+    ),
     "display.width": ((re.compile(r"\d\s?[x×]\s?(\d+)", re.I), "display.height"),),
     "adapter.ipv4": (
         (re.compile(r"(?<![\w:.])((?:[0-9a-f]{1,4}:){1,6}:?[0-9a-f:]*[0-9a-f][^;]*)$", re.I), "adapter.ipv6"),
@@ -182,6 +186,7 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
         (re.compile(r"\(((?:by|via|per|par|por|da|door|przez) DHCP)\b", re.I), "adapter.dhcp"),
         (re.compile(rf"[(,] ?({LEASED}|{FIXED})\)?$", re.I), "adapter.dhcp"),
         (re.compile(r"(/\d{1,2})\b"), "adapter.mask"),
+        (re.compile(r"\d (?:via|gw|gateway|through|über|par|por|przez|tramite|através de) (\d+(?:\.\d+){3})\b", re.I), "adapter.gateway"),
         (re.compile(r"/\s*(255(?:\.\d{1,3}){3})"), "adapter.mask"),
         (re.compile(r"(?:netmask|mask\w*|m[áa]scara|maschera|netmaske|masque) (\S+?)\)?$", re.I), "adapter.mask"),
         (re.compile(r"/\d{1,2} (?:from|by|von|de|du|da|di|van|od) (\d+(?:\.\d+){3})\b", re.I), "adapter.dhcp_server"),

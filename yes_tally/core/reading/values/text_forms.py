@@ -118,6 +118,7 @@ TEXT_FORMS: dict[str, re.Pattern[str]] = {
     ),
     "lookup.server": re.compile(r"(?P<keep>[\w.:-]+)(?:\s+[(\[].*)?$"),
     "lookup.name": re.compile(r"(?!\d{1,3}(?:\.\d{1,3}){3}$)\S+$"),
+    "variable.name": re.compile(r"[^\\/]+$"),
     "search_folder.folder": re.compile(r".*[/\\].*"),
     "firewall.profile": re.compile(r"[\"“„«]?(?P<keep>[^,;()\"“”„«»]{1,40})[\"”“»]?$"),
     "volume.mount": re.compile(r"\(?(?P<keep>[A-Z]|[A-Za-z]:\\?|/.*|[A-Za-z][\w-]{0,30}:|\\\\.+|\[\w+\])\)?$"),
@@ -170,7 +171,8 @@ TEXT_FORMS: dict[str, re.Pattern[str]] = {
         re.I,
     ),
     "sound.name": re.compile(rf"{_NONE}(?P<keep>[^,]+)", re.I),
-    **{f"{group}.name": re.compile(rf"{_NONE}(?P<keep>.+)$", re.I) for group in ("battery", "printer", "display")},
+    **{f"{group}.name": re.compile(rf"{_NONE}(?P<keep>.+)$", re.I) for group in ("battery", "printer")},
+    "display.name": re.compile(rf"{_NONE}(?P<keep>.+?)(?:,? \(?\d{{3,5}} ?[x×] ?\d{{3,5}}\b.*)?$", re.I),
     # ``Palefire FX 40 8 GB``
     "graphics.name": re.compile(rf"{_NONE}(?P<keep>.+?)(?: \(?[\d.,]+ ?[MG]i?[BO]\)?)?$", re.I),
     "module.part": re.compile(

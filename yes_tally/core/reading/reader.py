@@ -25,12 +25,17 @@ from yes_tally.core.reading.kinds.checks_listed import rows_of_checks
 from yes_tally.core.reading.kinds.checks_under_heads import checks_under_heads
 from yes_tally.core.reading.kinds.drive_records import read_drive_records
 from yes_tally.core.reading.kinds.event_records import is_told_below, read_events
-from yes_tally.core.reading.kinds.licences_of_products import leave_out_licences, leave_out_programs, lines_of_programs
+from yes_tally.core.reading.kinds.licences_of_products import (
+    leave_out_licences,
+    leave_out_programs,
+    licence_at_once,
+    lines_of_programs,
+)
 from yes_tally.core.reading.kinds.memory_sockets import read_sockets, sockets_over_words
 from yes_tally.core.reading.kinds.name_lookups import lines_of_answers
 from yes_tally.core.reading.kinds.update_records import read_updates
-from yes_tally.core.reading.kinds.variables import folders_in_order
 from yes_tally.core.reading.kinds.updates_installed import leave_out_by_state, leave_out_under, leave_out_within
+from yes_tally.core.reading.kinds.variables import folders_in_order
 from yes_tally.core.reading.leftovers import read_leftovers, read_single_leftovers
 from yes_tally.core.reading.meaning.language import language_of
 from yes_tally.core.reading.phrases.elsewhere import asks_elsewhere, is_elsewhere
@@ -261,6 +266,7 @@ def _read_block(interpreter: Interpreter, block: Block, command: tuple[str, ...]
         or read_drive_records(interpreter, block.lines)
         or read_sockets(interpreter, block.lines, spoken)
         or sockets_over_words(interpreter, block.lines, spoken)
+        or licence_at_once(interpreter, block.lines, command)
         or folders_in_order(interpreter, block.lines, spoken)
         or read_field_list(interpreter, block.lines, above.text if above else "")
         or read_outline(interpreter, block.lines)

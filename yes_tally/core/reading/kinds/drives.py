@@ -6,12 +6,12 @@ import re
 from collections.abc import Sequence
 from typing import TYPE_CHECKING
 
-from yes_tally.core.catalogue import FIELDS
+from yes_tally.core.catalogue import FACTS, FIELDS
 from yes_tally.core.reading.clauses.told_in_parts import told_in_words
 from yes_tally.core.reading.meaning.decide import Guess
 from yes_tally.core.reading.shapes.layout import MAX_LINE, MAX_TOLD, Entry, commas_for_gaps, dots_as_commas
 from yes_tally.core.reading.text.decode import Line
-from yes_tally.core.reading.values.understand import FILE_SYSTEM
+from yes_tally.core.reading.values.understand import FILE_SYSTEM, understand
 
 if TYPE_CHECKING:
     from yes_tally.core.reading.drafts import Item
@@ -29,7 +29,9 @@ def rows_of_drives(interpreter: Interpreter, lines: Sequence[Line], around: tupl
     volumes = "volume" in around[:2]
     begin = [_DRIVE.match(line.text) or (_MOUNTED.match(line.text) if volumes else None) for line in lines]
     told = zip(lines, begin, strict=True)
-    drives = [(line, match) for line, match in told if match and _SEVERAL.search(match["told"])]
+    drives = [
+        (line, match) for line, match in told if match and (_SEVERAL.search(match["told"]) or _of_all(match["told"]))
+    ]
     least = 1 if volumes else 2
     if len(drives) < least or len(drives) * 3 < len(lines) * 2:
         return False
@@ -48,6 +50,16 @@ def told_of_drive(interpreter: Interpreter, line: int, mount: str, at: int, told
     if mount:
         interpreter.place(letter, "rows", (Guess("volume.mount", 0.85, "the row begins with its letter"),), item)
     text = commas_for_gaps(told.replace("): ", "), "))
+    if part := _of_all(text):
+        # ``37.2 GB free of 930.2 GB``, ``37.2 of 930.2 GB free``
+        free = part["part"] if part["unit"] else f"{part['part']} {part['all'].split()[-1]}"
+        told_so = [("volume.size", part["all"], "all"), *([] if part["used"] else [("volume.free", free, "part")])]
+        for fact, said, of in told_so:
+            place = Entry("", part[of], line, start + part.start(of) + 1)
+            if value := understand(FACTS[fact], said, interpreter.locale):
+                interpreter.add(fact, item, place, value, "rows", 0.82, "it is told of the whole")
+            left = [other for other in left if other.name != fact]
+        text = text[: part.start()] + " " * (part.end() - part.start()) + text[part.end() :]
     words = list(_CAPITALS.finditer(text))
     called = _QUOTED.match(text) or (_called(words) if len(words) > 1 else _BEFORE_FILE_SYSTEM.match(text))
     if called and (label := next((f for f in left if f.name == "volume.label"), None)):
@@ -66,6 +78,21 @@ def told_of_drive(interpreter: Interpreter, line: int, mount: str, at: int, told
         text = " " * formatted.end() + text[formatted.end() :]
     told_in_words(interpreter, text, line, start, "volume", item, left)
     return item
+
+
+_FREE = r"(?:free|available|left|frei|verf[üu]gbar|libres?|disponibles?|livres?|dispon[íi]ve(?:l|is)|liber[aoi]|disponibil[ei]|vrij|beschikbaar|woln\w+|dost[ęe]pn\w+)"
+_USED = r"(?:used|in use|full|taken|belegt|benutzt|utilis[ée]s?|occup[ée]s?|usad[oa]s?|ocupad[oa]s?|usat[oi]|occupat[oi]|gebruikt|bezet|zaj[ęe]t\w*|u[żz]yt\w+)"
+_PART_OF_ALL = re.compile(
+    rf"(?P<before>{_FREE} )?(?P<part>\d[\d.,]*(?P<unit> ?[KMGT]i?[BOo])?)(?P<free> {_FREE})? (?:of|out of|von|sur|de|di|van|z) "
+    rf"(?P<all>\d[\d.,]* ?[KMGT]i?[BOo])\b(?: (?:(?P<behind>{_FREE})|(?P<used>{_USED})))?(?=\s*(?:$|[,;(]))",
+    re.I,
+)
+
+
+def _of_all(text: str) -> re.Match[str] | None:
+    """How much of a volume is free or used, and how large it is, told in one."""
+    match = _PART_OF_ALL.search(text)
+    return match if match and any(match[name] for name in ("before", "free", "behind", "used")) else None
 
 
 _FORMATTED = re.compile(

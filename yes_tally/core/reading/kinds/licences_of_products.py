@@ -8,7 +8,9 @@ from collections import Counter
 from collections.abc import Sequence
 from typing import TYPE_CHECKING
 
+from yes_tally.core.catalogue import FIELDS
 from yes_tally.core.quantity import exactly
+from yes_tally.core.reading.clauses.told_in_parts import told_in_words
 from yes_tally.core.reading.shapes.layout import MAX_LABEL, MAX_LINE, Entry, indent_of
 from yes_tally.core.reading.text.decode import Line
 
@@ -43,6 +45,40 @@ def leave_out_licences(interpreter: Interpreter) -> None:
     ]
 
 
+# ``Harbour OS 12 Desk Pro: licensed for good, retail``, ``activated (volume, key 7Q2KM)``
+_TOLD_AT_ONCE = re.compile(r"\s*(?:(?P<name>[A-Z]\w* (?:OS|Linux)\b[^,:;()]*)(?P<mark>[,:] ))?(?P<told>[^\s.].*[,(].*)")
+_BETWEEN = str.maketrans(":;)", ",,,")
+
+
+def licence_at_once(interpreter: Interpreter, lines: Sequence[Line], command: tuple[str, ...]) -> bool:
+    """Read the one line that a command about the licence prints: the system's name, maybe, and what is told of its licence.
+    Whether it was read, which takes two facts of it."""
+    line = lines[0]
+    match = _TOLD_AT_ONCE.fullmatch(line.text[:MAX_LINE]) if command[:1] == ("licence",) and len(lines) == 1 else None
+    if match is None or line.text.rstrip().endswith("."):
+        return False
+    before, told = len(interpreter.drafts), match["told"]
+    if match["name"]:
+        name = Entry("", match["name"].rstrip(), line.number, match.start("name") + 1)
+        interpreter.add("os.name", None, name, exactly("text", name.printed), "words", 0.82, "a licence is told of it")
+    elif _LABELLED.match(told):
+        return False
+    left = list(FIELDS["licence"])
+    told_in_words(
+        interpreter,
+        told.replace(" (", ", ").translate(_BETWEEN),
+        line.number,
+        match.start("told"),
+        "licence",
+        None,
+        left,
+    )
+    if len(interpreter.drafts) - before < _SEVERAL:
+        del interpreter.drafts[before:]
+    return len(interpreter.drafts) > before
+
+
+_LABELLED = re.compile(r"[^\W\d_][^,:()]{0,30}: ")
 _SEVERAL = 2
 _PAIR = re.compile(r"\s*(?:\[\d{1,3}\]\s*)?(?P<label>[^\W\d_][^:=]{1,40}?)[ .]*(?:=\s*|:\s+|\s{2,})(?P<value>\S.*)$")
 _COUNT = re.compile(r"\d+")

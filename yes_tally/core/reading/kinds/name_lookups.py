@@ -33,7 +33,9 @@ _HAS_ADDRESS = re.compile(
     r"\s*(?P<v>[\w-]+(?:\.[\w-]+)+) (?:has(?: the)? (?:ip |ipv[46] )?address(?:es)?|is at|hat die adresse|a (?:pour|l')? ?adresse|tiene la direcci[oó]n|ha indirizzo|heeft adres|ma adres|tem o endere[cç]o) (?P<addresses>[0-9a-f.:, ]+?)\.?\s*$",
     re.I,
 )
-_NAMED = re.compile(r"\s*(?:(?:host )?name|nom|nombre|nome|naam|nazwa)(?:\s*:\s*|\s{2,})(?P<v>[\w-]+(?:\.[\w-]+)+)\.?\s*$", re.I)
+_NAMED = re.compile(
+    r"\s*(?:(?:host )?name|nom|nombre|nome|naam|nazwa)(?:\s*:\s*|\s{2,})(?P<v>[\w-]+(?:\.[\w-]+)+)\.?\s*$", re.I
+)
 _ADDRESS = re.compile(
     r"\s*(?:(?:ip )?address(?:es)?|adresses?|direcci(?:ón|ones)|indirizz[oi]|endereços?|adressen?|adres[ey]?)(?:\s*:\s*|\s+)(?P<v>[0-9a-f.:]+)\s*$",
     re.I,

@@ -169,7 +169,9 @@ def _read(
 
 
 # ``card 10.20.1.44 (Wickerlink GbE 210)``, ``via eth0``
-_WORD_AND_CARD = re.compile(r"(?P<label>[^\W\d_]+) (?P<card>(?:\d{1,3}(?:\.\d{1,3}){3}|[a-z]{2,8}\d{1,3})(?: \([^()]+\))?)")
+_WORD_AND_CARD = re.compile(
+    r"(?P<label>[^\W\d_]+) (?P<card>(?:\d{1,3}(?:\.\d{1,3}){3}|[a-z]{2,8}\d{1,3})(?: \([^()]+\))?)"
+)
 
 
 def _card_in_heading(interpreter: Interpreter, heading: Heading, shape: str, around: tuple[str, ...]) -> None:

@@ -98,16 +98,21 @@ def cut_at(text: str, spans: Sequence[tuple[int, int]]) -> Sequence[tuple[str, i
 
 
 def _blank_between(text: str, end: int, start: int) -> int | None:
-    """A blank to cut at: in the gap itself, else where the cell that runs over ends."""
+    """A blank to cut at: in the gap itself, else before a number that is as wide as to begin left of it, or where the
+    cell that runs over ends."""
     if end >= len(text):
         return len(text)
     for at in range(min(start, len(text)) - 1, end - 1, -1):
         if text[at] == " ":
             return at
+    number = _NUMBER.match(text, before) if 0 < end - (before := text.rfind(" ", 0, end) + 1) < _RUNS_OVER else None
+    if number and number.end() - start > end - before:
+        return before - 1
     over = text.find(" ", start, start + _RUNS_OVER)
     return over if over >= 0 else None
 
 
+_NUMBER = re.compile(r"\d[\d.,]*(?=\s|$)")
 _RUNS_OVER = 8
 """How far a cell may run into the next column."""
 

@@ -186,7 +186,8 @@ _ADDRESS_LISTS = {"adapter.ipv4": 4, "adapter.ipv6": 6, "adapter.dns": 0, "looku
 
 # ``10.20.1.66/24 from 10.20.1.2``: who gave the address.
 _GIVEN_BY = re.compile(
-    r"(?<=\d),? (?:from|by|von|de|du|da|di|van|od|via|gw|gateway|through|über|par|por|przez|tramite|através de) (?=\d).*", re.I
+    r"(?<=\d),? (?:from|by|von|de|du|da|di|van|od|via|gw|gateway|through|über|par|por|przez|tramite|através de) (?=\d).*",
+    re.I,
 )
 _MASKED = re.compile(r"\s*/\s*255(?:\.\d{1,3}){3}")
 

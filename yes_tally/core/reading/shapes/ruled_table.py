@@ -105,7 +105,7 @@ def _blank_between(text: str, end: int, start: int) -> int | None:
     for at in range(min(start, len(text)) - 1, end - 1, -1):
         if text[at] == " ":
             return at
-    number = _NUMBER.match(text, before) if 0 < end - (before := text.rfind(" ", 0, end) + 1) < _RUNS_OVER else None
+    number = _NUMBER.match(text, before) if 0 <= end - (before := text.rfind(" ", 0, end) + 1) < _RUNS_OVER else None
     if number and number.end() - start > end - before:
         return before - 1
     over = text.find(" ", start, start + _RUNS_OVER)

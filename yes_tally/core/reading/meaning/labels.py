@@ -8,7 +8,7 @@ from functools import lru_cache
 from yes_tally.core.quantity import SPAN_UNITS
 from yes_tally.core.words import plain
 
-_CAMEL = re.compile(r"(?<=[a-z])(?=[A-Z])|(?<=[a-z]\d)(?=[A-Z])|(?<=[A-Z])(?=[A-Z][a-z]{2})")
+_CAMEL = re.compile(r"(?<=[a-z])(?=[A-Z])|(?<=\b[A-Z]\d)(?=[A-Z][a-z])|(?<=[a-z]\d)(?=[A-Z])|(?<=[A-Z])(?=[A-Z][a-z]{2})")
 # ``sizeMiB``, ``l3_KiB``: the unit's capitals part no words.
 _UNIT_AT_END = re.compile(r"(?<=[a-z\d])([KMGT])iB(?![a-z])")
 _WORD = re.compile(r"[^\W_]+")
@@ -125,7 +125,7 @@ def _ordinal(label: str) -> str:
 
 
 # ``sizemb``: the unit touches the word.
-_GLUED_UNIT = re.compile(r"(?<=[a-z]{3})(mhz|ghz|[kmgt]i?b|mwh)$")
+_GLUED_UNIT = re.compile(r"(?:(?<=[a-z]{3})|(?<=^l[123]))(mhz|ghz|[kmgt]i?b|mwh)$")
 
 
 def _apart(label: str) -> str:

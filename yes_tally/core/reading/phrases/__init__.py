@@ -32,7 +32,7 @@ _REACH = {"!": STRONG, "?": WEAK}
 
 # Words that say only "which one" and may be missing from a label, or be too many in it.
 _FILLERS = frozenset(
-    "number no nr num nummer numero numer current value total name information info details count field".split()
+    "number no nr nb num nummer numero numer current value total name information info details count field".split()
 )
 
 

@@ -68,7 +68,7 @@ LABELS: dict[str, str] = {
     "security.tpm": "!tpm|!tpm version|!trusted platform module|!security chip version|!tpm spec version|!trust chip|!security chip|!tpm spec|!tpm specification|!security processor|!tpm chip|!tpm module|version|specification|spec version",
     "security.virtualisation": "!virtualisation enabled|!virtualisation on|!virtualisation active|!virtualisation technology|!virtualisation|!virtualization|!virtualisation support|!virtualization firmware enabled|!hardware virtualisation|!cpu virtualisation|!virtual machine support|!vt|!vt enabled|!vt x|!virtualis|!virtualiz",
     "host.name": "!host name|!hostname|!computer name|!pc name|!machine name|!node name|!dns host name|name|!host|?device name|!name of computer|!system name|!cs name|node|!name of pc|!pc host|!name on the network",
-    "host.domain": "!domain|!workgroup|!domain name|!dns domain|!domain workgroup|!dns suffix|!primary dns suffix|!joined to|!workgroup or domain|!ad domain",
+    "host.domain": "!domain or workgroup|!domain|!workgroup|!domain name|!dns domain|!domain workgroup|!dns suffix|!primary dns suffix|!joined to|!workgroup or domain|!ad domain",
     "host.owner": "!registered owner|!registered user|!owner|!registered name|!registered to|!licensed to|!licenced to|assigned to",
     "host.organisation": "!organisation|!organization|!registered organisation|!registered organization|!company",
     "host.user": "!signed in user|!logged on user|!current user|!logged in user|!user name|?user|!signed in|!session user|!in use by|!used by|!signed in now|!logged in now|!logged on now|!now signed in|!who is signed in|!signed on|!signed in as|!logged in as|!active user|!console user|?logged on|?logged in",
@@ -76,7 +76,7 @@ LABELS: dict[str, str] = {
     "host.booted_at": "!os last boot|!system last boot|!os booted|!os boot time|!started since|!booted since|!last start|!last boot|!booted|!boot time|!system boot time|!last boot up time|!up since|!started at|!running since|!last restart|!last started|!last booted|?up|since|!last reboot|!last rebooted",
     "memory.installed": "bytes|!total installed|!installed total|!total fitted|!fitted total|!fitted in all|!installed memory|!memory fitted|!memory installed|!total installed memory|fitted|installed|!installed ram|?memory|?ram|!total ram installed|"
     "!total capacity|!total memory installed|!memory size installed|!ram installed|!installed physical memory|size",
-    "memory.usable": "!memory usable|!usable memory|usable|!total physical memory|!mem total|!total memory|!memory total|!total visible memory size|total physical|total|!memtotal|!memory seen by system|!seen by system|!system sees|!usable by the os|!usable by the system|"
+    "memory.usable": "!physical memory|!memory usable|!usable memory|usable|!total physical memory|!mem total|!total memory|!memory total|!total visible memory size|total physical|total|!memtotal|!memory seen by system|!seen by system|!system sees|!usable by the os|!usable by the system|"
     "!ram total|!memory seen|!visible memory|!physical memory total|!usable ram|!total ram|!memory system sees",
     "memory.available": "!available memory|!memory available|!mem available|available|!available physical memory|!memory free now|free now|!memavailable|!ram free|free at the moment|free right now|at present free|"
     "!free physical memory|!memory free|!free memory|!available ram|!ram free|!physical memory available",
@@ -104,7 +104,7 @@ LABELS: dict[str, str] = {
     "processor.name": "name|model name|model|!processor name|!cpu name|!cpu model|!processor model|brand|version|type|product|brand string|chip",
     "processor.maker": "maker|manufacturer|vendor|vendor id|!cpu maker|!cpu vendor|made by|built by",
     "processor.cores": "cores|core count|!cpu cores|!number cores|!cores|!core count|!physical cores|cores per socket|enabled cores",
-    "processor.threads": "threads|thread count|siblings|logical processors|!number logical processors|!logical processors|!threads|logical cores|!cpu threads|!hardware threads|!thread count|logical cpus",
+    "processor.threads": "logicals|threads|thread count|siblings|logical processors|!number logical processors|!logical processors|!threads|logical cores|!cpu threads|!hardware threads|!thread count|logical cpus",
     "processor.clock": "base|base mhz|mhz base|base|clock|speed|rated clock|rated speed|base clock|frequency|mhz|!cpu clock|base frequency|!clock speed|base speed|!processor speed|!cpu speed|rated|!cpu frequency|nominal clock|!rated clock",
     "processor.max_clock": "top|top clock|max clock|max clock speed|max speed|maximum clock|turbo|boost clock|max frequency|!cpu max|maximum speed|top clock|!max clock|!maximum clock|!cpu max frequency|boost|max mhz|turbo clock|boost speed|top speed|max turbo|turbo max|fastest|at most|at best|at the most",
     "processor.current_clock": "current clock|current clock speed|current speed|!cpu mhz|present clock|clock now|running at|!current clock|now running at|current frequency|right now|now|at present|currently",
@@ -244,7 +244,7 @@ LABELS: dict[str, str] = {
     "process.pid": "pid|process id|!process id|id|number",
     "process.name": "name|process|program|image name|command|cmd|process name|image|executable",
     "process.user": "user|user name|owner|started by|run by|account|uid",
-    "process.memory": "memory|mem usage|resident size|working set|rss|memory use|resident|memory usage|mem",
+    "process.memory": "res|res mem|resident memory|memory|mem usage|resident size|working set|rss|memory use|resident|memory usage|mem",
     "connection.protocol": "protocol|proto|netid|transport|prot",
     "connection.local": "local address|local|local end|local endpoint|local address port|own end|local side|here",
     "connection.remote": "remote address|remote|foreign address|far end|remote endpoint|peer|peer address|remote end|peer address port|far side|there",

@@ -352,7 +352,9 @@ def _fact_of_parent(interpreter: Interpreter, group: Group, parent: Item, shape:
         kind = FACTS[guesses[0].fact]
         if listed := BULLET.match(entry.printed):
             entry = replace(entry, printed=entry.printed[listed.end() :], column=entry.column + listed.end())
-        if understand(kind, entry.printed, interpreter.locale) and not entry.printed.isdigit():
+        own = decide(entry.label, context)[:1]
+        of_another = bool(own) and own[0].fact != kind.name and own[0].confidence >= _WHOLE_PHRASE
+        if understand(kind, entry.printed, interpreter.locale) and not (entry.printed.isdigit() or of_another):
             interpreter.place(entry, shape, guesses, parent)
         else:
             interpreter.place(entry, shape, interpreter.means(entry.label, context), parent)

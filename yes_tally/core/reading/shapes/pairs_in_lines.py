@@ -45,6 +45,8 @@ _LEFT_OUT = re.compile(r"\w: \S.* \.\.\.$")
 _TAIL_OF_KEY = re.compile(r" \.{3}[A-Z0-9]{4,6}(?![\w.])")
 _QUOTES = frozenset("\"'")
 _BOXED = re.compile(r"\[ +(?P<inside>[^\[\]\s](?:[^\[\]]*[^\[\]\s])?) +\]")
+# ``{Kestrel K7-8700 @ 3.60GHz}``, ``{3}``: a list of one; ``{current}`` and ``{c1f7…}`` are what things are called.
+_LIST_OF_ONE = re.compile(r"\{(?P<inside>[^{}:=,]* [^{}:=,]*|\d{1,3})\}")
 # ``Manufacturer = "Corrane";``: an assignment ends so (DMTF DSP0221, MOF, 5.4).
 _ENDED = re.compile(r"\"[^\"]*\";|[\w.+-]+;")
 # ``Cores=uint32:4``: what kind of value it is (DMTF DSP0004, 5.2.2, and in other words).
@@ -118,6 +120,7 @@ def _pairs_in(text: str, tabbed: str | None) -> Mapping[str, Pair]:
         if quoted:
             value, column = quoted[2], column + 1
         boxed = _BOXED.fullmatch(value) if value[:2] == "[ " else None
+        boxed = _LIST_OF_ONE.fullmatch(value) if value[:1] == "{" else boxed
         if boxed:
             value, column = boxed["inside"], column + boxed.start("inside")  # ``Secure boot   [ on  ]``
         label = match["label"].rstrip(" .:")

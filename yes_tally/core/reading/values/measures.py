@@ -43,6 +43,8 @@ def size(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
         value = quantity.size(text, other, binary=binary, nominal=nominal, unit=unit) or value
     if value is None and not unit and fact.group == "memory":
         value = quantity.memory_by_plausibility(text, locale)
+    if value is None and not unit and fact.group == "processor" and _CACHE_IN_KB.fullmatch(text):
+        value = quantity.size(f"{text} KB", locale, binary=binary)
     if value is None and not unit:
         value = quantity.bare_bytes(text, locale)
     if value and times:
@@ -50,6 +52,8 @@ def size(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
     return quantity.as_sold(value) if value and fact.name in SOLD_SIZES else value
 
 
+# A cache is counted in kilobytes (SMBIOS 3.7, 7.8; CIM schema, Device); none is as small as so many bytes.
+_CACHE_IN_KB = re.compile(r"[1-9]\d{2,5}")
 # ``2 x 8 GiB``, ``2 x 8 GB = 16 GB``; a cache is as large as those of all cores together (SMBIOS 3.7, 7.8.1).
 _ADD_UP = frozenset({"memory.installed", *(f"processor.cache_l{level}" for level in (1, 2, 3))})
 _TIMES = re.compile(r"(?P<times>\d{1,3}) ?[x×] ?(?=\d[\d.,]* ?[KGM]i?[BO]\b)", re.I)
@@ -150,7 +154,7 @@ _GIB = 2**30
 _ADDED_UP = frozenset({n << k for n in (1, 3, 5, 7) for k in range(12)})
 
 
-_TOTAL = re.compile(r"total|totaal|gesamt|in all|razem|w sumie|[lł][aą]cznie|calkowit")
+_TOTAL = re.compile(r"total|totaal|gesamt|physi|f[ií]sic|fysiek|fizyczn|in all|razem|w sumie|[lł][aą]cznie|calkowit")
 
 
 def memory_told(fact: str, phrase: str, value: Value) -> str:

@@ -71,7 +71,8 @@ _CORNER = re.compile(r"[+┌╔└╚┐╗┘╝]")
 _MAX_FRAME = 400
 # ``**Maker:**``, ``[######------]``: what is bold, and how full something is, drawn.
 _BOLD = re.compile(r"\*\*(?=[^\W\d_])([^*]{1,80}?)(?<=\S)\*\*")
-_POINTED = re.compile(r"(\s*)[»›►■●]\s(?=\s*\w.* [–—-] )")
+_SLANTED = re.compile(r"(?<=[\s|(])\*([^\W\d_][^*|]{0,60}?[\w.)])\*(?=[\s|.,;:)]|$)")
+_POINTED = re.compile(r"(\s*)[»›►▶▷➤■●]\s(?=\s*\w.* [–—-] )")
 _BOXES = re.compile(r"\[[xX*✓]\] \w+\s+\[ ?\] \w+|\[ ?\] \w+\s+\[[xX*✓]\] \w+")
 # What the boxes answer, with a blank behind it for its colon.
 _LABEL_OF_BOXES = re.compile(r"^(\s*(?:[|│]\s*)?[^\W\d_][^\[\]:|│]*?) (?= *\[[ xX*✓]?\])")
@@ -81,7 +82,7 @@ _GAUGE = re.compile(r"\[[#=*|>.█▓░-]{4,60}[ .-]*\]")
 
 
 # Any other bullet is read as a round one.
-_BULLET = re.compile(r"(\s*)[▪▫◆◇►▸‣◦◾⁃∙✦](?=\s+\S)")
+_BULLET = re.compile(r"(\s*)[▪▫◆◇►▶▷➤▸‣◦◾⁃∙✦](?=\s+\S)")
 
 
 def _without_marks(line: Line) -> Line:
@@ -92,14 +93,14 @@ def _without_marks(line: Line) -> Line:
         line = replace(line, text=(text := f"{mark[1]} {text[mark.end(1) + 1 :]}"))
     if len(text) <= _MAX_FRAME and (bullet := _BULLET.match(text)):
         line = replace(line, text=(text := f"{bullet[1]}•{text[bullet.end() :]}"))
-    if len(text) > _MAX_FRAME or not ("**" in text or "[" in text):
+    if len(text) > _MAX_FRAME or not ("*" in text or "[" in text):
         return line
     if _BOXES.search(text):
         # ``[x] on  [ ] off``: of what may be ticked, what is.
         text = _LABEL_OF_BOXES.sub(r"\1:", text)
         text = _UNTICKED.sub(lambda box: " " * len(box.group()), text)
         text = _TICKED.sub(lambda box: " " * len(box.group()), text)
-    plain = _BOLD.sub(r"  \1  ", text)
+    plain = _SLANTED.sub(r" \1 ", _BOLD.sub(r"  \1  ", text))
     plain = _GAUGE.sub(lambda gauge: " " * len(gauge.group()), plain)
     return line if plain == line.text else replace(line, text=plain.rstrip())
 

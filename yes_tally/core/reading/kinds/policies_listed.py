@@ -16,12 +16,17 @@ if TYPE_CHECKING:
     from yes_tally.core.reading.interpret import Interpreter
 
 
+_MOST_BLANKS = 5
+
+
 def policies(interpreter: Interpreter, group: Group, shape: str) -> bool:
     """What is audited, told by subcategory under a category: each value is what is recorded."""
     fact = FACTS["policy.records"]
     told = [(entry, understand(fact, entry.printed, interpreter.locale)) for entry in group.entries if entry.label]
     if group.children or not any(value for _, value in told):
         return False
+    if len(told) == 1 and (group.heading is None or told[0][0].label.count(" ") > _MOST_BLANKS):
+        return False  # ``The report could not be read: access denied``
     if not all(value or is_placeholder(entry.printed) for entry, value in told):
         return False
     heading = group.heading

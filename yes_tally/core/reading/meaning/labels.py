@@ -8,7 +8,9 @@ from functools import lru_cache
 from yes_tally.core.quantity import SPAN_UNITS
 from yes_tally.core.words import plain
 
-_CAMEL = re.compile(r"(?<=[a-z])(?=[A-Z])|(?<=\b[A-Z]\d)(?=[A-Z][a-z])|(?<=[a-z]\d)(?=[A-Z])|(?<=[A-Z])(?=[A-Z][a-z]{2})")
+_CAMEL = re.compile(
+    r"(?<=[a-z])(?=[A-Z])|(?<=\b[A-Z]\d)(?=[A-Z][a-z])|(?<=[a-z]\d)(?=[A-Z])|(?<=[A-Z])(?=[A-Z][a-z]{2})"
+)
 # ``sizeMiB``, ``l3_KiB``: the unit's capitals part no words.
 _UNIT_AT_END = re.compile(r"(?<=[a-z\d])([KMGT])iB(?![a-z])")
 _WORD = re.compile(r"[^\W_]+")

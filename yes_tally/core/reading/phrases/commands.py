@@ -12,7 +12,7 @@ COMMAND_WORDS: dict[str, str] = {
     for group, words in {
         "graphics": "grafiek grafici",
         "account": "people persons logins signins who users members staff",
-        "task": "jobs schedule timers planned chores duties agenda planning planner horario rooster harmonogram calendario",
+        "task": "operazioni jobs schedule timers planned chores duties agenda planning planner horario rooster harmonogram calendario",
         "software": "progs apps programs packages installed sw paquets",
         "driver": "drv drvs drivers",
         "partition": "parts slices partitions partlist partitionen particiones parties partizioni partities partycje",

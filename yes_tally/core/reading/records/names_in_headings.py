@@ -47,7 +47,7 @@ _ROW_NUMBER = re.compile(r"(?:#\d{1,3}[:.]?\s+|\d{1,3}[:.]\s+|\d{1,3}\s{2,}|\d{1
 _WORD = re.compile(r"\S+")
 _HEADS_VALUE = re.compile(r"[\d:/\\\"]")
 _QUOTED_NAME = re.compile(
-    r"(?P<noun>[^\W\d_][^\"'“„«]*?)\s*[\"'“„«] ?(?P<rest>[^\"'”“»]*[^\s\"'”“»]) ?[\"'”“»]\s*(?:[(\[](?P<aside>[^)\]]{2,80})[)\]])?\s*:?$"
+    r"(?P<noun>[^\W\d_][^\"'“„«]*?)\s*[\"'“„«] ?(?P<rest>[^\"'”“»]*[^\s\"'”“»]) ?[\"'”“»]\s*(?:[(\[](?P<aside>[^)\]]{2,80})[)\]]|(?:--|[–—-]) (?P<behind>[^\s,][^,]*))?\s*:?$"
 )
 
 # ``Network cards found: 3``, ``Accounts (2)``
@@ -199,6 +199,11 @@ def _quoted_name(interpreter: Interpreter, heading: Heading, group: str, shape: 
     fact = "adapter.connection" if group == "adapter" else CALLED.get(group, NAMING[group])
     entry = Entry(quoted["noun"], quoted["rest"], heading.line, heading.column + quoted.start("rest"))
     interpreter.place(entry, shape, (Guess(fact, 0.85, "the heading calls it so"),), item)
+    if quoted["behind"]:
+        which = "adapter.name" if group == "adapter" else ""
+        entry = Entry("", quoted["behind"], heading.line, heading.column + quoted.start("behind"))
+        guesses = (Guess(which, 0.8, "it stands behind what people call it"),) if which else ()
+        interpreter.place(entry, shape, guesses, item)
     if quoted["aside"]:
         left, start = [f for f in FIELDS[group] if f.name != fact], heading.column - 1 + quoted.start("aside")
         words = told_in_words(interpreter, quoted["aside"], heading.line, start, group, item, left)

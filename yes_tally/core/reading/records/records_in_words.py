@@ -255,6 +255,7 @@ _BY_FORM = {
 _LIKE_A_MODEL = re.compile(r"(?![A-Z]{1,2}\d)[A-Z][a-z][\w-]+ (?:[\w-]+ )*[A-Za-z-]*[A-Z-]\w*\d\w*")
 # Of a record that tells so many fields of its thing, the heading is the name, though it be a label elsewhere.
 _TELLS_SURELY = 2
+_BULLET = re.compile(r"[•*>] +(?=\S)")
 _ONE_WORD = re.compile(r"[^\W\d][\w.-]{1,30}")
 # ``[ tquill ]  Tamsin Quill``: how it is called, and beside it who that is.
 _BOXED_NAME = re.compile(r"\s*\[ ?(?P<name>[\w.-]+) ?\]\s+(?P<full>\S.*?)\s*$")
@@ -266,6 +267,8 @@ def called_by(interpreter: Interpreter, group: Group, of: str, shape: str, item:
     """Records under the name of their kind, each headed by its own: ``Interfaces``, then ``Wickerlink GbE 210 ("Office
     wire")`` over its fields."""
     heading, naming = group.heading, CALLED["disk"] if of == "disk" else NAMING.get(of, "")
+    if heading and (bullet := _BULLET.match(heading.text)):
+        heading = Heading(heading.text[bullet.end() :], heading.line, heading.column + bullet.end())
     if heading and of == "adapter" and (rest := _without_kind(interpreter, heading, shape, item)):
         heading, listed = rest, True
     boxed = _BOXED_NAME.match(heading.text[:MAX_TEXT]) if heading else None

@@ -6,8 +6,8 @@ import re
 from collections.abc import Sequence
 from typing import TYPE_CHECKING
 
-from yes_tally.core.catalogue import FACTS, FIELDS
-from yes_tally.core.reading.clauses.by_clause import FORMS, by_form, by_label
+from yes_tally.core.catalogue import FACTS, FIELDS, FactKind
+from yes_tally.core.reading.clauses.by_clause import FORMS, by_assertion, by_form, by_label
 from yes_tally.core.reading.clauses.told_in_parts import told_in_words
 from yes_tally.core.reading.drafts import Item, call_by_people
 from yes_tally.core.reading.meaning.decide import ITEM_GROUPS, NAMING, Context, Guess, decide
@@ -152,6 +152,8 @@ def _names_with_words(interpreter: Interpreter, lines: Sequence[Line], group: st
         item, left = Item(group), [fact for fact in FIELDS[group] if fact.name != NAMING[group]]
         which = "words" if match["words"] else "behind"
         words = told_in_words(interpreter, match[which], line.number, match.start(which), group, item, left)
+        if group == "account" and words:
+            _who_it_is(interpreter, match[which], line, match.start(which), item, left)
         name = Entry("", match["name"], line.number, match.start("name") + 1)
         interpreter.place(name, "words", (Guess(NAMING[group], 0.8, f"it is listed under {group}"),), item)
         told += words > 0
@@ -162,6 +164,22 @@ def _names_with_words(interpreter: Interpreter, lines: Sequence[Line], group: st
     for item in items:
         interpreter.take(item)
     return bool(items)
+
+
+_SEVERAL_WORDS = re.compile(r"[A-Z][^\W\d_]+(?:[ '’-][^\W\d_]+){1,3}(?=,)")
+
+
+def _who_it_is(
+    interpreter: Interpreter, text: str, line: Line, start: int, item: Item, left: Sequence[FactKind]
+) -> None:
+    """``crew – Crew desk, enabled``: several words before what is said of an account, which say nothing of it."""
+    full = next((fact for fact in left if fact.field == "full_name"), None)
+    called = _SEVERAL_WORDS.match(text) if full else None
+    if full and called and not by_assertion(interpreter, called.group(), "account", FIELDS["account"]):
+        entry = Entry("", called.group(), line.number, start + 1)
+        interpreter.place(
+            entry, "words", (Guess(full.name, 0.8, "it stands before what is said of the account"),), item
+        )
 
 
 # What a row begins with, the group it then tells of, and the fact that the beginning is (or none).
@@ -178,6 +196,8 @@ def rows_of_known_beginning(interpreter: Interpreter, lines: Sequence[Line], aro
     with what only one thing is known by, then what that is called. Whether they were read."""
     rows = [(line, cells_by_gap(line.text)) for line in lines]
     for beginning, group, fact in (*_ROW_BEGINNINGS, *([_KERNELS_DISK] if "disk" in around[:2] else [])):
+        if group == "disk":
+            rows = [(line, _handle_apart(cells)) for line, cells in rows]
         told = [(line, cells, m) for line, cells in rows if len(cells) > 2 and (m := beginning.match(cells[0][0]))]
         if len(told) < _LEAST_DRIVES or len(told) * 3 < len(rows) * 2:
             continue
@@ -190,6 +210,18 @@ def rows_of_known_beginning(interpreter: Interpreter, lines: Sequence[Line], aro
             told_bare(interpreter, row, group, item, "rows", CALLED.get(group) or NAMING[group], line.text, least=1)
         return True
     return False
+
+
+_HANDLE_AND_MODEL = re.compile(r"(?P<handle>nvme\d+(?:n\d+)?|[hsvx]d[a-z]|mmcblk\d+) (?P<model>[A-Z].*)")
+
+
+def _handle_apart(cells: Sequence[tuple[str, int]]) -> Sequence[tuple[str, int]]:
+    """``nvme0 Basalt NV1000``, one blank apart, as two cells."""
+    both = _HANDLE_AND_MODEL.fullmatch(cells[0][0]) if cells else None
+    if both is None:
+        return cells
+    at = cells[0][1]
+    return [(both["handle"], at), (both["model"], at + both.start("model")), *cells[1:]]
 
 
 _LEAST_DRIVES = 2

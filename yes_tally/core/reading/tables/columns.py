@@ -193,7 +193,7 @@ def each_meant_once(
 
     # ``Available`` before ``Free``
     def in_other_words(label: str) -> bool:
-        return not guesses[label] or label.casefold() != guesses[label][0].fact.partition(".")[2]
+        return not guesses[label] or not guesses[label][0].fact.partition(".")[2].startswith(label.casefold())
 
     for label in sorted(guesses, key=lambda label: (turn(label), choices(label), in_other_words(label))):
         for guess in guesses[label]:

@@ -61,6 +61,10 @@ _RIGHT_UNDER = 4
 _MOST_OF_OTHERS = 2
 # What of all devices only those that draw have.
 _BEGINS_WITH_DAY = re.compile(rf"(?:{DAY_IN_NUMBERS})\b", re.I)
+# What a row of memory begins with beside one of swap space.
+_OF_MEMORY = dict.fromkeys(
+    "physical phys real main physisch physique fisica fysiek fizyczna fizyczny vive".split(), ("memory",)
+)
 # What of memory only its modules have.
 _OF_MODULES = frozenset({"module.slot", "module.type", "module.part", "module.serial", "module.bank", "module.form"})
 _OF_GRAPHICS = frozenset({"graphics.memory", "graphics.width", "graphics.height", "graphics.refresh"})
@@ -125,7 +129,7 @@ def read_rows(interpreter: Interpreter, rows: Sequence[Group], shape: str, aroun
             interpreter.frame.update(entry.line for entry in row.entries)
             continue
         if row.heading:
-            named = interpreter.heading(row.heading.text)
+            named = interpreter.heading(row.heading.text) or _OF_MEMORY.get(plain(row.heading.text).strip(" :"), ())
             with interpreter.below(row.heading):
                 said_of = interpreter.context(None, (*named, *around) if named else ("",))
                 before, interpreter.size_unit = interpreter.size_unit, unit_of_all or interpreter.size_unit

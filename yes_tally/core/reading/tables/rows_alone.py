@@ -44,6 +44,7 @@ from yes_tally.core.reading.shapes.layout import (
 from yes_tally.core.reading.tables.bare_rows import told_bare
 from yes_tally.core.reading.tables.columns_by_form import rows_by_columns
 from yes_tally.core.reading.tables.log_rows import are_events
+from yes_tally.core.reading.tables.parts_below_disks import parts_below_disks
 from yes_tally.core.reading.tables.process_rows import rows_of_processes
 from yes_tally.core.reading.tables.rows_by_form import NAMED_NEAR, ROW_FIELDS, UPDATE_ID, rows_by_form
 from yes_tally.core.reading.tables.rows_in_parts import MARKS, rows_in_parts, with_gaps
@@ -62,6 +63,9 @@ def rows_without_head(interpreter: Interpreter, lines: Sequence[Line], around: t
     whose form it has, in the catalogue's order."""
     interpreter.headless.append((lines, around))
     lines = [replace(line, text=line.text.rstrip()) if line.text.endswith(" ") else line for line in lines]
+    if parts_below_disks(interpreter, lines, around, lambda disks: rows_without_head(interpreter, disks, around)):
+        interpreter.headless.pop()
+        return
     if _states_first(interpreter, lines, around):
         return
     ruled = next((i for i, line in enumerate(lines) if i and is_rule(line.text)), len(lines))

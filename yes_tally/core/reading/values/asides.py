@@ -38,6 +38,7 @@ _LIMIT = re.compile(
     re.I,
 )
 
+_LEASE = r"(?:lease[d]?|bail|concesi[óo]n|concess[ãa]o|concessione|dzier[żz]awa)"
 _LEASE_END = (
     re.compile(
         r"\b(?:until|till|to|expires?(?: on)?|ends|runs out(?: on)?|bis|läuft (?:ab am|bis)|endet(?: am)?|jusqu'au|expire(?: le)?|fin le|hasta(?: el)?|caduca(?: el)?|vence(?: el)?|expira(?: el| em)?|até|fino al?|scade(?: il)?|tot|verloopt(?: op)?|do|wygasa)\s+(\d[\d./-]{7,9}(?:[ T,]+\d\d?:\d\d(?::\d\d)?)?)",
@@ -202,6 +203,8 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
     "adapter.dhcp": (
         (re.compile(r"\b(?:from|by|von|de|du|da|dal|di|van|od|server|serveur|servidor|serwer)\s+(\d{1,3}(?:\.\d{1,3}){3})", re.I), "adapter.dhcp_server"),
         (re.compile(r"\((\d{1,3}(?:\.\d{1,3}){3})\)"), "adapter.dhcp_server"),
+        (re.compile(rf"[,;] {_LEASE} (?:from |since |vom |seit |du |depuis |del? |desde |dal |van |od )?({MOMENT}|{DAY})(?= (?:to|until|till|bis|au|al|a|hasta|at[ée]|fino al?|tot|do|t/m) )", re.I), "adapter.lease_from"),
+        (re.compile(rf"[,;] {_LEASE} .*\d (?:to|until|till|bis(?: zum)?|au|al|a|hasta(?: el)?|at[ée]|fino al?|tot|do|t/m) ({MOMENT}|{DAY})", re.I), "adapter.lease_until"),
         _LEASE_END,
     ),
     "adapter.dhcp_server": (_LEASE_END,),

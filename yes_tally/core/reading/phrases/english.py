@@ -74,9 +74,9 @@ LABELS: dict[str, str] = {
     "host.user": "!signed in user|!logged on user|!current user|!logged in user|!user name|?user|!signed in|!session user|!in use by|!used by|!signed in now|!logged in now|!logged on now|!now signed in|!who is signed in|!signed on|!signed in as|!logged in as|!active user|!console user|?logged on|?logged in",
     "host.time_zone": "!time zone|!timezone|!zone|!local time zone|!tz|!clock zone",
     "host.booted_at": "!os last boot|!system last boot|!os booted|!os boot time|!started since|!booted since|!last start|!last boot|!booted|!boot time|!system boot time|!last boot up time|!up since|!started at|!running since|!last restart|!last started|!last booted|?up|since|!last reboot|!last rebooted",
-    "memory.installed": "bytes|!total installed|!installed total|!total fitted|!fitted total|!fitted in all|!installed memory|!memory fitted|!memory installed|!total installed memory|fitted|installed|!installed ram|?memory|?ram|!total ram installed|"
+    "memory.installed": "bytes|!total installed|!installed total|!total fitted|!fitted total|!fitted in all|!installed memory|!memory fitted|!memory installed|!total installed memory|fitted|installed|!installed ram|?memory|?ram|!total ram installed|!physical memory"
     "!total capacity|!total memory installed|!memory size installed|!ram installed|!installed physical memory|size",
-    "memory.usable": "!physical memory|!memory usable|!usable memory|usable|!total physical memory|!mem total|!total memory|!memory total|!total visible memory size|total physical|total|!memtotal|!memory seen by system|!seen by system|!system sees|!usable by the os|!usable by the system|"
+    "memory.usable": "!memory usable|!usable memory|usable|!total physical memory|!mem total|!total memory|!memory total|!total visible memory size|total physical|total|!memtotal|!memory seen by system|!seen by system|!system sees|!usable by the os|!usable by the system|"
     "!ram total|!memory seen|!visible memory|!physical memory total|!usable ram|!total ram|!memory system sees",
     "memory.available": "avail|avail mem|!available memory|!memory available|!mem available|available|!available physical memory|!memory free now|free now|!memavailable|!ram free|free at the moment|free right now|at present free|"
     "!free physical memory|!memory free|!free memory|!available ram|!ram free|!physical memory available",
@@ -256,7 +256,7 @@ LABELS: dict[str, str] = {
     "neighbour.kind": "kind|type|state|entry type|hw type|how|learned|origin|entry|how known",
     "route.destination": "destination|network|network destination|target|dest|destination prefix|net|to|prefix",
     "route.mask": "mask|netmask|genmask|subnet mask|net mask",
-    "route.gateway": "by|through|gateway|next hop|router|via|gw|by way of",
+    "route.gateway": "by|gateway|next hop|router|via|gw|by way of",
     "route.interface": "card|interface|via|iface|dev|device|adapter|through|out of|leaves by|over|on|out on|via card",
     "route.metric": "metric|route metric|cost|distance|weight|priority",
     "boot_entry.id": "id|identifier|entry|number|boot|boot id",

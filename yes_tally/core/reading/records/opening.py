@@ -116,7 +116,7 @@ def _is_kind(text: str) -> bool:
 
 
 # What ``parts`` are of.
-_PARTS_OF = {"disk": dict.fromkeys((("part",), ("slice",)), "partition")}
+_PARTS_OF: dict[str, dict[tuple[str, ...], str]] = {"disk": {("part",): "partition", ("slice",): "partition"}}
 
 
 def opened_by(

@@ -194,7 +194,7 @@ _KERNELS_DISK = (re.compile(r"(?P<which>nvme\d+(?:n\d+)?|[hsvkx]d[a-z]|mmcblk\d+
 def rows_of_known_beginning(interpreter: Interpreter, lines: Sequence[Line], around: tuple[str, ...]) -> bool:
     """``/dev/kda   Basalt SX480   serial BSX48-00912   447.1 GiB``, ``pid 2204   quaymaster   1.3 GiB``: rows that begin
     with what only one thing is known by, then what that is called. Whether they were read."""
-    rows = [(line, cells_by_gap(line.text)) for line in lines]
+    rows: list[tuple[Line, Sequence[tuple[str, int]]]] = [(line, cells_by_gap(line.text)) for line in lines]
     for beginning, group, fact in (*_ROW_BEGINNINGS, *([_KERNELS_DISK] if "disk" in around[:2] else [])):
         if group == "disk":
             rows = [(line, _handle_apart(cells)) for line, cells in rows]

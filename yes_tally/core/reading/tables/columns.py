@@ -183,7 +183,7 @@ def each_meant_once(
     guesses = _with_who_it_is(guesses)
 
     def choices(label: str) -> tuple[int, int, float]:
-        return (*(_as_likely(found.get(label, ())) for found in (guesses, meant)), -_likeliest(guesses[label]))
+        return _as_likely(guesses[label]), _as_likely(meant.get(label, ())), -_likeliest(guesses[label])
 
     # What the things themselves are called by (``Driver`` of drivers) is their name before any other column; what only
     # counts them (``Module`` beside ``Slot``) is it after all others.
@@ -304,6 +304,27 @@ def with_letters(
     if any(found and found[0].fact == "volume.mount" for found in columns.values()):
         return columns
     return {**columns, labels[0]: (Guess("volume.mount", 0.8, "nothing but letters of drives stand in it"),)}
+
+
+_ADDRESS = re.compile(r"\d{1,3}(?:\.\d{1,3}){3}")
+
+
+def with_routers(
+    columns: dict[str, tuple[Guess, ...]], meant: dict[str, tuple[Guess, ...]], cells: dict[str, list[str]]
+) -> dict[str, tuple[Guess, ...]]:
+    """The columns of a table of routes, two of which may say through what a packet leaves (``through``, ``over``): the
+    first, where it holds nothing but addresses, is the next router's."""
+    if any(found and found[0].fact == "route.gateway" for found in columns.values()):
+        return columns
+    through = [label for label, found in meant.items() if any(guess.fact == "route.interface" for guess in found)]
+    if len(through) != _TWO or not cells.get(through[0]) or not all(map(_ADDRESS.fullmatch, cells[through[0]])):
+        return columns
+    router, card = through
+    leaves = tuple(guess for guess in meant[card] if guess.fact == "route.interface")
+    return {**columns, router: (Guess("route.gateway", 0.8, "another column names the card"),), card: leaves}
+
+
+_TWO = 2
 
 
 def _with_who_it_is(guesses: dict[str, tuple[Guess, ...]]) -> dict[str, tuple[Guess, ...]]:

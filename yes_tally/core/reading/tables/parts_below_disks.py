@@ -57,7 +57,7 @@ def parts_below_disks(
     return True
 
 
-def _part(line: Line) -> list[tuple[str, int]]:
+def _part(line: Line) -> Sequence[tuple[str, int]]:
     """The cells of a part's row: which one it is, and of the others one is its size; none of any other row."""
     cells = cells_by_gap(line.text)
     sized = any(_SIZE.fullmatch(text) for text, _ in cells[1:])

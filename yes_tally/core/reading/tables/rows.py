@@ -46,6 +46,7 @@ from yes_tally.core.reading.tables.columns import (
     unit_of_sizes,
     with_letters,
     with_parts,
+    with_routers,
 )
 from yes_tally.core.reading.tables.rows_put_right import uncounted, with_times
 from yes_tally.core.reading.values.flags import says_of_password
@@ -103,6 +104,8 @@ def read_rows(interpreter: Interpreter, rows: Sequence[Group], shape: str, aroun
     )
     if subject == "driver":
         columns = driver_apart(columns, meant, cells)
+    if subject == "route":
+        columns = with_routers(columns, meant, cells)
     if subject == "module":
         columns = with_parts(columns, meant, cells)
     if subject == "volume":

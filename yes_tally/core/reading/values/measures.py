@@ -154,12 +154,15 @@ _GIB = 2**30
 _ADDED_UP = frozenset({n << k for n in (1, 3, 5, 7) for k in range(12)})
 
 
-_TOTAL = re.compile(r"total|totaal|gesamt|physi|f[ií]sic|fysiek|fizyczn|in all|razem|w sumie|[lł][aą]cznie|calkowit")
+_PHYSICAL = re.compile(r"physi|f[ií]sic|fysiek|fizyczn")
+_TOTAL = re.compile(r"total|totaal|gesamt|in all|razem|w sumie|[lł][aą]cznie|calkowit")
 
 
 def memory_told(fact: str, phrase: str, value: Value) -> str:
-    """A "total" memory that modules can add up to is what is installed; any other is what the system sees."""
-    if fact != "memory.usable" or not _TOTAL.search(phrase) or not isinstance(value.value, (int, float)):
+    """A "total" or "physical" memory that modules can add up to is what is installed; any other is what the system
+    sees."""
+    by_value = {"memory.usable": _TOTAL, "memory.installed": _PHYSICAL}.get(fact)
+    if by_value is None or not by_value.search(phrase) or not isinstance(value.value, (int, float)):
         return fact
     whole, rest = divmod(value.value, _GIB)
-    return "memory.installed" if rest == 0 and int(whole) in _ADDED_UP else fact
+    return "memory.installed" if rest == 0 and int(whole) in _ADDED_UP else "memory.usable"

@@ -75,7 +75,8 @@ _FIRST_ENTRY = "0000"
 
 def _text(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
     numbers_it = fact.name == "boot_entry.id" and text == _FIRST_ENTRY
-    if (is_placeholder(text) and not numbers_it) or len(text) > MAX_TEXT:
+    said = fact.name == "event.text" and " " in text and text[0].isalnum()  # ``no answer`` may be what happened
+    if (is_placeholder(text) and not (numbers_it or said)) or len(text) > MAX_TEXT:
         return None
     if _A_MEASURE.fullmatch(text) and fact.name not in _ANY_WORD:
         return None
@@ -107,7 +108,7 @@ def _text(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
         text = text[0] + text[1:].replace("\\\\", "\\")  # written twice within quotes (DSP0221, RFC 8259)
     if '""' in text:
         text = text.replace('""', '"')  # a mark within quotes is written twice (RFC 4180, section 2, 7)
-    return exactly("text", text) if text and (numbers_it or not is_placeholder(text)) else None
+    return exactly("text", text) if text and (numbers_it or said or not is_placeholder(text)) else None
 
 
 # Makers of firmware begin their versions with letters: ``Loamgate M3.0.9 of 07/03/2022``.

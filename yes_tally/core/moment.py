@@ -118,10 +118,18 @@ def moment(text: str, locale: Locale) -> Value | None:
     return None
 
 
+_MOST_DAYS = 31
+_CENTURIES = frozenset({"19", "20"})
+_GOES_ON = re.compile(r"[./-]?\d|\.\d")
+
+
 def date_order(text: str) -> bool | None:
     """Whether numeric dates in ``text`` put the day first; ``None`` when none of them tells."""
     for match in _NUMERIC.finditer(text):
         a, b = int(match["a"]), int(match["b"])
+        a_day = 0 < a <= _MOST_DAYS and 0 < b <= _MOST_DAYS and match["y"][:2] in _CENTURIES
+        if not a_day or _GOES_ON.match(text, match.end()):
+            continue  # ``12.0.4417.82``, ``12.1.4417``: a build, a version
         if (a > 12) != (b > 12):
             return a > 12
         if match["sep"] == ".":

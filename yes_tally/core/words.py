@@ -357,7 +357,7 @@ def flag_of(text: str) -> bool | None:
     first, *rest = word.split() or [""]
     for candidate in (
         word,
-        re.split(r"[,;(]| (?:in|by|im|durch|dans|en|nel|no|w) ", word)[0].strip(),
+        re.split(r"[,;(]| [-–—]+ | (?:in|by|im|durch|dans|en|nel|no|w) ", word)[0].strip(),
         first if rest and rest[0] in _GOES_ON else "",
     ):
         if candidate == first and any(said.strip(",;:") in _CONTRARY[candidate in YES] for said in rest):

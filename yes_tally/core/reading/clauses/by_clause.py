@@ -48,7 +48,7 @@ FORMS = {
     # ``23H2 build 22641.880``
     "os.version": re.compile(r"\d\dH\d(?: \(?(?:build )?\d{4,6}(?:\.\d+)*\)?)?", re.I),
     "printer.port": re.compile(
-        r"(?:(?:on|at|an|auf|sur|en|su|op|na|em) )?(?:\d{1,3}\.){3}\d{1,3}(?::\d+)?|(?:USB|LPT|COM)\d+:?|FILE:|\\\\\S+",
+        r"(?:(?:on|at|an|auf|sur|en|su|op|na|em) )?(?:(?:\d{1,3}\.){3}\d{1,3}(?::\d+)?|(?:USB|LPT|COM)\d+:?|FILE:|\\\\\S+)",
         re.I,
     ),
     "firmware.mode": re.compile(r"legacy(?:[ -]mod\w+)?(?: \([^()]*\))?|UEFI(?:[ -]mod\w+)?", re.I),

@@ -237,6 +237,9 @@ def _parted(chunk: list[Line]) -> Iterator[list[Line]]:
         if end + 1 < len(chunk):
             yield from _parted(chunk[end + 1 :])
         return
+    if _rows_under_pair(chunk):
+        yield chunk[:1]
+        chunk = chunk[1:]
     start = 0
     for index in range(1, len(chunk)):
         before, here = chunk[index - 1].text[:MAX_LINE], chunk[index].text[:MAX_LINE]
@@ -261,6 +264,28 @@ def _parted(chunk: list[Line]) -> Iterator[list[Line]]:
 
 
 _LEAST_PAIRS = 2
+
+
+def _rows_under_pair(chunk: Sequence[Line]) -> bool:
+    """Whether the first line is a pair and all others are deeper rows of several cells: ``Default printer: Hall`` over the
+    printers."""
+    first, *rows = chunk
+    pair = _ONE_PAIR.fullmatch(first.text[:MAX_LINE])
+    return (
+        pair is not None
+        and not names_item(pair["label"])
+        and words_of(pair["label"]) not in SUBJECTS
+        and len(rows) > 1
+        and all(
+            indent_of(first.text) < indent_of(row.text) < pair.start("value")
+            and len(cells := cells_by_gap(row.text[:MAX_LINE])) >= LEAST_COLUMNS
+            and ":" not in cells[0][0]
+            for row in rows
+        )
+    )
+
+
+_ONE_PAIR = re.compile(r"\s*(?P<label>[^\W\d_][^:=,()\d]{2,40}?)\s*[:=]\s+(?P<value>\S(?:(?!\s{2}).)*)")
 
 
 def _rows_below_pairs(chunk: Sequence[Line], index: int) -> bool:

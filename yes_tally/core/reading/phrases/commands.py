@@ -19,7 +19,7 @@ COMMAND_WORDS: dict[str, str] = {
         "volume": "letters mounts spaces drives",
         "disk": "disks spin spindles platters media stockage almacenamiento armazenamento archiviazione opslag",
         "event": "logbook journal log logs diary",
-        "update": "fixes patches updates mends",
+        "update": "upd upds fixes patches updates mends",
         "connection": "sockets ports talks puertos portas porte poorten porty",
         "neighbour": "near neighbours neighbors around",
         "route": "ways routes roads",

@@ -173,7 +173,17 @@ def processors_told(interpreter: Interpreter, lines: Sequence[Line]) -> set[int]
 _KIND_AND_WORDS = re.compile(
     r"\s*(?:[-*•] )?(?P<label>[^\W\d_]+(?: [^\W\d_]+){0,2}?) (?P<told>(?!\d{1,3},)[A-Z\d](?:[^:;]|:(?=\S))*?,\s(?:[^:]|:(?=\S))+?)\.?\s*$"
 )
-_TOLD_IN_WORDS = _TOLD_IN_PROSE | {"disk", "display", "board", "machine", "battery", "sound", "adapter", "printer"}
+_TOLD_IN_WORDS = _TOLD_IN_PROSE | {
+    "page_file",
+    "disk",
+    "display",
+    "board",
+    "machine",
+    "battery",
+    "sound",
+    "adapter",
+    "printer",
+}
 _LEAST_TOLD = 2
 
 

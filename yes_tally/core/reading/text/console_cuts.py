@@ -84,13 +84,19 @@ def _without_blank_rests(lines: Sequence[Line], width: int) -> list[Line]:
     return kept
 
 
+# ``kontor-05> battery``
+_AT_PROMPT = re.compile(
+    r"(?:[\w.-]+@)?[A-Za-z][\w.]*-[\w.-]*\d(?: [A-Z]:\\[^>]{0,60}| [~/][\w/~.-]{0,60})?[>$#%] ?[a-z]"
+)
+
+
 def _goes_on(first: str, rest: str, above: Sequence[Line], width: int) -> bool:
     """Whether a line goes on on another, by what stands at the cut: no label, no new item, no row of the columns above."""
     if not rest.strip() or first[-1] in _BARS:
         return False
     if first.rfind("<") > first.rfind(">"):
         return True  # within a tag
-    if _BEGINS.match(rest):
+    if _BEGINS.match(rest) or _AT_PROMPT.match(rest):
         return False
     if is_rule(first):
         return set(rest.strip()) <= set(first)

@@ -17,7 +17,7 @@ from yes_tally.core.reading.cutting.titles import kind_alone
 from yes_tally.core.reading.cutting.tool_names import without_tool_name
 from yes_tally.core.reading.drafts import Draft, Met
 from yes_tally.core.reading.interpret import Interpreter
-from yes_tally.core.reading.kinds.accounts_listed import members_of_groups
+from yes_tally.core.reading.kinds.accounts_listed import members_of_groups, rows_of_accounts
 from yes_tally.core.reading.kinds.adapters_again import adapters_again, rows_of_adapters_again
 from yes_tally.core.reading.kinds.audit_matrix import read_audit_matrix
 from yes_tally.core.reading.kinds.checks_by_day import checks_by_day
@@ -266,6 +266,7 @@ def _read_block(interpreter: Interpreter, block: Block, command: tuple[str, ...]
         or read_drive_records(interpreter, block.lines)
         or read_sockets(interpreter, block.lines, spoken)
         or sockets_over_words(interpreter, block.lines, spoken)
+        or (block.layout and block.layout.shape == "pairs" and rows_of_accounts(interpreter, block.lines, spoken))
         or licence_at_once(interpreter, block.lines, command)
         or folders_in_order(interpreter, block.lines, spoken)
         or read_field_list(interpreter, block.lines, above.text if above else "")

@@ -19,6 +19,9 @@ from yes_tally.core.catalogue import FACTS, FIELDS, FactKind
 from yes_tally.core.quantity import Value, exactly
 from yes_tally.core.reading.clauses.by_clause import by_assertion, by_label
 from yes_tally.core.reading.drafts import Item
+from yes_tally.core.reading.meaning.decide import Context, decide
+from yes_tally.core.reading.meaning.labels import words_of
+from yes_tally.core.reading.phrases import SUBJECTS
 from yes_tally.core.reading.shapes.layout import MAX_LABEL, MAX_LINE, Entry, indent_of
 from yes_tally.core.reading.text.decode import Line
 from yes_tally.core.reading.values.understand import understand
@@ -62,9 +65,13 @@ _LEAST = 2
 
 def rows_of_accounts(interpreter: Interpreter, lines: Sequence[Line], around: tuple[str, ...]) -> bool:
     """Read rows that each begin with what somebody signs in with. Whether they were read."""
+    if lines and (title := lines[0].text.strip()).endswith(":") and SUBJECTS.get(words_of(title)) == "account":
+        lines, around = lines[1:], ("account",)
     rows = [(line, _ROW.match(line.text)) for line in lines] if around[:1] == ("account",) else []
     signed = [(line, row) for line, row in rows if row and row["told"] and _SIGNS_IN.fullmatch(row["name"])]
-    if len(rows) < _LEAST or len(signed) < len(rows):
+    # ``name    kfield`` over ``enabled    yes``: labels, and no logins.
+    labels = sum(bool(decide(row["name"], Context("account"))) for _, row in signed)
+    if len(rows) < _LEAST or len(signed) < len(rows) or labels * 2 > len(rows):
         return False
     told = {line.number: list(_told(interpreter, line, row)) for line, row in signed}
     if sum(map(bool, told.values())) * 2 < len(rows):

@@ -271,6 +271,8 @@ def called_by(interpreter: Interpreter, group: Group, of: str, shape: str, item:
         heading = Heading(heading.text[bullet.end() :], heading.line, heading.column + bullet.end())
     if heading and of == "adapter" and (rest := _without_kind(interpreter, heading, shape, item)):
         heading, listed = rest, True
+    if heading and SUBJECTS.get(words_of(heading.text[:MAX_TEXT])) == of:
+        return  # ``Accounts:``: what is listed, and the name of none
     boxed = _BOXED_NAME.match(heading.text[:MAX_TEXT]) if heading else None
     if heading and boxed and of in ASIDE_OF:
         # Of an account the box holds what it is called, of a card what people call it.

@@ -55,5 +55,34 @@ class LicencesOfProducts(unittest.TestCase):
         )
         self.assertEqual((found["boot_entry#1.name"], found["boot_entry#2.name"]), ("Wire start", "Harbour OS"))
 
+    def test_products_that_are_counted_are_told_apart(self):
+        text = (
+            "nq-3> licence --all\n\nProduct 1 of 2: Harbour OS 12\n  Channel   volume\n  Partial key   X7TQ2\n\n"
+            "Product 2 of 2: Quaymaster Office\n  Channel   retail\n  Partial key   9M3WD\n"
+        )
+        read = {k: v for k, v in told(text).items() if k != "host.name"}
+        of_system = {"os.name": "Harbour OS 12", "licence.channel": "volume", "licence.key_tail": "X7TQ2"}
+        self.assertEqual(read, of_system)
+
+    def test_one_line_tells_all_of_it(self):
+        for text, expected in {
+            "Harbour OS 12, retail licence, key ...7Q2KM: licensed for good": {
+                "os.name": "Harbour OS 12", "licence.channel": "retail", "licence.key_tail": "7Q2KM", "licence.state": "active", "licence.permanent": True,
+            },
+            "activated (volume, key 7Q2KM, until 2025-09-01)": {
+                "licence.state": "active", "licence.channel": "volume", "licence.key_tail": "7Q2KM",
+            },
+        }.items():  # fmt: skip
+            read = told(f"nq-3> licence\n{text}\n")
+            self.assertEqual({key: read.get(key) for key in expected}, expected, text)
+
+    def test_a_question_is_answered_by_what_follows_it(self):
+        for text, permanent in {
+            "Permanently activated? No": False, "Permanently activated? yes": True,
+            "La macchina è attivata in modo permanente? No.": False,
+            "Is this copy of Harbour OS permanently activated? Yes.": True,
+        }.items():  # fmt: skip
+            self.assertIs(told(f"nq-3> licence\n{text}\n").get("licence.permanent"), permanent, text)
+
     def test_what_a_licence_is_for_is_the_system(self):
         self.assertEqual(told("pc-01> licence\n" + SYSTEM.format("Product"))["os.name"], "Harbour OS 12 Desk Pro")

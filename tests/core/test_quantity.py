@@ -139,6 +139,8 @@ class Moments(unittest.TestCase):
         self.assertIs(date_order("changed 20/01/2025"), True)
         self.assertIs(date_order("changed 01/20/2025"), False)
         self.assertIsNone(date_order("changed 01/02/2025"))
+        for build in ("Build 12.0.4417.90", "version 12.1.4417", "address 10.20.2024.1"):
+            self.assertIsNone(date_order(build), build)
 
     def test_a_day_is_a_range_and_no_such_day_is_none(self):
         found = moment("2019-03-02", Locale())

@@ -1,0 +1,115 @@
+"""Lines that tell several things at once, or stand beside what they do not belong to: one text a row, and what is read."""
+
+import unittest
+
+from tests.core.readings import told
+
+ROWS = {
+    "how much of a drive is free": [
+        ("volumes", f"C:   {said}\n", {"volume#1.mount": "C:", "volume#1.free": 39943195853, "volume#1.size": 998794644685})
+        for said in (
+            "37.2 GB of 930.2 GB free", "37.2 GB free of 930.2 GB", "37.2 of 930.2 GB free", "37,2 GB libres de 930,2 GB", "37,2 GB frei von 930,2 GB",
+        )
+    ],
+    "how much of it is used": [("volumes", "C:   892.9 of 930.2 GB used\n", {"volume#1.mount": "C:", "volume#1.size": 998794644685})],
+    "what a screen is plugged into is not its name": [
+        ("screens", f"{before}Gannet 27U, serial GW27-00813, 597 x 336 mm, 2560x1440 at 144 Hz\n", {
+            "display#1.name": "Gannet 27U", "display#1.serial": "GW27-00813", "display#1.width": 2560, "display#1.height": 1440,
+        })
+        for before in ("DP-1: ", "on 0 / port DP-1 : ", "port HDMI = ", "")
+    ],
+    "two screens that tell the same are two": [
+        ("screens", "  Veldt V27    serial VR27-01, 2560 x 1440\n  Veldt V24    serial VR24-02, 1920 x 1080\n", {
+            "display#1.name": "Veldt V27", "display#1.serial": "VR27-01", "display#1.width": 2560, "display#1.height": 1440, "display#2.name": "Veldt V24",
+            "display#2.serial": "VR24-02", "display#2.width": 1920, "display#2.height": 1080,
+        }),
+    ],
+    "maker, model and a label behind them": [
+        ("pc", "maker and model : Corrane Tallow 520, serial CRN-99\n", {
+            "machine.maker": "Corrane", "machine.model": "Tallow 520", "machine.serial": "CRN-99",
+        }),
+        ("pc", "Serial number ... CRN9M11702   (inventory no.: K-00417)\n", {
+            "machine.serial": "CRN9M11702", "machine.tag": "K-00417",
+        }),
+    ],
+    "a label of its own in each part": [
+        ("battery", "  capacity : design 57,000 mWh, now full 48,120 mWh (84 %)\n", {
+            "battery#1.design": 57000, "battery#1.full": 48120, "battery#1.health": 0.84,
+        }),
+    ],
+    "a battery from day to day is no other battery": [
+        ("battery", "date         full         design\n2024-09-01   51 300 mWh   57 000 mWh\n2025-03-01   48 120 mWh   57 000 mWh\n", {}),
+    ],
+    "a driver under its device": [
+        ("", '{"devices":[{"name":"Ternwave GbE","state":"ok","drv":{"ver":"12.19","date":"2023-08-14","signed":true}},{"name":"?","state":"bad","drv":null}]}', {
+            "driver#1.name": "Ternwave GbE", "driver#1.version": "12.19", "driver#1.dated": "2023-08-14", "driver#1.signed": True,
+        }),
+    ],
+    "a printer's model says its driver only where nothing else does": [
+        ("printers", "Hall\n  model    Quillon LP-44\n  driver   Quillon Universal 3.2\n  port     LPT1:\n", {
+            "printer#1.name": "Hall", "printer#1.driver": "Quillon Universal 3.2", "printer#1.port": "LPT1:",
+        }),
+    ],
+    "rows under a pair": [
+        ("printers", "Default printer: Hall\n  Hall    on 10.20.1.90   driver Gullwing 4\n  Label   on LPT1:        driver Matrix 24\n", {
+            "printer#1.name": "Hall", "printer#1.default": True, "printer#1.port": "10.20.1.90", "printer#1.driver": "Gullwing 4", "printer#2.name": "Label",
+            "printer#2.port": "LPT1:", "printer#2.driver": "Matrix 24",
+        }),
+    ],
+    "a card over what is seen on it": [
+        ("near", f"{head}\n  address      hw address          how\n  10.20.1.1    3c:5a:b4:00:01:01   learned\n", {
+            "neighbour#1.interface": "10.20.1.44 (Wickerlink GbE 210)", "neighbour#1.address": "10.20.1.1", "neighbour#1.mac": "3c:5a:b4:00:01:01",
+            "neighbour#1.kind": "dynamic",
+        })
+        for head in ("card 10.20.1.44 (Wickerlink GbE 210)", "Card: 10.20.1.44 (Wickerlink GbE 210)")
+    ],
+    "the router before the card": [
+        ("ways", "to          mask        through      over          cost\n10.20.9.0   255.0.0.0   10.20.1.1    10.20.1.44    25\n", {
+            "route#1.destination": "10.20.9.0", "route#1.mask": "255.0.0.0", "route#1.gateway": "10.20.1.1", "route#1.interface": "10.20.1.44",
+            "route#1.metric": 25,
+        }),
+    ],
+    "folders in their order": [
+        ("environment --path", "Folders that are looked in, one by one:\n  1. C:\\Harbour\\bin\n  2. C:\\Harbour     (missing)\n", {
+            "search_folder#1.order": 1, "search_folder#1.folder": "C:\\Harbour\\bin", "search_folder#2.order": 2, "search_folder#2.folder": "C:\\Harbour",
+        }),
+    ],
+    "where it happened is not what": [
+        ("events", "2025-03-11 06:00:12  ERROR   ServiceHost  7009  NQ-FRONT-01\n    It did not answer in time.\n2025-03-11 02:14:40  ERROR   PowerCore    41    NQ-FRONT-01\n    Name lookup of all servers went wrong at once.\n", {
+            "event#1.at": "2025-03-11T06:00:12", "event#1.level": "ERROR", "event#1.source": "ServiceHost", "event#1.id": "7009",
+            "event#1.text": "It did not answer in time.", "event#2.at": "2025-03-11T02:14:40", "event#2.level": "ERROR", "event#2.source": "PowerCore",
+            "event#2.id": "41", "event#2.text": "Name lookup of all servers went wrong at once.",
+        }),
+    ],
+}  # fmt: skip
+
+
+def plain(value):
+    return getattr(value, "isoformat", lambda: value)() if not isinstance(value, (str, int, float, tuple)) else value
+
+
+class ToldTogether(unittest.TestCase):
+    maxDiff = None
+
+    def test_each_part_is_read_as_what_it_is(self):
+        for what, rows in ROWS.items():
+            for command, text, expected in rows:
+                with self.subTest(what, text=text):
+                    read = told(f"nq-dsp-03> {command}\n{text}" if command else text)
+                    self.assertEqual({k: plain(v) for k, v in read.items() if not k.startswith("host.")}, expected)
+
+    def test_lines_of_a_console_are_not_joined_with_the_prompt_below(self):
+        line = "Page file C:\\pagefile.sys, 4864 MB in all, of which 211 MB are in use just now."
+        read = told(f"kontor-05> paging\n{line.ljust(80, '.')}\nkontor-05> who am i\nlsf\\rhollow\n")
+        self.assertEqual(read["host.user"], "lsf\\rhollow")
+
+    def test_commands_may_stand_behind_an_arrow(self):
+        for mark in ("==>", "=>", "->", "▶", ">>>", "::"):
+            with self.subTest(mark):
+                text = f"{mark} hostname\nNQ-FRONT-07\n{mark} who am i\nlsf\\rhollow\n{mark} uptme\nuptme: not found\n{mark} tpm\nTPM 2.0 present\n"
+                read = told(text)
+                self.assertEqual((read.get("host.name"), read.get("host.user")), ("NQ-FRONT-07", "lsf\\rhollow"))
+
+
+if __name__ == "__main__":
+    unittest.main()

@@ -64,10 +64,12 @@ FORMS = {
         r"\d{1,3}(?:\.\d{1,3}){3}(?:/\d{1,2})?(?: (?:via|gw|gateway|through|über|par|por|przez|tramite|através de) \d{1,3}(?:\.\d{1,3}){3})?",
         re.I,
     ),
-    "adapter.dhcp": re.compile(r"(?:by|via|per|par|por|da|door|przez) dhcp", re.I),
+    "adapter.dhcp": re.compile(
+        r"(?:by|via|per|par|por|da|door|przez) dhcp|dhcp,? (?:(?:from|by|von|de|du|da|dal|di|van|od|server) )?\d{1,3}(?:\.\d{1,3}){3}", re.I
+    ),
     "adapter.connected": re.compile(
         r"(?:up|down|link (?:up|down)|online|offline|no (?:connection|link|cable)|ohne verbindung|kein kabel|sans connexion|sin conexi[óo]n|sem liga[çc][ãa]o|senza (?:connessione|collegamento)|geen verbinding|zonder verbinding|brak po[łl][ąa]czenia|bez po[łl][ąa]czenia|(?:not )?connected|disconnected|(?:nicht )?verbunden|getrennt|connecté|déconnecté|conectad[oa]|desconectad[oa]|connesso|disconnesso|scollegato|"
-        r"collegato|(?:niet )?verbonden|ligad[oa]|desligad[oa]|(?:nie)?połączon[yae]|podłączon[yae])(?: (?:at|mit|à|a|com|con|met|z|op|na) \d.*)?",
+        r"collegato|(?:niet )?verbonden|ligad[oa]|desligad[oa]|(?:nie)?połączon[yae]|podłączon[yae])(?: (?:(?:at|mit|à|a|com|con|met|z|op|na) )?\d.*)?",
         re.I,
     ),
     "module.speed": re.compile(r"\d{3,5} ?(?:MT/s|MHz)(?: \([^()]*\))?", re.I),
@@ -158,6 +160,8 @@ def by_label(
     for at in reversed(starts[1:_MOST_LABEL]):
         label, rest = _COPULA.sub("", text[:at].rstrip(": =")), text[at:]
         guesses = decide(label, of_group)[:1]
+        if not guesses and group == "memory" and " " not in label and _A_SIZE.match(rest):
+            guesses = decide(f"{group} {label}", of_group)[:1]  # ``free 3.1 GB``
         for fact in _surely(guesses, left):
             if fact.kind == "share" and not _BEGINS_WITH_NUMBER.match(rest):
                 continue  # ``State of charge 83 %`` is no state
@@ -167,6 +171,7 @@ def by_label(
 
 
 _LABELLED = re.compile(r"[^\W\d_][^:,;]{0,40}: (?=\S)")
+_A_SIZE = re.compile(r"\d[\d.,]* ?[KMGT]i?[BO]\b", re.I)
 
 
 def _meant(fact: FactKind, phrase: str, value: Value, left: Sequence[FactKind]) -> FactKind:

@@ -66,7 +66,7 @@ LABELS: dict[str, str] = {
     "host.time_zone": "!tijdzone",
     "host.booted_at": "!laatst opgestart|!opgestart|!laatste start|!gestart op|!aan sinds|!actief sinds|!draait sinds|!gestart sinds",
     "memory.installed": "!geinstalleerd geheugen|geinstalleerd|!geheugen geinstalleerd|!geheugen|!werkgeheugen|!intern geheugen|!geheugen geplaatst|geplaatst|ingebouwd|grootte|capaciteit|in totaal|geinstalleerde|!fysiek geheugen",
-    "memory.usable": "!totaal fysiek geheugen|!bruikbaar geheugen|bruikbaar|!totaal geheugen|totaal|!door het systeem gezien",
+    "memory.usable": "zichtbaar voor het systeem|beschikbaar voor het systeem|gezien door het systeem|!totaal fysiek geheugen|!bruikbaar geheugen|bruikbaar|!totaal geheugen|totaal|!door het systeem gezien",
     "memory.available": "!beschikbaar geheugen|beschikbaar|!vrij geheugen|vrij|!nu vrij|momenteel vrij|op dit moment vrij",
     "memory.slots": "!geheugensleuven|!sleuven|!aantal sleuven|!geheugensloten|sokkels",
     "memory.limit": "!maximaal geheugen|maximum|maximaal|!maximale capaciteit|!uitbreidbaar tot|!bord neemt tot|!moederbord neemt tot|hoogstens|!maximum van het moederbord|!maximum van het bord|ten hoogste|maximaal ondersteund|maximaal mogelijk|ondersteunt tot",

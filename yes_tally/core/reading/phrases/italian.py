@@ -66,7 +66,7 @@ LABELS: dict[str, str] = {
     "host.time_zone": "!fuso orario|!fuso",
     "host.booted_at": "!ultimo avvio|!avviato|!avviato il|!acceso da|!acceso dal|!avviato da|!in funzione da|!in funzione dal|!attivo dal",
     "memory.installed": "?memoria|!memoria installata|installata|!ram installata|!memoria ram|!memoria ram installata|!memoria montata|montata|dimensione|capacita|in totale|installato|montato|!memoria fisica",
-    "memory.usable": "!memoria utilizzabile|utilizzabile|!memoria totale|totale|!memoria fisica totale|!memoria vista dal sistema|!vista dal sistema|!memoria vista|utilizzabili|usabili",
+    "memory.usable": "visibile al sistema|disponibile per il sistema|!memoria utilizzabile|utilizzabile|!memoria totale|totale|!memoria fisica totale|!memoria vista dal sistema|!vista dal sistema|!memoria vista|utilizzabili|usabili",
     "memory.available": "!memoria disponibile|disponibile|!memoria libera|libera|!libera adesso|libera al momento|libera adesso|libera attualmente",
     "memory.slots": "!alloggiamenti memoria|!alloggiamenti|!slot|!slot memoria|!numero slot|zoccoli",
     "memory.limit": "!memoria massima|massimo|massima|!capacita massima|!espandibile fino a|!scheda regge fino a|!scheda accetta fino a|!scheda supporta fino a|al massimo|!massimo della scheda|!capacità massima della scheda|!massimo della scheda madre|massimo supportato|massimo accettato|accetta fino a|massimo possibile",

@@ -66,7 +66,7 @@ LABELS: dict[str, str] = {
     "host.time_zone": "!strefa czasowa|!strefa",
     "host.booted_at": "!ostatni rozruch|!ostatnie uruchomienie|!uruchomiono|!czas uruchomienia|!ostatni start|!włączony od|!wlaczony od|!działa od|!dziala od|!uruchomiony od|!uruchomiony",
     "memory.installed": "!pamięć zainstalowana|!zainstalowana pamięć|zainstalowana|!zainstalowana pamiec|!pamiec|!pamiec ram|!pamiec operacyjna|!zainstalowany ram|!zainstalowana pamięć fizyczna|!pamięć zamontowana|zamontowana|rozmiar|pojemnosc|lacznie|ogolem|zainstalowane|zamontowane|!pamięć fizyczna|!pamiec fizyczna",
-    "memory.usable": "!pamięć użyteczna|użyteczna|!pamięć całkowita|!całkowita pamięć fizyczna|całkowita|uzyteczna|!pamiec uzyteczna|!dostepna dla systemu|do uzytku|!widziana przez system|uzyteczne|uzywalne",
+    "memory.usable": "dostępne dla systemu|dostępna dla systemu|widoczne dla systemu|widoczna dla systemu|widziane przez system|!pamięć użyteczna|użyteczna|!pamięć całkowita|!całkowita pamięć fizyczna|całkowita|uzyteczna|!pamiec uzyteczna|!dostepna dla systemu|do uzytku|!widziana przez system|uzyteczne|uzywalne",
     "memory.available": "!pamięć dostępna|dostępna|!dostępna pamięć|!wolna pamięć|wolna|dostepna|!wolna pamiec|!dostepna pamiec|!wolna teraz|obecnie wolne|obecnie wolna|wolne obecnie",
     "memory.slots": "!gniazda pamięci|!gniazda|!gniazda pamieci|!liczba gniazd|!sloty pamieci|sloty",
     "memory.limit": "!maksymalna pamięć|maksimum|maksymalnie|!maksymalna pamiec|!maksymalna pojemnosc|!rozszerzalna do|!płyta przyjmuje do|!płyta mieści|najwyżej|!maksimum płyty|!maksymalna pojemność płyty|maksymalnie obsługiwane|obsługuje do|maksymalnie możliwe|najwięcej",

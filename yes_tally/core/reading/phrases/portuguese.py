@@ -66,7 +66,7 @@ LABELS: dict[str, str] = {
     "host.time_zone": "!fuso horario|!fuso",
     "host.booted_at": "!ultimo arranque|!ultima inicializacao|!iniciado|!ultimo inicio|!ligado desde|!em funcionamento desde|!ativo desde|!iniciado em",
     "memory.installed": "?memoria|!memoria instalada|instalada|!memoria ram|!ram instalada|!memoria ram instalada|!memória montada|montada|tamanho|capacidade|no total|instalado|montado|!memória física",
-    "memory.usable": "!memória física total|!memória total|!memoria utilizavel|utilizavel|!memoria total|!memoria fisica total|usavel|!memoria vista por sistema|!memoria vista pelo sistema|!vista pelo sistema|!memória vista|!quantidade total memoria fisica|utilizaveis|usaveis",
+    "memory.usable": "visível para o sistema|disponível para o sistema|!memória física total|!memória total|!memoria utilizavel|utilizavel|!memoria total|!memoria fisica total|usavel|!memoria vista por sistema|!memoria vista pelo sistema|!vista pelo sistema|!memória vista|!quantidade total memoria fisica|utilizaveis|usaveis",
     "memory.available": "!memoria disponivel|disponivel|!memoria livre|livre|!livre agora|livres",
     "memory.slots": "!ranhuras memoria|!slots memoria|ranhuras|!slots|!numero slots|encaixes|soquetes",
     "memory.limit": "!memoria maxima|maximo|maxima|!capacidade maxima|!expansível até|!placa aceita até|no máximo|!máximo da placa|!capacidade máxima da placa|máximo suportado|máximo aceite|aceita até|máximo possível",

@@ -66,7 +66,7 @@ LABELS: dict[str, str] = {
     "host.time_zone": "!zona horaria|!huso horario|!huso",
     "host.booted_at": "!ultimo arranque|!arrancado|!ultimo inicio|!iniciado|!encendido desde|!en marcha desde|!iniciado el",
     "memory.installed": "?memoria|!memoria instalada|instalada|!memoria ram|!memoria ram instalada|!ram instalada|!memoria montada|montada|tamano|capacidad|en total|instalado|montado|!memoria física",
-    "memory.usable": "!memoria física total|!memoria utilizable|utilizable|!memoria total|total|!memoria fisica total|usable|!memoria usable|!memoria vista por sistema|!vista por el sistema|!memoria vista|!cantidad total memoria fisica",
+    "memory.usable": "visible para el sistema|disponible para el sistema|!memoria física total|!memoria utilizable|utilizable|!memoria total|total|!memoria fisica total|usable|!memoria usable|!memoria vista por sistema|!vista por el sistema|!memoria vista|!cantidad total memoria fisica",
     "memory.available": "!memoria disponible|disponible|!memoria libre|libre|!libre ahora|libre en este momento|libre actualmente|libres",
     "memory.slots": "!ranuras memoria|!ranuras|!numero ranuras|!zocalos memoria|zócalos",
     "memory.limit": "!memoria maxima|maximo|!capacidad maxima|!ampliable hasta|!placa admite hasta|!placa acepta hasta|como máximo|!capacidad máxima placa|!máximo placa|a lo sumo|como mucho|máximo admitido|máximo aceptado|máximo soportado|admite hasta|máximo posible",

@@ -28,7 +28,7 @@ if TYPE_CHECKING:
     from yes_tally.core.reading.interpret import Interpreter
 
 # Not ``14. Juni 2024``.
-BULLET = re.compile(r"(?:\[\d{1,4}\]:?|\d{1,4}[.):]|[*•-])\s+(?=\S)(?![^\W\d_]{3,13}\.? \d{4}\b)")
+BULLET = re.compile(r"(?:\[\d{1,4}\]:?|\d{1,4}[.):]|\d{1,2} =|[*•-])\s+(?=\S)(?![^\W\d_]{3,13}\.? \d{4}\b)")
 INDEXED = re.compile(
     r"\W*+(?P<noun>[^\W\d_]+(?:[ _-][^\W\d_]+){0,3}?)[\s_-]{0,4}(?:#|no\.|nr\.|n[°º]|:)?\s{0,4}"
     r"(?P<rest>\d{1,4}|[A-Za-z]:\\?|/\S*|\"[^\"]+\"|'[^']+'|[A-Z]+\d+|[a-z]{2,5}\d{1,2}|(?<=[_-])[a-h]\d{1,2})?"

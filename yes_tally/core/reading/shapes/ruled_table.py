@@ -39,7 +39,7 @@ def lay_out(lines: Sequence[Line]) -> Layout | None:
     if len(_BAR.findall(lines[at - 1].text)) >= len(spans) - 1:
         return None  # drawn with bars: its cells are delimited
     header = cut_at(lines[at - 1].text, spans)
-    if all(names_item(label) for label, _ in header):
+    if all(names_item(label) for label, _ in header if label):
         return None  # ``CPU 0   CPU 1`` over their fields: turned
     top = at - 1
     while top and (over := _upper_labels(lines[top - 1].text, spans)):

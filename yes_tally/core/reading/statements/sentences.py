@@ -86,6 +86,7 @@ PATTERNS = Patterns(
     _row("memory.usable", rf"(?P<v>{_SIZE})\s+(?:of (?:it|memory|ram) )?(?:is |are |can be )?(?:usable|used by the system)\b"),
     _row("memory.installed", rf"\bhas (?P<v>{_SIZE}) of (?:memory|ram)\b"),
     _row("memory.installed", rf"(?<!of )(?<!from )(?P<v>{_SIZE}) RAM\b(?! (?:free|used|available|in use))"),
+    _row("memory.installed", rf"(?<!of )(?<!from )(?P<v>{_SIZE}) memory(?= \()"),
     _row("memory.usable", rf"(?P<v>{_SIZE}) can be used\b"),
     _row("memory.installed", rf"(?P<v>{_SIZE})\s+(?:of )?(?:memory|ram) (?:is |are )?(?:installed|fitted|present)\b"),
     _row("memory.usable", rf"\b(?:sistema ve|syst[èe]me voit|system sieht|sistema v[êe]|sistema vede|systeem ziet|system widzi)\b.{{0,20}}?(?P<v>{_SIZE})"),

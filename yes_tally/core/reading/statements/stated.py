@@ -250,6 +250,8 @@ def _clauses(interpreter: Interpreter, line: Line) -> None:
         starts = [word.start() for word in _WORD.finditer(text)][1 : _MOST_LABEL + 1]
         for at in reversed(starts):
             label = text[:at].rstrip(" :=")
+            if "(" in label:
+                continue  # ``zone (UTC+00:00) Northquay``: what stands in brackets is the value's
             meant = interpreter.means(label, interpreter.context(group))
             guesses = tuple(g for g in meant if g.confidence >= _TOLD and not FACTS[g.fact].item)[:1]
             if not guesses:

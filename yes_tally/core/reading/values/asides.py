@@ -119,6 +119,7 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
     "graphics.name": ((re.compile(r" \(?([\d.,]+ ?[MG]i?[BO])\)?$", re.I), "graphics.memory"),),
     "sound.name": ((re.compile(r", ([^,]+)$"), "sound.state"),),
     "os.name": (
+        (re.compile(r"\d \(([A-Z][a-z]+(?: [A-Z][a-z]+){0,2})\)$"), "os.edition"),
         (re.compile(r"\((\d\d[ -]?bit[^()]*)\)", re.I), "os.architecture"),
         (re.compile(r"\s(\d\d[ -]?bits?)(?=,|$)", re.I), "os.architecture"),
         (re.compile(r"[(, ]\s*build:? (\d[\d.]*)", re.I), "os.build"),

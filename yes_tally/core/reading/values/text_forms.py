@@ -86,7 +86,7 @@ TEXT_FORMS: dict[str, re.Pattern[str]] = {
     "partition.kind": re.compile(r"(?P<keep>.+?)(?: \*)?$"),
     # A host's name is not its system's.
     "os.name": re.compile(
-        r"(?!\S+-\S*\d\S*$)(?!\d\d[ -]?bit)(?P<keep>(?:(?!\s\(?(?:build \d|build\)|\d\d[ -]?bit|\d{4,6}(?:\.\d+)+\)))[^,])+)",
+        r"(?!\S+-\S*\d\S*$)(?!\d\d[ -]?bit)(?P<keep>(?:(?!\s\(?(?:build \d|build\)|\d\d[ -]?bit|\d{4,6}(?:\.\d+)+\)|\((?-i:[A-Z][a-z]+(?: [A-Z][a-z]+){0,2})\)$))[^,])+)",
         re.I,
     ),
     "os.edition": re.compile(r"(?!0x|\d+[A-Z]\d?$)(?P<keep>[^(;]*[^\W\d_][^(;]*)", re.I),

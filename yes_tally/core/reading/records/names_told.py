@@ -13,7 +13,7 @@ from yes_tally.core.quantity import Value, exactly
 from yes_tally.core.reading.drafts import Item
 from yes_tally.core.reading.meaning.decide import NAMING, Context, Guess, decide
 from yes_tally.core.reading.meaning.labelled import Told
-from yes_tally.core.reading.meaning.labels import words_of
+from yes_tally.core.reading.meaning.labels import MERELY_NAME, words_of
 from yes_tally.core.reading.phrases import SUBJECTS
 from yes_tally.core.reading.records.listings import CALLED
 from yes_tally.core.reading.shapes.layout import Entry
@@ -37,11 +37,14 @@ _DESCRIBING = frozenset(
 def names_and_tells(interpreter: Interpreter, entry: Entry, item: Item, shape: str) -> bool:
     """``Page file: C:\\page.sys, 4096 MB, 812 MB used`` within a page file's record: what it is called, and more."""
     called = CALLED.get(item.group)
-    return (
-        called is not None
-        and SUBJECTS.get(words_of(entry.label)) == item.group
-        and told_bare(interpreter, entry, item.group, item, shape, called)
+    if called is None:
+        return False
+    # ``Cards``: no kind by itself, but of cards what they are called.
+    calls_it = words_of(entry.label) not in MERELY_NAME and any(
+        guess.fact == called for guess in decide(entry.label, interpreter.context(item.group))[:1]
     )
+    names_it = SUBJECTS.get(words_of(entry.label)) == item.group or (calls_it and item.group == "adapter")
+    return names_it and told_bare(interpreter, entry, item.group, item, shape, called)
 
 
 def is_named_below(

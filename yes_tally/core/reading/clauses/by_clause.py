@@ -65,7 +65,8 @@ FORMS = {
         re.I,
     ),
     "adapter.dhcp": re.compile(
-        r"(?:by|via|per|par|por|da|door|przez) dhcp|dhcp,? (?:(?:from|by|von|de|du|da|dal|di|van|od|server) )?\d{1,3}(?:\.\d{1,3}){3}", re.I
+        r"(?:by|via|per|par|por|da|door|przez) dhcp|dhcp,? (?:(?:from|by|von|de|du|da|dal|di|van|od|server) )?\d{1,3}(?:\.\d{1,3}){3}",
+        re.I,
     ),
     "adapter.connected": re.compile(
         r"(?:up|down|link (?:up|down)|online|offline|no (?:connection|link|cable)|ohne verbindung|kein kabel|sans connexion|sin conexi[óo]n|sem liga[çc][ãa]o|senza (?:connessione|collegamento)|geen verbinding|zonder verbinding|brak po[łl][ąa]czenia|bez po[łl][ąa]czenia|(?:not )?connected|disconnected|(?:nicht )?verbunden|getrennt|connecté|déconnecté|conectad[oa]|desconectad[oa]|connesso|disconnesso|scollegato|"

@@ -149,6 +149,8 @@ def ticked(interpreter: Interpreter, lines: Sequence[Line]) -> set[int]:
 
 _TOLD_IN_PROSE = frozenset({"memory", "processor", "firmware", "os", "graphics"})
 _CORES = re.compile(r"\b\d{1,3} (?:cores?|kerne?|kernen|c(?:oe|œ)urs|n[uú]cleos|nuclei|rdzeni\w*)\b", re.I)
+# ``Kestrel K5-8420 @ 3.20 GHz``, alone on its line
+_CLOCKED = re.compile(r"\W*(?P<name>[A-Z][a-z][\w-]*(?: [\w-]+){1,4} @ \d[\d.,]* ?[GM]Hz)\W*")
 _CALLED_FIRST = re.compile(r"\s*(?:[-*•] )?(?P<told>[A-Z]\S*(?: \S+){0,3} ?\S*\d\S*? ?, .*\S)\s*$")
 
 
@@ -158,6 +160,13 @@ def processors_told(interpreter: Interpreter, lines: Sequence[Line]) -> set[int]
     if any(draft.fact == "processor.name" for draft in interpreter.drafts[interpreter.section_from :]):
         return read
     for line in lines:
+        if clocked := _CLOCKED.fullmatch(line.text[: 2 * MAX_LABEL]):
+            item = Item("processor")
+            name = Entry("", clocked["name"], line.number, clocked.start("name") + 1)
+            interpreter.place(name, "words", (Guess("processor.name", 0.8, "only a processor has a clock"),), item)
+            interpreter.take(item)
+            read.add(line.number)
+            continue
         text = dots_as_commas(line.text[:MAX_STATEMENT])
         match = _CALLED_FIRST.match(text) if _CORES.search(text) and len(text) <= 2 * MAX_LABEL else None
         if match is None or match["told"].endswith("."):

@@ -254,6 +254,7 @@ def _clauses(interpreter: Interpreter, line: Line) -> None:
     told: list[tuple[Entry, tuple[Guess, ...]]] = []
     group: str | None = None
     clauses = list(_CLAUSE.finditer(line.text))
+    of_tpm = "tpm" in words_of(line.text[:MAX_LABEL])
     for clause in clauses:
         text = clause.group().rstrip(" .")
         starts = [word.start() for word in _WORD.finditer(text)][1 : _MOST_LABEL + 1]
@@ -268,6 +269,8 @@ def _clauses(interpreter: Interpreter, line: Line) -> None:
             if is_placeholder(text[at:]):
                 blank += 1
                 break
+            if of_tpm and guesses[0].fact.startswith("machine."):
+                break  # ``TPM 2.0 present, maker Loamgate``
             said = FACTS[guesses[0].fact].kind != "text" or _NAMED_SO.match(text[at:])
             if said and understand(FACTS[guesses[0].fact], text[at:], interpreter.locale):
                 told.append((Entry(label, text[at:], line.number, clause.start() + at + 1), guesses))

@@ -42,6 +42,7 @@ from yes_tally.core.reading.shapes.layout import (
     is_rule,
 )
 from yes_tally.core.reading.tables.bare_rows import told_bare
+from yes_tally.core.reading.tables.cards_going_on import cards_going_on
 from yes_tally.core.reading.tables.columns_by_form import rows_by_columns
 from yes_tally.core.reading.tables.log_rows import are_events
 from yes_tally.core.reading.tables.parts_below_disks import parts_below_disks
@@ -63,9 +64,10 @@ def rows_without_head(interpreter: Interpreter, lines: Sequence[Line], around: t
     whose form it has, in the catalogue's order."""
     interpreter.headless.append((lines, around))
     lines = [replace(line, text=line.text.rstrip()) if line.text.endswith(" ") else line for line in lines]
-    if parts_below_disks(interpreter, lines, around, lambda disks: rows_without_head(interpreter, disks, around)):
-        interpreter.headless.pop()
-        return
+    for whole in (parts_below_disks, cards_going_on):
+        if whole(interpreter, lines, around, lambda heads: rows_without_head(interpreter, heads, around)):
+            interpreter.headless.pop()
+            return
     if _states_first(interpreter, lines, around):
         return
     ruled = next((i for i, line in enumerate(lines) if i and is_rule(line.text)), len(lines))

@@ -179,6 +179,7 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
     ),
     # ``Veldt V27 2560x1440 60 Hz``
     "display.name": (
+        (re.compile(r" \(((?=[^()]*\d)[A-Z0-9-]{6,24})\) "), "display.serial"),
         (re.compile(r" (\d{3,5} ?[x×] ?\d{3,5})(?! ?[mc]m)\b", re.I), "display.width"),
     ),
     "display.width": ((re.compile(r"\d\s?[x×]\s?(\d+)", re.I), "display.height"),),

@@ -63,6 +63,21 @@ ROWS = {
         })
         for head in ("card 10.20.1.44 (Wickerlink GbE 210)", "Card: 10.20.1.44 (Wickerlink GbE 210)")
     ],
+    "cards that go on on deeper lines": [
+        ("adapters", " LAN0  Wickerlink GbE 210    wired      connected   1 Gbit/s\n       10.30.2.18/22   MAC 3c:5a:b4:20:10:18   DHCP from 10.30.0.2\n       Gateway 10.30.0.1   DNS 10.30.0.53, 10.30.1.53\n WLAN0 Ternwave AX 20        wireless   not connected\n       MAC 3c:5a:b4:20:10:19\n", {
+            "adapter#1.connection": "LAN0", "adapter#1.name": "Wickerlink GbE 210", "adapter#1.kind": "wired", "adapter#1.connected": True,
+            "adapter#1.speed": 1000000000, "adapter#1.ipv4": ("10.30.2.18",), "adapter#1.mask": "255.255.252.0", "adapter#1.mac": "3c:5a:b4:20:10:18",
+            "adapter#1.dhcp": True, "adapter#1.dhcp_server": "10.30.0.2", "adapter#1.gateway": "10.30.0.1", "adapter#1.dns": ("10.30.0.53", "10.30.1.53"),
+            "adapter#2.connection": "WLAN0", "adapter#2.name": "Ternwave AX 20", "adapter#2.kind": "wireless", "adapter#2.connected": False,
+            "adapter#2.mac": "3c:5a:b4:20:10:19",
+        }),
+    ],
+    "a heading over what is listed between commas": [
+        ("kit", "Schede video:\n   Lumenarc 880 Studio, 8 GB, driver 31.0.15.2 del 11/05/2025, 2560x1440 a 60 Hz\n", {
+            "graphics#1.name": "Lumenarc 880 Studio", "graphics#1.memory": 8589934592, "graphics#1.driver_version": "31.0.15.2",
+            "graphics#1.driver_dated": "2025-05-11", "graphics#1.width": 2560, "graphics#1.height": 1440, "graphics#1.refresh": 60,
+        }),
+    ],
     "the router before the card": [
         ("ways", "to          mask        through      over          cost\n10.20.9.0   255.0.0.0   10.20.1.1    10.20.1.44    25\n", {
             "route#1.destination": "10.20.9.0", "route#1.mask": "255.0.0.0", "route#1.gateway": "10.20.1.1", "route#1.interface": "10.20.1.44",

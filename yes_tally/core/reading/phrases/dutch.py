@@ -18,7 +18,7 @@ SUBJECTS: dict[str, str] = {
     "update": "update|bijwerking|updates|bijwerkingen",
     "printer": "printer|printers|afdrukapparaat",
     "task": "taak|geplande taak|taken",
-    "firewall": "firewall|profiel|brandmuur",
+    "firewall": "firewallprofielen|firewall|profiel|brandmuur",
     "graphics": "beeldkaart|beeldkaarten|schermkaart|grafische kaart|videokaart|grafisch|videokaarten|grafische kaarten",
     "display": "beeldscherm|scherm|monitor|beeldschermen|monitoren|schermen",
     "sound": "geluid|geluidskaart|audio|geluidskaarten",
@@ -33,7 +33,7 @@ SUBJECTS: dict[str, str] = {
     "boot_entry": "opstartitem|opstartitems|opstartmenu|opstartlader|opstartbeheer|bootlader",
     "variable": "variabele|variabelen|omgevingsvariabele|omgevingsvariabelen|omgeving",
     "search_folder": "zoekpad|zoekmap|zoekmappen",
-    "page_file": "wisselbestand|wisselgeheugen",
+    "page_file": "wisselbestanden|wisselbestand|wisselgeheugen",
     "firmware": "firmware|bios",
     "health_check": "controle|zelftest",
 }

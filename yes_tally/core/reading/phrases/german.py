@@ -34,7 +34,7 @@ SUBJECTS: dict[str, str] = {
     "boot_entry": "starteintrag|starteintrage|startoption|bootmenu|startlader|bootlader|startmanager|bootmanager|startladeprogramm|startprogramm",
     "variable": "umgebungsvariable|variable|umgebungsvariablen|umgebung",
     "search_folder": "suchpfad|suchordner",
-    "page_file": "auslagerungsdatei",
+    "page_file": "auslagerungsdateien|auslagerungsdatei",
     "health_check": "prufung|uberprufung|selbsttest",
 }
 

@@ -22,7 +22,7 @@ SUBJECTS: dict[str, str] = {
     "graphics": "karta graficzna|grafika|karty graficzne",
     "display": "ekran|monitor|ekrany|monitory",
     "sound": "dzwiek|karta dzwiekowa|audio|urzadzenie dzwiekowe|karty dźwiękowe",
-    "battery": "bateria|akumulator|baterie",
+    "battery": "akumulatory|bateria|akumulator|baterie",
     "driver": "sterownik|sterowniki",
     "policy": "zasada|inspekcja|zasady inspekcji",
     "event": "zdarzenie|zdarzenia|dziennik zdarzen",
@@ -33,7 +33,7 @@ SUBJECTS: dict[str, str] = {
     "boot_entry": "wpis rozruchu|wpisy rozruchu|wpisy rozruchowe|menu rozruchu|program rozruchowy|menedzer rozruchu|menedzer startu",
     "variable": "zmienna|zmienne|zmienna srodowiskowa|srodowisko",
     "search_folder": "sciezka wyszukiwania|foldery wyszukiwania",
-    "page_file": "plik stronicowania|plik wymiany",
+    "page_file": "pliki wymiany|plik stronicowania|plik wymiany",
     "firmware": "oprogramowanie ukl|firmware|bios|oprogramowanie ukladowe",
     "health_check": "sprawdzenie|test wlasny",
 }

@@ -42,6 +42,8 @@ _DASHED = re.compile(r"\s+(?:—|–|--)\s+")
 _MODEL = re.compile(r"[A-Z]\S*(?: \S+)* (?:[A-Z]|\S*\d)\S*")
 _COUNTED_HEAD = re.compile(r"[^\W\d_] \(\d{1,4}\)$")
 _COUNT = re.compile(r"\d{1,6} [^\W\d_]{3}")
+# What is called by several words or with a number, and more of it between commas.
+_LISTED = re.compile(r"\s+[A-Z]\S* [^\s,](?:(?!\s{2})[^,])*,(?: [^,\s](?:(?!\s{2})[^,])*,)+ \S")
 _NAMES = frozenset(NAMING.values())
 NAME = "name"
 CONNECTION = "connection name"
@@ -66,6 +68,10 @@ def lay_out(lines: Sequence[Line]) -> Layout | None:
         return None
     if _are_rows(lines) or _are_pairs(lines, len(groups)) or any(map(_lists_things, groups)):
         return None
+    if any(group.heading for group in groups) and all(
+        _LISTED.match(line.text) for line in lines if line.text[:1] == " "
+    ):
+        return None  # ``Graphics cards:`` over ``Lumenarc 880, 8 GB, driver 31.0.15.2``
     share = known_share(entries)
     root = Group(children=groups)
     return Layout("tagged lines", [root], 0.75 * share * min(1.0, len(entries) / (len(lines) - len(groups))))

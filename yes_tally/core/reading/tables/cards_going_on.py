@@ -11,6 +11,7 @@ from __future__ import annotations
 
 import re
 from collections.abc import Callable, Sequence
+from dataclasses import replace
 from typing import TYPE_CHECKING
 
 from yes_tally.core.catalogue import FIELDS
@@ -23,6 +24,17 @@ if TYPE_CHECKING:
 
 _ADDRESS = re.compile(r"(?<![\w.:])(?:\d{1,3}(?:\.\d{1,3}){3}|[0-9a-f]{2}(?:[:-][0-9a-f]{2}){5})(?![\w:])", re.I)
 _LEAST_CELLS, _MOST_LINES = 3, 200
+
+
+def _apart(heads: Sequence[Line]) -> Sequence[Line]:
+    """The heads with a gap before the second cell where one so long stands before it that a single blank is left."""
+    at = min(cells_by_gap(line.text)[1][1] for line in heads)
+    return [
+        replace(line, text=f"{line.text[:at]} {line.text[at:]}")
+        if line.text[at - 2 : at].strip() and line.text[at - 1] == " "
+        else line
+        for line in heads
+    ]
 
 
 def cards_going_on(
@@ -39,7 +51,7 @@ def cards_going_on(
     if any(len(cells_by_gap(line.text)) < _LEAST_CELLS or _ADDRESS.search(line.text) for line in heads):
         return False
     before = len(interpreter.drafts)
-    read(heads)
+    read(_apart(heads))
     cards = {draft.entry.line: draft.item for draft in interpreter.drafts[before:] if draft.item}
     if len(cards) < len(heads) or any(item.group != "adapter" for item in cards.values()):
         del interpreter.drafts[before:]

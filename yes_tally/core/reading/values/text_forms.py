@@ -172,7 +172,10 @@ TEXT_FORMS: dict[str, re.Pattern[str]] = {
     ),
     "sound.name": re.compile(rf"{_NONE}(?P<keep>[^,]+)", re.I),
     **{f"{group}.name": re.compile(rf"{_NONE}(?P<keep>.+)$", re.I) for group in ("battery", "printer")},
-    "display.name": re.compile(rf"{_NONE}(?P<keep>.+?)(?: \((?=[^()]*\d)[A-Z0-9-]{{6,24}}\)(?= ))?(?:,? \(?\d{{3,5}} ?[x×] ?\d{{3,5}}\b.*)?$", re.I),
+    "display.name": re.compile(
+        rf"{_NONE}(?P<keep>.+?)(?: \((?=[^()]*\d)[A-Z0-9-]{{6,24}}\)(?= ))?(?:,? \(?\d{{3,5}} ?[x×] ?\d{{3,5}}\b.*)?$",
+        re.I,
+    ),
     # ``Palefire FX 40 8 GB``
     "graphics.name": re.compile(rf"{_NONE}(?P<keep>.+?)(?: \(?[\d.,]+ ?[MG]i?[BO]\)?)?$", re.I),
     "module.part": re.compile(

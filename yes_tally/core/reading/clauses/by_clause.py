@@ -193,6 +193,9 @@ def says_nothing(interpreter: Interpreter, text: str, group: str) -> bool:
     if _PEAK.search(text):
         return True
     label, _, rest = text.rpartition(" ")
+    denied = label.rpartition(" ")
+    if is_placeholder(f"{denied[2]} {rest}"):
+        label, rest = denied[0], f"{denied[2]} {rest}"  # ``nº de serie no indicado``
     return is_placeholder(rest) and any(
         guess.confidence > SURE and FACTS[guess.fact].kind not in ("flag", "choice", "count")
         for guess in decide(label, interpreter.context(group, (group,)))[:1]

@@ -306,6 +306,19 @@ _BRACKETS = re.compile(r"[()\[\]]")
 _CALLED_ANYTHING = frozenset({"account", "firewall"})
 
 
+_DRIVER = re.compile(r"[A-Z][\w&-]*(?: [\w&-]+){1,3}")
+
+
+def _driver_left(interpreter: Interpreter, entry: Entry, item: Item, shape: str) -> None:
+    """``Hall   10.20.1.90:9100   Gullwing 4``: the one cell of which nothing was read is a printer's driver."""
+    said = {draft.entry.printed for draft in interpreter.drafts if draft.item is item}
+    cells = [cell for cell in cells_by_gap(entry.printed) if cell[0] not in said]
+    if "  " in entry.printed and len(cells) == 1 and said and _DRIVER.fullmatch(cells[0][0]):
+        place = Entry(entry.label, cells[0][0], entry.line, entry.column + cells[0][1])
+        guess = Guess("printer.driver", 0.75, "it stands beside where the printer is")
+        interpreter.place(place, shape, (guess,), item)
+
+
 def listed_by_label(interpreter: Interpreter, group: Group, of: str, shape: str) -> bool:
     """Under a heading that names a kind of thing, labels that mean nothing else are what its things are called:
     ``Public: off``, ``Privé : activé (entrant bloqué)`` under a firewall, ``Chime Analog ..... working`` under sound."""
@@ -335,6 +348,8 @@ def listed_by_label(interpreter: Interpreter, group: Group, of: str, shape: str)
         flat = asides_as_commas(by_gaps(entry).printed)
         text, left = _BRACKETS.sub(",", flat), list(fields)
         words = told_in_words(interpreter, text, entry.line, entry.column - 1, of, item, left)
+        if of == "printer":
+            _driver_left(interpreter, entry, item, shape)
         if state in left and state and text:
             first = Entry(entry.label, text.partition(",")[0], entry.line, entry.column)
             interpreter.place(first, shape, (Guess(state.name, 0.8, f"it is said of this {of}"),), item)
@@ -350,6 +365,11 @@ def listed_by_label(interpreter: Interpreter, group: Group, of: str, shape: str)
         by = _NAME_AND_MAKER.fullmatch(entry.label) if f"{of}.maker" in FACTS else None
         alone = [word for word in entry.label.split() if SUBJECTS.get(words_of(word)) != of]
         called = by["name"] if by else alone[0] if of == "firewall" and len(alone) == 1 else entry.label
+        if called.startswith("* "):
+            called = called[2:].lstrip()
+            if default := FACTS.get(f"{of}.default"):
+                star = Entry(entry.label, "*", entry.line, 1)
+                interpreter.add(default.name, item, star, exactly("flag", True), shape, 0.75, "it is marked among others")
         name = Entry(entry.label, called, entry.line, 1)
         interpreter.place(name, shape, (Guess(NAMING[of], 0.82, f"it is listed under {of}"),), item)
         if by:

@@ -369,7 +369,9 @@ def listed_by_label(interpreter: Interpreter, group: Group, of: str, shape: str)
             called = called[2:].lstrip()
             if default := FACTS.get(f"{of}.default"):
                 star = Entry(entry.label, "*", entry.line, 1)
-                interpreter.add(default.name, item, star, exactly("flag", True), shape, 0.75, "it is marked among others")
+                interpreter.add(
+                    default.name, item, star, exactly("flag", True), shape, 0.75, "it is marked among others"
+                )
         name = Entry(entry.label, called, entry.line, 1)
         interpreter.place(name, shape, (Guess(NAMING[of], 0.82, f"it is listed under {of}"),), item)
         if by:

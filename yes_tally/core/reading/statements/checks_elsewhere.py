@@ -20,8 +20,8 @@ KINDS: tuple[tuple[str, str], ...] = (
     # Whatever is checked, when it has a letter: in all of them.
     (r"\b(?:pr(?:[üu]|ue)fung|[üu]berpr(?:[üu]|ue)fung|v[ée]rification|contr[ôo]le|comprobaci[óo]n|verificaci[óo]n|controllo|verifica|verifica[çc][ãa]o|controle|sprawdzanie|kontrola|comprobando|revisando|verificando|pr[üu]fe|sprawdzam|controllando)"
      r"(?: (?:von|des|du|de|del|di|da|do|d[oa]|van|dysku|volume|volumen|laufwerk|schijf|disco|disque))* [A-Z]:(?!\w)", "disk"),
-    (r"\b(?:revisi[óo]n|comprobaci[óo]n|verifica\w*|contr[ôo]le|controllo|kontrola|controle|pr(?:[üu]|ue)fung|rapport\w*|bericht|informe|raport)"
-     r" (?:de |del |d['’]|des |dell[a'’] ?|van |der |da )?(?:la |l['’])?(?:[ée]?energ\w+|[ée]nergie|poboru energii)", "energy"),
+    (r"\b(?:revisi[óo]n|comprobaci[óo]n|v[ée]rifica\w*|contr[ôo]le|controllo|kontrola|controle|pr(?:[üu]|ue)fung|rapport\w*|bericht|informe|raport)"
+     r" (?:de |del |d['’]|des |dell[a'’] ?|van |der |da )?(?:la |l['’]|de )?(?:[ée]?energ\w+|[ée]nergie|poboru energii)", "energy"),
     (r"\brevis(?:i[óo]n|ando|ar) (?:de |del |la |el |los )*(?:archivos del sistema|archivos)\b", "system-files"),
     (r"\b(?:revisi[óo]n|prueba|prova|test|controllo|kontrola) (?:de |della |pami[ęe]ci|la )*(?:memoria|pami[ęe]ci)\b", "memory"),
     (rf"\b{DRIVES}(?: [A-Z]:)? (?:{IS_CHECKED})", "disk"),

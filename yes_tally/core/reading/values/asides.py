@@ -139,7 +139,7 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
         (re.compile(rf"{_AMOUNT} {_MAYBE_IS}{_FREE}\b", re.I), "memory.available"),
         (re.compile(rf"[(,;] ?{_SEEN}:? {_AMOUNT}", re.I), "memory.usable"),
         (re.compile(rf"[(,;] ?{_FREE}:? {_AMOUNT}", re.I), "memory.available"),
-        (re.compile(r"\d+ (?:of|von|sur|de|di|van|z|op|em) (\d+) (?:memory )?(?:slots?|sockets?|(?:steck)?plätzen?|emplacements|ranuras|ranhuras|encaixes|zócalos|posti|alloggiamenti|sleuven|plaatsen|gniazd|soquetes|slotów)", re.I), "memory.slots"),
+        (re.compile(r"\d+ (?:of(?: the)?|von(?: den)?|sur(?: les)?|des?|de (?:las|los|los|as|os)|di|dei|delle|degli|van(?: de)?|z|op|em|das|dos) (\d+) (?:memory )?(?:slots?|sockets?|(?:steck)?plätzen?|emplacements|ranuras|ranhuras|encaixes|zócalos|posti|alloggiamenti|sleuven|plaatsen|gniazd|soquetes|slotów)", re.I), "memory.slots"),
         (re.compile(r"\d+ (?:slots?|sockets?|emplacements?|ranuras|zócalos|posti|alloggiamenti|sleuven|gniazd|soquetes|slotów|steckplätze|modules?|sticks?|dimms?|barrettes?|riegeln?|m[óo]dulos?|moduli|modułów|moduły|kości)(?: [^\W\d_]+){0,2} (?:of|von|sur|de|di|van|z|op|su) (\d+)\b(?! ?[GM])", re.I), "memory.slots"),
         (_LIMIT, "memory.limit"),
     ),
@@ -226,6 +226,7 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
         (re.compile(r"\b(?:l[äa]uft(?: am)?|expires(?: on)?|expire(?: le)?|caduca(?: el)?|expira(?: em)?|scade(?: il)?|verloopt(?: op)?|wygasa) (\d[\w./-]*\d)", re.I), "licence.expires_at"),
         # Behind a date, ``(170 days left)`` is how long it lasts, and no grace.
         (re.compile(r"(?<!\d \()(?<!\d )\b((?:\d{1,4} (?:days?|weeks?|tage?n?|jours?|d[ií]as?|giorn[io]|dag(?:en)?|dni)(?:,| and| und| et| y| e| en| i)? )?\d{1,4} (?:days?|hours?|hrs?|weeks?|minutes?|tage?n?|stunden?|std\.?|jours?|heures?|d[ií]as?|horas?|giorn[io]|or[ae]|dag(?:en)?|uur|uren|dni|godzin\w?)) (?:left|of grace|grace|remain\w*|to go|übrig|verbleib\w*|restants?|restantes|rimanenti|resterend\w*|pozosta\w*)", re.I), "licence.grace"),
+        (re.compile(r"\b(?:restent|reste|noch|quedan?|restam?|restano|nog|pozosta\w+|still) (\d{1,4} (?:days?|tage?n?|jours?|d[ií]as?|giorn[io]|dag(?:en)?|dni))\b", re.I), "licence.grace"),
         (re.compile(r"\b(?:until|till|through|bis(?: zum)?|jusqu'au|hasta(?: el)?|até|fino al|tot|do) (\d[\w. :/-]+\d)", re.I), "licence.expires_at"),),
     "task.runs": ((re.compile(rf"{AS_WHOM}$", re.I), "task.user"),),
     "task.state": ((re.compile(r", (enabled|disabled)$", re.I), "task.enabled"),),

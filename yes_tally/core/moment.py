@@ -120,7 +120,7 @@ def moment(text: str, locale: Locale) -> Value | None:
 
 _MOST_DAYS = 31
 _CENTURIES = frozenset({"19", "20"})
-_GOES_ON = re.compile(r"[./-]?\d|\.\d")
+_GOES_ON = re.compile(r"[./-]?\d")
 
 
 def date_order(text: str) -> bool | None:

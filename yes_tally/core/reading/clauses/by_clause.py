@@ -10,7 +10,7 @@ from yes_tally.core.catalogue import FACTS, FactKind
 from yes_tally.core.quantity import Value, exactly
 from yes_tally.core.reading.meaning.decide import Guess, decide
 from yes_tally.core.reading.values.measures import memory_told
-from yes_tally.core.reading.values.text_forms import BUS, DAY, TURNS
+from yes_tally.core.reading.values.text_forms import BUS, DAY, THROUGH, TURNS
 from yes_tally.core.reading.values.understand import FILE_SYSTEM, understand
 from yes_tally.core.words import choice_named, choice_of, flag_of, is_placeholder
 
@@ -61,7 +61,7 @@ FORMS = {
     "account.full_name": re.compile(r"[«„“\"].+[»“”\"]"),
     "adapter.mac": re.compile(r"[0-9a-f]{2}(?:[:-][0-9a-f]{2}){5}", re.I),
     "adapter.ipv4": re.compile(
-        r"\d{1,3}(?:\.\d{1,3}){3}(?:/\d{1,2})?(?: (?:via|gw|gateway|through|über|par|por|przez|tramite|através de) \d{1,3}(?:\.\d{1,3}){3})?",
+        rf"\d{{1,3}}(?:\.\d{{1,3}}){{3}}(?:/\d{{1,2}})?(?: {THROUGH} \d{{1,3}}(?:\.\d{{1,3}}){{3}})?",
         re.I,
     ),
     "adapter.dhcp": re.compile(

@@ -56,7 +56,7 @@ def pairs_in(entry: Entry) -> list[Entry]:
             entry.column + flow.start("inside"),
         )
         first = _FIRST_PAIR.match(inside.printed)
-        if first and is_known(first["label"]) and words_of(first["label"]) not in SUBJECTS:
+        if first and is_known(first["label"]):
             return pairs_in(
                 _part(replace(inside, label=first["label"]), first["label"], first.end(), len(inside.printed))
             )

@@ -24,6 +24,7 @@ from yes_tally.core.reading.meaning.labels import words_of
 from yes_tally.core.reading.phrases import SUBJECTS
 from yes_tally.core.reading.shapes.layout import MAX_LABEL, MAX_LINE, Entry, indent_of
 from yes_tally.core.reading.text.decode import Line
+from yes_tally.core.reading.values.text_forms import FULL_NAME
 from yes_tally.core.reading.values.understand import understand
 from yes_tally.core.words import is_placeholder
 
@@ -58,7 +59,6 @@ _IS_IN = re.compile(
 _ADMINISTRATORS = re.compile(r"(?:local )?(?:admin\w*|amministrat\w+|beheerder\w*)", re.I)
 _COMMA = re.compile(r"[,;] *")
 _PARTS = re.compile(r"\s{2,}|[,;] +")
-_FULL_NAME = re.compile(r"[A-Z][^\W\d_]+(?:[ '’-][^\W\d_]+){1,3}")
 _QUOTED = re.compile(r"[\"«„“] ?(?P<quoted>[^\"«»„“”]+?) ?[\"»“”]")
 _LEAST = 2
 
@@ -184,7 +184,7 @@ def _told(interpreter: Interpreter, line: Line, row: re.Match[str]) -> Iterator[
 
 def _full_name(text: str, left: Sequence[FactKind]) -> tuple[FactKind, Value, int] | None:
     full = next((fact for fact in left if fact.field == "full_name"), None)
-    called = _QUOTED.fullmatch(text) or _FULL_NAME.fullmatch(text)
+    called = _QUOTED.fullmatch(text) or FULL_NAME.fullmatch(text)
     name = called["quoted"] if called and called.re is _QUOTED else text
     return (full, exactly("text", name), 0) if full and called else None
 

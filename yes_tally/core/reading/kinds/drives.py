@@ -11,6 +11,7 @@ from yes_tally.core.reading.clauses.told_in_parts import told_in_words
 from yes_tally.core.reading.meaning.decide import Guess
 from yes_tally.core.reading.shapes.layout import MAX_LINE, MAX_TOLD, Entry, commas_for_gaps, dots_as_commas
 from yes_tally.core.reading.text.decode import Line
+from yes_tally.core.reading.values.asides import FREE, IN_USE
 from yes_tally.core.reading.values.understand import FILE_SYSTEM, understand
 
 if TYPE_CHECKING:
@@ -80,8 +81,8 @@ def told_of_drive(interpreter: Interpreter, line: int, mount: str, at: int, told
     return item
 
 
-_FREE = r"(?:free|available|left|frei|verf[üu]gbar|libres?|disponibles?|livres?|dispon[íi]ve(?:l|is)|liber[aoi]|disponibil[ei]|vrij|beschikbaar|woln\w+|dost[ęe]pn\w+)"
-_USED = r"(?:used|in use|full|taken|belegt|benutzt|utilis[ée]s?|occup[ée]s?|usad[oa]s?|ocupad[oa]s?|usat[oi]|occupat[oi]|gebruikt|bezet|zaj[ęe]t\w*|u[żz]yt\w+)"
+_FREE = rf"(?:{FREE}|left)"
+_USED = rf"(?:{IN_USE}|full|taken|occup[ée]s?|ocupad[oa]s?|occupat[oi]|bezet|zaj[ęe]t\w*)"
 _PART_OF_ALL = re.compile(
     rf"(?P<before>{_FREE} )?(?P<part>\d[\d.,]*(?P<unit> ?[KMGT]i?[BOo])?)(?P<free> {_FREE})? (?:of|out of|von|sur|de|di|van|z) "
     rf"(?P<all>\d[\d.,]* ?[KMGT]i?[BOo])\b(?: (?:(?P<behind>{_FREE})|(?P<used>{_USED})))?(?=\s*(?:$|[,;(]))",

@@ -18,7 +18,7 @@ from yes_tally.core.reading.meaning.decide import ITEM_GROUPS, NAMING, Context, 
 from yes_tally.core.reading.meaning.labels import words_of
 from yes_tally.core.reading.phrases import SUBJECTS, is_known, subject_called, subjects_in
 from yes_tally.core.reading.shapes.layout import Entry, Group, asides_as_commas, cells_by_gap, commas_for_gaps
-from yes_tally.core.reading.tables.bare_rows import told_bare
+from yes_tally.core.reading.tables.bare_rows import DRIVER, told_bare
 from yes_tally.core.reading.values.asides import DATED_BY
 from yes_tally.core.reading.values.text_forms import BOOT_ID
 from yes_tally.core.reading.values.understand import understand
@@ -306,14 +306,11 @@ _BRACKETS = re.compile(r"[()\[\]]")
 _CALLED_ANYTHING = frozenset({"account", "firewall"})
 
 
-_DRIVER = re.compile(r"[A-Z][\w&-]*(?: [\w&-]+){1,3}")
-
-
 def _driver_left(interpreter: Interpreter, entry: Entry, item: Item, shape: str) -> None:
     """``Hall   10.20.1.90:9100   Gullwing 4``: the one cell of which nothing was read is a printer's driver."""
     said = {draft.entry.printed for draft in interpreter.drafts if draft.item is item}
     cells = [cell for cell in cells_by_gap(entry.printed) if cell[0] not in said]
-    if "  " in entry.printed and len(cells) == 1 and said and _DRIVER.fullmatch(cells[0][0]):
+    if "  " in entry.printed and len(cells) == 1 and said and DRIVER.fullmatch(cells[0][0]):
         place = Entry(entry.label, cells[0][0], entry.line, entry.column + cells[0][1])
         guess = Guess("printer.driver", 0.75, "it stands beside where the printer is")
         interpreter.place(place, shape, (guess,), item)

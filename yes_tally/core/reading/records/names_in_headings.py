@@ -199,11 +199,9 @@ def _quoted_name(interpreter: Interpreter, heading: Heading, group: str, shape: 
     fact = "adapter.connection" if group == "adapter" else CALLED.get(group, NAMING[group])
     entry = Entry(quoted["noun"], quoted["rest"], heading.line, heading.column + quoted.start("rest"))
     interpreter.place(entry, shape, (Guess(fact, 0.85, "the heading calls it so"),), item)
-    if quoted["behind"]:
-        which = "adapter.name" if group == "adapter" else ""
+    if quoted["behind"] and group == "adapter":
         entry = Entry("", quoted["behind"], heading.line, heading.column + quoted.start("behind"))
-        guesses = (Guess(which, 0.8, "it stands behind what people call it"),) if which else ()
-        interpreter.place(entry, shape, guesses, item)
+        interpreter.place(entry, shape, (Guess("adapter.name", 0.8, "it stands behind what people call it"),), item)
     if quoted["aside"]:
         left, start = [f for f in FIELDS[group] if f.name != fact], heading.column - 1 + quoted.start("aside")
         words = told_in_words(interpreter, quoted["aside"], heading.line, start, group, item, left)

@@ -18,7 +18,7 @@ from yes_tally.core.reading.shapes.layout import Entry, cells_by_comma, cells_by
 from yes_tally.core.reading.tables.around_rows import is_default
 from yes_tally.core.reading.tables.bare_rows import told_bare
 from yes_tally.core.reading.text.decode import Line
-from yes_tally.core.reading.values.text_forms import MODEL_OF_CARD
+from yes_tally.core.reading.values.text_forms import FULL_NAME, MODEL_OF_CARD
 from yes_tally.core.reading.values.understand import MAX_TEXT
 from yes_tally.core.words import plain
 
@@ -166,15 +166,12 @@ def _names_with_words(interpreter: Interpreter, lines: Sequence[Line], group: st
     return bool(items)
 
 
-_SEVERAL_WORDS = re.compile(r"[A-Z][^\W\d_]+(?:[ '’-][^\W\d_]+){1,3}(?=,)")
-
-
 def _who_it_is(
     interpreter: Interpreter, text: str, line: Line, start: int, item: Item, left: Sequence[FactKind]
 ) -> None:
     """``crew – Crew desk, enabled``: several words before what is said of an account, which say nothing of it."""
     full = next((fact for fact in left if fact.field == "full_name"), None)
-    called = _SEVERAL_WORDS.match(text) if full else None
+    called = FULL_NAME.fullmatch(text.partition(",")[0]) if full else None
     if full and called and not by_assertion(interpreter, called.group(), "account", FIELDS["account"]):
         entry = Entry("", called.group(), line.number, start + 1)
         interpreter.place(

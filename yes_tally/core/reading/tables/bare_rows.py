@@ -17,7 +17,7 @@ from yes_tally.core.reading.shapes.layout import MAX_TOLD, Entry, asides_as_comm
 from yes_tally.core.reading.tables.bare_row import BareRow
 from yes_tally.core.reading.values.asides import ASIDES
 from yes_tally.core.reading.values.said_beside import said_aside
-from yes_tally.core.reading.values.text_forms import COMMA_WITHIN_MOMENT, MAKER_AND_PART
+from yes_tally.core.reading.values.text_forms import COMMA_WITHIN_MOMENT, FULL_NAME, MAKER_AND_PART
 from yes_tally.core.reading.values.understand import understand
 from yes_tally.core.words import choice_named, is_placeholder
 
@@ -220,13 +220,10 @@ def _maker_behind_name(row: BareRow, part: re.Match[str]) -> None:
     _tell_untold(row, part, row.untold("maker"), _ONE_MAKER)
 
 
-_FULL_NAME = re.compile(r"[A-Z][^\W\d_]+(?:[ '’-][^\W\d_]+){1,3}")
-
-
 def _name_behind_login(row: BareRow, part: re.Match[str]) -> None:
     """``icalloway   Ines Calloway   enabled``: several words right behind what somebody signs in with are who it is."""
     if row.told:
-        _tell_untold(row, part, row.untold("full_name"), _FULL_NAME)
+        _tell_untold(row, part, row.untold("full_name"), FULL_NAME)
 
 
 def _tell_untold(row: BareRow, part: re.Match[str], fact: FactKind | None, form: re.Pattern[str]) -> None:
@@ -236,7 +233,7 @@ def _tell_untold(row: BareRow, part: re.Match[str], fact: FactKind | None, form:
         row.tell(fact, text, at, exactly("text", text))
 
 
-_DRIVER = re.compile(r"[A-Z][\w&-]*(?: (?!on |at )[\w&-]+){1,3}|[A-Z][\w&]*(?:-[\w&]+)+")
+DRIVER = re.compile(r"[A-Z][\w&-]*(?: (?!on |at )[\w&-]+){1,3}|[A-Z][\w&]*(?:-[\w&]+)+")
 
 
 def _driver_alone(row: BareRow, parts: Sequence[re.Match[str]]) -> None:
@@ -250,7 +247,7 @@ def _driver_alone(row: BareRow, parts: Sequence[re.Match[str]]) -> None:
     if driver is None or len(untold) != 1 or len(parts) < _LEAST_PARTS:
         return
     text = untold[0].group().strip()
-    value = understand(driver, text, row.interpreter.locale) if _DRIVER.fullmatch(text) else None
+    value = understand(driver, text, row.interpreter.locale) if DRIVER.fullmatch(text) else None
     if value:
         row.tell_within(driver, text, untold[0].start() + _blanks(untold[0]), value)
 

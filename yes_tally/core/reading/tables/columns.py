@@ -317,14 +317,18 @@ def with_routers(
     if any(found and found[0].fact == "route.gateway" for found in columns.values()):
         return columns
     through = [label for label, found in meant.items() if any(guess.fact == "route.interface" for guess in found)]
-    if len(through) != _TWO or not cells.get(through[0]) or not all(map(_ADDRESS.fullmatch, cells[through[0]])):
+    if (
+        len(through) != _ROUTER_AND_CARD
+        or not cells.get(through[0])
+        or not all(map(_ADDRESS.fullmatch, cells[through[0]]))
+    ):
         return columns
     router, card = through
     leaves = tuple(guess for guess in meant[card] if guess.fact == "route.interface")
     return {**columns, router: (Guess("route.gateway", 0.8, "another column names the card"),), card: leaves}
 
 
-_TWO = 2
+_ROUTER_AND_CARD = 2
 
 
 def _with_who_it_is(guesses: dict[str, tuple[Guess, ...]]) -> dict[str, tuple[Guess, ...]]:

@@ -16,6 +16,7 @@ from yes_tally.core.reading.values.text_forms import (
     PERMANENT,
     SERIAL,
     SIGNED,
+    THROUGH,
     TURNS,
 )
 
@@ -30,8 +31,8 @@ _DATED = re.compile(
 _AMOUNT = r"(?<!of )(?<!von )(?<!sur )(?<!de )(?<!di )(?<!van )(?<! z )(?<![\d.,])(\d[\d.,'\u00a0\u202f]*(?: \d{3})* ?[KMGT]i?[BO])"
 _MAYBE_IS = r"(?:(?:is|are|sont|son|sono|zijn|ist|sind|está|jest) )?"
 _SEEN = r"(?:usable|seen|visibles?|visto|vista|sichtbar\w*|zichtbaar|widoczn\w+|visibil[ei]|vis[íi]ve(?:l|is)|dost[eę]pn\w+ dla systemu|f[üu]r das system|pour le syst[èe]me|para el sistema|para o sistema|per il sistema|voor het systeem|available to the system|nutzbar\w*|verwendbar\w*|utilisables?|utilizables?|bruikba\w+|utiliz[aá]ve(?:l|is)|utilizzabil[ei]|u[zż]yteczn\w+)"
-_FREE = r"(?:free|available(?! to)|unused|frei\w*|verfügbar\w*|libres?|disponibles?|liber[aei]|disponibil[ei]|livres?|dispon[ií]ve(?:l|is)|vrij|beschikbaar|woln\w+|dost[eę]pn\w+(?! dla))"
-_IN_USE = r"(?:used|in use|belegt|benutzt|genutzt|utilisés?|usados?|en uso|em uso|in uso|usati|gebruikt|in gebruik|używane|zajęte)"
+FREE = r"(?:free|available(?! to)|unused|frei\w*|verfügbar\w*|libres?|disponibles?|liber[aei]|disponibil[ei]|livres?|dispon[ií]ve(?:l|is)|vrij|beschikbaar|woln\w+|dost[eę]pn\w+(?! dla))"
+IN_USE = r"(?:used|in use|belegt|benutzt|genutzt|utilisés?|usad[oa]s?|en uso|em uso|in uso|usati|gebruikt|in gebruik|używane|zajęte)"
 
 _LIMIT = re.compile(
     rf"[(,;] ?(?:max\w*|m[áa]x\w*|(?:al )?massimo|up to|at most|maks\w*|h[öo]chstens|bis(?: zu)?|jusqu.[àa]|au plus|hasta|at[ée]|fino a|tot|do)[.:]? {_AMOUNT}",
@@ -136,17 +137,17 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
     ),
     "memory.installed": (
         (re.compile(rf"{_AMOUNT} {_MAYBE_IS}{_SEEN}\b", re.I), "memory.usable"),
-        (re.compile(rf"{_AMOUNT} {_MAYBE_IS}{_FREE}\b", re.I), "memory.available"),
+        (re.compile(rf"{_AMOUNT} {_MAYBE_IS}{FREE}\b", re.I), "memory.available"),
         (re.compile(rf"[(,;] ?{_SEEN}:? {_AMOUNT}", re.I), "memory.usable"),
-        (re.compile(rf"[(,;] ?{_FREE}:? {_AMOUNT}", re.I), "memory.available"),
+        (re.compile(rf"[(,;] ?{FREE}:? {_AMOUNT}", re.I), "memory.available"),
         (re.compile(r"\d+ (?:of(?: the)?|von(?: den)?|sur(?: les)?|des?|de (?:las|los|los|as|os)|di|dei|delle|degli|van(?: de)?|z|op|em|das|dos) (\d+) (?:memory )?(?:slots?|sockets?|(?:steck)?plätzen?|emplacements|ranuras|ranhuras|encaixes|zócalos|posti|alloggiamenti|sleuven|plaatsen|gniazd|soquetes|slotów)", re.I), "memory.slots"),
         (re.compile(r"\d+ (?:slots?|sockets?|emplacements?|ranuras|zócalos|posti|alloggiamenti|sleuven|gniazd|soquetes|slotów|steckplätze|modules?|sticks?|dimms?|barrettes?|riegeln?|m[óo]dulos?|moduli|modułów|moduły|kości)(?: [^\W\d_]+){0,2} (?:of|von|sur|de|di|van|z|op|su) (\d+)\b(?! ?[GM])", re.I), "memory.slots"),
         (_LIMIT, "memory.limit"),
     ),
     "memory.slots": ((_LIMIT, "memory.limit"),),
     "memory.usable": (
-        (re.compile(rf"{_AMOUNT} {_MAYBE_IS}{_FREE}\b(?! (?:of|out of|von|sur|de|di|van|z)\b)", re.I), "memory.available"),
-        (re.compile(rf"[(,;] ?{_FREE}:? {_AMOUNT}", re.I), "memory.available"),
+        (re.compile(rf"{_AMOUNT} {_MAYBE_IS}{FREE}\b(?! (?:of|out of|von|sur|de|di|van|z)\b)", re.I), "memory.available"),
+        (re.compile(rf"[(,;] ?{FREE}:? {_AMOUNT}", re.I), "memory.available"),
     ),
     "graphics.width": (
         (re.compile(r"\d\s?[x×]\s?(\d+)", re.I), "graphics.height"),
@@ -189,7 +190,7 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
         (re.compile(r"\(((?:by|via|per|par|por|da|door|przez) DHCP)\b", re.I), "adapter.dhcp"),
         (re.compile(rf"[(,] ?({LEASED}|{FIXED})\)?$", re.I), "adapter.dhcp"),
         (re.compile(r"(/\d{1,2})\b"), "adapter.mask"),
-        (re.compile(r"\d (?:via|gw|gateway|through|über|par|por|przez|tramite|através de) (\d+(?:\.\d+){3})\b", re.I), "adapter.gateway"),
+        (re.compile(rf"\d {THROUGH} (\d+(?:\.\d+){{3}})\b", re.I), "adapter.gateway"),
         (re.compile(r"/\s*(255(?:\.\d{1,3}){3})"), "adapter.mask"),
         (re.compile(r"(?:netmask|mask\w*|m[áa]scara|maschera|netmaske|masque) (\S+?)\)?$", re.I), "adapter.mask"),
         (re.compile(r"/\d{1,2} (?:from|by|von|de|du|da|di|van|od) (\d+(?:\.\d+){3})\b", re.I), "adapter.dhcp_server"),
@@ -235,7 +236,7 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
         (re.compile(r"[^\W\d_]+ \((0x[0-9a-f]+|\d{1,10})\)$", re.I), "task.last_result"),
     ),
     "page_file.path": (
-        (re.compile(rf"{_AMOUNT} (?:are |is )?{_IN_USE}\b", re.I), "page_file.used"),
+        (re.compile(rf"{_AMOUNT} (?:are |is )?{IN_USE}\b", re.I), "page_file.used"),
         (re.compile(rf"{_AMOUNT} (?:now|large|big|allocated|in size|groß|aktuell|actuellement|ahora|agora|adesso|groot|teraz)\b", re.I), "page_file.size"),
     ),
     "volume.state": ((re.compile(r"[,;(] ?((?:not |un|nicht |non |no |n[ãa]o |niet |nie ?)?(?:encrypted|verschl[üu]sselt|chiffr[ée]e?|cifrad[oa]|cifrat[oa]|crittografat[oa]|criptografad[oa]|versleuteld|zaszyfrowan[ya]))\b", re.I), "volume.encrypted"),),

@@ -31,6 +31,10 @@ A_DAY, A_TIME = re.compile(f"{DAY},?"), re.compile(TIME_OF_DAY)
 COMMA_WITHIN_MOMENT = (
     r"(?:(?<=\d),(?=\s\d\d?:\d\d)|(?:(?<=[a-z]{2} \d)|(?<=[a-z]{2} \d\d)),(?=\s(?:19|20)\d\d\b(?!\.)))"
 )
+# Before the address through which others are reached.
+THROUGH = r"(?:via|gw|gateway|through|über|par|por|przez|tramite|através de)"
+# Who somebody is: several words, the first with a capital.
+FULL_NAME = re.compile(r"[A-Z][^\W\d_]+(?:[ '’-][^\W\d_]+){1,3}")
 # What stands before a serial number.
 SERIAL = r"s/?n|ser(?:ial|ie|\.)(?: (?:number|no\.?|nr\.?))?|seriennummer|serienummer|n[uú]mero de s[eé]ri?e|numer seryjny|matricola"
 # ``no battery here``, ``kein Akku vorhanden``: nothing is called so.

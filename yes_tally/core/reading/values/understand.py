@@ -14,7 +14,7 @@ from yes_tally.core.reading.values import measures
 from yes_tally.core.reading.values.addresses import addresses, ip, mac
 from yes_tally.core.reading.values.asides import DATED_BY
 from yes_tally.core.reading.values.flags import flag
-from yes_tally.core.reading.values.text_forms import TEXT_FORMS
+from yes_tally.core.reading.values.text_forms import TEXT_FORMS, THROUGH
 from yes_tally.core.words import choice_named, choice_of, flag_of, is_placeholder
 
 MAX_TEXT = 300
@@ -187,7 +187,7 @@ _ADDRESS_LISTS = {"adapter.ipv4": 4, "adapter.ipv6": 6, "adapter.dns": 0, "looku
 
 # ``10.20.1.66/24 from 10.20.1.2``: who gave the address.
 _GIVEN_BY = re.compile(
-    r"(?<=\d),? (?:from|by|von|de|du|da|di|van|od|via|gw|gateway|through|über|par|por|przez|tramite|através de) (?=\d).*",
+    rf"(?<=\d),? (?:from|by|von|de|du|da|di|van|od|{THROUGH}) (?=\d).*",
     re.I,
 )
 _MASKED = re.compile(r"\s*/\s*255(?:\.\d{1,3}){3}")

@@ -5,6 +5,46 @@ import unittest
 from tests.core.readings import told
 
 ROWS = {
+    "which disk a volume lies on": [
+        ("volumes", f"C: {said} 0 (Basalt NV500, NVMe, SSD, 476.9 GB)\n", {
+            "volume#1.mount": "C:", "volume#1.disk": "0", "disk#1.number": "0", "disk#1.model": "Basalt NV500", "disk#1.bus": "NVMe", "disk#1.media": "ssd",
+            "disk#1.size": 512067475866,
+        })
+        for said in ("is on disk", "liegt auf Datenträger", "est sur le disque", "está en el disco", "si trova su disco", "staat op schijf", "jest na dysku")
+    ],
+    "of several clocks and speeds the one a thing is made for": [
+        ("cpu", "Processor: Kestrel Seven 7700\n  cores: 8\n  threads: 16\n  clock: 3600 MHz now, 5100 MHz at most\n", {
+            "processor#1.name": "Kestrel Seven 7700", "processor#1.cores": 8, "processor#1.threads": 16, "processor#1.current_clock": 3600000000,
+            "processor#1.max_clock": 5100000000,
+        }),
+        ("cpu", "Processor: Kestrel Seven 7700\n  cores: 8\n  threads: 16\n  clock: now 1.2 GHz, base 3.6 GHz\n", {
+            "processor#1.name": "Kestrel Seven 7700", "processor#1.cores": 8, "processor#1.threads": 16, "processor#1.current_clock": 1200000000,
+            "processor#1.clock": 3600000000,
+        }),
+        ("memory", "Module A1\n  size: 8 GB\n  type: DDR4\n  speed: 2666 MT/s now, 3200 MT/s rated\n", {
+            "module#1.slot": "A1", "module#1.size": 8589934592, "module#1.type": "DDR4", "module#1.running_speed": 2666, "module#1.speed": 3200,
+        }),
+    ],
+    "a socket in the label of what it holds": [
+        ("memory", f"memory: 32 GiB\n    {socket}: 16 GiB DDR5 4800 MT/s, Siskin SK16-D5-4800, serial 51C0A2F7\n", {
+            "memory.installed": 34359738368, "module#1.slot": slot, "module#1.size": 17179869184, "module#1.type": "DDR5", "module#1.speed": 4800,
+            "module#1.maker": "Siskin", "module#1.part": "SK16-D5-4800", "module#1.serial": "51C0A2F7",
+        })
+        for socket, slot in (("A1", "A1"), ("DIMM_A", "DIMM_A"), ("ChannelA-DIMM0", "ChannelA-DIMM0"), ("CH-A/0", "CH-A/0"), ("P0 CH A", "P0 CH A"))
+    ],
+    "the levels of a cache below it": [
+        ("cpu", f"Processor: Kestrel Seven 7700\n  cores: 8\n  threads: 16\n  cache\n    {level} 1: 512 KiB\n", {
+            "processor#1.name": "Kestrel Seven 7700", "processor#1.cores": 8, "processor#1.threads": 16, "processor#1.cache_l1": 524288,
+        })
+        for level in ("level", "Stufe", "niveau", "nivel", "livello", "poziom")
+    ],
+    "services are no accounts and no tasks": [
+        ("svc", f"{head}\nspooler;Print queue;{state};automatic;SYSTEM;1204\nremote;Remote help;{state};disabled;SYSTEM;\n", {})
+        for head, state in (
+            ("name;description;state;start;account;pid", "running"), ("nome;descrizione;stato;avvio;account;pid", "arrestato"),
+            ("nombre;descripción;estado;inicio;cuenta;pid", "detenido"), ("nome;descrição;estado;arranque;conta;pid", "parado"),
+        )
+    ],
     "how much of a drive is free": [
         ("volumes", f"C:   {said}\n", {"volume#1.mount": "C:", "volume#1.free": 39943195853, "volume#1.size": 998794644685})
         for said in (
@@ -117,6 +157,30 @@ class ToldTogether(unittest.TestCase):
         line = "Page file C:\\pagefile.sys, 4864 MB in all, of which 211 MB are in use just now."
         read = told(f"kontor-05> paging\n{line.ljust(80, '.')}\nkontor-05> who am i\nlsf\\rhollow\n")
         self.assertEqual(read["host.user"], "lsf\\rhollow")
+
+    def test_a_pair_in_brackets_behind_a_sentence_is_read(self):
+        for said in (
+            "up 3 days, 4 hours (last boot: 2025-02-08 04:05)",
+            "in Betrieb seit 3 Tagen (letzter Start: 08.02.2025 04:05)",
+            "acceso da 3 giorni (ultimo avvio: 08/02/2025 04:05)",
+            "allumé depuis 3 jours (démarré le 08/02/2025 à 04:05)",
+        ):
+            with self.subTest(said):
+                self.assertEqual(told(f"gp-x-01> uptime\n{said}\n").get("host.booted_at"), "2025-02-08T04:05:00")
+
+    def test_titles_name_the_pc_by_a_name_in_two_parts(self):
+        for title, name in (
+            ("Belegung auf KONTOR-11", "KONTOR-11"),
+            ("Poprawki na BIURO-06", "BIURO-06"),
+            ("Placas de rede de CAIS-03          11/02/2025 09:17", "CAIS-03"),
+            ("Printers on TW-B550", None),
+        ):
+            with self.subTest(title):
+                self.assertEqual(told(f"{title}\n\nDisk model: Basalt NV500\n").get("host.name"), name)
+
+    def test_a_prompt_may_have_a_colon_before_its_mark(self):
+        read = told("molo-02: $ tpm\nTPM 2.0 present\nmolo-02: $ hello\nhello: not found\n")
+        self.assertEqual(read["host.name"], "molo-02")
 
     def test_commands_may_stand_behind_an_arrow(self):
         for mark in ("==>", "=>", "->", "▶", ">>>", "::"):

@@ -18,7 +18,7 @@ from yes_tally.core.reading.meaning.decide import (
     as_taught,
     decide,
 )
-from yes_tally.core.reading.meaning.labelled import BLANK, told_by
+from yes_tally.core.reading.meaning.labelled import BLANK, Told, told_by
 from yes_tally.core.reading.meaning.labels import SUM_WORDS, words_of
 from yes_tally.core.reading.meaning.spoken_of import asked_for, headed_by
 from yes_tally.core.reading.phrases import (
@@ -32,7 +32,7 @@ from yes_tally.core.reading.records.names_told import names_nothing, without_mar
 from yes_tally.core.reading.records.nested_records import read_record
 from yes_tally.core.reading.shapes.layout import Entry, Heading, Layout
 from yes_tally.core.reading.text.decode import Line
-from yes_tally.core.reading.values.asides import ASIDES
+from yes_tally.core.reading.values.asides import ASIDES, RATED
 from yes_tally.core.reading.values.said_beside import said_aside
 from yes_tally.core.reading.values.understand import MAX_TEXT, understand
 from yes_tally.core.words import plain
@@ -240,7 +240,8 @@ class Interpreter:
                 marked = entry
                 entry, told = without_mark(self, entry, told, shape, item)
                 whole = whole if entry is marked else entry
-            self.add(told.fact, item, entry, told.value, shape, told.confidence, told.why, told.also)
+            if told.fact not in RATED or not self._rated(told, item, entry, shape):
+                self.add(told.fact, item, entry, told.value, shape, told.confidence, told.why, told.also)
             if told.fact in ASIDES:
                 self.asides(told.fact, item, whole, shape, told.confidence)
             return
@@ -248,6 +249,19 @@ class Interpreter:
             self.leftovers.append(Leftover(entry, shape, item, first=False))
         elif not item:
             self.single_leftovers.append((entry, shape))
+
+    def _rated(self, told: Told, item: Item | None, entry: Entry, shape: str) -> bool:
+        """Of several clocks or speeds keep the one that is said to be what the thing is made for. Whether the first of
+        them is another: ``2666 MT/s now, 3200 MT/s rated``, ``5100 MHz max``."""
+        rated = RATED[told.fact].search(entry.printed)
+        value = understand(FACTS[told.fact], rated[1], self.locale) if rated else None
+        if rated and value and rated.start():
+            at = replace(entry, printed=rated[1], column=entry.column + rated.start())
+            self.add(told.fact, item, at, value, shape, told.confidence, told.why, told.also)
+            return True
+        first = _DIGIT.search(entry.printed)
+        said = (pattern.match(entry.printed) for pattern, _ in ASIDES[told.fact])
+        return first is not None and any(match and match.start(1) == first.start() for match in said)
 
     def is_taught(self, label: str) -> bool:
         """Whether the team taught a label, be it that it means nothing."""
@@ -386,4 +400,5 @@ _ASIDE = re.compile(
 _NAMES = frozenset({"adapter.connection", "adapter.name"})
 
 
+_DIGIT = re.compile(r"\d")
 _NAMING = (".name", ".full_name", ".connection", ".model", ".target")

@@ -36,6 +36,7 @@ from yes_tally.core.reading.kinds.name_lookups import lines_of_answers
 from yes_tally.core.reading.kinds.update_records import read_updates
 from yes_tally.core.reading.kinds.updates_installed import leave_out_by_state, leave_out_under, leave_out_within
 from yes_tally.core.reading.kinds.variables import folders_in_order
+from yes_tally.core.reading.kinds.volumes_on_disks import volumes_on_disks
 from yes_tally.core.reading.leftovers import read_leftovers, read_single_leftovers
 from yes_tally.core.reading.meaning.language import language_of
 from yes_tally.core.reading.phrases.elsewhere import asks_elsewhere, is_elsewhere
@@ -65,7 +66,7 @@ from yes_tally.core.reading.text.decode import Decoded, Line, decode
 from yes_tally.core.reading.text.margins import without_margin
 from yes_tally.core.reading.values.report_locale import as_written_in, locale_of, own_locale
 
-READER_VERSION = 22
+READER_VERSION = 23
 DOUBTFUL = 0.8
 _CLOSING = re.compile(r"\s*(?:</[\w:.-]+>|[\]})][,;]?|<\?[^>]*\?>)+\s*$")
 _LOCALE_SAMPLE = 200_000
@@ -220,6 +221,7 @@ def _read_section(interpreter: Interpreter, section: Section) -> None:
         apart = rows_of_adapters_again(interpreter, lines, section.command or "") or (
             lines_of_answers(lines)
             | members_of_groups(interpreter, lines)
+            | volumes_on_disks(interpreter, lines)
             | (
                 checks_under_heads(interpreter, lines, command)
                 or rows_of_checks(interpreter, lines)

@@ -8,12 +8,13 @@ from dataclasses import replace
 from itertools import chain
 
 from yes_tally.core.catalogue import FACTS
+from yes_tally.core.reading.clauses.by_clause import LEADING_SIZE
 from yes_tally.core.reading.meaning.decide import ITEM_GROUPS, Context, decide
 from yes_tally.core.reading.meaning.labels import asked_for, words_of
 from yes_tally.core.reading.phrases import SUBJECTS, is_known, labels_in_brackets, names_item, subjects_in
 from yes_tally.core.reading.phrases.elsewhere import is_elsewhere
 from yes_tally.core.reading.shapes.layout import MAX_TOLD, Entry
-from yes_tally.core.reading.values.text_forms import COMMA_WITHIN_MOMENT
+from yes_tally.core.reading.values.text_forms import COMMA_WITHIN_MOMENT, SOCKET
 from yes_tally.core.words import flag_of
 
 _SLASHED = re.compile(r"\s*/\s*")
@@ -183,6 +184,7 @@ def in_parts(entries: Sequence[Entry], context: Context) -> Iterator[tuple[Entry
         whole = _without_maker(whole, context)
         is_one = not whole.label or is_elsewhere(whole.label) or _tells_of_one(whole, context)
         is_one = is_one or _is_one_label(whole.label, context) or _lists_profiles(whole)
+        is_one = is_one or (SOCKET.fullmatch(whole.label) is not None and LEADING_SIZE.match(whole.printed) is not None)
         parts = [whole] if is_one else pairs_in(whole)
         if len(parts) > 1 and _begins_their_labels(whole.label, parts[1].label, context):
             parts = [whole]

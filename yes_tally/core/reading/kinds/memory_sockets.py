@@ -25,6 +25,7 @@ from yes_tally.core.reading.shapes.layout import (
 )
 from yes_tally.core.reading.tables.bare_rows import told_bare
 from yes_tally.core.reading.text.decode import Line
+from yes_tally.core.reading.values.text_forms import SOCKET
 from yes_tally.core.words import HOLDS_NOTHING, plain
 
 if TYPE_CHECKING:
@@ -53,30 +54,25 @@ def empty_socket(interpreter: Interpreter, entry: Entry, shape: str, around: tup
     return True
 
 
-_CODE = re.compile(
-    r"(?:(?:slots?|sockets?|bank|(?:steck|speicher)?platz|emplacement|ranura|z[óo]calo|alloggiamento|sleuf|gniazdo|encaixe) )?"
-    r"(?P<code>(?:(?:DIMM|CH|BANK)[ _-]?[A-H]|(?-i:[A-H]))[ _-]?\d{1,2}|DIMM ?\d{1,2}|DIMM[ _-](?-i:[A-H]))",
-    re.I,
-)
-
-
 def in_socket(interpreter: Interpreter, entry: Entry, shape: str, around: tuple[str, ...]) -> bool:
     """``memory: 64 GB`` over ``A1: 32 GB DDR4 3200 MT/s``: what a socket holds. Whether it is told."""
-    socket = _CODE.fullmatch(entry.label)
+    socket = SOCKET.fullmatch(entry.label)
     holds = LEADING_SIZE.match(entry.printed) if socket else None
     empty = _is_empty(entry.printed) and {"memory", "module"} & set(around[:2])
     if socket is None or not (holds or empty):
         return False
+    if not holds and empty_socket(interpreter, entry, shape, around):
+        return True
     item = interpreter.new_item("module")
     place = Entry("", socket["code"], entry.line, max(1, entry.column - len(entry.label) - 2 + socket.start("code")))
     interpreter.place(place, shape, (Guess("module.slot", 0.85, "the label names the socket"),), item)
-    if holds:
+    if holds and not (", " in entry.printed and told_bare(interpreter, entry, "module", item, shape, "module.size")):
         interpreter.place(entry, shape, (Guess("module.size", 0.85, "it is what the socket holds"),), item)
     return True
 
 
 _ROW = re.compile(
-    rf"\s*(?:[-*•] +|\d{{1,2}}[.)] +)?\[?(?P<socket>{_CODE.pattern}|[^\W\d_]{{3,12}} ?\d{{1,2}})(?:\]:?(?=\s)|\s*[|;:=]| -(?= )|\s(?=\s)|\t)\s*(?P<holds>\S.*)$",
+    rf"\s*(?:[-*•] +|\d{{1,2}}[.)] +)?\[?(?P<socket>{SOCKET.pattern}|[^\W\d_]{{3,12}} ?\d{{1,2}})(?:\]:?(?=\s)|\s*[|;:=]| -(?= )|\s(?=\s)|\t)\s*(?P<holds>\S.*)$",
     re.I,
 )
 _PAIR = 2
@@ -130,7 +126,7 @@ def read_sockets(interpreter: Interpreter, lines: Sequence[Line], around: tuple[
 
 
 _HEAD = re.compile(
-    rf"\s*(?:[-*•] +)?(?:[^\W\d_]+ ){{0,4}}?(?P<socket>{_CODE.pattern})(?:,? ?[(\[]?(?P<bank>[^\W\d_]{{3,6}} ?\d{{1,2}})[)\]]?)?\s*:?(?:\s\s+(?P<holds>\S.*?))?\s*$",
+    rf"\s*(?:[-*•] +)?(?:[^\W\d_]+ ){{0,4}}?(?P<socket>{SOCKET.pattern})(?:,? ?[(\[]?(?P<bank>[^\W\d_]{{3,6}} ?\d{{1,2}})[)\]]?)?\s*:?(?:\s\s+(?P<holds>\S.*?))?\s*$",
     re.I,
 )
 
@@ -172,7 +168,7 @@ def sockets_over_words(interpreter: Interpreter, lines: Sequence[Line], around: 
 
 def _named(interpreter: Interpreter, text: str) -> list[tuple[re.Match[str], Guess]]:
     """What of a text names a memory socket, by itself or by the word before a number, and what it means."""
-    if code := re.search(r"\S+$", text) if _CODE.fullmatch(text) else None:
+    if code := re.search(r"\S+$", text) if SOCKET.fullmatch(text) else None:
         return [(code, Guess("module.slot", 0.8, "a board calls its memory sockets so"))]
     meant = decide(text.rstrip("0123456789 "), interpreter.context("module", ("module",)))[:1]
     number = re.search(r"\d+$", text)

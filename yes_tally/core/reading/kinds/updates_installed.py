@@ -26,7 +26,7 @@ _OTHERWISE = re.compile(
     r"pendentes?|disponive(?:l|is)|oferecid[oa]s?|falhad[oa]s?|falhou|com falha|nao (?:instalad|aplicad)[oa]s?|por instalar|em falta|recusad[oa]s?|anulad[oa]s?|removid[oa]s?|"
     r"in attesa|disponibil[ei]|offert[oaie]|fallit[oaie]|non riuscit[oaie]|non (?:installat|applicat)[oaie]|da installare|mancant[ei]|rifiutat[oaie]|annullat[oaie]|rimoss[oaie]|disinstallat[oaie]|"
     r"wachtend\w*|wacht|staat klaar|beschikbare?|aangeboden|mislukte?|(?:nog )?niet (?:geinstalleerde?|aangebracht)|ontbrekende?|geweigerde?|teruggedraaid|verwijderd|"
-    r"oczekuj\w*|czeka\w*|dostepn[eya]\w*|oferowan[eya]|nieudan[eya]|niepowodzenie|niezainstalowan[eya]|brakujac[eya]|odrzucon[eya]|wycofan[eya]|usuniet[eya]|odinstalowan[eya])\b"
+    r"oczekuj\w*|czeka\w*|dostepn[eya]\w*|oferowan[eya]|nieudan[eya]|niepowodzenie|niezainstalowan[eya]|brakujac[eya]|odrzucon[eya]|wycofan[eya]|usuniet[eya]|odinstalowan[eya]|nie powiodl\w*|nie udal\w*)\b"
 )
 _MOST_WORDS = 5
 

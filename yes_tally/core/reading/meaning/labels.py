@@ -53,12 +53,17 @@ _STOP = frozenset(
 MERELY_NAME = frozenset((word,) for word in ("name", "nom", "nombre", "nome", "naam", "nazwa", "imie"))
 
 
+_S_BEHIND = frozenset(("'s", "’s"))
+
+
 @lru_cache(maxsize=16384)
 def words_of(label: str) -> tuple[str, ...]:
     """The words of a label in order: split at camel case and marks, plain, singular, without small words."""
     label = asked_for(label)
     if " " in label:
         label = _OF_WHICH.sub("", label)
+    if label[-2:] in _S_BEHIND or "'s " in label:
+        label = label.replace("'s", "").replace("’s", "")  # ``Programma's``
     printed = _WORD.findall(plain(_apart(_ordinal(label.replace("(s)", "s")))))
     telling = [part for word in printed if word not in _STOP for part in _GLUED_NUMBER.sub(r"\1 \2", word).split()]
     telling = telling or printed

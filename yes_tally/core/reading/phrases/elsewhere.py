@@ -20,6 +20,9 @@ _LISTED = (
     "sensor|fan|lufter|ventilateur|ventilador|ventola|ventole|wentylator|temperature|temperatur|"
     "certificate|zertifikat|zertifikate|certificat|certificado|certificato|certificaat|certyfikat|"
     "local group|lokale gruppe|lokale gruppen|groupe local|groupes locaux|grupo local|gruppo locale|gruppi locali|lokale groep|lokale groepen|grupa lokalna|grupy lokalne|"
+    "startup program|startup programs|startup items|autostart|autostart entries|runs at sign in|starts with the pc|autostartprogramme|programme beim start|programmes au demarrage|"
+    "demarrage automatique|programas de inicio|inicio automatico|programas de arranque|arranque automatico|programmi all avvio|programmi di avvio|avvio automatico|"
+    "opstartprogramma s|automatisch starten|programy startowe|autostart programow|"
     "group|gruppe|gruppen|groupe|grupo|gruppo|gruppi|groep|groepen|grupa|grupy"
 )
 # What a command asks for; in a sheet they are one line of many.
@@ -58,9 +61,20 @@ _FIELDS = (
 )
 
 
+# Together they are a service's: how it starts, its state, and who runs it or what it is.
+_TOGETHER = (
+    "start|starts|startup|demarrage|inicio|arranque|avvio|opstarten|uruchamianie|rozruch",
+    "state|status|zustand|etat|statut|estado|stato|toestand|stan",
+    "account|runs as|log on as|konto|compte|cuenta|conta|pid|description|beschreibung|descripcion|descricao|descrizione|omschrijving|opis",
+)
+
+
 def tell_elsewhere(labels: Sequence[str]) -> bool:
     """Whether the labels of a table or a record, three or more, are those of such a thing."""
-    return len(labels) > 2 and any(words_of(label[:80]) in _names(_FIELDS) for label in labels)
+    if len(labels) <= 2:
+        return False
+    told = {words_of(label[:80]) for label in labels}
+    return not told.isdisjoint(_names(_FIELDS)) or all(not told.isdisjoint(_names(words)) for words in _TOGETHER)
 
 
 # What tables of the networks that a radio hears begin with, and what they have of each.
@@ -80,7 +94,7 @@ def tell_networks(labels: Sequence[str]) -> bool:
     return first in _names(_HEARD) and any(words in _names(_HOW_WELL) for words in others)
 
 
-@lru_cache(maxsize=8)
+@lru_cache(maxsize=16)
 def _names(things: str) -> frozenset[tuple[str, ...]]:
     return frozenset(words_of(name) for name in things.split("|"))
 

@@ -118,6 +118,7 @@ def read_entries(
         elif (
             (entry.label and by_letter(interpreter, entry, shape))
             or (entry.label and numbered(interpreter, entry, shape, around, item))
+            or in_socket(interpreter, entry, shape, around)
             or ("\\" in entry.label and page_file_in_label(interpreter, entry, shape, around))
             or (
                 entry.label
@@ -127,7 +128,6 @@ def read_entries(
             )
             or (entry.label and item is None and profile_alone(interpreter, entry, shape))
             or (entry.label and empty_socket(interpreter, entry, shape, around))
-            or in_socket(interpreter, entry, shape, around)
             or (item and ", " in entry.printed and names_and_tells(interpreter, entry, item, shape))
         ) or (entry.label and interpreter.by_number and _of_number(interpreter, entry, shape)):
             continue

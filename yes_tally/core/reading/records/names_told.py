@@ -134,9 +134,16 @@ _WHICH = re.compile(
 )
 
 
+_MOMENT = re.compile(
+    r"(?:\d{4}-\d\d-\d\d|\d{1,2}([./-])\d{1,2}\1(?:\d{4}|\d\d))(?:[T ,]+\d{1,2}:\d\d(?::\d\d)?)?|\d{1,2}:\d\d(?::\d\d)?"
+)
+
+
 def names_nothing(text: str) -> bool:
-    """Whether nothing is called so: signs alone, which one it is (``no. 2``), several parts of a row, or that something
-    failed (``printers: the service did not answer``)."""
+    """Whether nothing is called so: signs alone, which one it is (``no. 2``), a moment, several parts of a row, or that
+    something failed (``printers: the service did not answer``)."""
     if not any(map(str.isalnum, text)) or ",  " in text or _SAYS_SO.match(text) or _WHICH.fullmatch(text):
+        return True
+    if _MOMENT.fullmatch(text):
         return True
     return text.count(" ") > 1 and failure_kind(text[:MAX_TEXT]) is not None

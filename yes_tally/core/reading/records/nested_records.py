@@ -63,14 +63,17 @@ def read_record(
     parent: Item | None,
     labels: tuple[str, ...],
     depth: int = 0,
+    *,
+    alike: bool = False,
 ) -> None:
     """Read one record and what is nested in it. ``around``: the subjects of the command and headings above, nearest
-    first; ``parent``: the item it stands in; ``labels``: the labels that records beside it share."""
+    first; ``parent``: the item it stands in; ``labels``: the labels that records beside it share; ``alike``: whether
+    they tell the same."""
     before, unit = interpreter.under, interpreter.size_unit
     if group.heading:
         interpreter.under = (*before, group.heading.text)
     interpreter.size_unit = next((e.printed for e in group.entries if e.label in _UNIT_LABELS), unit)
-    _read(interpreter, group, shape, around, parent, labels, depth)
+    _read(interpreter, group, shape, around, parent, labels, depth, alike=alike)
     interpreter.under, interpreter.size_unit = before, unit
 
 
@@ -82,6 +85,8 @@ def _read(
     parent: Item | None,
     labels: tuple[str, ...],
     depth: int,
+    *,
+    alike: bool,
 ) -> None:
     interpreter.frame.update(group.frame)
     if group.heading and _lists_one_a_line(group):
@@ -117,7 +122,9 @@ def _read(
     own = labels or labels_of(group)
     subject = opened.group if opened else subject_of_record(group, own, inner, one_of_several=bool(labels))
     elsewhere = subject in ITEM_GROUPS and subject not in inner and tell_elsewhere(own)
-    if opened is None and (elsewhere or _is_list(interpreter, group, shape, inner, own)):
+    # Within what is told of a thing nothing else of its kind is listed.
+    listing = parent is None or inner[:1] != (parent.group,)
+    if opened is None and (elsewhere or (listing and _is_list(interpreter, group, shape, inner, own))):
         if elsewhere:
             _told_of_nothing(interpreter, group)
         return
@@ -127,7 +134,7 @@ def _read(
         subject = subject if same and subject in ITEM_GROUPS else parent.group
         item = parent if subject == parent.group else None
     if item is None and subject in ITEM_GROUPS and group.entries:
-        item = _item_of(interpreter, group, subject or "", own, shape, around)
+        item = _item_of(interpreter, group, subject or "", own, shape, around, alike=alike)
     if item and group.heading and item.group == "health_check" and item is not parent:
         check_in_heading(interpreter, group.heading, shape, item)
     entries = group.entries
@@ -154,17 +161,17 @@ def _read(
     below = (subject, *inner) if subject and opened else inner
     children, star = without_stars(group.children if depth < MAX_DEPTH else side_by_side(group))
     shared = shared_labels(children)
-    alike = bool(shared) or _tell_the_same(children)
+    all_alike = bool(shared) or _tell_the_same(children)
     start = len(interpreter.drafts)
     for child in children:
-        if alike:
+        if all_alike:
             interpreter.begin_loosely()
-        read_record(interpreter, child, shape, below, item or parent, shared, depth + 1)
+        read_record(interpreter, child, shape, below, item or parent, shared, depth + 1, alike=all_alike)
     _drivers_of_device(interpreter, group, start, shape)
     if star:
         starred_is_default(interpreter, star, start, shape)
     _empty_sockets(interpreter, children, start, shape)
-    if alike:
+    if all_alike:
         _doubt_what_is_said_twice(interpreter, start)
 
 
@@ -250,10 +257,17 @@ def _is_list(
 
 
 def _item_of(
-    interpreter: Interpreter, group: Group, subject: str, labels: tuple[str, ...], shape: str, around: tuple[str, ...]
+    interpreter: Interpreter,
+    group: Group,
+    subject: str,
+    labels: tuple[str, ...],
+    shape: str,
+    around: tuple[str, ...],
+    *,
+    alike: bool,
 ) -> Item:
     """The item that a record tells of: one that its values name in brackets, one that goes on, or else a new one, with
-    the name that its heading gives it."""
+    the name that its heading gives it; ``alike``: whether the records beside it tell the same."""
     asides = (interpreter.named_aside(subject, entry) for entry in group.entries if group.heading is None)
     item = next(filter(None, asides), None) or _what_goes_on(interpreter, group, subject, labels, shape)
     item = item or interpreter.new_item(subject)
@@ -261,6 +275,7 @@ def _item_of(
     if group.heading and not named_by(interpreter, group.heading, subject, shape, item):
         related = RELATED.get(subject, frozenset())
         listed = subject in around[:2] or not related.isdisjoint(around[:1]) or shape == "turned table"
+        listed = listed or (alike and shape == "tree")  # ``"kiosk": {…}, "ofenwick": {…}``
         called_by(interpreter, group, subject, shape, item, listed=listed)
     if group.heading and subject == "adapter":
         told = {guess.fact for label in labels for guess in decide(label, interpreter.context(subject))[:1]}
@@ -317,9 +332,10 @@ def _told_of_nothing(interpreter: Interpreter, group: Group) -> None:
 
 
 def _tell_the_same(groups: Sequence[Group]) -> bool:
-    """Whether records, two at least, have the same labels, several of them."""
-    labels = {tuple(entry.label for entry in group.entries) for group in groups}
-    return len(groups) > 1 and len(labels) == 1 and len(next(iter(labels))) > 1
+    """Whether records, two at least, have much the same labels, several of them: of all, each has more than half."""
+    labels = [{entry.label for entry in group.entries} for group in groups]
+    every = set[str]().union(*labels)
+    return len(groups) > 1 and len(every) > 1 and all(len(own) * 2 > len(every) for own in labels)
 
 
 # Of several licences the first may be the system's.

@@ -9,6 +9,7 @@ from itertools import pairwise
 from typing import TYPE_CHECKING
 
 from yes_tally.core.catalogue import FACTS, FIELDS, FactKind
+from yes_tally.core.quantity import exactly
 from yes_tally.core.reading.clauses.by_clause import says_nothing
 from yes_tally.core.reading.clauses.told_in_parts import told_in_words
 from yes_tally.core.reading.drafts import Item
@@ -255,6 +256,7 @@ _BY_FORM = {
 _LIKE_A_MODEL = re.compile(r"(?![A-Z]{1,2}\d)[A-Z][a-z][\w-]+ (?:[\w-]+ )*[A-Za-z-]*[A-Z-]\w*\d\w*")
 # Of a record that tells so many fields of its thing, the heading is the name, though it be a label elsewhere.
 _TELLS_SURELY = 2
+_LETTER = re.compile(r"[A-Z]")
 _BULLET = re.compile(r"[•*>] +(?=\S)")
 _ONE_WORD = re.compile(r"[^\W\d][\w.-]{1,30}")
 # ``[ tquill ]  Tamsin Quill``: how it is called, and beside it who that is.
@@ -290,6 +292,12 @@ def called_by(interpreter: Interpreter, group: Group, of: str, shape: str, item:
             interpreter.frame.add(heading.line)
         return
     match = _HEAD_OF_RECORD.match(heading.text[:MAX_TEXT].strip()) if heading else None
+    if heading and of == "volume" and listed and shape == "tree" and _LETTER.fullmatch(heading.text):
+        # ``"C": {…}``
+        entry = Entry("", heading.text, heading.line, heading.column)
+        drive = exactly("text", f"{heading.text}:")
+        interpreter.add(naming, item, entry, drive, shape, 0.8, "it stands over what is told of the volume")
+        return
     if heading and of in _BY_FORM and (listed or of == "update") and _BY_FORM[of].match(heading.text.strip()):
         entry = Entry("", heading.text.strip(), heading.line, heading.column)
         interpreter.place(entry, shape, (Guess(NAMING[of], 0.8, f"it stands over what is told of the {of}"),), item)

@@ -118,6 +118,7 @@ PATTERNS = Patterns(
     _row("os.name", r"\b(?:system|sistema|syst[èe]me|systeem) (?P<v>(?-i:[A-Z])\w*(?: (?-i:[A-Z])\w*)? (?:OS|Linux) \d+(?:\.\d+)*(?: (?-i:[A-Z])\w+){0,2})"),
     _row("os.name", r"\s*(?P<v>(?-i:[A-Z])\w*(?: (?-i:[A-Z])\w*)? (?:OS|Linux) \d+(?:\.\d+)*) [\[(](?-i:[A-Z])[\w ]+[\])](?:,| build| version).*$", alone=True),
     _row("os.edition", r"\s*(?-i:[A-Z])\w*(?: (?-i:[A-Z])\w*)? (?:OS|Linux) \d+(?:\.\d+)* [\[(](?P<v>(?-i:[A-Z])[\w ]+)[\])](?:,| build| version).*$", alone=True),
+    _row("os.version", rf"\b{_OS_NAME},? (?:vers\w+|wersja),? (?P<v>\d+(?:\.\d+)+)\b"),
     _row("os.version", r"\bversion (?P<v>\d+(?:\.\d+)+) \(build \d"),
     _row("machine.serial", r"\bis an? (?-i:[A-Z])[^()]{3,60} \((?:serial|s/n)(?: (?:number|no\.?))?:? (?P<v>(?=\w*\d)[\w-]{5,})"),
     _row("host.user", r"\b[A-Za-z]+(?:-\w+)*-\d+ \((?P<v>(?-i:[A-Z][A-Z0-9-]+)\\[\w.-]+)\)"),

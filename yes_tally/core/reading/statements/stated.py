@@ -72,6 +72,7 @@ def read_statements(interpreter: Interpreter, lines: Sequence[Line], command: st
     left = [line for line in left if not _pair_in_prose(interpreter, line)]
     left = sorted((*left, *sentences), key=lambda line: line.number)
     before = len(interpreter.drafts)
+    pairs_in_brackets(interpreter, left)
     begun = kinds_before_words(interpreter, left)
     begun |= processors_told(interpreter, [line for line in left if line.number not in begun])
     if not any(group in ITEMS for group in interpreter.heading(command)):
@@ -150,6 +151,24 @@ def ticked(interpreter: Interpreter, lines: Sequence[Line]) -> set[int]:
 _PAIR = re.compile(r"\s*(?P<label>[^\W\d_][^:.,;]{2,40}?)\s*: (?P<v>\S.*?)\s*$")
 _PLAIN = 0.85
 _LONG_LABEL = 8
+
+
+# ``up 3 days, 4 hours (last boot: 2025-02-08 04:05)``, ``(démarré le 08/02/2025 à 04:05)``
+_IN_BRACKETS = re.compile(r"[(\[](?P<inside>[^\W\d_][^()\[\]]{4,60})[)\]]\W*$")
+_LABEL_AND_VALUE = re.compile(r"(?P<label>[^\W\d_][^:\d]{2,40}?)\s*(?::\s+| (?=\d))(?P<v>\S.*)")
+
+
+def pairs_in_brackets(interpreter: Interpreter, lines: Sequence[Line]) -> None:
+    """Read a pair that stands in brackets behind a sentence, by a label that needs no context."""
+    for line in lines:
+        inside = _IN_BRACKETS.search(line.text) if "(" in line.text and len(line.text) <= MAX_STATEMENT else None
+        pair = _LABEL_AND_VALUE.fullmatch(inside["inside"]) if inside else None
+        if inside is None or pair is None:
+            continue
+        guesses = interpreter.means(pair["label"], interpreter.context(None))
+        if guesses and guesses[0].confidence >= _PLAIN and not FACTS[guesses[0].fact].item:
+            entry = Entry(pair["label"], pair["v"], line.number, inside.start("inside") + pair.start("v") + 1)
+            interpreter.place(entry, "sentences", guesses, None)
 
 
 def _pair_in_prose(interpreter: Interpreter, line: Line) -> bool:

@@ -20,10 +20,13 @@ if TYPE_CHECKING:
 
 # A host in a title has a place and a number in its name (``NQ-DSP-01``), so that no model or tag is taken for one.
 _HOST = r"(?P<v>[A-Za-z]\w*(?:-\w+)+-\w*\d)"
-_TITLE = re.compile(
-    rf"(?:\b(?i:of|on|for|from|für|von|auf|de|du|del|di|da|do|van|voor|op|na|em|no|en|w|dla|sur|pour|para|su|per|"
-    rf"computer|komputera|rechners?|pc|poste|equipo|host)\s+|\(){_HOST}(?![\w.-])"
+_OF = (
+    r"\b(?i:of|on|for|from|für|von|auf|de|du|del|di|da|do|van|voor|op|na|em|no|en|w|dla|sur|pour|para|su|per|"
+    r"computer|komputera|rechners?|pc|poste|equipo|host)\s+"
 )
+_TITLE = re.compile(rf"(?:{_OF}|\(){_HOST}(?![\w.-])")
+# ``Belegung auf KONTOR-11``: a name in two parts, where the title is over with it.
+_TITLE_ON = re.compile(rf".{{3,60}}?{_OF}(?P<v>[A-Za-z]{{3,12}}-\d{{2,3}})(?=\s*$|,|\s{{2,}}|\s[(–—-])")
 # ``ASSET PASSPORT      nq-acc-02.lantern``: nothing but the PC's name, at the end of a title or alone on its line.
 _TITLE_CELL = re.compile(rf"(?:^|\s{{2,}}|>){_HOST}(?:\.[a-z][\w.-]*)?(?:\s*(?:$|<)|\s{{3,}}\d)")
 # ``Control sheet NQ-CRW-09``: the last word of a title.
@@ -49,7 +52,7 @@ def title_names_host(interpreter: Interpreter, lines: Sequence[Line]) -> None:
     for place, line in enumerate([line for line in lines if line.text.strip()][:_TITLE_LINES]):
         text = line.text[:MAX_STATEMENT]
         match = _TITLE.search(text) or _TITLE_CELL.search(text) or _TITLE_BEFORE.match(text)
-        match = match or (_TITLE_LAST.match(text) or _TITLE_FIRST.match(text) if place == 0 else None)
+        match = match or (_heads(text) if place == 0 else None)
         if match and any(
             draft.entry.line == line.number and match["v"] == draft.entry.printed for draft in interpreter.drafts
         ):
@@ -57,6 +60,11 @@ def title_names_host(interpreter: Interpreter, lines: Sequence[Line]) -> None:
         if match:
             state(interpreter, Stated("host.name", match["v"], match["v"], line.number, match.start("v") + 1), None)
             return
+
+
+def _heads(text: str) -> re.Match[str] | None:
+    """The name of a PC in the first line of all, where less says that it is one."""
+    return _TITLE_LAST.match(text) or _TITLE_FIRST.match(text) or _TITLE_ON.match(text)
 
 
 def _read_asides(interpreter: Interpreter, line: Line) -> None:

@@ -9,7 +9,7 @@ from typing import TYPE_CHECKING
 from yes_tally.core.catalogue import FACTS, KEYS
 from yes_tally.core.reading.meaning.decide import NAMING, Context, Guess, decide
 from yes_tally.core.reading.meaning.labels import MERELY_NAME, split_unit, words_of
-from yes_tally.core.reading.phrases import SUBJECTS
+from yes_tally.core.reading.phrases import SUBJECTS, subjects_in
 from yes_tally.core.reading.shapes.layout import Group
 from yes_tally.core.reading.values.text_forms import MAKER_AND_PART
 from yes_tally.core.reading.values.understand import understand
@@ -350,3 +350,29 @@ def unit_of_sizes(labels: Sequence[str]) -> str:
     """The unit that a table's labels give for its sizes, where they give one only (``1K-blocks``, ``Size (MB)``)."""
     units = {unit for label in labels if (unit := split_unit(label)[1]) and unit[-1:] in "Bb"}
     return units.pop() if len(units) == 1 else ""
+
+
+# What kinds of things are called in headings, beside what they are.
+_QUALIFY = frozenset(
+    "installed local scheduled planned physical logical available connected known found "
+    "installiert installierte lokal lokale geplant geplante physisch physische logische vorhandene angeschlossene verbundene "
+    "installe installes installee installees local locaux locale locales planifie planifies planifiee planifiees physique physiques logiques "
+    "instalado instalados instalada instaladas locais programado programados programada programadas agendada agendadas fisico fisicos fisica fisicas logicas "
+    "installato installati installata installate locali pianificato pianificati pianificata pianificate fisici "
+    "geinstalleerde lokale geplande fysieke logische aangesloten "
+    "s locai zainstalowane lokalne zaplanowane fizyczne logiczne podlaczone".split()
+)
+
+
+def headed_by_kind(label: str, group: str) -> tuple[Guess, ...]:
+    """``Installed programs`` over a table's first column: what the things are called, by their kind and a word beside."""
+    words = words_of(label)
+    named = next((at for at in subjects_in(words) if at.group == group), None)
+    beside = (*words[: named.start], *words[named.end :]) if named else ()
+    if group not in NAMING or not beside or not _QUALIFY.issuperset(beside):
+        return ()
+    return (Guess(_CALLED.get(group, NAMING[group]), 0.85, f"the label names {group}"),)
+
+
+# What a table's first column holds of these under the name of their kind.
+_CALLED = {"disk": "disk.model"}

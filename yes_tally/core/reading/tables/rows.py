@@ -38,6 +38,7 @@ from yes_tally.core.reading.tables.columns import (
     cells_of_columns,
     driver_apart,
     each_meant_once,
+    headed_by_kind,
     mounted,
     mounts_none,
     numbers_only,
@@ -93,6 +94,8 @@ def read_rows(interpreter: Interpreter, rows: Sequence[Group], shape: str, aroun
     if subject == "battery" and cells.get(labels[0]) and all(map(_BEGINS_WITH_DAY.match, cells[labels[0]])):
         return  # how it was from day to day
     meant = {label: interpreter.means(label, context) for label in labels if label}
+    if labels and subject and (by_kind := headed_by_kind(labels[0], subject)):
+        meant[labels[0]] = by_kind
     if labels and _counts_rows(labels[0], cells):
         told = {guess.fact for label, found in meant.items() if label != labels[0] for guess in found[:1]}
         if subject not in _HAVE_NUMBERS or any(guess.fact in told for guess in meant.get(labels[0], ())[:1]):

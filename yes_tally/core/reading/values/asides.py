@@ -53,6 +53,14 @@ _SECURE_BOOT = (
     r"|veilige? (?:opstarten|start)|bezpieczn\w+ (?:rozruch\w*|start\w*)"
 )
 
+_NOW = r"(?:right now|just now|now|current\w*|running|at present|at the moment|jetzt|aktuell|actuel\w*|ahora|agora|adesso|nu|teraz)\b"
+# Which of several clocks or speeds is the one that a thing is made for.
+_RATED = r"(?:rated|base|nominal\w*|basis\w*|nenn\w*|de base|de referencia|di base|base|znamionow\w*|bazow\w*)\b"
+RATED = {
+    "processor.clock": re.compile(rf"([\d.,]+ ?[GM]Hz),? (?:\w+ )?{_RATED}", re.I),
+    "module.speed": re.compile(rf"(\d{{3,5}} ?(?:MT/s|MHz)),? (?:\w+ )?{_RATED}", re.I),
+}
+
 # A value often carries more in its text: (fact, pattern with one group, what the group says).
 # ``24H1 (22871.1204)``
 _BUILD_ASIDE = (re.compile(r"\((\d{4,6}(?:\.\d{1,6})+)\)"), "os.build")
@@ -63,7 +71,7 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
     ),
     "processor.clock": (
         (re.compile(r"([\d.,]+ ?[GM]Hz) (?:at (?:best|most|the most)|highest|boost|turbo|max\w*|peak|top|h[öo]chstens|au (?:plus|maximum)|(?:como )?m[áa]xim[oa]|al massimo|no m[áa]ximo|ten hoogste|najwy[żz]ej)", re.I), "processor.max_clock"),
-        (re.compile(r"([\d.,]+ ?[GM]Hz) (?:right now|just now|now|current\w*|at present|at the moment|jetzt|aktuell|actuel\w*|ahora|agora|adesso|nu|teraz)", re.I), "processor.current_clock"),
+        (re.compile(rf"([\d.,]+ ?[GM]Hz) {_NOW}", re.I), "processor.current_clock"),
         (re.compile(r"(?:right now|currently|now|gerade|derzeit|zurzeit|actuellement|ahora|agora|adesso|attualmente|nu|teraz|obecnie)[: ]\s*([\d.,]+ ?[GM]Hz)", re.I), "processor.current_clock"),
         (re.compile(r", m[áa]x\w*\.?:? ([\d.,]+ ?[GM]Hz)", re.I), "processor.max_clock"),
         (re.compile(r"\((?:m[áa]x\w*|up to|höchstens|bis(?: zu)?|jusqu\S*|hasta|até|fino a|tot|do|maks\w*)\.?:?\s*([\d.,]+\s*[GM]Hz)", re.I), "processor.max_clock"),
@@ -243,6 +251,7 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
     "volume.label": ((re.compile(r"^\[[^\[\]]{1,40}\] ([A-Z][A-Z0-9]{2,7})$"), "volume.filesystem"),),
     "volume.free": ((re.compile(r"\b(?:of|von|sur|de|di|van|z)\s+([\d.,]+ ?[KMGT]i?[BO]?)\s*$", re.I), "volume.size"),),
     "module.speed": (
+        (re.compile(rf"(\d{{3,5}} ?(?:MT/s|MHz)) {_NOW}", re.I), "module.running_speed"),
         # ``2666 (at 2400)``
         (re.compile(r"\d(?: ?MT/s| ?MHz)? \((?:at|a|à|bei|auf|con|met|op|z|przy|em|su)? ?(\d{3,5})(?: ?MT/s| ?MHz)?\)$", re.I), "module.running_speed"),
         (re.compile(r"[(,;] ?(?:\w+ )?(?:runs?|running|set|now|l[äa]uft|arbeitet|tourne|fonctionne|funciona|trabaja|gira|lavora|roda|trabalha|draait|werkt|pracuje|dzia[łl]a)\b[^\d)]{0,12}(\d{3,5})(?: ?MT/s| ?MHz|\b)", re.I), "module.running_speed"),

@@ -203,3 +203,11 @@ NAME_AND_VERSION = re.compile(r"(?P<name>.*[^\W\d_].*?) v?(?P<version>\d{1,5}(?:
 MAKER_AND_PART = re.compile(
     r"(?P<maker>(?!GiB|MiB)[A-Z][A-Za-z][^\W\d_]+) (?P<part>(?!LP|DDR)(?=\S*\d)[A-Z0-9]{2,}-[\w-]+)"
 )
+
+# What boards call the sockets of their memory modules.
+SOCKET = re.compile(
+    r"(?:(?:slots?|sockets?|bank|(?:steck|speicher)?platz|emplacement|ranura|z[óo]calo|alloggiamento|sleuf|gniazdo|encaixe) )?"
+    r"(?P<code>(?:(?:DIMM|CH|BANK)[ _-]?[A-H]|(?-i:[A-H]))[ _-]?\d{1,2}|DIMM ?\d{1,2}|DIMM[ _-](?-i:[A-H])|"
+    r"(?:Channel|CH|P\d CH(?:annel)?)[ _-]?(?-i:[A-H]|\d)(?:[ /_-](?:DIMM|Slot)?[ _-]?\d)?)",
+    re.I,
+)

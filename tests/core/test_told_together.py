@@ -5,6 +5,72 @@ import unittest
 from tests.core.readings import told
 
 ROWS = {
+    "updates told in a line each": [
+        ("updates", f"Updates\n\n{mark}HP411902{sep}printing fix, installed on 2025-01-14{end}\n{mark}HP411960{sep}feature set, waiting for restart{end}\n", {
+            "update#1.id": "HP411902", "update#1.title": "printing fix", "update#1.installed_at": "2025-01-14",
+        })
+        for mark, sep, end in (("- ", " — ", ""), ("- ", " - ", ""), ("* ", ": ", ""), ("", "  ", ""), ("1. ", " (", ")"))
+    ],
+    "accounts listed by their logins": [
+        ("accounts", "Accounts\n\n1. `desk` (Front desk): enabled, not an administrator\n2. `guest`: disabled\n", {
+            "account#1.name": "desk", "account#1.full_name": "Front desk", "account#1.enabled": True, "account#1.admin": False,
+            "account#2.name": "guest", "account#2.enabled": False,
+        }),
+    ],
+    "profiles by what is said of them": [
+        ("firewall", f"{one}: on. Incoming: blocked; outgoing: allowed.\n{two}: off.\n", {
+            "firewall#1.profile": name, "firewall#1.on": True, "firewall#1.inbound": "block", "firewall#1.outbound": "allow",
+            "firewall#2.profile": other, "firewall#2.on": False,
+        })
+        for one, two, name, other in (
+            ("Perfil de dominio", "Perfil público", "dominio", "público"), ("Profil de domaine", "Profil public", "domaine", "public"),
+            ("Domain profile", "Public profile", "Domain", "Public"),
+        )
+    ],
+    "which entry of a boot menu is the default": [
+        ("boot", f"{{menu}}      {said} {{current}}\n{{current}}   Harbour OS 12          C:\\Harbour\\start.efi\n{{rescue}}    Harbour OS 12, rescue  D:\\start.efi\n", {
+            "boot_entry#1.id": "{current}", "boot_entry#1.default": True, "boot_entry#1.name": "Harbour OS 12", "boot_entry#1.path": "C:\\Harbour\\start.efi",
+            "boot_entry#2.id": "{rescue}", "boot_entry#2.name": "Harbour OS 12, rescue", "boot_entry#2.path": "D:\\start.efi",
+        })
+        for said in ("wait 10 s, default entry", "délai 10 s, entrée par défaut", "10 s warten, Standard:")
+    ],
+    "a page file and its peak": [
+        ("pagefiles", f"C:\\pagefile.sys      4,864 MB      {said}\nD:\\page2.sys         1,024 MB      used 0 MB\n", {
+            "page_file#1.path": "C:\\pagefile.sys", "page_file#1.size": 5100273664, "page_file#1.used": 221249536,
+            "page_file#2.path": "D:\\page2.sys", "page_file#2.size": 1073741824, "page_file#2.used": 0,
+        })
+        for said in ("used 211 MB", "used 211 MB (peak 1,300 MB)", "211 MB used (peak 1,300 MB)")
+    ],
+    "a name that no server knows": [
+        ("lookup nothing.faro.example", f"Server: 10.80.0.53\n{said}\n", {
+            "lookup#1.server": "10.80.0.53", "lookup#1.name": "nothing.faro.example", "lookup#1.address": (),
+        })
+        for said in (
+            "There is no name nothing.faro.example.", "No address for nothing.faro.example.", "No existe el nombre nothing.faro.example.",
+            "Aucune adresse pour nothing.faro.example.", "Es gibt keinen Namen nothing.faro.example.", "nothing.faro.example: name not found",
+        )
+    ],
+    "a licence that is active and does not end": [
+        ("licence", f"{said}\n", {"licence.state": "active", "licence.expires_at": "never"})
+        for said in ("The licence is activated and does not expire.", "La licence est activée et n'expire pas.", "Die Lizenz ist aktiviert und läuft nicht ab.")
+    ],
+    "cards under numbered labels with asides": [
+        ("screens", "DISPLAY\n  Graphics 1: Halyard UHD 7      driver 31.0.1044.2 of 2024-11-12\n    memory ......... 2 GB\n    resolution ..... 1920 x 1200 at 60 Hz\n"
+         "  Screen 2 (Dock): Pellucid P24h, S/N PP24-77120\n    resolution ..... 2560 x 1440\n", {
+            "graphics#1.name": "Halyard UHD 7", "graphics#1.driver_version": "31.0.1044.2", "graphics#1.driver_dated": "2024-11-12", "graphics#1.memory": 2147483648,
+            "graphics#1.width": 1920, "graphics#1.height": 1200, "graphics#1.refresh": 60, "display#1.name": "Pellucid P24h",
+            "display#1.serial": "PP24-77120", "display#1.width": 2560, "display#1.height": 1440,
+        }),
+    ],
+    "a title over pairs in columns, the oldest trace below": [
+        ("about", "  HARBOUR OS 12                                       [Desk Pro]\n  ..........................................................\n"
+         "  release      24H2            build        12.0.4417.82\n  kernel       5.12.4417       language     en-GB\n"
+         "  set up       14 Jun 2023     time zone    (UTC+00:00) Northquay\n  ..........................................................\n"
+         "  the oldest folder on the system disk is from 3 May 2021\n", {
+            "os.name": "HARBOUR OS 12", "os.edition": "Desk Pro", "os.version": "24H2", "os.build": "12.0.4417.82", "os.kernel": "5.12.4417",
+            "os.language": "en-GB", "os.installed_at": "2023-06-14", "os.oldest_trace_at": "2021-05-03",
+        }),
+    ],
     "which disk a volume lies on": [
         ("volumes", f"C: {said} 0 (Basalt NV500, NVMe, SSD, 476.9 GB)\n", {
             "volume#1.mount": "C:", "volume#1.disk": "0", "disk#1.number": "0", "disk#1.model": "Basalt NV500", "disk#1.bus": "NVMe", "disk#1.media": "ssd",

@@ -20,6 +20,7 @@ from yes_tally.core.reading.interpret import Interpreter
 from yes_tally.core.reading.kinds.accounts_listed import members_of_groups, rows_of_accounts
 from yes_tally.core.reading.kinds.adapters_again import adapters_again, rows_of_adapters_again
 from yes_tally.core.reading.kinds.audit_matrix import read_audit_matrix
+from yes_tally.core.reading.kinds.boot_menus import boot_menus
 from yes_tally.core.reading.kinds.checks_by_day import checks_by_day
 from yes_tally.core.reading.kinds.checks_listed import rows_of_checks
 from yes_tally.core.reading.kinds.checks_under_heads import checks_under_heads
@@ -34,6 +35,7 @@ from yes_tally.core.reading.kinds.licences_of_products import (
 from yes_tally.core.reading.kinds.memory_sockets import read_sockets, sockets_over_words
 from yes_tally.core.reading.kinds.name_lookups import lines_of_answers
 from yes_tally.core.reading.kinds.update_records import read_updates
+from yes_tally.core.reading.kinds.updates_in_lines import updates_in_lines
 from yes_tally.core.reading.kinds.updates_installed import leave_out_by_state, leave_out_under, leave_out_within
 from yes_tally.core.reading.kinds.variables import folders_in_order
 from yes_tally.core.reading.kinds.volumes_on_disks import volumes_on_disks
@@ -222,6 +224,7 @@ def _read_section(interpreter: Interpreter, section: Section) -> None:
             lines_of_answers(lines)
             | members_of_groups(interpreter, lines)
             | volumes_on_disks(interpreter, lines)
+            | boot_menus(interpreter, lines)
             | (
                 checks_under_heads(interpreter, lines, command)
                 or rows_of_checks(interpreter, lines)
@@ -264,6 +267,7 @@ def _read_block(interpreter: Interpreter, block: Block, command: tuple[str, ...]
         read_kind(interpreter, block.lines)
         or read_adapters(interpreter, block.lines, command)
         or read_updates(interpreter, block.lines)
+        or updates_in_lines(interpreter, block.lines)
         or read_audit_matrix(interpreter, block.lines)
         or read_drive_records(interpreter, block.lines)
         or read_sockets(interpreter, block.lines, spoken)

@@ -160,6 +160,8 @@ def by_label(
         starts = [at for at in starts if at == 0 or at >= marked.end()][:2]  # ``state: to be checked``
     for at in reversed(starts[1:_MOST_LABEL]):
         label, rest = _COPULA.sub("", text[:at].rstrip(": =")), text[at:]
+        if "(" in label:
+            continue  # ``used 211 MB (peak 300 MB)``
         guesses = decide(label, of_group)[:1]
         if not guesses and group == "memory" and " " not in label and _A_SIZE.match(rest):
             guesses = decide(f"{group} {label}", of_group)[:1]  # ``free 3.1 GB``
@@ -190,7 +192,7 @@ _PEAK = re.compile(
 def says_nothing(interpreter: Interpreter, text: str, group: str) -> bool:
     """``serial none``: whether a label of the group stands before what says that nobody filled it in; or it was so at
     most once (``peak 1630 MB``)."""
-    if _PEAK.search(text):
+    if _PEAK.search(_IN_BRACKETS.sub("", text)):
         return True
     label, _, rest = text.rpartition(" ")
     denied = label.rpartition(" ")

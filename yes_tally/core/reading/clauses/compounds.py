@@ -206,6 +206,9 @@ def _one_and_more(interpreter: Interpreter, entry: Entry, group: str, shape: str
     return True
 
 
+_CALLED_BY_VALUE = frozenset({"display", "graphics", "sound", "battery"})
+
+
 def _in_words(interpreter: Interpreter, entry: Entry, at: SubjectAt, shape: str) -> bool:
     """``Domain profile: on. Incoming connections are blocked``: the label names an item, sentences say what it is;
     ``Printer: Hall printer, driver Gullwing 4``: it names a kind, the value one of it."""
@@ -213,6 +216,8 @@ def _in_words(interpreter: Interpreter, entry: Entry, at: SubjectAt, shape: str)
     rest = _beside_subject(entry.label, at)
     if not rest and _several(interpreter, entry, at.group, shape):
         return True
+    if at.group in _CALLED_BY_VALUE and all(word.isdigit() or word[:1] == "(" for word in rest):
+        rest = []  # ``Screen 2 (dock): Pellucid P24h, serial PP24``: which one it is, and its socket
     item = Item(at.group)
     kind = FACTS.get(f"{at.group}.kind")
     which = rest[0].strip("()[]") if len(rest) == 1 and rest[0][:1] in "([" else ""

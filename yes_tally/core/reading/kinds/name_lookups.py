@@ -67,6 +67,8 @@ _NO_SUCH_NAME = tuple(
                 r"n[ãa]o (?:se |consegue |pode |foi poss[ií]vel )?(?:encontr\w+|resolve\w*|conhece|acha)(?: o nome)?",
                 r"non (?:riesce a |pu[òo] |[èe] (?:stato )?possibile )?(?:trova\w*|risolve\w*|conosce)(?: il nome)?",
                 r"nie (?:mo[żz]e |mo[żz]na |uda[łl]o si[ęe] )?(?:odnale[źz]\w+|znale[źz]\w+|znaleziono|zna|rozwi[ąa]za\w+)(?: nazwy)?",
+                r"(?:there is no|no|es gibt keinen?|(?:il )?n'y a pas d|aucune?|no (?:existe|hay) (?:el |la |ning[uú]n[oa]? )?|n[ãa]o (?:existe|h[áa]) (?:o |nenhum )?|non (?:esiste|c'[èe]) (?:il |nessun )?|er is geen|geen|nie ma|brak) ?"
+                r"(?:host |nazwy |adresu )?(?:name|names?|address(?:es)?|host|adresse|'adresse|nom|nombre|direcci[óo]n|nome|endere[çc]o|indirizzo|naam|adres|nazwy|adresu|hosta|namen)(?: (?:called|named|for|f[üu]r|pour|para|per|voor|dla|de|namens))?",
                 r"(?:unknown name|no such name|name (?:not found|unknown|unbekannt)|nom (?:inconnu|introuvable)|unbekannter name"
                 r"|nombre (?:desconocido|no encontrado)|nome (?:sconosciuto|non trovato|desconhecido|n[ãa]o encontrado)"
                 r"|onbekende naam|naam onbekend|nieznana nazwa)\s*:",
@@ -79,7 +81,7 @@ _NO_SUCH_NAME = tuple(
         (
             r"(?<![\w.]){name}(?: ?[:=] ?|\s{{1,20}}|\s{{0,20}}[-=]>\s{{0,20}})(?:{words})\W*$",
             (
-                r"(?:was |is |could )?not (?:found|known|be (?:found|resolved))|cannot be (?:found|resolved)|no such (?:name|host)|does not exist|nxdomain|unknown(?: name)?",
+                r"(?:was |is |could |name )?not (?:found|known|be (?:found|resolved))|cannot be (?:found|resolved)|no such (?:name|host)|does not exist|nxdomain|unknown(?: name)?",
                 r"(?:wurde|konnte) nicht (?:gefunden|aufgel[öo]st)(?: werden)?|(?:gibt es|existiert) nicht|(?:ist )?unbekannt|nicht gefunden|es gibt keinen solchen namen|kein solcher name",
                 r"(?:est )?(?:introuvable|inconnue?)|n'(?:existe pas|a pas (?:pu [êe]tre|[ée]t[ée]) (?:trouv[ée]e?|r[ée]solue?))|nom (?:inconnu|inexistant)",
                 r"no (?:existe(?: el nombre)?|se (?:encontr[óo]|encuentra)|encontrad[oa])|desconocid[oa]",
@@ -109,8 +111,9 @@ def lines_of_answers(lines: Sequence[Line]) -> set[int]:
     answering = False
     for line, below in zip_longest(lines, lines[1:]):
         text = line.text[:MAX_STATEMENT]
-        if below and _SERVER_LABEL.match(text) and _ADDRESS.match(below.text[:MAX_STATEMENT]):
-            later = [of.text[:MAX_STATEMENT] for of in lines if line.number + 1 < of.number <= line.number + _SOON]
+        next_said = below.text[:MAX_STATEMENT] if below else ""
+        if _SERVER_LABEL.match(text) and (_ADDRESS.match(next_said) or _no_such_name(next_said)):
+            later = [of.text[:MAX_STATEMENT] for of in lines if line.number < of.number <= line.number + _SOON]
             answering = any(_NAMED.match(of) or _no_such_name(of) for of in later)
         if answering and text.strip():
             answering = any(p.match(text) for p in (_SERVER_LABEL, _NAMED, _ADDRESS, _ALONE)) or bool(

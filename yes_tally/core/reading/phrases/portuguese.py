@@ -242,7 +242,7 @@ LABELS: dict[str, str] = {
     "neighbour.kind": "tipo|como|estado",
     "route.destination": "destino|rede destino|rede|para onde|para",
     "route.mask": "mascara|mascara rede",
-    "route.gateway": "gateway|roteador|via|por|próximo salto|passa por|porta de ligação",
+    "route.gateway": "gateway|porta|roteador|via|por|próximo salto|passa por|porta de ligação",
     "route.interface": "interface|placa|através de|sai por",
     "route.metric": "metrica|custo|peso",
     "boot_entry.id": "identificador|numero|id|entrada|n",

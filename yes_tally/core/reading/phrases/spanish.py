@@ -242,7 +242,7 @@ LABELS: dict[str, str] = {
     "neighbour.kind": "tipo|clase|cómo|estado",
     "route.destination": "destino|red destino|red|hacia|adónde",
     "route.mask": "mascara|mascara red",
-    "route.gateway": "puerta enlace|pasarela|via|por|siguiente salto|pasa por",
+    "route.gateway": "puerta enlace|puerta|salida|pasarela|via|por|siguiente salto|pasa por",
     "route.interface": "interfaz|tarjeta|a través de|sale por",
     "route.metric": "metrica|costo|coste|peso",
     "boot_entry.id": "identificador|numero|id|entrada|n",

@@ -69,6 +69,7 @@ def _lettered(interpreter: Interpreter, entry: Entry, match: re.Match[str], shap
 
 
 _TOLD_ASIDE = re.compile(r"(?P<label>[^()]{3,40}?)\s*\((?P<told>[^()]{1,120})\)")
+_LIKE_A_MODEL = re.compile(r"[A-Z][a-z][\w-]* (?:[\w-]+ )*[A-Za-z-]*\d\w*(?=,|$)")
 _WHICH = re.compile(r"\d{1,4}|[A-Z]+\d{1,2}|[A-Z]")
 
 
@@ -95,10 +96,13 @@ def numbered(
     if aside:
         # ``disk 0 (Basalt NV500, serial B4-2211-QX): healthy``: what stands in the brackets is said of it too.
         named = _WHICH.fullmatch(aside["told"])
-        parts = (entry.printed, aside["told"]) if aside["told"][0].islower() else (aside["told"], entry.printed)
+        # ``Screen 2 (Dock): Pellucid P24h, serial PP24-77120``
+        called = aside["told"].isalpha() and _LIKE_A_MODEL.match(entry.printed) is not None
+        behind = aside["told"][0].islower() or called
+        parts = (entry.printed, aside["told"]) if behind else (aside["told"], entry.printed)
         both = entry.printed if named else ", ".join(parts)
         which = aside["told"] if named else ""
-        before = 0 if aside["told"][0].islower() else len(aside["told"]) + 3
+        before = 0 if behind else len(aside["told"]) + 3
         entry = Entry(aside["label"], both, entry.line, max(1, entry.column - before))
     if _DEVICE.fullmatch(entry.label):
         item = Item("disk")
@@ -132,7 +136,8 @@ def numbered(
         value = understand(FACTS[fact], name, interpreter.locale)
     if value is None or is_placeholder(name):
         return False
-    item = interpreter.new_item(group or "")
+    own = parent is not None and parent.group == group and not parent.keys
+    item = parent if own and parent else interpreter.new_item(group or "")
     drive = _DRIVE_WITHIN.search(entry.printed) if group == "partition" else None
     if drive:
         # ``Partition 2: primary, 464.5 GB, letter C:, label SYSTEM``: what stands behind the letter is told of the volume.
@@ -145,7 +150,8 @@ def numbered(
     if number and number != fact:
         place = Entry(entry.label, which or match["rest"], entry.line, max(1, entry.column - len(entry.label)))
         interpreter.place(place, shape, (Guess(number, 0.85, f"the label names {group}"),), item)
-    interpreter.stands_under(item, parent, entry, shape)
+    if not own:
+        interpreter.stands_under(item, parent, entry, shape)
     interpreter.numbered, interpreter.numbered_line = item, entry.line
     interpreter.by_number[item.group, match["rest"]] = item, set()
     if told_bare(
@@ -359,22 +365,34 @@ def listed_by_label(interpreter: Interpreter, group: Group, of: str, shape: str)
         interpreter.take(item)
         if id(item) in named:
             continue
-        by = _NAME_AND_MAKER.fullmatch(entry.label) if f"{of}.maker" in FACTS else None
-        alone = [word for word in entry.label.split() if SUBJECTS.get(words_of(word)) != of]
-        called = by["name"] if by else alone[0] if of == "firewall" and len(alone) == 1 else entry.label
-        if called.startswith("* "):
-            called = called[2:].lstrip()
-            if default := FACTS.get(f"{of}.default"):
-                star = Entry(entry.label, "*", entry.line, 1)
-                interpreter.add(
-                    default.name, item, star, exactly("flag", True), shape, 0.75, "it is marked among others"
-                )
-        name = Entry(entry.label, called, entry.line, 1)
-        interpreter.place(name, shape, (Guess(NAMING[of], 0.82, f"it is listed under {of}"),), item)
-        if by:
-            maker = Entry("", by["maker"], entry.line, by.start("maker") + 1)
-            interpreter.place(maker, shape, (Guess(f"{of}.maker", 0.78, "it stands in brackets after its name"),), item)
+        _name_in_label(interpreter, entry, of, item, shape)
     return True
+
+
+# ``1. `balie` (Balie begane grond)``: a login, and who that is.
+_LOGIN_AND_NAME = re.compile(r"(?P<name>[\w.-]+)[`'\"]?\s+\((?P<beside>[^()]{2,60})\)")
+_SMALL_WORDS = frozenset("de du di del della do da des van von the of dla na".split())
+
+
+def _name_in_label(interpreter: Interpreter, entry: Entry, of: str, item: Item, shape: str) -> None:
+    """Keep what a thing is called by the label it stands under, and what stands beside that: a mark, a maker, who it is."""
+    label = BULLET.sub("", entry.label, count=1) if BULLET.match(entry.label) else entry.label
+    if label.startswith("* ") or entry.label.startswith("* "):
+        label = entry.label[2:].lstrip()
+        if default := FACTS.get(f"{of}.default"):
+            star = Entry(entry.label, "*", entry.line, 1)
+            interpreter.add(default.name, item, star, exactly("flag", True), shape, 0.75, "it is marked among others")
+    label = label.strip("`\"'")
+    by = _NAME_AND_MAKER.fullmatch(label) if f"{of}.maker" in FACTS else None
+    who = _LOGIN_AND_NAME.fullmatch(label) if of == "account" else None
+    alone = [w for w in label.split() if SUBJECTS.get(words_of(w)) != of and w.casefold() not in _SMALL_WORDS]
+    called = by["name"] if by else who["name"] if who else alone[0] if of == "firewall" and len(alone) == 1 else label
+    name = Entry(entry.label, called, entry.line, entry.label.find(called) + 1)
+    interpreter.place(name, shape, (Guess(NAMING[of], 0.82, f"it is listed under {of}"),), item)
+    beside = (f"{of}.maker", by["maker"]) if by else ("account.full_name", who["beside"]) if who else None
+    if beside:
+        place = Entry("", beside[1], entry.line, entry.label.find(beside[1]) + 1)
+        interpreter.place(place, shape, (Guess(beside[0], 0.78, "it stands in brackets after its name"),), item)
 
 
 def _says_which(label: str, of: str) -> bool:

@@ -75,6 +75,7 @@ MAX_TOLD = 400
 # Under a column of one or two signs stands a line as short, which alone would be none.
 _RULE = re.compile(
     r"\s*(?:[-=─═]{1,2} +)?[-=_*~+#|─═━├┌└╔╠╚┏┣┗][-=_*~+#|─═━┬┴┼╦╩╬┳┻╋┐┘┤╗╝╣┓┛┫]{2,}[-=_*~+#|─═━┬┴┼╦╩╬┳┻╋┐┘┤╗╝╣┓┛┫ ]*$"
+    r"|\s*(?:\. ?|· ?){8,}$"
 )
 _GAP = re.compile(r"\s{2,}")
 

@@ -173,7 +173,11 @@ def _lists_record(lines: Sequence[Line], pairs: Sequence[Pair | None], indents: 
 
 
 def _names_one(label: str) -> bool:
-    return names_item(label) or _NUMBERED.fullmatch(label) is not None
+    named = _ASIDE.sub("", label)  # ``Bildschirm 2 (Dock)``
+    return names_item(named) or _NUMBERED.fullmatch(named) is not None
+
+
+_ASIDE = re.compile(r"(?<=\d) \([^()]+\)$")
 
 
 def _numbers_kind(pair: Pair) -> bool:

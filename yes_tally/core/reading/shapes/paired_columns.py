@@ -33,7 +33,8 @@ def lay_out(lines: Sequence[Line]) -> Layout | None:
     other column mean something as labels or half of it are numbers and yes or no, or more than a quarter of those between do."""
     if len(lines) < _LEAST_LINES or any(len(line.text) > MAX_LINE for line in lines):
         return None
-    if len(cells_by_gap(lines[0].text)) == 1 and may_head(lines[0].text):
+    cells = len(cells_by_gap(lines[0].text))
+    if (cells == 1 and may_head(lines[0].text)) or (cells < _LEAST_CELLS and is_rule(lines[1].text)):
         below = _pairs(lines[1:])
         heading = Heading(lines[0].text.strip(" :"), lines[0].number, indent_of(lines[0].text) + 1)
         return Layout("paired columns", [Group(heading, children=below)], _SCORE) if below else None
@@ -46,7 +47,7 @@ def lay_out(lines: Sequence[Line]) -> Layout | None:
 def _pairs(lines: Sequence[Line]) -> list[Group]:
     """The pairs of the lines, in groups as rules and names part them; none where they are no paired columns."""
     cut = [(line, cells_by_gap(line.text)) for line in lines]
-    if sum(len(cells) >= _LEAST_CELLS for _, cells in cut) * 2 < len(cut):
+    if sum(len(cells) >= _LEAST_CELLS for _, cells in cut) * 5 < sum(not is_rule(line.text) for line in lines) * 2:
         return []
     begins = Counter(at for _, cells in cut for _, at in cells)
     columns = sorted(at for at, count in begins.items() if count * 3 >= len(cut) and count > 1)
@@ -132,6 +133,7 @@ def _about_one(entries: list[Entry], *, apart: bool) -> list[Group]:
         if apart and groups[-1].entries and (names_item(entry.label) or words_of(entry.label) in SUBJECTS):
             groups.append(Group())
         groups[-1].entries.append(entry)
+    groups = [group for group in groups if group.entries]
     for group in groups if apart else ():
         first = group.entries[0]
         if len(group.entries) > 1 and (names_item(first.label) or words_of(first.label) in SUBJECTS):

@@ -92,7 +92,7 @@ def _fill_leaders(lines: Sequence[Line], parsed: Sequence[dict[str, Pair]]) -> N
         below = match and (match.start("value") == usual or (" .. " in text and is_likely(match["label"])))
         if match and below and len(text) <= MAX_LINE:
             found["dots"] = Pair(match["label"], match["value"].rstrip(), match.start("value"), "dots")
-        elif gap and "dots" not in found and gap.column == usual:
+        elif gap and "dots" not in found and gap.column == usual and ": " not in gap.label:
             found["dots"] = replace(gap, style="dots")
         elif (
             "dots" not in found and len(text) > usual > 1 and text[usual - 2 : usual].strip() and text[usual - 1] == " "

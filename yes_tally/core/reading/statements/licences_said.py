@@ -114,18 +114,28 @@ def _of_clause(clause: str) -> dict[str, str]:
         found["licence.expires_at"] = "never"
     elif expires and dated:
         found["licence.expires_at"] = dated.group()
-    has = _HAS_ONE.search(text)
+    has, active = _HAS_ONE.search(text), _ACTIVE.search(text)
     if _WITHIN_GRACE.search(text):
         found["licence.state"] = "grace"
     elif has:
         found["licence.state"] = "inactive" if has["no"] or (no and no.start() <= has.start()) else "active"
     elif _INACTIVE.search(text):
         found["licence.state"] = "inactive"
-    elif ((active := _ACTIVE.search(text)) and not expires and "licence.permanent" not in found) or _ACTIVATED.search(
-        text
-    ):
+    elif _says_active(text, active, expires, found) or _ACTIVATED.search(text):
         found["licence.state"] = "inactive" if no and active and no.start() < active.end() else "active"
     return found
+
+
+_AND = re.compile(
+    r"(?: and|,| und| et| y| e| en| i|, \w+)(?: (?:it|sie|ella?|zij|ze))? ?(?:(?:does|will) not|doesn't|won't|n'|ne|no|nao|non|nie|never)?\s*"
+)
+
+
+def _says_active(text: str, active: re.Match[str] | None, expires: re.Match[str] | None, found: dict[str, str]) -> bool:
+    """Whether the licence is said to be active, and not only until when (``activated and does not expire``)."""
+    if active is None or "licence.permanent" in found:
+        return False
+    return not expires or _AND.fullmatch(text, active.end(), expires.start()) is not None
 
 
 def said_of_licence(lines: Sequence[Line]) -> Iterator[Stated]:

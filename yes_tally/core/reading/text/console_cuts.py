@@ -17,6 +17,7 @@ CONSOLES = frozenset({79, 80, 100, 120, 132, 160})
 _MOST_PIECES = 6
 # So many lines above show of which columns a row is.
 _NEAR = 3
+_LEAST_DEEP = 8
 # What has a label begins a line, and so does an item of a list.
 _BEGINS = re.compile(r"\s*(?:[^\W\d_][^:=;,\"<>]{2,30}(?::\s|=)|[-*•>#] (?=\S))")
 _NEW_WORD = re.compile(r"[A-Z\u00c0-\u00dd][^\W\d_]{3}")
@@ -104,6 +105,7 @@ def _goes_on(first: str, rest: str, above: Sequence[Line], width: int) -> bool:
         return False
     starts = {at for _, at in cells_by_gap(rest)}
     if len(starts) == 1:
-        return True
+        # Below the last cell of the row a printer went on with it, not the console.
+        return min(starts) < _LEAST_DEEP or min(starts) != cells_by_gap(first)[-1][1]
     columns = [{at for _, at in cells_by_gap(line.text[:width])} for line in above[-_NEAR:]]
     return not columns[-1] >= starts and all(len(known & starts) < LEAST_COLUMNS for known in columns)

@@ -1,0 +1,82 @@
+"""Updates told in a line each: the id, a title, and in words when it was installed.
+
+::
+
+    - HP411902 — security update, installed on 2025-01-14
+    - HP411960 — feature update, waiting for restart
+"""
+
+from __future__ import annotations
+
+import re
+from collections.abc import Sequence
+from typing import TYPE_CHECKING
+
+from yes_tally.core.catalogue import FACTS
+from yes_tally.core.quantity import exactly
+from yes_tally.core.reading.kinds.updates_installed import is_not_installed
+from yes_tally.core.reading.shapes.layout import Entry, cells_by_gap
+from yes_tally.core.reading.text.decode import Line
+from yes_tally.core.reading.values.text_forms import DAY, MOMENT
+from yes_tally.core.reading.values.understand import understand
+from yes_tally.core.words import plain
+
+if TYPE_CHECKING:
+    from yes_tally.core.reading.interpret import Interpreter
+
+_UPDATE = re.compile(
+    r"\s*(?:[-*•]\s+|\[?\d{1,3}[\].)]\s+)?(?P<id>[A-Z]{1,6}-?\d{4,8})(?:\s*[:—–-]\s+|\s{1,3}(?=[^\W\d_(])|\s*\(|,\s+)(?P<rest>\S.*?)\)?\s*$"
+)
+_CLAUSES = re.compile(r"[^\s,;(—–](?:[^,;(—–]|[—–-](?! ))*")
+# ``installed on 2025-01-14``, ``14.01.2025``: words about a day, and nothing else.
+_WHEN = re.compile(
+    rf"(?P<words>(?:(?!\d)[\w'’]+ ){{0,4}})(?P<day>{MOMENT}|{DAY})(?: (?:by|von|par|por|da|door|przez) \S+)?\)?\.?"
+)
+_LEAST, _MOST_LINES, _LONGEST = 2, 2000, 240
+_MOST_CELLS = 2
+
+
+def updates_in_lines(interpreter: Interpreter, lines: Sequence[Line]) -> bool:
+    """Read a list of updates, each in one line that has words with a day behind its id; those said not to be installed are
+    passed over. Whether the lines are one."""
+    if not _LEAST <= len(lines) <= _MOST_LINES or any(len(line.text) > _LONGEST for line in lines):
+        return False
+    rows = [(line, match) for line in lines if (match := _UPDATE.fullmatch(line.text))]
+    series = {match["id"].rstrip("0123456789") for _, match in rows}
+    if len(rows) < len(lines) or len(series) > 1 or any(len(cells_by_gap(line.text)) > _MOST_CELLS for line in lines):
+        return False
+    told = [list(_CLAUSES.finditer(match["rest"])) for _, match in rows]
+    if not any(_WHEN.fullmatch(clause.group().strip()) for clauses in told for clause in clauses[1:]):
+        return False
+    for (line, match), clauses in zip(rows, told, strict=True):
+        interpreter.frame.add(line.number)
+        if any(is_not_installed(clause.group().strip(" *_.)")) for clause in clauses):
+            continue
+        _read(interpreter, line, match, clauses)
+    return True
+
+
+def _read(interpreter: Interpreter, line: Line, match: re.Match[str], clauses: Sequence[re.Match[str]]) -> None:
+    item = interpreter.new_item("update")
+    why = "it is told of the update on its line"
+    start = match.start("rest")
+    place = Entry("", match["id"], line.number, match.start("id") + 1)
+    interpreter.add("update.id", item, place, exactly("text", match["id"]), "rows", 0.85, why)
+    titled = False
+    for clause in clauses:
+        text = clause.group().strip(" )")
+        when = _WHEN.fullmatch(text)
+        value = understand(FACTS["update.installed_at"], when["day"], interpreter.locale) if when else None
+        if when and value:
+            at = Entry("", when["day"], line.number, start + clause.start() + when.start("day") + 1)
+            interpreter.add("update.installed_at", item, at, value, "rows", 0.85, why)
+        elif not titled and plain(text) not in _SAID_ANYWAY:
+            titled = True
+            at = Entry("", text, line.number, start + clause.start() + 1)
+            interpreter.add("update.title", item, at, exactly("text", text), "rows", 0.8, why)
+
+
+# That it is installed is no title.
+_SAID_ANYWAY = frozenset(
+    "installed installiert eingespielt installe installee instalado instalada installato installata geinstalleerd zainstalowana zainstalowano ok done".split()
+)

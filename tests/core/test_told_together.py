@@ -5,6 +5,72 @@ import unittest
 from tests.core.readings import told
 
 ROWS = {
+    "labels in two lines over rows that are wrapped": [
+        ("accounts", "Account      Full              On     Admin  Password   Last\n             name                            needed     sign-in\n"
+         "-----------  ----------------  -----  -----  ---------  ----------------\ndesk         Front desk of     yes    no     no         2025-02-11 07:44\n"
+         "             the quay\nrarkwell     Rufus Arkwell     yes    yes    yes        2025-02-10 16:20\n"
+         "visit        -                 no     no     no         never\n", {
+            "account#1.name": "desk", "account#1.full_name": "Front desk of the quay", "account#1.enabled": True, "account#1.admin": False,
+            "account#1.password_required": False, "account#1.last_logon_at": "2025-02-11T07:44:00", "account#2.name": "rarkwell",
+            "account#2.full_name": "Rufus Arkwell", "account#2.enabled": True, "account#2.admin": True, "account#2.password_required": True,
+            "account#2.last_logon_at": "2025-02-10T16:20:00", "account#3.name": "visit", "account#3.enabled": False, "account#3.admin": False,
+            "account#3.password_required": False, "account#3.last_logon_at": "never",
+        }),
+    ],
+    "who is in a group": [
+        ("accounts", f"Account   Enabled\nrarkwell  yes\nsvc       no\n\n{said}: rarkwell\n", {
+            "account#1.name": "rarkwell", "account#1.enabled": True, "account#1.admin": True, "account#2.name": "svc", "account#2.enabled": False,
+        })
+        for said in (
+            "Members of group Administrators", "Mitglieder der Gruppe Administratoren", "Membres du groupe Administrateurs",
+            "Miembros del grupo Administradores", "Membros do grupo Administradores", "Membri del gruppo Amministratori", "Leden van groep Beheerders",
+            "Członkowie grupy Administratorzy",
+        )
+    ],
+    "a label under a switch": [
+        ("network", "Card: Wickerlink GbE 210\n  mac: 3C:5A:B4:31:00:17\n  dhcp: on\n    server: 10.60.2.2\n    obtained: 2025-02-11 07:31\n", {
+            "adapter#1.name": "Wickerlink GbE 210", "adapter#1.mac": "3c:5a:b4:31:00:17", "adapter#1.dhcp": True, "adapter#1.dhcp_server": "10.60.2.2",
+            "adapter#1.lease_from": "2025-02-11T07:31:00",
+        }),
+    ],
+    "activations that will end": [
+        ("licence", f"{said}\n", {"licence.expires_at": "2025-03-03T09:00:00"})
+        for said in (
+            "La activación por volumen caducará el 03/03/2025 a las 9:00.", "L'activation par volume expirera le 03/03/2025 à 09:00.",
+            "L'attivazione a volume scadrà il 03/03/2025 alle 9:00.", "Aktywacja zbiorowa wygaśnie 03.03.2025 o 9:00.",
+        )
+    ],
+    "a box with round corners and titles in its rules": [
+        ("card", "╭─ MACHINE ───────────────────────────────────╮\n│ Maker            Corrane                    │\n"
+         "│ Model            Tallow 14 G2               │\n├─ BOARD ─────────────────────────────────────┤\n"
+         "│ Model            Corrane CB-14G2            │\n╰─────────────────────────────────────────────╯\n", {
+            "machine.maker": "Corrane", "machine.model": "Tallow 14 G2", "board.model": "CB-14G2", "board.maker": "Corrane",
+        }),
+    ],
+    "a log of checks, each line with its level": [
+        ("health", f"2025-02-10 18:30:03 [INFO ] {files}: {begun}\n2025-02-10 18:41:55 [INFO ] {files}: {clean}\n"
+         f"2025-02-10 18:55:31 [WARN ] {disk} C: {damaged}\n", {
+            "health_check#1.kind": "system-files", "health_check#1.at": "2025-02-10T18:41:55", "health_check#1.result": "clean",
+            "health_check#2.kind": "disk", "health_check#2.target": "C:", "health_check#2.at": "2025-02-10T18:55:31", "health_check#2.result": "damaged",
+            "health_check#2.errors": 3,
+        })
+        for files, disk, begun, clean, damaged in (
+            ("system files", "disk", "check begun", "no integrity violations", "found 3 errors, repair needed"),
+            ("file di sistema", "disco", "verifica iniziata", "nessuna violazione di integrità", "trovati 3 errori, riparazione necessaria"),
+            ("Systemdateien", "Laufwerk", "Prüfung begonnen", "keine Integritätsverletzungen", "3 Fehler gefunden, Reparatur nötig"),
+        )
+    ],
+    "a document of short names": [
+        ("", "<?xml version=\"1.0\"?>\n<inventory pc=\"GP-CRW-21\">\n  <programs>\n    <p n=\"Quaymaster Desk\" v=\"7.2.1\" by=\"Quaymaster Ltd\" on=\"2024-03-12\"/>\n"
+         "    <p n=\"Seawall Guard\" v=\"6.0.4\" by=\"Seawall\" on=\"2024-11-28\"/>\n  </programs>\n  <updates>\n"
+         "    <u id=\"HP411902\" on=\"2025-01-14\">Printing fix</u>\n  </updates>\n  <printers default=\"Hall printer\">\n"
+         "    <q n=\"Hall printer\" port=\"10.20.1.90\"/>\n    <q n=\"Labels\" port=\"USB001\"/>\n  </printers>\n</inventory>\n", {
+            "software#1.name": "Quaymaster Desk", "software#1.version": "7.2.1", "software#1.maker": "Quaymaster Ltd", "software#1.installed_at": "2024-03-12",
+            "software#2.name": "Seawall Guard", "software#2.version": "6.0.4", "software#2.maker": "Seawall", "software#2.installed_at": "2024-11-28",
+            "update#1.id": "HP411902", "update#1.installed_at": "2025-01-14", "update#1.title": "Printing fix", "printer#1.name": "Hall printer",
+            "printer#1.default": True, "printer#1.port": "10.20.1.90", "printer#2.name": "Labels", "printer#2.port": "USB001",
+        }),
+    ],
     "updates told in a line each": [
         ("updates", f"Updates\n\n{mark}HP411902{sep}printing fix, installed on 2025-01-14{end}\n{mark}HP411960{sep}feature set, waiting for restart{end}\n", {
             "update#1.id": "HP411902", "update#1.title": "printing fix", "update#1.installed_at": "2025-01-14",
@@ -233,6 +299,17 @@ class ToldTogether(unittest.TestCase):
         ):
             with self.subTest(said):
                 self.assertEqual(told(f"gp-x-01> uptime\n{said}\n").get("host.booted_at"), "2025-02-08T04:05:00")
+
+    def test_who_is_signed_in_is_said_in_a_sentence(self):
+        for said in (
+            "Signed in as FARO\\rarkwell since 08:01",
+            "Angemeldet als FARO\\rarkwell",
+            "Session ouverte par FARO\\rarkwell",
+            "Zalogowany jako FARO\\rarkwell",
+        ):
+            with self.subTest(said):
+                self.assertEqual(told(f"x-1> who\n{said}\n").get("host.user"), "FARO\\rarkwell")
+        self.assertNotIn("host.user", told("x-1> who\nnot signed in as an administrator\n"))
 
     def test_titles_name_the_pc_by_a_name_in_two_parts(self):
         for title, name in (

@@ -153,7 +153,14 @@ class Interpreter:
         if context.group in _BEGIN_THEMSELVES:
             guesses = tuple(g for g in guesses if g.fact != "host.booted_at")  # it began, and not the PC
         sure = bool(guesses) and guesses[0].confidence >= _WHOLE_PHRASE
-        if not sure and self.under and len(self.under[-1]) <= _SHORT_HEADING and not _UNIT_ALONE.fullmatch(label):
+        names_pc = SUBJECTS.get(words_of(label)) == "machine"
+        if (
+            not sure
+            and not names_pc
+            and self.under
+            and len(self.under[-1]) <= _SHORT_HEADING
+            and not _UNIT_ALONE.fullmatch(label)
+        ):
             # ``"tpm": {"specVersion": …}``: what the heading begins the label ends.
             begun = tuple(
                 g._replace(confidence=round(g.confidence - 0.05, 3))

@@ -21,8 +21,16 @@ _BARS = re.compile(r"\s*[|│║][^|│║]*[|│║][^|│║]*[|│║]")
 _FRAMED = re.compile(r"\s*[|│║](?P<inside>[^|│║]*)[|│║]\s*$")
 
 
+# Round corners are corners.
+_CORNERS = str.maketrans("╭╮╰╯", "┌┐└┘")
+
+
 def unframed(lines: Sequence[Line]) -> list[Line]:
     """A dialog's frame is taken off its text; what stands in the upper border is its heading. Columns stay."""
+    lines = [
+        replace(line, text=line.text.translate(_CORNERS)) if "╭" in line.text or "╰" in line.text else line
+        for line in lines
+    ]
     lines = _without_chapters(_without_verdicts(_without_leaders([_without_marks(line) for line in lines])))
     lines = with_colons(_without_sockets(lines))
     if not any(_DRAWN.search(line.text, 0, _MAX_FRAME) for line in lines):

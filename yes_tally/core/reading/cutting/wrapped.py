@@ -78,8 +78,9 @@ def unfolded(lines: Sequence[Line]) -> tuple[list[Line], int] | None:
         if is_deeper and (indent_of(first.text) >= deep or indent_of(second.text) < deep):
             break
         rows.append((first, second))
-    if not rows or (not ruled and len(rows) * 2 < max(len(body) - 1, 4)):
-        return None  # without a rule every row has to
+    # Without a rule every row has to, and under labels that stand in two lines (``Last`` over ``sign-in``).
+    if not rows or (len(rows) * 2 < max(len(body) - 1, 4) and (not ruled or _labels_in_two(lines))):
+        return None
     width = max(len(line.text) for line in lines) + 2
     joined = [replace(first, text=(first.text.ljust(width) + second.text).rstrip()) for first, second in rows]
     head = replace(lines[0], text=lines[0].text.ljust(width) + lines[1].text)
@@ -93,6 +94,12 @@ def unfolded(lines: Sequence[Line]) -> tuple[list[Line], int] | None:
     )
     under = replace(lines[_RULE_AT], text=lines[_RULE_AT].text.ljust(width) + rule)
     return [head, under, *joined], width
+
+
+def _labels_in_two(lines: Sequence[Line]) -> bool:
+    """Whether all labels of the second line stand below labels of the first."""
+    first, second = ({at for _, at in cells_by_gap(line.text[:MAX_LINE])} for line in lines[:2])
+    return first >= second
 
 
 def _has_own_columns(lines: Sequence[Line]) -> bool:

@@ -41,13 +41,16 @@ _NAME = r"[^:()\"'”“»]{1,40}?)[\"'”“»]?"
 _CALLED = rf"[\"'“„«]?(?P<group>[^\W\d_]{_NAME}"
 _LARGE = "(?-i:[A-ZŻŹŚŁ])"
 _CALLED_LARGE = rf"[\"'“„«]?(?P<group>{_LARGE}{_NAME}"
+_MEMBERS = (
+    r"(?:members?|mitglieder|membres|miembros|membros|membri|leden|cz[łl]onkowie)(?: (?:of|in|der|von|du|de|del|do|di|van))?"
+    r"(?: (?:the|la|le|il|de))?"
+)
 _MEMBERS_OF = re.compile(
-    r"\W*(?:members?|mitglieder|membres|miembros|membros|membri|leden|cz[łl]onkowie)(?: (?:of|in|der|von|du|de|del|do|di|van))?"
-    rf"(?: (?:the|la|le|il|de))?(?: [^\W\d_]+)? ?{_GROUP} {_CALLED}(?: \(\d{{1,4}}\))?\W*$",
+    rf"\W*{_MEMBERS}(?: [^\W\d_]+)? ?{_GROUP} {_CALLED}(?: \(\d{{1,4}}\))?\W*$",
     re.I,
 )
 _GROUP_OF = re.compile(
-    rf"\W*(?:[^\W\d_]+ )?{_GROUP} {_CALLED_LARGE}(?: \(\d{{1,4}}\))?\s*[:=]\s+(?P<members>\S.*?)\W*$",
+    rf"\W*(?:{_MEMBERS} )?(?:[^\W\d_]+ )?{_GROUP} {_CALLED_LARGE}(?: \(\d{{1,4}}\))?\s*[:=]\s+(?P<members>\S.*?)\W*$",
     re.I,
 )
 _IS_IN = re.compile(

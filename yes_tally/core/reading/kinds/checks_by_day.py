@@ -4,6 +4,9 @@
 
     2025-02-02 03:00  C:  no problems
     2025-01-05 03:00  C:  3 errors, repaired
+
+    2025-02-10 18:41:55 [INFO ] system files: no integrity violations
+    2025-02-10 18:55:31 [WARN ] disk C: found 3 errors, repair needed
 """
 
 from __future__ import annotations
@@ -16,6 +19,7 @@ from yes_tally.core.catalogue import FACTS
 from yes_tally.core.quantity import Value, exactly
 from yes_tally.core.reading.kinds.checks_listed import kind_of_check, outcome
 from yes_tally.core.reading.shapes.layout import MAX_LABEL, Entry, cells_by_gap
+from yes_tally.core.reading.statements.checks_said import result_told
 from yes_tally.core.reading.statements.stated import asked_check
 from yes_tally.core.reading.text.decode import Line
 from yes_tally.core.reading.values.text_forms import DAY, MOMENT
@@ -28,6 +32,9 @@ _LEAST = 2
 _AT = FACTS["health_check.at"]
 # A day, and maybe the time, at a row's begin.
 _BEGINS = re.compile(rf"\s*(?P<at>{MOMENT}|{DAY}):?\s+(?=\S)")
+# ``[WARN ] disk C: found 3 errors``: how bad it is, and what was checked.
+_LEVEL = re.compile(r"\[?(?:info|note|notice|ok|warn(?:ing)?|err(?:or)?|crit(?:ical)?|debug)\s*\]?:?\s+", re.I)
+_TOPIC = re.compile(r"(?P<what>[^\W\d_][^:\d]{2,40}?)(?: (?P<letter>[A-Z]))?:\s+(?=\S)")
 _TARGET = re.compile(
     r"(?:(?:disk|volume|drive|laufwerk|lecteur|unidad|unit[àa]|unidade|schijf|dysk) )?(?P<target>[A-Z]:|/[\w/.-]*)(?= |$)",
     re.I,
@@ -61,10 +68,20 @@ _Told = tuple[str, Entry, Value]
 
 def _row(interpreter: Interpreter, line: Line, begin: re.Match[str], asked: str) -> tuple[_Told, list[_Told]] | None:
     """What kind of check a row tells of, and what else it tells; ``None`` where it names no kind, or nothing came of it."""
-    cells = [(text, begin.end() + at) for text, at in cells_by_gap(line.text[begin.end() :])]
+    start = begin.end()
     kind = exactly("choice", asked) if asked else None
     said_kind = Entry("", "", line.number, 1)
     told: list[_Told] = []
+    if level := _LEVEL.match(line.text, start):
+        start = level.end()
+    topic = _TOPIC.match(line.text, start)
+    if topic and (named := kind_of_check(topic["what"], marked=True)):
+        kind, said_kind = exactly("choice", named), Entry("", topic["what"], line.number, start + 1)
+        if topic["letter"]:
+            letter = Entry("", topic["letter"], line.number, topic.start("letter") + 1)
+            told.append(("health_check.target", letter, exactly("text", f"{topic['letter']}:")))
+        start = topic.end()
+    cells = [(text, start + at) for text, at in cells_by_gap(line.text[start:])]
     for place, (text, at) in enumerate(cells):
         target = _TARGET.match(text)
         if target:
@@ -76,6 +93,10 @@ def _row(interpreter: Interpreter, line: Line, begin: re.Match[str], asked: str)
             kind, said_kind = exactly("choice", named), Entry("", text, line.number, at + 1)
             continue
         told += outcome(interpreter, line, text, at)
+        said = {fact for fact, _, _ in told}
+        result = "" if "health_check.result" in said or (kind and kind.value == "energy") else result_told(text)
+        if result:
+            told.append(("health_check.result", Entry("", text, line.number, at + 1), exactly("choice", result)))
     facts = {fact for fact, _, _ in told}
     if kind is None or not facts & {"health_check.result", "health_check.errors"}:
         return None

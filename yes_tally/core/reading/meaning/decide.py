@@ -106,7 +106,7 @@ def decide(label: str, context: Context) -> tuple[Guess, ...]:
     if not guesses:
         guesses = {guess.fact: guess for guess in _coupled(label, context)}
     if not guesses:
-        ways = (_by_synonyms, _near, _in_full)
+        ways = (_by_synonyms, _near, _in_full, _by_letter)
         guesses = {guess.fact: guess for way in reversed(ways) for guess in way(label, context)}
     # Of two that are as likely, the one that fewer values can be is tried first.
     return tuple(sorted(guesses.values(), key=lambda g: (-g.confidence, FACTS[g.fact].kind == "text")))
@@ -237,6 +237,16 @@ def _by_naming(label: str, context: Context) -> list[Guess]:
     if group == "processor" and label.rstrip("): ").lower().endswith("s"):
         found_facts.append(Guess("processor.threads", 0.84, "the label counts processors"))
     return found_facts
+
+
+# What a document that is kept short says by one letter.
+_LETTERS = {"n": "name", "v": "version", "f": "file"}
+
+
+def _by_letter(label: str, context: Context) -> list[Guess]:
+    """``<p n="Quaymaster Desk" v="7.2.1"/>`` of programs: only where an item is spoken of that has such a field."""
+    fact = f"{context.group}.{_LETTERS.get(label, '')}"
+    return [Guess(fact, 0.82, f"its letter, of what a {context.group} has")] if context.item and fact in FACTS else []
 
 
 # A word of another language may mean something else there; where only it fits, it still counts.

@@ -2,7 +2,7 @@
 
 SUBJECTS: dict[str, str] = {
     "machine": "laptop|komputer|maszyna|obudowa|urzadzenie",
-    "board": "płyta główna|plyta glowna",
+    "board": "płyta główna|plyta glowna|plyta",
     "security": "uklad zabezpieczen|modul zabezpieczen|tpm|zabezpieczenia|bezpieczenstwo",
     "memory": "pamięć|pamięć ram|pamiec|pamiec ram|pamiec operacyjna",
     "os": "system operacyjny|system",
@@ -46,7 +46,7 @@ LABELS: dict[str, str] = {
     "machine.sku": "!sku|!numer katalogowy|!kod zamówienia|!kod produktu|!numer produktu",
     "machine.uuid": "!uuid|!identyfikator komputera|!id komputera|identyfikator|!identyfikator systemu|!id systemu|!unikatowy identyfikator|!identyfikator unikatowy",
     "machine.limit": "!limit pamięci modelu",
-    "machine.form": "!obudowa|!typ obudowy|!rodzaj obudowy|typ|rodzaj",
+    "machine.form": "!obudowa|postac|!typ obudowy|!rodzaj obudowy|typ|rodzaj",
     "board.maker": "producent",
     "board.model": "model|produkt|nazwa",
     "board.version": "wersja|rewizja",

@@ -129,7 +129,7 @@ def _read(
             _told_of_nothing(interpreter, group)
         return
     item = opened
-    if opened is None and parent and _says_more_of(group, parent, shape, named):
+    if opened is None and parent and not alike and _says_more_of(group, parent, shape, named):
         same = not named or named[0] == parent.group
         subject = subject if same and subject in ITEM_GROUPS else parent.group
         item = parent if subject == parent.group else None
@@ -333,7 +333,7 @@ def _told_of_nothing(interpreter: Interpreter, group: Group) -> None:
 
 def _tell_the_same(groups: Sequence[Group]) -> bool:
     """Whether records, two at least, have much the same labels, several of them: of all, each has more than half."""
-    labels = [{entry.label for entry in group.entries} for group in groups]
+    labels = [{entry.label for entry in group.entries if entry.label != "value"} for group in groups]
     every = set[str]().union(*labels)
     return len(groups) > 1 and len(every) > 1 and all(len(own) * 2 > len(every) for own in labels)
 

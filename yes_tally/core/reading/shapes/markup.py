@@ -69,13 +69,18 @@ def lay_out(lines: Sequence[Line]) -> Layout | None:
 def _parse(lines: Sequence[Line]) -> _Node:
     root = _Node("", "", 0, 0)
     stack = [root]
-    for token, line, column in _tokens(lines):
+    tokens = list(_tokens(lines))
+    # A document that is no page may have elements that pages have too (``<p n="Quaymaster Desk"/>``).
+    document = lines[0].text.lstrip().startswith("<?xml") and not any(
+        not isinstance(token, str) and (token["name"] or "").casefold() in _HTML for token, _, _ in tokens
+    )
+    for token, line, column in tokens:
         if isinstance(token, str):
             stack[-1].texts.append(_Text(html.unescape(token), line, column))
             continue
         label = (token["name"] or "").rsplit(":", 1)[-1]
         name = label.casefold()
-        if not name or name in _INLINE:
+        if not name or (name in _INLINE and not document):
             continue
         if token["close"]:
             at = next((i for i in range(len(stack) - 1, 0, -1) if stack[i].name == name), None)

@@ -6,8 +6,9 @@ import itertools
 import re
 from collections.abc import Sequence
 
+from yes_tally.core.catalogue import FACTS
 from yes_tally.core.reading.meaning.labels import words_of
-from yes_tally.core.reading.phrases import SUBJECTS, is_known, names_item
+from yes_tally.core.reading.phrases import SUBJECTS, is_known, meanings, names_item
 from yes_tally.core.reading.shapes.flow_mappings import flow_mapping
 from yes_tally.core.reading.shapes.indexed_keys import part
 from yes_tally.core.reading.shapes.layout import MAX_LABEL, Entry, Group, Heading, indent_of, is_rule
@@ -29,6 +30,7 @@ def nested(lines: Sequence[Line], pairs: Sequence[Pair | None]) -> list[Group]:
     root = Group()
     stack: list[tuple[int, Group]] = [(-1, root)]
     last: tuple[int, Pair] | None = None
+    above: list[tuple[int, Pair]] = []
     indents = _indents(lines, pairs)
     bullets = _bullets(lines, pairs, indents)
     for index, (line, pair) in enumerate(zip(lines, pairs, strict=True)):
@@ -106,9 +108,21 @@ def nested(lines: Sequence[Line], pairs: Sequence[Pair | None]) -> list[Group]:
                 _holder(stack, indent).children.append(item)
                 stack.append((indent, item))
                 indent += dash
-            _add(stack, indent, Entry(pair.label, pair.value, line.number, pair.column + 1))
+            while above and above[-1][0] >= indent:
+                above.pop()
+            label = _with_label_above(pair.label, above[-1][1].label) if above else pair.label
+            _add(stack, indent, Entry(label, pair.value, line.number, pair.column + 1))
             last = (indent, pair)
+            above.append(last)
     return _records(root)
+
+
+def _with_label_above(label: str, above: str) -> str:
+    """``DHCP: on`` over a deeper ``server: 10.60.2.2``: what it is the server of."""
+    joined = f"{above} {label}"
+    switch = any(m.exact and FACTS[m.phrase.fact].kind == "flag" for m in meanings(above))
+    whole = switch and any(m.exact and not m.subject and " " in m.phrase.text for m in meanings(joined))
+    return joined if whole and " " not in label and above != label else label
 
 
 _STAR = re.compile(r"\s*[*>]\s+(?=\S)")

@@ -40,6 +40,10 @@ _STOPPED = re.compile(
     r"\b(?:before it (?:finished|ended|was done)|avant la fin|antes de (?:terminar|acabar)|prima della fine|przed koncem)\b|"
     r"\b(?:not|nicht|pas|non|no|nao|niet|nie) (?:\w+ )?(?:finish\w*|complet\w*|beendet|abgeschlossen|termin\w*|conclu\w*|afgerond|voltooid|ukonczon\w*|zakonczon\w*)\b"
 )
+# What is still to be done.
+_NEEDED = re.compile(
+    r"\b(?:needs?|needed|required?|necessary|notig|erforderlich|notwendig|necess?[ai]\w+|requis\w*|requerid\w|richiest\w|nodig|vereist|koniecz\w+|potrzebn\w+|wymagan\w)\b"
+)
 # What somebody shall do was not done.
 _ADVICE = re.compile(
     r"^\W*(?:to|run|start|use|please|try|um|bitte|starten|fuhren|verwenden|pour|lancez|utilisez|relancez|para|ejecute|use|inicie|execute|per|esegui\w*|usare|avviare|voer|start|gebruik|"
@@ -130,6 +134,8 @@ def _of_clause(clause: str, *, warned: bool) -> str:
     if _FINE.fullmatch(clause) or (_ALL_FINE.search(clause) and not DENIES.search(clause)):
         return "clean"
     if mended := _MENDED.search(clause):
+        if _NEEDED.search(clause):
+            return "clean" if DENIES.search(clause) else "unmended"  # ``repair needed``
         if _cannot_be_mended(clause):
             return "unmended"
         wrong = _WRONG.search(clause) or _DAMAGED.search(clause)

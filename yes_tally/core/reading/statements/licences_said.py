@@ -20,7 +20,7 @@ from yes_tally.core.words import plain
 
 # All words are without accents, as ``plain`` writes them.
 _WORD = r"(?:licen[cs]e|lizenz|licencia|licenca|licenza|licentie|licencj[aei])"
-_LICENCE = re.compile(rf"\b(?:{_WORD}|activation|aktivierung)\b")
+_LICENCE = re.compile(rf"\b(?:{_WORD}|activation|aktivierung|activacion|ativacao|attivazione|activering|aktywacj\w)\b")
 _BE = (
     r"(?:is|was|ha(?:s|ve) (?:not |never )?(?:yet )?been|ist|wurde|est|a (?:pas |jamais )?(?:encore )?ete|esta|fue|ha sido|se activo|e|foi|e (?:ancora )?stat[oa]|werd|wordt|jest|"
     r"zostala?|zostal)"
@@ -56,7 +56,7 @@ _LIMITED = re.compile(
 )
 _ENDS = (
     r"(?:expires?|runs out|ends|(?:is )?valid (?:until|till|to|through)|lauft|endet|gilt|gultig bis|valable jusqu'au|se termine|caduca|vence|valida hasta|termina|expira|valida ate|scade|"
-    r"valida fino al?|verloopt|eindigt|geldig tot|wygasa|wazna do|konczy sie)"
+    r"caducara|vencera|expirara|expirera|scadra|verlopen op|wygasnie|valida fino al?|verloopt|eindigt|geldig tot|wygasa|wazna do|konczy sie)"
 )
 _EXPIRES = re.compile(rf"\b{_ENDS}\b")
 _NEVER = re.compile(r"\b(?:never|nie(?= ab\b)|niemals|jamais|nunca|mai|nooit|nigdy)\b")

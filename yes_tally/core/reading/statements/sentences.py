@@ -193,6 +193,8 @@ PATTERNS = Patterns(
     _row("memory.installed", rf"(?P<v>{_SIZE})\s+(?:of (?:memory|ram) )?(?:are|is) (?:fitted|installed|built in|present)\b"),
     _row("host.user", r"\byou are (?:signed in as )?(?P<v>[\w.-]+\\[\w.-]+)"),
     _row("host.user", r"(?P<v>[\w.-]+\\[\w.-]+) (?:since|seit|depuis|desde|dal|dalle|sinds|od) \d.*$", alone=True),
+    _row("host.user", r"\b(?:signed in|logged (?:in|on)|angemeldet|session ouverte|connect[ée]e?|sesi[óo]n (?:iniciada|abierta)|sess[ãa]o (?:iniciada|aberta)|sessione (?:aperta|avviata)|accesso eseguito|aangemeld|zalogowan[yao])"
+         r"(?: is| ist| est)?(?: now)?:? (?:as|als|en tant que|par|como|por|come|da|jako|przez|by) (?P<v>[A-Za-z][\w.-]*\\[\w.$-]+|[a-z][\w.-]{2,}(?=$|[.,;(]|\s(?:since|seit|depuis|desde|dal|sinds|od)\b))"),
     _row("os.oldest_trace_at", rf"\b(?:oldest|earliest|[äa]lteste[rs]?|plus ancien(?:ne)?|(?:m[áa]s|mais) antig[uo]\w*|pi[ùu] (?:vecchi[oa]|antic[oa])|oudste|najstarsz\w+) (?:\w+ )?(?:folder|directory|trace|file|log|entry|ordner|spur|datei|protokoll|dossier|trace|fichier|journal|carpeta|rastro|archivo|cartella|traccia|file|pasta|vest[íi]gio|map|spoor|bestand|plik|[śs]lad)\b.{{0,50}}?(?P<v>{DATE})"),
     _row("host.booted_at", rf"\bup\b.{{0,50}}?\bsince (?P<v>{DATE})"),
     _row("licence.key_tail", r"\bkey (?:ends (?:in|with)|ending(?: in| with)?) (?:\.{2,3}|…|\*+)?-?(?P<v>[A-Z0-9]{5})\b"),

@@ -143,8 +143,10 @@ def read_rows(interpreter: Interpreter, rows: Sequence[Group], shape: str, aroun
                 interpreter.size_unit = before
         elif subject == "partition" and read_gap(interpreter, row, columns, owner, shape, unit):
             continue
-        elif subject and not _sums_up(interpreter, row, subject, columns) and not _goes_on(row, labels, subject):
+        elif subject and not _sums_up(interpreter, row, subject, columns):
             wraps = above is not None and _wraps(row, above[0], labels)
+            if not wraps and _goes_on(row, labels, subject):
+                continue
             if above and wraps:
                 item = above[1]
             else:

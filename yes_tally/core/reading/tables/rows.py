@@ -16,7 +16,7 @@ from yes_tally.core.reading.kinds.unallocated import read_gap
 from yes_tally.core.reading.meaning.decide import ITEM_GROUPS, Context, Guess, infer_groups
 from yes_tally.core.reading.meaning.labels import SUM_WORDS, words_of
 from yes_tally.core.reading.meaning.spoken_of import first
-from yes_tally.core.reading.phrases import is_known, subjects_in
+from yes_tally.core.reading.phrases import SUBJECTS, is_known, subjects_in
 from yes_tally.core.reading.phrases.elsewhere import is_elsewhere, tell_elsewhere, tell_networks
 from yes_tally.core.reading.shapes.layout import Entry, Group
 from yes_tally.core.reading.tables.around_rows import (
@@ -79,6 +79,10 @@ def read_rows(interpreter: Interpreter, rows: Sequence[Group], shape: str, aroun
     """
     labels = tuple(dict.fromkeys(entry.label for row in rows[:200] for entry in row.entries))
     if labels and (is_elsewhere(labels[0]) or tell_elsewhere(labels) or tell_networks(labels) or _is_second_head(rows)):
+        return
+    if by_kind := _kinds_of_rows(rows, labels):
+        for kind, of_kind in by_kind.items():
+            read_rows(interpreter, of_kind, shape, (kind, *around))
         return
     if any("/" in label for label in labels):
         rows = [replace(row, entries=[part for entry in row.entries for part in joint(entry)]) for row in rows]
@@ -318,6 +322,22 @@ def _sums_up(interpreter: Interpreter, row: Group, subject: str, columns: dict[s
     return False
 
 
+def _kinds_of_rows(rows: Sequence[Group], labels: Sequence[str]) -> dict[str, list[Group]]:
+    """The rows by the kind of thing that their first cell names, where a table lists several kinds under each other
+    (``graphics   Halyard UHD 7`` over ``display   Veldt P14``), without that cell; none where it does not."""
+    if len(rows) < _LEAST_OF_KINDS or len(labels) < _LEAST_OF_KINDS:
+        return {}
+    found: dict[str, list[Group]] = {}
+    for row in rows:
+        first = row.entries[0] if row.entries else None
+        kind = SUBJECTS.get(words_of(first.printed)) if first and first.label == labels[0] else None
+        if kind not in ITEM_GROUPS:
+            return {}
+        found.setdefault(kind or "", []).append(replace(row, entries=row.entries[1:]))
+    return found if len(found) > 1 else {}
+
+
+_LEAST_OF_KINDS = 3
 _COUNTS = re.compile(r"\d{1,6} (?P<what>[^\W\d_]+(?: [^\W\d_]+)?)(?:$|,|  )")
 # People give these their names.
 _CALLED_ANYTHING = frozenset({"account", "variable", "task", "process"})

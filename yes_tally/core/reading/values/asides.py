@@ -248,6 +248,8 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
         (re.compile(rf"{_AMOUNT} (?:now|large|big|allocated|in size|groß|aktuell|actuellement|ahora|agora|adesso|groot|teraz)\b", re.I), "page_file.size"),
     ),
     "volume.state": ((re.compile(r"[,;(] ?((?:not |un|nicht |non |no |n[ãa]o |niet |nie ?)?(?:encrypted|verschl[üu]sselt|chiffr[ée]e?|cifrad[oa]|cifrat[oa]|crittografat[oa]|criptografad[oa]|versleuteld|zaszyfrowan[ya]))\b", re.I), "volume.encrypted"),),
+    # ``C:  (SYSTEM)``
+    "volume.mount": ((re.compile(r"^[A-Z]:\\?\s+[(\[\"]([^()\[\]\"]{1,32})[)\]\"]$"), "volume.label"),),
     "volume.label": ((re.compile(r"^\[[^\[\]]{1,40}\] ([A-Z][A-Z0-9]{2,7})$"), "volume.filesystem"),),
     "volume.free": ((re.compile(r"\b(?:of|von|sur|de|di|van|z)\s+([\d.,]+ ?[KMGT]i?[BO]?)\s*$", re.I), "volume.size"),),
     "module.speed": (

@@ -125,7 +125,7 @@ TEXT_FORMS: dict[str, re.Pattern[str]] = {
     "variable.name": re.compile(r"[^\\/]+$"),
     "search_folder.folder": re.compile(r".*[/\\].*"),
     "firewall.profile": re.compile(r"[\"“„«]?(?P<keep>[^,;()\"“”„«»]{1,40})[\"”“»]?$"),
-    "volume.mount": re.compile(r"\(?(?P<keep>[A-Z]|[A-Za-z]:\\?|/.*|[A-Za-z][\w-]{0,30}:|\\\\.+|\[\w+\])\)?$"),
+    "volume.mount": re.compile(r"\(?(?P<keep>[A-Z]|[A-Za-z]:\\?|/.*|[A-Za-z][\w-]{0,30}:|\\\\.+|\[\w+\])\)?(?:(?<=:)\s+[(\[\"][^()\[\]\"]{1,32}[)\]\"])?$"),
     "volume.filesystem": re.compile(r"(?P<keep>[A-Za-z][\w.+-]{1,19})$"),
     "update.id": re.compile(r"(?=.*\d)(?!\S+(?: \S+){3})[\w.{}() -]{4,60}$"),
     "os.language": re.compile(r"(?P<keep>[a-z]{2}[-_][A-Z]{2}(?=[ ,(])|.+)"),
@@ -136,11 +136,11 @@ TEXT_FORMS: dict[str, re.Pattern[str]] = {
     "event.id": re.compile(r"[(\[]?(?P<keep>.+?)[)\]]?$"),
     "process.pid": re.compile(r"\d+$"),
     "connection.pid": re.compile(
-        r"(?:[^\d()]*\((?:pid ?[=:]? ?)?(?=\d+\)))?(?:users:\(\(\"[^\"]*\",pid=)?(?P<keep>\d+)(?:,fd=.*|/.*|\))?$"
+        r"(?:[^\d()]*\((?:pid ?[=:]? ?)?(?=\d+\)))?(?:users:\(\(\"[^\"]*\",pid=)?(?P<keep>\d+)(?:,fd=.*|/.*|\)| \([^()]*\)| [^\W\d_][\w.-]*)?$"
     ),
     # What is reached over a network is on no disk of this PC.
     "volume.disk": re.compile(
-        r"(?!(?:fix[oea]?|fij[oa]|fiss[oa]|lokal\w*|local\w*)$)(?:(?P<keep>\d{1,3})(?:,| \()|[^:\\]+$)"
+        r"(?!(?:fix[oea]?|fij[oa]|fiss[oa]|lokal\w*|local\w*)$)(?:(?:[^\W\d_]+ )?(?P<keep>\d{1,3})(?:,| \(| / )|[^:\\]+$)"
     ),
     "partition.disk": re.compile(r"(?P<keep>[^:]+)$"),
     # What stands in brackets behind it is no part of it.

@@ -5,6 +5,73 @@ import unittest
 from tests.core.readings import told
 
 ROWS = {
+    "a table of several kinds": [
+        ("show", "kind      name              maker     serial       state\ngraphics  Halyard UHD 7     Halyard                ok\n"
+         "display   Pellucid P24h     Pellucid  PP24-77120\nsound     Tidebell Audio 3  Tidebell               ok\n", {
+            "graphics#1.name": "Halyard UHD 7", "graphics#1.maker": "Halyard", "graphics#1.state": "ok", "display#1.name": "Pellucid P24h",
+            "display#1.maker": "Pellucid", "display#1.serial": "PP24-77120", "sound#1.name": "Tidebell Audio 3", "sound#1.maker": "Tidebell",
+            "sound#1.state": "ok",
+        }),
+    ],
+    "labels in brackets beside letters": [
+        ("spaces", "Mounted on      File system   Capacity      Free       On\nC:  (SYSTEM)    HFX2          930.2 GB   37.2 GB    disk 0 / part 3\n"
+         "E:              -             -          -          (no disc)\n", {
+            "volume#1.mount": "C:", "volume#1.label": "SYSTEM", "volume#1.filesystem": "HFX2", "volume#1.size": 998794644685, "volume#1.free": 39943195853,
+            "volume#1.disk": "0", "volume#2.mount": "E:",
+        }),
+    ],
+    "records in braces behind their names": [
+        ("", "firewall:\n  domain: {enabled: true, inbound: block, outbound: allow}\n  public: {enabled: false}\nprinters:\n"
+         "  Hall printer: {driver: Gullwing 4, port: 10.20.1.90}\n  Labels: {driver: Labelpress 2, port: USB001}\n", {
+            "firewall#1.profile": "domain", "firewall#1.on": True, "firewall#1.inbound": "block", "firewall#1.outbound": "allow",
+            "firewall#2.profile": "public", "firewall#2.on": False, "printer#1.name": "Hall printer", "printer#1.driver": "Gullwing 4",
+            "printer#1.port": "10.20.1.90", "printer#2.name": "Labels", "printer#2.driver": "Labelpress 2", "printer#2.port": "USB001",
+        }),
+    ],
+    "a processor in braces": [
+        ("", "processor: {name: Kestrel K5, cores: 6, threads: 12}\nmemory: {installed: 16 GB, slots: 4}\n", {
+            "processor#1.name": "Kestrel K5", "processor#1.cores": 6, "processor#1.threads": 12, "memory.installed": 17179869184, "memory.slots": 4,
+        }),
+    ],
+    "printers, what drives them and where they are": [
+        ("", f"Printers\n\n{one}\n{other}\n", {
+            "printer#1.name": name, "printer#1.driver": "Gullwing 4", "printer#1.port": "10.20.1.90", "printer#2.name": "Desk",
+            "printer#2.driver": "Labelpress 2", "printer#2.port": "USB001",
+        })
+        for one, other, name in (
+            ("Hall: Gullwing 4, 10.20.1.90", "Desk: Labelpress 2, USB001", "Hall"),
+            ("Hall : Gullwing 4, 10.20.1.90", "Desk : Labelpress 2, USB001", "Hall"),
+            ("Hall printer: Gullwing 4, 10.20.1.90", "Desk: Labelpress 2, USB001", "Hall printer"),
+            ("- Hall : Gullwing 4 on 10.20.1.90", "- Desk : Labelpress 2 on USB001", "Hall"),
+        )
+    ],
+    "the paragraphs of a page": [
+        ("", "<html><body>\n<h2>Displays</h2>\n<p>Veldt V27, serial VV27-00932, 2560 x 1440</p>\n<p>Pellucid P24h, serial PP24-77120, 1920 x 1200</p>\n"
+         "<h2>Disk</h2>\n<table><tr><td>Model</td><td>Basalt NV500</td></tr></table>\n</body></html>\n", {
+            "display#1.name": "Veldt V27", "display#1.serial": "VV27-00932", "display#1.width": 2560, "display#1.height": 1440,
+            "display#2.name": "Pellucid P24h", "display#2.serial": "PP24-77120", "display#2.width": 1920, "display#2.height": 1200,
+            "disk#1.model": "Basalt NV500",
+        }),
+    ],
+    "all caches in one value": [
+        ("cpu", "[Processor]\nName = Kestrel Five 5600\nCores = 6\nThreads = 12\nCache = 384 KB / 3 MB / 32 MB\n", {
+            "processor#1.name": "Kestrel Five 5600", "processor#1.cores": 6, "processor#1.threads": 12, "processor#1.cache_l1": 393216,
+            "processor#1.cache_l2": 3145728, "processor#1.cache_l3": 33554432,
+        }),
+    ],
+    "sockets in the headings of sections": [
+        ("", "[Memory.A1]\nSize = 8 GB\nType = DDR4\nMaker = Siskin\n\n[Memory.B1]\nSize = 16 GB\nType = DDR4\nMaker = Siskin\n", {
+            "module#1.slot": "A1", "module#1.size": 8589934592, "module#1.type": "DDR4", "module#1.maker": "Siskin",
+            "module#2.slot": "B1", "module#2.size": 17179869184, "module#2.type": "DDR4", "module#2.maker": "Siskin",
+        }),
+    ],
+    "which process holds a connection": [
+        ("sockets", f"Protocol  Local address     Remote address    State        Process\nTCP       10.80.3.15:50122  10.80.3.20:9100   established  {said}\n", {
+            "connection#1.protocol": "TCP", "connection#1.local": "10.80.3.15:50122", "connection#1.remote": "10.80.3.20:9100",
+            "connection#1.state": "established", "connection#1.pid": "2204",
+        })
+        for said in ("2204", "2204/quaymaster", "2204 (quaymaster)")
+    ],
     "labels in two lines over rows that are wrapped": [
         ("accounts", "Account      Full              On     Admin  Password   Last\n             name                            needed     sign-in\n"
          "-----------  ----------------  -----  -----  ---------  ----------------\ndesk         Front desk of     yes    no     no         2025-02-11 07:44\n"

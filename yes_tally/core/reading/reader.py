@@ -6,6 +6,7 @@ import hashlib
 import re
 from collections.abc import Sequence
 from dataclasses import dataclass, replace
+from itertools import groupby
 
 from yes_tally.core.catalogue import FACTS
 from yes_tally.core.failures import NOTHING_BUT_AN_ERROR
@@ -53,6 +54,7 @@ from yes_tally.core.reading.shapes.layout import (
     Entry,
     Group,
     Heading,
+    Layout,
     all_entries,
     is_rule,
     known_share,
@@ -311,10 +313,22 @@ def _read_block(interpreter: Interpreter, block: Block, command: tuple[str, ...]
     if block.layout.shape == "pairs" and kind_alone(block.lines[0].text) and len({e.label for e in entries}) == 1:
         # ``Connections:`` over rows
         interpreter.headless.append((block.lines, spoken))
+    if block.layout.shape == "HTML":
+        _read_paragraphs(interpreter, block.layout)
     _adopt(block)
     named = [subject for heading in block.headings for subject in interpreter.heading(heading.text, heading.line)]
     with interpreter.below(*reversed(block.headings)):
         interpreter.read(block.layout, tuple(dict.fromkeys([*named, *command])), totals=block.totals)
+
+
+def _read_paragraphs(interpreter: Interpreter, layout: Layout) -> None:
+    """The paragraphs of a page, below each of its headings, are rows of what that speaks of, as they would be in a text."""
+    apart = [group for group in layout.groups if group.heading and group.entries and not group.entries[0].label]
+    for heading, groups in groupby(apart, key=lambda group: group.heading):
+        entries = [entry for group in groups for entry in group.entries]
+        lines = [Line(entry.line, " " * (entry.column - 1) + entry.printed, 0, 0) for entry in entries]
+        rows_without_head(interpreter, lines, interpreter.heading(heading.text) if heading else ())
+    layout.groups[:] = [group for group in layout.groups if group not in apart]
 
 
 def _spoken_above(interpreter: Interpreter, block: Block, command: tuple[str, ...]) -> tuple[str, ...]:

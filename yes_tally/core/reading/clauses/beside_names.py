@@ -21,13 +21,13 @@ def name_alone(row: BareRow, name: str) -> str:
 
 
 # ``Hall printer on 10.20.1.90``: where it is reached stands behind its name.
-_REACHED = re.compile(
+REACHED = re.compile(
     r" (?:on|at|an|auf|sur|en|su|op|na|em) (?P<port>(?:\d{1,3}\.){3}\d{1,3}(?::\d+)?|(?:USB|LPT|COM)\d+:?)$", re.I
 )
 
 
 def _without_port(row: BareRow, name: str) -> str:
-    reached = _REACHED.search(name.rstrip()) if row.group == "printer" else None
+    reached = REACHED.search(name.rstrip()) if row.group == "printer" else None
     port = row.untold("port")
     if reached and port:
         row.tell_within(port, reached["port"], reached.start("port"), exactly("text", reached["port"]))

@@ -20,6 +20,7 @@ from yes_tally.core.reading.clauses.compounds import (
 from yes_tally.core.reading.clauses.pairs_within import in_parts
 from yes_tally.core.reading.clauses.told_in_parts import told_under
 from yes_tally.core.reading.drafts import Item
+from yes_tally.core.reading.kinds.caches_in_order import caches_in_order
 from yes_tally.core.reading.kinds.checks_listed import counts_in_result
 from yes_tally.core.reading.kinds.drives import by_letter, told_of_drive
 from yes_tally.core.reading.kinds.memory_sockets import empty_socket, in_socket
@@ -119,6 +120,7 @@ def read_entries(
             (entry.label and by_letter(interpreter, entry, shape))
             or (entry.label and numbered(interpreter, entry, shape, around, item))
             or in_socket(interpreter, entry, shape, around)
+            or caches_in_order(interpreter, entry, item, shape)
             or ("\\" in entry.label and page_file_in_label(interpreter, entry, shape, around))
             or (
                 entry.label

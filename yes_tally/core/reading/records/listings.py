@@ -10,6 +10,7 @@ from typing import TYPE_CHECKING
 
 from yes_tally.core.catalogue import FACTS, FIELDS
 from yes_tally.core.quantity import exactly
+from yes_tally.core.reading.clauses.beside_names import REACHED
 from yes_tally.core.reading.clauses.by_clause import LEADING_SIZE
 from yes_tally.core.reading.clauses.told_in_parts import told_in_words
 from yes_tally.core.reading.drafts import Item
@@ -17,7 +18,14 @@ from yes_tally.core.reading.kinds.drives import told_of_drive
 from yes_tally.core.reading.meaning.decide import ITEM_GROUPS, NAMING, Context, Guess, decide
 from yes_tally.core.reading.meaning.labels import words_of
 from yes_tally.core.reading.phrases import SUBJECTS, is_known, subject_called, subjects_in
-from yes_tally.core.reading.shapes.layout import Entry, Group, asides_as_commas, cells_by_gap, commas_for_gaps
+from yes_tally.core.reading.shapes.layout import (
+    Entry,
+    Group,
+    asides_as_commas,
+    cells_by_comma,
+    cells_by_gap,
+    commas_for_gaps,
+)
 from yes_tally.core.reading.tables.bare_rows import DRIVER, told_bare
 from yes_tally.core.reading.values.asides import DATED_BY
 from yes_tally.core.reading.values.text_forms import BOOT_ID
@@ -315,11 +323,15 @@ _CALLED_ANYTHING = frozenset({"account", "firewall"})
 def _driver_left(interpreter: Interpreter, entry: Entry, item: Item, shape: str) -> None:
     """``Hall   10.20.1.90:9100   Gullwing 4``: the one cell of which nothing was read is a printer's driver."""
     said = {draft.entry.printed for draft in interpreter.drafts if draft.item is item}
-    cells = [cell for cell in cells_by_gap(entry.printed) if cell[0] not in said]
-    if "  " in entry.printed and len(cells) == 1 and said and DRIVER.fullmatch(cells[0][0]):
+    every = cells_by_comma(commas_for_gaps(entry.printed))
+    cells = [cell for cell in every if cell[0] not in said and cell[0][0].isupper()]
+    if len(every) > 1 and len(cells) == 1 and said and DRIVER.fullmatch(cells[0][0]):
         place = Entry(entry.label, cells[0][0], entry.line, entry.column + cells[0][1])
         guess = Guess("printer.driver", 0.75, "it stands beside where the printer is")
         interpreter.place(place, shape, (guess,), item)
+
+
+_ASIDE = re.compile(r" \([^()]+\)$")
 
 
 def listed_by_label(interpreter: Interpreter, group: Group, of: str, shape: str) -> bool:
@@ -328,15 +340,16 @@ def listed_by_label(interpreter: Interpreter, group: Group, of: str, shape: str)
     fields = [fact for fact in FIELDS[of] if fact.name != NAMING[of]]
     own = {fact.name for fact in FIELDS[of]} if of != "firewall" else {fact.name for fact in fields}
     told = [entry for entry in group.entries if entry.label]
+    bare = [_ASIDE.sub("", entry.label) for entry in told]
     # One account may be called as what it is (``Administrator: off``).
     if (
         not told
-        or (of not in _CALLED_ANYTHING and sum(is_known(entry.label) for entry in told) * 2 > len(told))
+        or (of not in _CALLED_ANYTHING and sum(map(is_known, bare)) * 2 > len(told))
         or any(", " in entry.label for entry in told)  # ``Oriel HDMI - working, default: no``
         or any(_COUNTED_SO.fullmatch(entry.label) for entry in told)
         or (len(told) < 2 and (group.heading is None or is_known(told[0].label)))
         or group.children
-        or sum(g.fact in own for entry in told for g in decide(entry.label, Context(of))[:1]) > (of == "account")
+        or sum(g.fact in own for label in bare for g in decide(label, Context(of))[:1]) > (of == "account")
     ):
         return False
     items, before = [Item(of) for _ in told], len(interpreter.drafts)
@@ -349,6 +362,10 @@ def listed_by_label(interpreter: Interpreter, group: Group, of: str, shape: str)
             said.append(1)
             continue
         flat = asides_as_commas(by_gaps(entry).printed)
+        if of == "printer" and (reached := REACHED.search(flat)):
+            # ``Gullwing 4 on 10.20.1.90``: its driver, and where it is reached.
+            flat = f"{flat[: reached.start()]},{' ' * (reached.start('port') - reached.start() - 1)}{reached['port']}"
+            entry = replace(entry, printed=flat)
         text, left = _BRACKETS.sub(",", flat), list(fields)
         words = told_in_words(interpreter, text, entry.line, entry.column - 1, of, item, left)
         if of == "printer":
@@ -395,8 +412,21 @@ def _name_in_label(interpreter: Interpreter, entry: Entry, of: str, item: Item, 
         interpreter.place(place, shape, (Guess(beside[0], 0.78, "it stands in brackets after its name"),), item)
 
 
+# ``Hall printer``, ``Drucker im Flur``: people call a printer by where it stands, and not by what sorts it.
+_SORTS = (
+    r"(?:default|other|others|further|more|installed|local|network|shared|remote|all|available|standard|weitere|andere|alle|lokale|installierte|"
+    r"autres?|toutes|locales?|install[ée]es|otras?|todas|locales|instaladas|altre|tutte|locali|installate|outras|locais|overige|alle|inne|wszystkie|lokalne)"
+)
+_NOUN = r"(?:printer|drucker|imprimante|impresora|impressora|stampante|drukarka)"
+CALLED_BY_PLACE = re.compile(
+    rf"(?!{_SORTS}\b)[^\W\d_][\w'’-]*(?: [\w'’-]+){{0,2}} {_NOUN}|{_NOUN}(?! {_SORTS}\b)(?: [\w'’-]+){{1,4}}", re.I
+)
+
+
 def _says_which(label: str, of: str) -> bool:
     """Whether a label (``Main screen``) says which one of a kind is told of, and not what it is called."""
+    if of == "printer" and CALLED_BY_PLACE.fullmatch(label):
+        return False
     return of in CALLED and any(at.group == of for at in subjects_in(words_of(label)))
 
 

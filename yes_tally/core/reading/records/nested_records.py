@@ -10,6 +10,9 @@ from typing import TYPE_CHECKING
 from yes_tally.core.catalogue import FACTS, KEYS
 from yes_tally.core.reading.clauses.compounds import compound
 from yes_tally.core.reading.drafts import Draft, Item, Met
+from yes_tally.core.reading.kinds.caches_in_order import (
+    CACHE,  # ``mémoire cache``: a processor's, and no memory of the PC
+)
 from yes_tally.core.reading.kinds.checks_listed import are_checks, check_in_heading, checked_in
 from yes_tally.core.reading.kinds.policies_listed import policies
 from yes_tally.core.reading.kinds.variables import are_variables, is_environment, variable_list
@@ -394,19 +397,16 @@ def _lists_one_a_line(group: Group) -> bool:
     )
 
 
-# ``mémoire cache``: a processor's, and no memory of the PC.
-_CACHE = frozenset("cache podreczna zwischenspeicher cachegeheugen cachespeicher antememoire".split())
-
-
 def _says_more_of(group: Group, item: Item, shape: str, named: tuple[str, ...]) -> bool:
     """``{"name": …, "mhz": {"base": …}}``: whether an object within an item's tells more of the same item."""
     if group.heading is None or group.children or not group.entries:
         return False
-    caches = item.group == "processor" and not _CACHE.isdisjoint(words_of(group.heading.text))
+    caches = item.group == "processor" and not CACHE.isdisjoint(words_of(group.heading.text))
     own = not named or named[0] == item.group or caches
     if shape == "tree" and own:
         return True
-    if shape != "tree" and not own:
+    of_card = item.group == "graphics" and named[:1] == ("driver",)
+    if shape != "tree" and not own and not of_card:
         return False
     # ``<driver version="31.0" date="2025-06-01"/>`` of a graphics card; ``password:`` over ``expires: never`` in an account's record
     begun = "" if caches else f"{group.heading.text} "

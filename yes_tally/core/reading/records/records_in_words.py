@@ -17,7 +17,7 @@ from yes_tally.core.reading.meaning.decide import ITEM_GROUPS, NAMING, Guess, de
 from yes_tally.core.reading.meaning.labels import words_of
 from yes_tally.core.reading.phrases import SUBJECTS, is_known, subjects_in
 from yes_tally.core.reading.records.headings_in_parts import named_in_parts
-from yes_tally.core.reading.records.listings import CALLED, INDEXED
+from yes_tally.core.reading.records.listings import CALLED, CALLED_BY_PLACE, INDEXED
 from yes_tally.core.reading.records.said_in_words import BULLETED
 from yes_tally.core.reading.shapes.layout import (
     Entry,
@@ -32,7 +32,7 @@ from yes_tally.core.reading.shapes.layout import (
 from yes_tally.core.reading.tables.bare_rows import told_bare
 from yes_tally.core.reading.tables.rows_by_form import UPDATE_ID
 from yes_tally.core.reading.text.decode import Line
-from yes_tally.core.reading.values.text_forms import FILE_OF_DRIVER, MODEL_OF_CARD, NAME_AND_VERSION
+from yes_tally.core.reading.values.text_forms import FILE_OF_DRIVER, MODEL_OF_CARD, NAME_AND_VERSION, SOCKET
 from yes_tally.core.reading.values.understand import MAX_TEXT, understand
 from yes_tally.core.words import is_placeholder
 
@@ -257,6 +257,7 @@ _LIKE_A_MODEL = re.compile(r"(?![A-Z]{1,2}\d)[A-Z][a-z][\w-]+ (?:[\w-]+ )*[A-Za-
 # Of a record that tells so many fields of its thing, the heading is the name, though it be a label elsewhere.
 _TELLS_SURELY = 2
 _LETTER = re.compile(r"[A-Z]")
+_SOCKET_BEHIND = re.compile(rf"[^\W\d_][./:](?P<socket>{SOCKET.pattern})$", re.I)
 _BULLET = re.compile(r"[•*>] +(?=\S)")
 _ONE_WORD = re.compile(r"[^\W\d][\w.-]{1,30}")
 # ``[ tquill ]  Tamsin Quill``: how it is called, and beside it who that is.
@@ -298,6 +299,13 @@ def called_by(interpreter: Interpreter, group: Group, of: str, shape: str, item:
         drive = exactly("text", f"{heading.text}:")
         interpreter.add(naming, item, entry, drive, shape, 0.8, "it stands over what is told of the volume")
         return
+    socket = _SOCKET_BEHIND.search(heading.text[:MAX_TEXT]) if heading and of == "module" else None
+    if heading and socket:
+        # ``[Speicher.A1]``
+        entry = Entry("", socket["socket"], heading.line, heading.column + socket.start("socket"))
+        interpreter.place(entry, shape, (Guess(naming, 0.8, "it stands over what is told of the module"),), item)
+        interpreter.frame.add(heading.line)
+        return
     if heading and of in _BY_FORM and (listed or of == "update") and _BY_FORM[of].match(heading.text.strip()):
         entry = Entry("", heading.text.strip(), heading.line, heading.column)
         interpreter.place(entry, shape, (Guess(NAMING[of], 0.8, f"it stands over what is told of the {of}"),), item)
@@ -333,7 +341,7 @@ def called_by(interpreter: Interpreter, group: Group, of: str, shape: str, item:
     # ``Kestrel Graphics 630``
     own = MODEL_OF_CARD.fullmatch(match["name"]) is not None
     nouns = [at for at in subjects_in(words_of(match["name"])) if not (own and at.group == of)]
-    freely = freely or (of == "printer" and _CALLED_BY_PLACE.fullmatch(match["name"]) is not None)
+    freely = freely or (of == "printer" and CALLED_BY_PLACE.fullmatch(match["name"]) is not None)
     if (not freely and nouns) or naming in told or len(told) * 3 < len(group.entries):
         return
     entry = Entry("", match["name"], heading.line, heading.column)
@@ -346,15 +354,6 @@ def called_by(interpreter: Interpreter, group: Group, of: str, shape: str, item:
         interpreter.place(at, shape, (Guess(beside, 0.78, "it stands beside its name"),), item)
 
 
-# ``Hall printer``, ``Drucker im Flur``: people call a printer by where it stands, and not by what sorts it.
-_SORTS = (
-    r"(?:default|other|others|further|more|installed|local|network|shared|remote|all|available|standard|weitere|andere|alle|lokale|installierte|"
-    r"autres?|toutes|locales?|install[ée]es|otras?|todas|locales|instaladas|altre|tutte|locali|installate|outras|locais|overige|alle|inne|wszystkie|lokalne)"
-)
-_NOUN = r"(?:printer|drucker|imprimante|impresora|impressora|stampante|drukarka)"
-_CALLED_BY_PLACE = re.compile(
-    rf"(?!{_SORTS}\b)[^\W\d_][\w'’-]*(?: [\w'’-]+){{0,2}} {_NOUN}|{_NOUN}(?! {_SORTS}\b)(?: [\w'’-]+){{1,4}}", re.I
-)
 _KIND_FIRST = re.compile(r"(?P<kind>[^\W\d_][\w-]*(?: [\w-]+)?)\s?:\s+(?=\S)")
 
 

@@ -22,6 +22,7 @@ _HIDDEN = frozenset({"script", "style", "head", "title"})
 _INLINE = frozenset({"b", "i", "em", "strong", "span", "a", "code", "br", "font", "small", "p", "u"})
 _HEADINGS = frozenset({"h1", "h2", "h3", "h4", "h5", "h6", "caption"})
 _HTML = frozenset({"html", "table", "tr", "td", "th", "dl", "dt", "dd", "body"})
+_CELLS = frozenset({"td", "th", "li", "dd", "dt"})
 _LABEL_NAMES = ("name", "key", "label", "property", "caption", "id")
 _MAX_TAGS = 300_000
 
@@ -80,13 +81,16 @@ def _parse(lines: Sequence[Line]) -> _Node:
             continue
         label = (token["name"] or "").rsplit(":", 1)[-1]
         name = label.casefold()
-        if not name or (name in _INLINE and not document):
+        apart = name == "p" and not any(node.name in _CELLS for node in stack)
+        if not name or (name in _INLINE and not document and not apart):
             continue
         if token["close"]:
             at = next((i for i in range(len(stack) - 1, 0, -1) if stack[i].name == name), None)
             if at:
                 del stack[at:]
             continue
+        if name == "p" and stack[-1].name == "p":
+            stack.pop()  # HTML lets paragraphs end without saying so
         if name in ("tr", "td", "th", "dt", "dd", "li"):
             _close_open_sibling(stack, name)
         node = _Node(label, name, line, column)
@@ -217,6 +221,8 @@ def _page(root: _Node) -> Iterator[Group]:
             yield Group(heading, children=[_definitions(node)])
         elif node.name in ("ul", "ol"):
             yield Group(heading, children=[_listed(node)])
+        elif node.name == "p" and said:
+            yield Group(heading, entries=[Entry("", said.text, said.line, said.column)])
         else:
             waiting += reversed(node.children)
 

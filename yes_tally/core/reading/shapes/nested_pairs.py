@@ -41,7 +41,7 @@ def nested(lines: Sequence[Line], pairs: Sequence[Pair | None]) -> list[Group]:
         if record := flow_mapping(line):
             while stack[-1][0] >= indent:
                 stack.pop()
-            _holder(stack, indent).children.append(Group(entries=record))
+            _holder(stack, indent).children.append(record)
             last = None
             continue
         deeper = index + 1 < len(lines) and indents[index + 1] > indent

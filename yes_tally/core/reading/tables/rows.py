@@ -80,8 +80,8 @@ def read_rows(interpreter: Interpreter, rows: Sequence[Group], shape: str, aroun
     labels = tuple(dict.fromkeys(entry.label for row in rows[:200] for entry in row.entries))
     if labels and (is_elsewhere(labels[0]) or tell_elsewhere(labels) or tell_networks(labels) or _is_second_head(rows)):
         return
-    if by_kind := _kinds_of_rows(rows, labels):
-        for kind, of_kind in by_kind.items():
+    if kinds := _kinds_of_rows(rows, labels):
+        for kind, of_kind in kinds.items():
             read_rows(interpreter, of_kind, shape, (kind, *around))
         return
     if any("/" in label for label in labels):

@@ -35,7 +35,7 @@ _MOST_PARTS = 40
 _BULLET = re.compile(r"\s*(?:[-*•+>] )?\s*")
 # ``0``, ``#1``, ``[2]``, ``3.``, alone or before what the first part is
 _INDEX = re.compile(r"(?:\[(?P<boxed>\d{1,3})\]|#?(?P<bare>\d{1,3})[.:)]?)(?:\s+|$)")
-_BEFORE_COLON = re.compile(r"(?P<which>[^\s:]{1,24}(?: [^\s:]{1,12}){0,3}): (?=\S)")
+_BEFORE_COLON = re.compile(r"(?P<which>[^\s:]{1,24}(?: [^\s:]{1,12}){0,3}) ?: (?=\S)")
 _SLOT = re.compile(r"(?:[^\W\d_]{3,10}[ _-]?)?[A-Z]?\d?[A-Z]\d{0,2}|(?:slot|bank|dimm|socket)[ _-]?\w{1,4}", re.I)
 _MOUNT = re.compile(r"[A-Z]:\\?|/[\w./-]*")
 _CONNECTION = re.compile(r"[^\W\d_][\w-]*(?: [\w-]+)?")

@@ -134,6 +134,7 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
         (re.compile(r"[(, ]\s*build:? (\d[\d.]*)", re.I), "os.build"),
         _BUILD_ASIDE,
         (re.compile(r"(?:, | \()(?:[ée]dition|Ausgabe|edici[óo]n|edizione|edi[çc][ãa]o|editie|edycja|wydanie):? ((?-i:[A-Z])\w*(?: (?-i:[A-Z])\w*)?)\)?$", re.I), "os.edition"),
+        (re.compile(r"(?:, | \()((?-i:[A-Z])\w*(?: (?-i:[A-Z])\w*)?)-(?:editie|edition|ausgabe)\)?$", re.I), "os.edition"),
         (re.compile(r"(?:, | \()(\w[\w ]*?) (?:edition|ausgabe|[ée]dition|edici[óo]n|edizione|edi[çc][ãa]o|editie|wydanie|edycja)\)?$", re.I), "os.edition"),
     ),
     "processor.name": (

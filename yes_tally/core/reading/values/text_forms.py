@@ -125,7 +125,9 @@ TEXT_FORMS: dict[str, re.Pattern[str]] = {
     "variable.name": re.compile(r"[^\\/]+$"),
     "search_folder.folder": re.compile(r".*[/\\].*"),
     "firewall.profile": re.compile(r"[\"“„«]?(?P<keep>[^,;()\"“”„«»]{1,40})[\"”“»]?$"),
-    "volume.mount": re.compile(r"\(?(?P<keep>[A-Z]|[A-Za-z]:\\?|/.*|[A-Za-z][\w-]{0,30}:|\\\\.+|\[\w+\])\)?(?:(?<=:)\s+[(\[\"][^()\[\]\"]{1,32}[)\]\"])?$"),
+    "volume.mount": re.compile(
+        r"\(?(?P<keep>[A-Z]|[A-Za-z]:\\?|/.*|[A-Za-z][\w-]{0,30}:|\\\\.+|\[\w+\])\)?(?:(?<=:)\s+[(\[\"][^()\[\]\"]{1,32}[)\]\"])?$"
+    ),
     "volume.filesystem": re.compile(r"(?P<keep>[A-Za-z][\w.+-]{1,19})$"),
     "update.id": re.compile(r"(?=.*\d)(?!\S+(?: \S+){3})[\w.{}() -]{4,60}$"),
     "os.language": re.compile(r"(?P<keep>[a-z]{2}[-_][A-Z]{2}(?=[ ,(])|.+)"),

@@ -323,13 +323,15 @@ def _below_heads(cells: Sequence[tuple[str, int]], labels: Sequence[tuple[str, i
 
 def _row(line: Line, labels: Sequence[tuple[str, int]], cuts: Sequence[int]) -> Group:
     text = line.text
+    cells: Sequence[tuple[str, int]] = cells_by_gap(text[:MAX_HEAD])
+    # A cell of several words may run over, and push those behind it.
+    pushed = len(cells) == len(labels) and any(start < at < start + len(said) for at in cuts for said, start in cells)
     if any(at < len(text) and text[at] != " " for at in cuts):
-        cells: Sequence[tuple[str, int]] = cells_by_gap(text)
         if len(cells) != len(labels):
             cells = _run_over(text, labels, cuts) or _below_heads(cells, labels)
         if not cells:
             return Group()
-    else:
+    elif not pushed:
         cells = [_between(text, a, b) for a, b in zip([0, *cuts], [*cuts, len(text)], strict=True)]
     heading = Heading(cells[0][0], line.number, cells[0][1] + 1) if not labels[0][0] and cells[0][0] else None
     return Group(

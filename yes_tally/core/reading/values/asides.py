@@ -233,7 +233,7 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
         (re.compile(rf"(?<!\bnot )(?<!\bnon )(?<!\bpas )(?<!\bnicht )(?<!\bniet )(?<!\bno )(?<!\bnão )(?<!\bnie )\b({PERMANENT})\b", re.I), "licence.permanent"),
         (re.compile(r"^[^\W\d_]+ \(([^()\d]{2,30})\)"), "licence.channel"),
         (re.compile(r"[,;] ((?:volume|volumen|retail|oem|subscription)[ -]?(?:licen[cs]e|lizenz|licentie)|(?:licence|licencia|licenza|licença) (?:en |por |per |a |de )?volum\w+)", re.I), "licence.channel"),
-        (re.compile(r"\b(?:l[äa]uft(?: am)?|expires(?: on)?|expire(?: le)?|caduca(?: el)?|expira(?: em)?|scade(?: il)?|verloopt(?: op)?|wygasa) (\d[\w./-]*\d)", re.I), "licence.expires_at"),
+        (re.compile(rf"\b(?:l[äa]uft(?: am)?|expires(?: on)?|expire(?: le)?|caduca(?: el)?|expira(?: em)?|scade(?: il)?|verloopt(?: op)?|wygasa) ({DAY}(?:,? (?:at |um |à |alle |às |om |o |a las )?\d{{1,2}}:\d\d(?::\d\d)?)?|\d[\w./-]*\d)", re.I), "licence.expires_at"),
         # Behind a date, ``(170 days left)`` is how long it lasts, and no grace.
         (re.compile(r"(?<!\d \()(?<!\d )\b((?:\d{1,4} (?:days?|weeks?|tage?n?|jours?|d[ií]as?|giorn[io]|dag(?:en)?|dni)(?:,| and| und| et| y| e| en| i)? )?\d{1,4} (?:days?|hours?|hrs?|weeks?|minutes?|tage?n?|stunden?|std\.?|jours?|heures?|d[ií]as?|horas?|giorn[io]|or[ae]|dag(?:en)?|uur|uren|dni|godzin\w?)) (?:left|of grace|grace|remain\w*|to go|übrig|verbleib\w*|restants?|restantes|rimanenti|resterend\w*|pozosta\w*)", re.I), "licence.grace"),
         (re.compile(r"\b(?:restent|reste|noch|quedan?|restam?|restano|nog|pozosta\w+|still) (\d{1,4} (?:days?|tage?n?|jours?|d[ií]as?|giorn[io]|dag(?:en)?|dni))\b", re.I), "licence.grace"),

@@ -5,6 +5,54 @@ import unittest
 from tests.core.readings import told
 
 ROWS = {
+    "checks whose results are told in words": [
+        ("health", "1) System files\n   Begun: 2025-02-10 18:30   Ended: 2025-02-10 18:42\n   Result: damaged files were found and all of them were repaired (2 errors)\n"
+         "2) Disk D:\n   Result: damaged, it could not be repaired while in use (4 errors)\n3) Energy (60 s)\n   Result: 3 errors, 7 warnings, 21 notes\n"
+         "4) Memory\n   Result: not finished, the user stopped it\n", {
+            "health_check#1.kind": "system-files", "health_check#1.at": "2025-02-10T18:30:00", "health_check#1.result": "repaired", "health_check#1.errors": 2,
+            "health_check#2.kind": "disk", "health_check#2.target": "D:", "health_check#2.result": "damaged", "health_check#2.errors": 4,
+            "health_check#3.kind": "energy", "health_check#3.errors": 3, "health_check#3.warnings": 7, "health_check#3.notes": 21,
+            "health_check#4.kind": "memory", "health_check#4.result": "not-finished",
+        }),
+    ],
+    "a cell that pushes those behind it": [
+        ("roster", "LOGIN        REAL NAME           STATE      PASSWORD              LAST SEEN\n"
+         "icalloway    Ines Calloway       enabled    set 2025-01-20, ends 2025-04-20   2025-02-10 16:20\n"
+         "kiosk        Ticket kiosk        enabled    none needed           2025-02-11 07:44\nguest        -                   disabled   none needed           never\n", {
+            "account#1.name": "icalloway", "account#1.full_name": "Ines Calloway", "account#1.enabled": True, "account#1.last_logon_at": "2025-02-10T16:20:00",
+            "account#2.name": "kiosk", "account#2.full_name": "Ticket kiosk", "account#2.enabled": True, "account#2.password_required": False,
+            "account#2.last_logon_at": "2025-02-11T07:44:00", "account#3.name": "guest", "account#3.enabled": False, "account#3.password_required": False,
+            "account#3.last_logon_at": "never",
+        }),
+    ],
+    "virtualisation in a sentence": [
+        ("virt", f"{said}\n", {"security.virtualisation": on})
+        for said, on in (
+            ("La virtualizzazione è supportata e attiva nel firmware.", True), ("Virtualisierung wird unterstützt und ist in der Firmware aktiv.", True),
+            ("La virtualisation est prise en charge et activée.", True), ("A virtualização está desativada.", False), ("Wirtualizacja jest włączona.", True),
+        )
+    ],
+    "a denial of it is not read the other way": [
+        ("virt", f"{said}\n", {}) for said in ("Die Virtualisierung ist nicht aktiviert.", "La virtualización no está activada.", "Wirtualizacja nie jest włączona.")
+    ],
+    "a PC and its firmware on a line each": [
+        ("show", "Rechner .......: Corrane Tallow 520 SFF, S/N CRN2M55017\nHauptplatine ..: TW-B460 Rev. 1.2, S/N TWB4600527\n"
+         "UEFI ..........: Loamgate L52.1.18 vom 30.09.2024, Secure Boot aktiv, TPM 2.0\nSpeicher ......: 16 GB in 2 von 4 Bänken, höchstens 64 GB\n"
+         "Datenträger 1 .: Shale 1T, SATA-HDD, 931,5 GB, S/N SH1T0044\n", {
+            "machine.model": "Corrane Tallow 520 SFF", "machine.serial": "CRN2M55017", "board.model": "TW-B460", "board.version": "1.2", "board.serial": "TWB4600527",
+            "firmware.version": "L52.1.18", "firmware.maker": "Loamgate", "firmware.dated": "2024-09-30", "firmware.secure_boot": True, "security.tpm": "2.0",
+            "memory.installed": 17179869184, "memory.slots": 4, "memory.limit": 68719476736, "disk#1.number": "1", "disk#1.model": "Shale 1T",
+            "disk#1.media": "hdd", "disk#1.bus": "SATA", "disk#1.size": 1000190509056, "disk#1.serial": "SH1T0044",
+        }),
+    ],
+    "a volume behind its partition": [
+        ("disks", f"Disk 0: Basalt NV500, 476.9 GB, NVMe\n  partition 3: basic data, 475.6 GB {arrow} C: \"System\", HFX2, 61.9 GB free, encrypted\n", {
+            "disk#1.number": "0", "disk#1.model": "Basalt NV500", "disk#1.size": 512067475866, "disk#1.bus": "NVMe", "partition#1.disk": "0",
+            "partition#1.number": "3", "partition#1.kind": "basic data", "partition#1.size": 510671611494, "volume#1.mount": "C:",
+            "volume#1.label": "System", "volume#1.filesystem": "HFX2", "volume#1.free": 66464618906, "volume#1.encrypted": True,
+        })
+        for arrow in ("->", "=>", "→")
+    ],
     "a table of several kinds": [
         ("show", "kind      name              maker     serial       state\ngraphics  Halyard UHD 7     Halyard                ok\n"
          "display   Pellucid P24h     Pellucid  PP24-77120\nsound     Tidebell Audio 3  Tidebell               ok\n", {

@@ -67,9 +67,18 @@ _NEW_SENTENCE = re.compile(r"[^\W\d_]{2}\. [A-Z]")
 _IN_BRACKETS = re.compile(r" \(([^()]*)\)")
 
 
+# ``Loamgate L52.1.18 of 2024-09-30, secure boot on``
+_MAKER_AND_VERSION = re.compile(r"[A-Z][a-z]\w+ [A-Z]{0,3}\d+(?:\.\w+)+\b.*, ")
+# How firmware works, and what it is called by that.
+_MODES = ("uefi", "efi")
+_TPM = re.compile(r"\bTPM (?P<version>\d\.\d)\b")
+
+
 def compound(interpreter: Interpreter, entry: Entry, shape: str) -> bool:
     """``Public profile: state off, inbound allow``: the label names an item, the value its fields."""
     single = SUBJECTS.get(words_of(entry.label))
+    if entry.label.casefold() in _MODES and _MAKER_AND_VERSION.match(entry.printed):
+        single = "firmware"
     row = _ROW_NUMBER.match(entry.printed)
     if "   " in entry.printed and row is None and (single or PAIR_BESIDE.search(entry.printed[:MAX_TOLD])):
         entry = replace(entry, printed=commas_for_gaps(entry.printed))
@@ -202,10 +211,19 @@ def _one_and_more(interpreter: Interpreter, entry: Entry, group: str, shape: str
         # ``Tavelin Systems, version F12``
         interpreter.place(own, shape, (Guess("firmware.maker", 0.82, "it stands before its version"),), None)
         return True
-    interpreter.place(own, shape, interpreter.means(entry.label, interpreter.context(group)), None)
+    if group == "firmware" and (chip := _TPM.search(rest)):
+        at = Entry("TPM", chip["version"], entry.line, start + chip.start("version") + 1)
+        interpreter.add("security.tpm", None, at, exactly("version", chip["version"]), shape, 0.85, "it is told beside")
+    if group == "machine" and _LIKE_A_MODEL.fullmatch(first):
+        # ``Rechner: Corrane Tallow 520 SFF, S/N CRN2M55017``
+        interpreter.place(own, shape, (Guess("machine.model", 0.82, "it is what the machine is called"),), None)
+        return True
+    label = "firmware" if entry.label.casefold() in _MODES else entry.label
+    interpreter.place(own, shape, interpreter.means(label, interpreter.context(group)), None)
     return True
 
 
+_LIKE_A_MODEL = re.compile(r"[A-Z][a-z]\w+(?: [A-Z]\w*)*(?: [A-Z]*\d\w*)(?: [A-Z]\w*)*")
 _CALLED_BY_VALUE = frozenset({"display", "graphics", "sound", "battery"})
 
 

@@ -68,12 +68,12 @@ def checks_under_heads(interpreter: Interpreter, lines: Sequence[Line], command:
     for head, match, kind, body in told:
         item, before = interpreter.new_item("health_check"), len(interpreter.drafts)
         _read_head(interpreter, head, match, kind, item)
+        if not any(draft.fact == "health_check.at" for draft in interpreter.drafts[before:]):
+            _read_when(interpreter, body, item)
         of_head = {draft.fact for draft in interpreter.drafts[before:]}
         for stated in _results(body, kind).values():
             if stated.fact not in of_head:
                 state(interpreter, stated, item)
-        if not any(draft.fact == "health_check.at" for draft in interpreter.drafts[before:]):
-            _read_when(interpreter, body, item)
     return {line.number for head, _, _, body in told for line in (head, *body)}
 
 

@@ -179,7 +179,10 @@ def numbered(
     return True
 
 
-_DRIVE_WITHIN = re.compile(r",\s+(?:[^\W\d_]{4,12} )?(?P<mount>[A-Z]:),\s+(?=\S)")
+# ``, letter C:, label SYSTEM``, ``-> C: "System", HFX2``
+_DRIVE_WITHIN = re.compile(
+    r"(?:,\s+(?:[^\W\d_]{4,12} )?|\s+(?:->|=>|→)\s+)(?P<mount>[A-Z]:)(?:,\s+|\s+(?=[\"'“„«]))(?=\S)"
+)
 
 
 def by_gaps(entry: Entry) -> Entry:

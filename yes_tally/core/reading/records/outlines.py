@@ -201,8 +201,13 @@ def _is_below_disk(found: Sequence[_Told], line: Line) -> bool:
     return thing is not None and thing.group == "disk" and indent_of(line.text) > indent_of(thing.line.text)
 
 
+# ``475.6 GB -> C: "System"``
+_TO_DRIVE = re.compile(r"\s+(?:->|=>|→)\s+(?=[A-Z]:)")
+
+
 def _cells(text: str, start: int) -> tuple[tuple[str, int], ...]:
     """What stands between wide gaps or commas, each with its column from 0."""
+    text = _TO_DRIVE.sub(lambda arrow: ", ".rjust(len(arrow.group())), text)
     text = asides_as_commas(_DASH.sub(lambda dash: ", ".rjust(len(dash.group())), text))
     listed = commas_for_gaps(text) if len(cells_by_gap(text)) > 1 else text
     return tuple(cells_by_comma(listed, start))

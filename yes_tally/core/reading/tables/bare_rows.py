@@ -17,7 +17,7 @@ from yes_tally.core.reading.shapes.layout import MAX_TOLD, Entry, asides_as_comm
 from yes_tally.core.reading.tables.bare_row import BareRow
 from yes_tally.core.reading.values.asides import ASIDES
 from yes_tally.core.reading.values.said_beside import said_aside
-from yes_tally.core.reading.values.text_forms import COMMA_WITHIN_MOMENT, FULL_NAME, MAKER_AND_PART
+from yes_tally.core.reading.values.text_forms import BUS, COMMA_WITHIN_MOMENT, FULL_NAME, MAKER_AND_PART
 from yes_tally.core.reading.values.understand import understand
 from yes_tally.core.words import choice_named, is_placeholder
 
@@ -31,6 +31,8 @@ _LEAST_PARTS = 2
 _COUNTS_SLASHED = re.compile(r"(?<=[^\W\d_]) / (?=\d)")
 # ``Pebble Stick 64 (no serial) — 62.9 GB USB``
 _MEASURE_BEHIND_DASH = re.compile(r" (?:—|–|--?) (?=\d[\d.,]* ?(?:[KMGT]i?[BO]|[GM]Hz)\b)")
+# ``SATA-HDD``
+_BUS_AND_MEDIA = re.compile(rf"\b({BUS})-(SSD|HDD)\b", re.I)
 # A size, a picture's or a charge is the name of nothing.
 MEASURED = re.compile(r"\d[\d.,\u00a0 ]*(?:[x×] ?\d{3,5}\b|[km]?Wh\b|[KMGT]i?[BO]\b|[GM]?Hz\b|%)", re.I)
 _LABEL_ALONE = re.compile(r"[^\W\d_A-Z][^\W\d_]+")
@@ -50,6 +52,7 @@ def told_bare(
     _take_marks(row)
     flat = asides_as_commas(_COUNTS_SLASHED.sub(",  ", row.entry.printed[:MAX_TOLD]))
     flat = _MEASURE_BEHIND_DASH.sub(",  ", flat)
+    flat = _BUS_AND_MEDIA.sub(r"\1 \2", flat)
     row.entry = replace(row.entry, printed=flat + row.entry.printed[MAX_TOLD:])
     parts = [m for m in _PARTS.finditer(row.entry.printed[:MAX_TOLD]) if m.group().strip()]
     if len(parts) < _LEAST_PARTS or (group == "processor" and _COUNTS_THEM.fullmatch(parts[0].group().strip())):

@@ -109,7 +109,7 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
     ),
     "disk.media": (
         # ``SATA SSD``
-        (re.compile(rf"^({BUS}) (?=SSD|HDD|solid|hard)", re.I), "disk.bus"),
+        (re.compile(rf"^({BUS})[ -](?=SSD|HDD|solid|hard)", re.I), "disk.bus"),
         # ``SSD NVMe``, ``disco duro SATA``
         (re.compile(rf"^(?:\S+ ){{1,2}}({BUS})(?: \D{{0,4}}\d{{4,5}} ?\S+)?$", re.I), "disk.bus"),
     ),
@@ -149,7 +149,7 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
         (re.compile(rf"{_AMOUNT} {_MAYBE_IS}{FREE}\b", re.I), "memory.available"),
         (re.compile(rf"[(,;] ?{_SEEN}:? {_AMOUNT}", re.I), "memory.usable"),
         (re.compile(rf"[(,;] ?{FREE}:? {_AMOUNT}", re.I), "memory.available"),
-        (re.compile(r"\d+ (?:of(?: the)?|von(?: den)?|sur(?: les)?|des?|de (?:las|los|los|as|os)|di|dei|delle|degli|van(?: de)?|z|op|em|das|dos) (\d+) (?:memory )?(?:slots?|sockets?|(?:steck)?plätzen?|emplacements|ranuras|ranhuras|encaixes|zócalos|posti|alloggiamenti|sleuven|plaatsen|gniazd|soquetes|slotów)", re.I), "memory.slots"),
+        (re.compile(r"\d+ (?:of(?: the)?|von(?: den)?|sur(?: les)?|des?|de (?:las|los|los|as|os)|di|dei|delle|degli|van(?: de)?|z|op|em|das|dos) (\d+) (?:memory )?(?:slots?|sockets?|(?:steck)?plätzen?|bänken?|emplacements|ranuras|ranhuras|encaixes|zócalos|posti|alloggiamenti|sleuven|plaatsen|gniazd|soquetes|slotów)", re.I), "memory.slots"),
         (re.compile(r"\d+ (?:slots?|sockets?|emplacements?|ranuras|zócalos|posti|alloggiamenti|sleuven|gniazd|soquetes|slotów|steckplätze|modules?|sticks?|dimms?|barrettes?|riegeln?|m[óo]dulos?|moduli|modułów|moduły|kości)(?: [^\W\d_]+){0,2} (?:of|von|sur|de|di|van|z|op|su) (\d+)\b(?! ?[GM])", re.I), "memory.slots"),
         (_LIMIT, "memory.limit"),
     ),

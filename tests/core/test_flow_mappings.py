@@ -13,13 +13,14 @@ MODULES = b"""modules:
 
 
 def pairs(text):
-    return [(entry.label, entry.printed) for entry in flow_mapping(Line(1, text, 0, 0))]
+    record = flow_mapping(Line(1, text, 0, 0))
+    return [(entry.label, entry.printed) for entry in record.entries] if record else []
 
 
 class FlowMapping(unittest.TestCase):
     def test_its_pairs_have_their_places(self):
         text = "  - {slot: A1, size_mb: 16384, label: 'B, C', dns: [10.20.0.53, 10.20.1.53]}"
-        found = flow_mapping(Line(7, text, 0, 0))
+        found = flow_mapping(Line(7, text, 0, 0)).entries
         self.assertEqual(
             [(entry.label, entry.printed) for entry in found],
             [("slot", "A1"), ("size_mb", "16384"), ("label", "B, C"), ("dns", "10.20.0.53, 10.20.1.53")],
@@ -44,6 +45,14 @@ class FlowMapping(unittest.TestCase):
         ):
             with self.subTest(text[:30]):
                 self.assertEqual(pairs(text), [])
+
+    def test_its_label_heads_it(self):
+        for text, label in (("  Labels: {port: USB001}", "Labels"), ('"Hall printer": {port: USB001},', "Hall printer")):
+            with self.subTest(text):
+                record = flow_mapping(Line(3, text, 0, 0))
+                self.assertEqual((record.heading.text, record.heading.line), (label, 3))
+                self.assertEqual([(entry.label, entry.printed) for entry in record.entries], [("port", "USB001")])
+        self.assertIsNone(flow_mapping(Line(3, "- {port: USB001}", 0, 0)).heading)
 
     def test_a_comma_may_stand_behind_the_last(self):
         self.assertEqual(pairs("{slot: A1,}"), [("slot", "A1")])

@@ -47,7 +47,10 @@ class FlowMapping(unittest.TestCase):
                 self.assertEqual(pairs(text), [])
 
     def test_its_label_heads_it(self):
-        for text, label in (("  Labels: {port: USB001}", "Labels"), ('"Hall printer": {port: USB001},', "Hall printer")):
+        for text, label in (
+            ("  Labels: {port: USB001}", "Labels"),
+            ('"Hall printer": {port: USB001},', "Hall printer"),
+        ):
             with self.subTest(text):
                 record = flow_mapping(Line(3, text, 0, 0))
                 self.assertEqual((record.heading.text, record.heading.line), (label, 3))

@@ -6,64 +6,46 @@ import hashlib
 import re
 from collections.abc import Sequence
 from dataclasses import dataclass, replace
-from itertools import groupby
 
 from yes_tally.core.catalogue import FACTS
 from yes_tally.core.failures import NOTHING_BUT_AN_ERROR
 from yes_tally.core.quantity import Value, exactly
-from yes_tally.core.reading.cutting.blocks import Block, blocks_of
+from yes_tally.core.reading.block_by_block import read_block
+from yes_tally.core.reading.cutting.blocks import blocks_of
 from yes_tally.core.reading.cutting.sections import Section, cut
 from yes_tally.core.reading.cutting.spoken_of_itself import LEAST_OF_ERROR, spoke_of_itself
-from yes_tally.core.reading.cutting.titles import kind_alone
 from yes_tally.core.reading.cutting.tool_names import without_tool_name
 from yes_tally.core.reading.drafts import Draft, Met
 from yes_tally.core.reading.interpret import Interpreter
-from yes_tally.core.reading.kinds.accounts_listed import members_of_groups, rows_of_accounts
+from yes_tally.core.reading.kinds.accounts_listed import members_of_groups
 from yes_tally.core.reading.kinds.adapters_again import adapters_again, rows_of_adapters_again
-from yes_tally.core.reading.kinds.audit_matrix import read_audit_matrix
 from yes_tally.core.reading.kinds.boot_menus import boot_menus
 from yes_tally.core.reading.kinds.checks_by_day import checks_by_day
 from yes_tally.core.reading.kinds.checks_listed import rows_of_checks
 from yes_tally.core.reading.kinds.checks_under_heads import checks_under_heads
-from yes_tally.core.reading.kinds.drive_records import read_drive_records
-from yes_tally.core.reading.kinds.event_records import is_told_below, read_events
 from yes_tally.core.reading.kinds.licences_of_products import (
     leave_out_licences,
     leave_out_programs,
-    licence_at_once,
     lines_of_programs,
 )
-from yes_tally.core.reading.kinds.memory_sockets import read_sockets, sockets_over_words
 from yes_tally.core.reading.kinds.name_lookups import lines_of_answers
-from yes_tally.core.reading.kinds.update_records import read_updates
-from yes_tally.core.reading.kinds.updates_in_lines import updates_in_lines
 from yes_tally.core.reading.kinds.updates_installed import leave_out_by_state, leave_out_under, leave_out_within
-from yes_tally.core.reading.kinds.variables import folders_in_order
 from yes_tally.core.reading.kinds.volumes_on_disks import volumes_on_disks
 from yes_tally.core.reading.leftovers import read_leftovers, read_single_leftovers
 from yes_tally.core.reading.meaning.language import language_of
-from yes_tally.core.reading.phrases.elsewhere import asks_elsewhere, is_elsewhere
+from yes_tally.core.reading.phrases.elsewhere import asks_elsewhere
 from yes_tally.core.reading.phrases.taught import NOTHING_TAUGHT, Phrasebook, using
-from yes_tally.core.reading.records.field_lists import read_field_list
-from yes_tally.core.reading.records.mixed_records import read_mixed_records
-from yes_tally.core.reading.records.opening import opened_by, over_parts
-from yes_tally.core.reading.records.outlines import read_adapters, read_kind, read_outline
 from yes_tally.core.reading.shapes.layout import (
     MAX_LABEL,
     MAX_LINE,
     Entry,
-    Group,
     Heading,
-    Layout,
-    all_entries,
     is_rule,
-    known_share,
 )
 from yes_tally.core.reading.statements.one_line_answers import read_answer
 from yes_tally.core.reading.statements.stated import kind_asked, read_statements, taught_statements
 from yes_tally.core.reading.statements.titles_of_hosts import title_names_host
-from yes_tally.core.reading.tables.log_rows import are_events
-from yes_tally.core.reading.tables.rows_alone import column_by_column, rows_told_whole, rows_without_head
+from yes_tally.core.reading.tables.rows_alone import column_by_column
 from yes_tally.core.reading.text.as_printed import Pieces, Printed, one_by_one
 from yes_tally.core.reading.text.console_cuts import uncut
 from yes_tally.core.reading.text.decode import Decoded, Line, decode
@@ -74,7 +56,6 @@ READER_VERSION = 23
 DOUBTFUL = 0.8
 _CLOSING = re.compile(r"\s*(?:</[\w:.-]+>|[\]})][,;]?|<\?[^>]*\?>)+\s*$")
 _LOCALE_SAMPLE = 200_000
-_RIGHT_UNDER = 2
 
 
 # Made for every value read: not frozen, since that makes one three times as dear.
@@ -235,7 +216,7 @@ def _read_section(interpreter: Interpreter, section: Section) -> None:
         )
         for block in () if elsewhere else blocks_of([line for line in lines if line.number not in apart]):
             before = len(interpreter.drafts)
-            _read_block(interpreter, block, command)
+            read_block(interpreter, block, command)
             if block.headings:
                 leave_out_under(interpreter, block.headings[0].text, before)
             if block.layout:
@@ -253,101 +234,6 @@ def _read_section(interpreter: Interpreter, section: Section) -> None:
         if not read_answer(interpreter, section):
             title_names_host(interpreter, lines)
         taught_statements(interpreter, lines)
-
-
-def _read_block(interpreter: Interpreter, block: Block, command: tuple[str, ...]) -> None:
-    above = block.headings[0] if block.headings else None
-    if above and is_elsewhere(above.text) and block.lines[0].number - above.line <= _RIGHT_UNDER:
-        return
-    if block.layout is None and above and block.lines[0].number == above.line + 1:
-        opened_by(interpreter, above, Group(), "rows", command, None)
-    if over_parts(interpreter, block, command):
-        return
-    spoken = _spoken_above(interpreter, block, command)
-    # ``Error: disk 7 at 22:48`` tells of no disk where events are asked for.
-    if command[:1] != ("event",) and (
-        read_kind(interpreter, block.lines)
-        or read_adapters(interpreter, block.lines, command)
-        or read_updates(interpreter, block.lines)
-        or updates_in_lines(interpreter, block.lines)
-        or read_audit_matrix(interpreter, block.lines)
-        or read_drive_records(interpreter, block.lines)
-        or read_sockets(interpreter, block.lines, spoken)
-        or sockets_over_words(interpreter, block.lines, spoken)
-        or (block.layout and block.layout.shape == "pairs" and rows_of_accounts(interpreter, block.lines, spoken))
-        or licence_at_once(interpreter, block.lines, command)
-        or folders_in_order(interpreter, block.lines, spoken)
-        or read_field_list(interpreter, block.lines, above.text if above else "")
-        or read_outline(interpreter, block.lines)
-        or read_mixed_records(interpreter, block.lines, spoken)
-    ):
-        return
-    if block.layout is None:
-        lines = block.lines
-        if (
-            above
-            and not interpreter.heading(above.text)
-            and lines[0].number == above.line + 1
-            and lines[0].text[:1] == " "
-        ):
-            # ``-- icalloway ---`` over what is said of it: the heading is the name of what it heads.
-            lines = (Line(above.line, above.text, 0, 0), *lines)
-        rows_without_head(interpreter, lines, spoken)
-        return
-    if (
-        command[:1] == ("event",)
-        and (block.layout.shape in _NOT_OF_EVENTS or is_told_below(block.lines))
-        and read_events(interpreter, block.lines)
-    ):
-        return
-    if block.layout.shape == "pairs" and are_events(block.lines):
-        rows_without_head(
-            interpreter, block.lines, ("event",)
-        )  # ``ERROR   2025-02-10 22:48:09  …``: levels are no labels
-        return
-    if block.layout.shape in ("pairs", "records") and not known_share(all_entries(block.layout.groups)):
-        interpreter.headless.append((block.lines, spoken))  # ``1. C:  System   HFX2``: the colon is the drive's
-        if rows_told_whole(interpreter, block.lines, spoken):
-            return
-    entries = all_entries(block.layout.groups)
-    if block.layout.shape == "pairs" and kind_alone(block.lines[0].text) and len({e.label for e in entries}) == 1:
-        # ``Connections:`` over rows
-        interpreter.headless.append((block.lines, spoken))
-    if block.layout.shape == "HTML":
-        _read_paragraphs(interpreter, block.layout)
-    _adopt(block)
-    named = [subject for heading in block.headings for subject in interpreter.heading(heading.text, heading.line)]
-    with interpreter.below(*reversed(block.headings)):
-        interpreter.read(block.layout, tuple(dict.fromkeys([*named, *command])), totals=block.totals)
-
-
-def _read_paragraphs(interpreter: Interpreter, layout: Layout) -> None:
-    """The paragraphs of a page, below each of its headings, are rows of what that speaks of, as they would be in a text."""
-    apart = [group for group in layout.groups if group.heading and group.entries and not group.entries[0].label]
-    for heading, groups in groupby(apart, key=lambda group: group.heading):
-        entries = [entry for group in groups for entry in group.entries]
-        lines = [Line(entry.line, " " * (entry.column - 1) + entry.printed, 0, 0) for entry in entries]
-        rows_without_head(interpreter, lines, interpreter.heading(heading.text) if heading else ())
-    layout.groups[:] = [group for group in layout.groups if group not in apart]
-
-
-def _spoken_above(interpreter: Interpreter, block: Block, command: tuple[str, ...]) -> tuple[str, ...]:
-    """What the headings above a block speak of, the nearest first, and then its command."""
-    return (*[group for heading in block.headings for group in interpreter.heading(heading.text)], *command)
-
-
-# Shapes that lines with a moment each only seem to have.
-_NOT_OF_EVENTS = frozenset({"pairs", "tagged lines"})
-
-
-def _adopt(block: Block) -> None:
-    """A heading right above one record is that record's own: it may name what the record speaks of."""
-    layout, above = block.layout, block.headings[0] if block.headings else None
-    if layout is None or above is None or layout.shape not in ("pairs", "records") or len(layout.groups) != 1:
-        return
-    group = layout.groups[0]
-    if group.heading is None and group.entries and group.entries[0].line - above.line in (1, 2):
-        group.heading = above
 
 
 def _prompt_host(interpreter: Interpreter, section: Section) -> None:

@@ -20,13 +20,8 @@ from yes_tally.core.reading.meaning.decide import ITEM_GROUPS, NAMING, RELATED, 
 from yes_tally.core.reading.meaning.labels import MERELY_NAME, words_of
 from yes_tally.core.reading.phrases import SUBJECTS, is_known, names_item
 from yes_tally.core.reading.phrases.elsewhere import is_elsewhere, says_elsewhere, tell_elsewhere
-from yes_tally.core.reading.records.listings import (
-    BULLET,
-    INDEXED,
-    LISTED_BY_LABEL,
-    listed_by_label,
-    rows_under_label,
-)
+from yes_tally.core.reading.records.listed_by_label import LISTED_BY_LABEL, listed_by_label, rows_under_label
+from yes_tally.core.reading.records.listings import BULLET, INDEXED
 from yes_tally.core.reading.records.marked_records import starred_is_default, without_stars
 from yes_tally.core.reading.records.names_in_headings import begins_by_name, named_by
 from yes_tally.core.reading.records.names_of_cards import connection_in_heading, kind_in_heading, named_twice

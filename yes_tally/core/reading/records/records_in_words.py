@@ -17,7 +17,8 @@ from yes_tally.core.reading.meaning.decide import ITEM_GROUPS, NAMING, Guess, de
 from yes_tally.core.reading.meaning.labels import words_of
 from yes_tally.core.reading.phrases import SUBJECTS, is_known, subjects_in
 from yes_tally.core.reading.records.headings_in_parts import named_in_parts
-from yes_tally.core.reading.records.listings import CALLED, CALLED_BY_PLACE, INDEXED
+from yes_tally.core.reading.records.listed_by_label import CALLED_BY_PLACE
+from yes_tally.core.reading.records.listings import CALLED, INDEXED
 from yes_tally.core.reading.records.said_in_words import BULLETED
 from yes_tally.core.reading.shapes.layout import (
     Entry,

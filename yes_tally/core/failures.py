@@ -44,7 +44,7 @@ _UNKNOWN = (
 _AVAILABLE = r"(?:supported|available|offered|unterstutzt|verfugbar|pris en charge|disponi[bv]\w+|compatib\w+|supporta\w+|suportad\w|ondersteund|beschikbaar|obslugiwan\w+|dostepn\w+)"
 _THIS = r"(?:this|dies\w{0,2}|cet?|cette|est[ea]|nest[ea]|quest[oa]|dit|deze|tym|tej|here|hier|ici|aqui|qui|tutaj|tu)"
 _MACHINE = r"(?:pc|machine|computer|model\w*|hardware|firmware|board|editions?|edizione|edicion|edicao|rechner|gerat|poste|ordinateur|appareil|equipo|ordenador|computador|dispositivo|sistema|system|apparaat|komput\w+|urzadzeni\w+|version\w*|wersj\w+)"
-_LACKING_OF = r"(?:has no|has not|hat kein\w*|n.a pas|no tiene|nao tem|non ha|heeft geen|nie ma\w*|does not (?:have|offer|support)|lacks)"
+_HAS_NO = r"(?:has no|has not|hat kein\w*|n.a pas|no tiene|nao tem|non ha|heeft geen|nie ma\w*|does not (?:have|offer|support)|lacks)"
 _ANSWER = r"(?:answer|reply|response|antwort|ruckmeldung|reponse|respuesta|risposta|resposta|antwoord|odpowiedzi)"
 _NO = r"(?:no|keine?|aucune|pas de|sin|sem|nessuna|senza|geen|brak|bez|sans|ninguna|nenhuma|not? ?any|without|ohne|zonder)"
 _IN_TIME = r"(?:\d+ ?(?:s|ms|sec\w*|sek\w*|seg\w*|min\w*)\b|in time|rechtzeitig|a temps|a tiempo|a tempo|in tempo|op tijd|na czas|(?:innerhalb|binnen|within) )"
@@ -83,7 +83,7 @@ _FORMS: dict[str, tuple[str, ...]] = {
     ),
     "not-supported": (
         _near(r"(?:not|nicht|pas|no|nao|non|niet|nie)", _AVAILABLE, _THIS),
-        rf"\b{_THIS} {_MACHINE}(?: {_LACKING_OF}\b|.{{0,20}} (?:no lo|non lo|nao o) )",
+        rf"\b{_THIS} {_MACHINE}(?: {_HAS_NO}\b|.{{0,20}} (?:no lo|non lo|nao o) )",
         rf"\b{_LACKING}(?: (?!installed|installiert|installe|found|gefunden|trouve|encontr|trovat|gevonden|znalez)\w+)? (?:(?:on|in|auf|sur|dans|en|su|op|na|w) )?{_THIS} {_MACHINE}\b",
         r"\b(?:not|nicht|non|no|nao|niet|nie) (?:supported|unterstutzt|pris en charge|supporta\w+|suportad\w|soportad\w|ondersteund|obslugiwan\w+)\b",
         r"^unsupported\W*$|\bgibt es (?:auf|bei|in) \w+ \w+ nicht\b|\b(?:firmware|board|hardware|bios) does not (?:offer|have|provide|support)\b",

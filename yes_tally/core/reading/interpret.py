@@ -10,6 +10,7 @@ from itertools import islice
 
 from yes_tally.core.catalogue import FACTS
 from yes_tally.core.quantity import Locale, Value, exactly
+from yes_tally.core.reading.clauses.rated import kept_as_rated
 from yes_tally.core.reading.drafts import Draft, Item, Met, name_items
 from yes_tally.core.reading.leftovers import Leftover
 from yes_tally.core.reading.meaning.decide import (
@@ -18,7 +19,7 @@ from yes_tally.core.reading.meaning.decide import (
     as_taught,
     decide,
 )
-from yes_tally.core.reading.meaning.labelled import BLANK, Told, told_by
+from yes_tally.core.reading.meaning.labelled import BLANK, told_by
 from yes_tally.core.reading.meaning.labels import SUM_WORDS, words_of
 from yes_tally.core.reading.meaning.spoken_of import asked_for, headed_by
 from yes_tally.core.reading.phrases import (
@@ -247,7 +248,7 @@ class Interpreter:
                 marked = entry
                 entry, told = without_mark(self, entry, told, shape, item)
                 whole = whole if entry is marked else entry
-            if told.fact not in RATED or not self._rated(told, item, entry, shape):
+            if told.fact not in RATED or not kept_as_rated(self, told, item, entry, shape):
                 self.add(told.fact, item, entry, told.value, shape, told.confidence, told.why, told.also)
             if told.fact in ASIDES:
                 self.asides(told.fact, item, whole, shape, told.confidence)
@@ -256,19 +257,6 @@ class Interpreter:
             self.leftovers.append(Leftover(entry, shape, item, first=False))
         elif not item:
             self.single_leftovers.append((entry, shape))
-
-    def _rated(self, told: Told, item: Item | None, entry: Entry, shape: str) -> bool:
-        """Of several clocks or speeds keep the one that is said to be what the thing is made for. Whether the first of
-        them is another: ``2666 MT/s now, 3200 MT/s rated``, ``5100 MHz max``."""
-        rated = RATED[told.fact].search(entry.printed)
-        value = understand(FACTS[told.fact], rated[1], self.locale) if rated else None
-        if rated and value and rated.start():
-            at = replace(entry, printed=rated[1], column=entry.column + rated.start())
-            self.add(told.fact, item, at, value, shape, told.confidence, told.why, told.also)
-            return True
-        first = _DIGIT.search(entry.printed)
-        said = (pattern.match(entry.printed) for pattern, _ in ASIDES[told.fact])
-        return first is not None and any(match and match.start(1) == first.start() for match in said)
 
     def is_taught(self, label: str) -> bool:
         """Whether the team taught a label, be it that it means nothing."""
@@ -407,5 +395,4 @@ _ASIDE = re.compile(
 _NAMES = frozenset({"adapter.connection", "adapter.name"})
 
 
-_DIGIT = re.compile(r"\d")
 _NAMING = (".name", ".full_name", ".connection", ".model", ".target")

@@ -14,7 +14,7 @@ from yes_tally.core.reading.values.understand import understand
 if TYPE_CHECKING:
     from yes_tally.core.reading.interpret import Interpreter
 
-# What a cache is called.
+# What a cache is called; ``mémoire cache`` is a processor's, and no memory of the PC.
 CACHE = frozenset("cache podreczna zwischenspeicher cachegeheugen cachespeicher antememoire".split())
 _SIZE = r"\d[\d.,]* ?[KM]i?[BOo]"
 _LEVELS = re.compile(rf"(?P<l1>{_SIZE})(?P<by> ?/ ?| ?\+ ?|, )(?P<l2>{_SIZE})(?:(?P=by)(?P<l3>{_SIZE}))?")

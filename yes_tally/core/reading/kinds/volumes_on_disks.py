@@ -17,11 +17,10 @@ if TYPE_CHECKING:
     from yes_tally.core.reading.interpret import Interpreter
 
 _ON_DISK = re.compile(
-    r"\s*(?:[-*•] )?(?P<mount>[A-Z]:|/[\w./-]{0,40})(?P<between>(?: [^\W\d_]+){0,4}) (?:on|auf|sur|en|su|op|na|em|no|w)(?: (?:the|le|la|el|o|de|het))? "
+    r"\s*(?:[-*•] )?(?P<mount>[A-Z]:|/[\w./-]{0,40})(?: [^\W\d_]+){0,4} (?:on|auf|sur|en|su|op|na|em|no|w)(?: (?:the|le|la|el|o|de|het))? "
     r"(?P<noun>[^\W\d_]+) #?(?P<number>\d{1,2})(?:(?: \(|, |: | [–—-] )(?P<told>[^()]+)\)?)?[.;]?\s*"
 )
-
-
+# What a disk is called behind a preposition.
 _INFLECTED = frozenset({("dysku",)})
 
 

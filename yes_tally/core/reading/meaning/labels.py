@@ -53,7 +53,7 @@ _STOP = frozenset(
 MERELY_NAME = frozenset((word,) for word in ("name", "nom", "nombre", "nome", "naam", "nazwa", "imie"))
 
 
-_S_BEHIND = frozenset(("'s", "’s"))
+_S_BEHIND = re.compile(r"['’]s\b")
 
 
 @lru_cache(maxsize=16384)
@@ -62,8 +62,8 @@ def words_of(label: str) -> tuple[str, ...]:
     label = asked_for(label)
     if " " in label:
         label = _OF_WHICH.sub("", label)
-    if label[-2:] in _S_BEHIND or "'s " in label:
-        label = label.replace("'s", "").replace("’s", "")  # ``Programma's``
+    if "'s" in label or "’s" in label:
+        label = _S_BEHIND.sub("", label)  # ``Programma's``
     printed = _WORD.findall(plain(_apart(_ordinal(label.replace("(s)", "s")))))
     telling = [part for word in printed if word not in _STOP for part in _GLUED_NUMBER.sub(r"\1 \2", word).split()]
     telling = telling or printed

@@ -11,15 +11,16 @@ from yes_tally.core.catalogue import FACTS, KEYS
 from yes_tally.core.reading.clauses.compounds import compound
 from yes_tally.core.reading.drafts import Draft, Item, Met
 from yes_tally.core.reading.kinds.caches_in_order import (
-    CACHE,  # ``mémoire cache``: a processor's, and no memory of the PC
+    CACHE,
 )
 from yes_tally.core.reading.kinds.checks_listed import are_checks, check_in_heading, checked_in
 from yes_tally.core.reading.kinds.policies_listed import policies
 from yes_tally.core.reading.kinds.variables import are_variables, is_environment, variable_list
 from yes_tally.core.reading.meaning.decide import ITEM_GROUPS, NAMING, RELATED, Context, Guess, decide
-from yes_tally.core.reading.meaning.labels import MERELY_NAME, words_of
-from yes_tally.core.reading.phrases import SUBJECTS, is_known, names_item
+from yes_tally.core.reading.meaning.labels import words_of
+from yes_tally.core.reading.phrases import is_known, names_item
 from yes_tally.core.reading.phrases.elsewhere import is_elsewhere, says_elsewhere, tell_elsewhere
+from yes_tally.core.reading.records.devices_and_drivers import drivers_of_device, without_models
 from yes_tally.core.reading.records.listed_by_label import LISTED_BY_LABEL, listed_by_label, rows_under_label
 from yes_tally.core.reading.records.listings import BULLET, INDEXED
 from yes_tally.core.reading.records.marked_records import starred_is_default, without_stars
@@ -140,7 +141,7 @@ def _read(
         entries = entries[1:]
     start = len(interpreter.drafts)
     if subject == "printer":
-        entries = _without_models(entries)
+        entries = without_models(entries)
     interpreter.entries(entries, shape, interpreter.context(subject, inner), item)
     if item and group.heading:
         named_twice(interpreter, item, group.heading)
@@ -165,7 +166,7 @@ def _read(
         if all_alike:
             interpreter.begin_loosely()
         read_record(interpreter, child, shape, below, item or parent, shared, depth + 1, alike=all_alike)
-    _drivers_of_device(interpreter, group, start, shape)
+    drivers_of_device(interpreter, group, start, shape)
     if star:
         starred_is_default(interpreter, star, start, shape)
     _empty_sockets(interpreter, children, start, shape)
@@ -187,30 +188,6 @@ def _card_in_heading(interpreter: Interpreter, heading: Heading, shape: str, aro
             entry = Entry(match["label"], match["card"], heading.line, heading.column + match.start("card"))
             interpreter.entries([entry], shape, interpreter.context(listed, around), interpreter.new_item(listed))
             return
-
-
-def _without_models(entries: list[Entry]) -> list[Entry]:
-    """A printer's model says which driver it has only where nothing else does."""
-    if not any(SUBJECTS.get(words_of(entry.label)) == "driver" for entry in entries):
-        return entries
-    return [
-        entry
-        for entry in entries
-        if SUBJECTS.get(words_of(entry.label)) == "driver"
-        or not any(guess.fact == "printer.driver" for guess in decide(entry.label, Context("printer"))[:1])
-    ]
-
-
-def _drivers_of_device(interpreter: Interpreter, group: Group, start: int, shape: str) -> None:
-    """``"name": "Ternwave GbE", …, "driver": {"version": …}``: a driver of which nothing else says what it is called has
-    the name of the device that it is told under."""
-    drivers = {id(d.item): d.item for d in interpreter.drafts[start:] if d.item and d.item.group == "driver"}
-    named = {id(draft.item) for draft in interpreter.drafts[start:] if draft.fact == "driver.name"}
-    name = next((entry for entry in group.entries if words_of(entry.label) in MERELY_NAME), None)
-    nameless = [item for which, item in drivers.items() if which not in named]
-    if name and len(nameless) == 1:
-        guess = Guess("driver.name", 0.8, "it is told under the device of this name")
-        interpreter.place(name, shape, (guess,), nameless[0])
 
 
 def _heads_a_check(

@@ -55,7 +55,7 @@ _SECURE_BOOT = (
 
 _NOW = r"(?:right now|just now|now|current\w*|running|at present|at the moment|jetzt|aktuell|actuel\w*|ahora|agora|adesso|nu|teraz)\b"
 # Which of several clocks or speeds is the one that a thing is made for.
-_RATED = r"(?:rated|base|nominal\w*|basis\w*|nenn\w*|de base|de referencia|di base|base|znamionow\w*|bazow\w*)\b"
+_RATED = r"(?:rated|base|nominal\w*|basis\w*|nenn\w*|de base|de referencia|di base|znamionow\w*|bazow\w*)\b"
 RATED = {
     "processor.clock": re.compile(rf"([\d.,]+ ?[GM]Hz),? (?:\w+ )?{_RATED}", re.I),
     "module.speed": re.compile(rf"(\d{{3,5}} ?(?:MT/s|MHz)),? (?:\w+ )?{_RATED}", re.I),

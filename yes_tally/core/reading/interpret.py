@@ -29,7 +29,7 @@ from yes_tally.core.reading.phrases import (
 from yes_tally.core.reading.phrases.elsewhere import is_licence_of_program, says_elsewhere
 from yes_tally.core.reading.phrases.taught import in_use
 from yes_tally.core.reading.records.entries import read_entries
-from yes_tally.core.reading.records.names_told import names_nothing, without_mark
+from yes_tally.core.reading.records.names_told import names_nothing, only_counts, without_mark
 from yes_tally.core.reading.records.nested_records import read_record
 from yes_tally.core.reading.shapes.layout import Entry, Heading, Layout
 from yes_tally.core.reading.text.decode import Line
@@ -306,7 +306,7 @@ class Interpreter:
             return
         if kind.group == "licence" and any(map(is_licence_of_program, self.under)):
             return
-        if kind.item and fact.endswith(_NAMING) and names_nothing(entry.printed):
+        if kind.item and fact.endswith(_NAMING) and (names_nothing(entry.printed) or only_counts(entry)):
             return
         if not kind.item:
             item = None

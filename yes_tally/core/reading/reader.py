@@ -20,6 +20,7 @@ from yes_tally.core.reading.interpret import Interpreter
 from yes_tally.core.reading.kinds.accounts_listed import members_of_groups
 from yes_tally.core.reading.kinds.adapters_again import adapters_again, rows_of_adapters_again
 from yes_tally.core.reading.kinds.boot_menus import boot_menus
+from yes_tally.core.reading.kinds.cache_tables import cache_tables, read_caches
 from yes_tally.core.reading.kinds.checks_by_day import checks_by_day
 from yes_tally.core.reading.kinds.checks_listed import rows_of_checks
 from yes_tally.core.reading.kinds.checks_under_heads import checks_under_heads
@@ -28,6 +29,7 @@ from yes_tally.core.reading.kinds.licences_of_products import (
     leave_out_programs,
     lines_of_programs,
 )
+from yes_tally.core.reading.kinds.makers_of_devices import leave_out_makers
 from yes_tally.core.reading.kinds.name_lookups import lines_of_answers
 from yes_tally.core.reading.kinds.updates_installed import leave_out_by_state, leave_out_under, leave_out_within
 from yes_tally.core.reading.kinds.volumes_on_disks import volumes_on_disks
@@ -49,10 +51,11 @@ from yes_tally.core.reading.tables.rows_alone import column_by_column
 from yes_tally.core.reading.text.as_printed import Pieces, Printed, one_by_one
 from yes_tally.core.reading.text.console_cuts import uncut
 from yes_tally.core.reading.text.decode import Decoded, Line, decode
+from yes_tally.core.reading.text.list_numbers import plainly_numbered
 from yes_tally.core.reading.text.margins import without_margin
 from yes_tally.core.reading.values.report_locale import as_written_in, locale_of, own_locale
 
-READER_VERSION = 23
+READER_VERSION = 24
 DOUBTFUL = 0.8
 _CLOSING = re.compile(r"\s*(?:</[\w:.-]+>|[\]})][,;]?|<\?[^>]*\?>)+\s*$")
 _LOCALE_SAMPLE = 200_000
@@ -146,7 +149,7 @@ class _Understood:
 
 def _interpreted(decoded: Decoded, command: str, *, keep_known: bool) -> _Understood:
     """What is understood of a report as it is printed, or as it was before a console cut its lines: whichever is more."""
-    lines = without_margin(decoded.lines)
+    lines = plainly_numbered(without_margin(decoded.lines))
     understood = _understood(decoded, lines, {}, command, keep_known=keep_known)
     if whole := uncut(lines):
         again = _understood(decoded, whole.lines, whole.pieces, command, keep_known=keep_known)
@@ -200,11 +203,13 @@ def _read_section(interpreter: Interpreter, section: Section) -> None:
     programs = lines_of_programs(interpreter, section.lines, command)
     told = [line for line in without_tool_name(section.lines, section.command or "") if line.number not in programs]
     lines = [line for line in told if len(line.text) <= MAX_LINE]
+    caches = cache_tables(lines)
     # ``rules --audited`` asks for what is recorded.
     elsewhere = section.command is not None and "policy" not in command and asks_elsewhere(section.command)
     with interpreter.below(Heading(section.command, 0, 0) if section.command else None):
         apart = rows_of_adapters_again(interpreter, lines, section.command or "") or (
             lines_of_answers(lines)
+            | {number for table in caches for number in table.lines}
             | members_of_groups(interpreter, lines)
             | volumes_on_disks(interpreter, lines)
             | boot_menus(interpreter, lines)
@@ -221,7 +226,10 @@ def _read_section(interpreter: Interpreter, section: Section) -> None:
                 leave_out_under(interpreter, block.headings[0].text, before)
             if block.layout:
                 leave_out_within(interpreter, block.layout.groups, before)
+        for table in caches:
+            read_caches(interpreter, table)
         leave_out_by_state(interpreter)
+        leave_out_makers(interpreter)
         leave_out_programs(interpreter, lines)
         read_leftovers(interpreter)
         read_single_leftovers(interpreter)

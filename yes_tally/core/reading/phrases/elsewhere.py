@@ -37,8 +37,9 @@ _ASKED_FOR = (
     "database|datenbank|base de donnees|base de datos|base de dados|banco de dados|baza danych"
 )
 _TOLD = (
+    "shared memory|shared system memory|shared video memory|gemeinsamer speicher|gemeinsam genutzter speicher|memoire partagee|memoria compartida|memoria compartilhada|memoria partilhada|memoria condivisa|gedeeld geheugen|pamiec wspoldzielona|"
     "virtual memory|virtueller speicher|memoire virtuelle|memoria virtual|memoria virtuale|virtueel geheugen|pamiec wirtualna|"
-    "charge level|level of charge|state of charge|charged to|ladezustand|ladestand|niveau de charge|etat de charge|nivel de carga|estado de carga|carga actual|nivel da bateria|livello di carica|stato di carica|laadniveau|laadtoestand|poziom naladowania|stan naladowania|"
+    "charge level|level of charge|state of charge|ladezustand|ladestand|niveau de charge|etat de charge|nivel de carga|estado de carga|carga actual|nivel da bateria|livello di carica|stato di carica|laadniveau|laadtoestand|poziom naladowania|stan naladowania|"
     "threads per core|threads je kern|threads pro kern|threads par coeur|hilos por nucleo|threads por nucleo|thread per core|threads per kern|watki na rdzen|"
     "wear|wear level|verschleiss|verschleissgrad|usure|taux d usure|desgaste|nivel de desgaste|usura|livello di usura|slijtage|slijtageniveau|zuzycie|poziom zuzycia|"
     "boot order|boot sequence|startreihenfolge|bootreihenfolge|ordre de demarrage|ordre d amorcage|orden de arranque|orden de inicio|ordem de inicializacao|"
@@ -112,10 +113,14 @@ def says_elsewhere(label: str) -> bool:
     return words_of(_NUMBERED.sub("", label[:80])) in _names(_TOLD)
 
 
+_BEFORE_OPTIONS = re.compile(r"(?:(?!\s[-/+])[\s\S])*")
+
+
 def asks_elsewhere(command: str) -> bool:
-    """Whether a command asks for a list of such things, by its name."""
-    name = command.split(None, 1)[0] if command.strip() else ""
-    asked = (words_of(command[:80]), words_of(name[:80]))
+    """Whether a command asks for a list of such things, by its name or by what stands before its options
+    (``firewall rules --active``)."""
+    words = _BEFORE_OPTIONS.match(command[:80])[0].split()  # type: ignore[index]
+    asked = {words_of(command[:80]), *(words_of(word) for word in (*words[:1], *words[-1:]))}
     return any(words in _names(things) for things in (_LISTED, _ASKED_FOR) for words in asked)
 
 

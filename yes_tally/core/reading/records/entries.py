@@ -69,11 +69,6 @@ def _with_commas(entry: Entry) -> Entry:
     return replace(entry, printed=entry.printed.replace(mark, ",  ")) if mark in entry.printed else entry
 
 
-def _of_the_order(entry: Entry, item: Item) -> bool:
-    """``Boot order: 0003, 0001``: in which order entries are tried, and nothing of any of them."""
-    return item.group == "boot_entry" and says_elsewhere(entry.label)
-
-
 def read_entries(
     interpreter: Interpreter, entries: Sequence[Entry], shape: str, context: Context, item: Item | None
 ) -> None:
@@ -144,7 +139,7 @@ def read_entries(
                 in_clauses
                 and item
                 and in_words
-                and not _of_the_order(entry, item)
+                and not says_elsewhere(entry.label)
                 and told_under(interpreter, entry, item.group, item)
             ):
                 continue

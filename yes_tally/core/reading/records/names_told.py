@@ -147,3 +147,14 @@ def names_nothing(text: str) -> bool:
     if _MOMENT.fullmatch(text):
         return True
     return text.count(" ") > 1 and failure_kind(text[:MAX_TEXT]) is not None
+
+
+# ``3 (one of them off)``, ``2 connected``
+_COUNT_OF_THEM = re.compile(r"\d{1,3}(?: \([^()]*\)|(?: [^\W\d_]+){1,3})")
+
+
+def only_counts(entry: Entry) -> bool:
+    """Whether a kind's label stands before how many there are of it, and not before what one is called."""
+    words = entry.printed.partition(" ")[2]
+    counts = words == words.casefold() and _COUNT_OF_THEM.fullmatch(entry.printed) is not None
+    return counts and words_of(entry.label) in SUBJECTS

@@ -12,7 +12,7 @@ from yes_tally.core.reading.clauses.told_in_parts import told_in_words
 from yes_tally.core.reading.drafts import Item, call_by_people
 from yes_tally.core.reading.meaning.decide import ITEM_GROUPS, NAMING, Context, Guess, decide
 from yes_tally.core.reading.meaning.labels import words_of
-from yes_tally.core.reading.phrases import SUBJECTS
+from yes_tally.core.reading.phrases import SUBJECTS, subjects_in
 from yes_tally.core.reading.records.listings import CALLED
 from yes_tally.core.reading.shapes.layout import Entry, cells_by_comma, cells_by_gap, commas_for_gaps, indent_of
 from yes_tally.core.reading.tables.around_rows import is_default
@@ -145,6 +145,8 @@ def _names_with_words(interpreter: Interpreter, lines: Sequence[Line], group: st
     """``- guest (disabled, last sign-in never)``, ``guest - disabled``: a name a line, and in brackets or behind a dash what
     is said of it."""
     matches = [(line, _NAME_AND_WORDS.match(line.text)) for line in lines]
+    if len(lines) == 1 and matches[0][1] and group in _spoken_of_in(matches[0][1]["name"]):
+        return False  # ``Scheduled tasks on NQ-01 (as of 2025-02-12)``: a title
     before, told, items = len(interpreter.drafts), 0, []
     for line, match in matches:
         if match is None:
@@ -164,6 +166,10 @@ def _names_with_words(interpreter: Interpreter, lines: Sequence[Line], group: st
     for item in items:
         interpreter.take(item)
     return bool(items)
+
+
+def _spoken_of_in(name: str) -> set[str]:
+    return {at.group for at in subjects_in(words_of(name))}
 
 
 def _who_it_is(
@@ -316,7 +322,9 @@ def lines_of_one(interpreter: Interpreter, lines: Sequence[Line], around: tuple[
     """A few lines under a heading that names one thing: the first begins with what it is called, and each line after
     it goes on with what is told of it (``Kestrel K7-9650, 8 cores`` over ``base 3.60 GHz, boost 4.90 GHz``)."""
     group = next((g for g in around[:1] if CALLED.get(g, "").endswith((".name", ".model"))), None)
-    if group is None or not 2 <= len(lines) <= _MOST_LINES or ":" in lines[0].text:
+    alone_as_a_rule = group == "processor"
+    most = _MOST_OF_THE_ONLY_ONE if alone_as_a_rule else _MOST_LINES
+    if group is None or not 2 <= len(lines) <= most or ":" in lines[0].text:
         return False
     firsts = [cells[0][0] for line in lines if (cells := cells_by_gap(line.text))]
     numbered = sum(is_which_one(first, group) for first in firsts)
@@ -333,7 +341,9 @@ def lines_of_one(interpreter: Interpreter, lines: Sequence[Line], around: tuple[
     first = commas_for_gaps(lines[0].text.strip())
     entry = Entry("", first, lines[0].number, indent_of(lines[0].text) + 1)
     alone = not any(mark in first for mark in (", ", "  ", " - "))
-    read = all(told) and (alone or told_bare(interpreter, entry, group, item, "words", CALLED[group], least=1))
+    # Of what a PC has one of, some lines may tell what the catalogue has no fact of.
+    enough = all(told) or (alone_as_a_rule and sum(map(bool, told)) * 2 >= len(told))
+    read = enough and (alone or told_bare(interpreter, entry, group, item, "words", CALLED[group], least=1))
     facts = [draft.fact for draft in interpreter.drafts[before:]]
     if not read or len(set(facts)) < len(facts):
         del interpreter.drafts[before:]
@@ -345,3 +355,4 @@ def lines_of_one(interpreter: Interpreter, lines: Sequence[Line], around: tuple[
 
 
 _MOST_LINES = 6
+_MOST_OF_THE_ONLY_ONE = 10

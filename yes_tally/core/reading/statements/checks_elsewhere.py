@@ -61,10 +61,13 @@ KINDS: tuple[tuple[str, str], ...] = (
 # What commands are told to check, by a verb and an object in any order: ``sprawdz dysk D:``, ``image verify``.
 _VERB = (
     r"(?:check|test|verify|scan|v[ée]rif|sprawd[zź]\w*|testuj|pr(?:[üu]|ue)f\w*|v[ée]rifi\w*|contr[ôo]l\w*|comprueb\w*|comprobar|revisa\w*|verific\w*|"
-    r"controleer\w*|kontroluj\w*)"
+    r"controleer\w*|kontroluj\w*|diagnos\w*|diagnoz\w*|anali[sz]\w*|analy[sz]\w*)"
 )
 _OBJECTS = (
-    (r"energia|energi[eęi]|[ée]nergie|energ[íi]a|energy|power|str[øo]m|zasilanie", "energy"),
+    (
+        r"energia|energi[eęi]|[ée]nergie|energ[íi]a|energy|power|str[øo]m|zasilanie|battery|batteri[ae]|bater[íi]a",
+        "energy",
+    ),
     (r"pami[ęe][ćc]|speicher|ram|m[ée]moire|memoria|mem[óo]ria|geheugen|memory", "memory"),
     (r"dysk|platte|laufwerk|datentr[äa]ger|disque|disco|schijf|volume|volumen|wolumin|disk|drive", "disk"),
     (
@@ -73,7 +76,7 @@ _OBJECTS = (
     ),
 )
 ASKED: tuple[tuple[str, str], ...] = tuple(
-    (rf"(?:^|\s|[-/]){_VERB}[ -]?(?:\w+ )?(?:{objects})\b|\b(?:{objects})[ -]?{_VERB}\b", kind)
+    (rf"(?:^|\s|[-/]){_VERB}[ -]?(?:\w+ )?(?:{objects})\b|\b(?:{objects})(?:[ -]?| --?|=){_VERB}\b", kind)
     for objects, kind in _OBJECTS
 )
 

@@ -7,6 +7,7 @@ from collections.abc import Collection, Sequence
 from typing import TYPE_CHECKING
 
 from yes_tally.core.catalogue import FACTS, KEYS
+from yes_tally.core.reading.kinds.makers_of_devices import of_device
 from yes_tally.core.reading.meaning.decide import NAMING, Context, Guess, decide
 from yes_tally.core.reading.meaning.labels import MERELY_NAME, split_unit, words_of
 from yes_tally.core.reading.phrases import SUBJECTS, subjects_in
@@ -195,7 +196,12 @@ def each_meant_once(
     def in_other_words(label: str) -> bool:
         return not guesses[label] or not guesses[label][0].fact.partition(".")[2].startswith(label.casefold())
 
-    for label in sorted(guesses, key=lambda label: (turn(label), choices(label), in_other_words(label))):
+    def is_maker(label: str) -> bool:
+        return bool(guesses[label]) and of_device(guesses[label][0].fact, label)
+
+    for label in sorted(
+        guesses, key=lambda label: (is_maker(label), turn(label), choices(label), in_other_words(label))
+    ):
         for guess in guesses[label]:
             if guess.fact not in taken:
                 taken[guess.fact] = label

@@ -285,6 +285,8 @@ def _titled(
         return list(lines), around  # rows, in parts
     if all(_ENDS_ASIDE.search(line.text) for line in lines[:2]):
         return list(lines), around  # ``Oakmere Audio HD [on]`` over ``Pellucid HDMI    [off]``
+    if around[:1] == ("processor",) and _LIKE_A_MODEL.fullmatch(lines[0].text.strip()):
+        return list(lines), around  # ``Kestrel K7-9750`` over what is told of it
     # ``Local accounts:``, ``» Processor``
     title = lines[0].text[:MAX_LABEL].strip(_MARKS)
     names = subjects_in(words_of(title)) if lines[0].text.endswith(":") else words_of(title) in SUBJECTS
@@ -296,6 +298,9 @@ def _titled(
         return list(lines), around
     named = interpreter.heading(lines[0].text, lines[0].number)
     return list(lines[1:]), (*named, *around)
+
+
+_LIKE_A_MODEL = re.compile(r"[A-Z][\w-]+(?: [\w()-]+)*? [A-Z][\w-]*\d[\w-]*(?: (?:@|at) .*)?")
 
 
 def _events_told_best(interpreter: Interpreter, lines: Sequence[Line]) -> bool:

@@ -179,7 +179,7 @@ def _go_on(draft: Draft, below: dict[int, Line]) -> None:
     while (
         FACTS[draft.fact].kind == "text"
         and number in below
-        and indent_of(below[number].text) + 1 == draft.entry.column
+        and abs(indent_of(below[number].text) + 1 - draft.entry.column) <= 1
         and not _ASIDE_ALONE.fullmatch(below[number].text)
     ):
         draft.value = exactly("text", f"{draft.value.value} {below[number].text.strip()}"[:MAX_TEXT])

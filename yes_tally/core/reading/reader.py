@@ -149,7 +149,7 @@ class _Understood:
 
 def _interpreted(decoded: Decoded, command: str, *, keep_known: bool) -> _Understood:
     """What is understood of a report as it is printed, or as it was before a console cut its lines: whichever is more."""
-    lines = plainly_numbered(without_margin(decoded.lines))
+    lines = without_margin(decoded.lines)
     understood = _understood(decoded, lines, {}, command, keep_known=keep_known)
     if whole := uncut(lines):
         again = _understood(decoded, whole.lines, whole.pieces, command, keep_known=keep_known)
@@ -201,7 +201,8 @@ def _read_section(interpreter: Interpreter, section: Section) -> None:
         return
     command = interpreter.heading(section.command) if section.command else ()
     programs = lines_of_programs(interpreter, section.lines, command)
-    told = [line for line in without_tool_name(section.lines, section.command or "") if line.number not in programs]
+    written = without_tool_name(plainly_numbered(section.lines), section.command or "")
+    told = [line for line in written if line.number not in programs]
     lines = [line for line in told if len(line.text) <= MAX_LINE]
     caches = cache_tables(lines)
     # ``rules --audited`` asks for what is recorded.

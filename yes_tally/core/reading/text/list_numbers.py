@@ -70,10 +70,12 @@ _FOOTNOTE = re.compile(r"(?<=\S )\(?\w{1,3}\)")
 def _runs(marks: Sequence[tuple[int, re.Match[str]]]) -> list[Sequence[tuple[int, re.Match[str]]]]:
     """The marks of one form and indent that begin with the first and follow each other, two at least or as many as they
     say there are."""
-    starts = [index for index, (_, match) in enumerate(marks) if _which(match) <= 1]
-    starts = [start for start in starts if not start or _which(marks[start][1]) - _which(marks[start - 1][1]) != 1]
-    runs = [marks[start:end] for start, end in pairwise([*starts, len(marks)])]
-    return [run for run in runs if _follow([_which(match) for _, match in run]) and _enough(run)]
+    numbers = [_which(match) for _, match in marks]
+    if any(before == after for before, after in pairwise(numbers)):
+        return []  # ``[1] Model: …`` over ``[1] Serial: …``: of which one each is told
+    begin = [at for at, number in enumerate(numbers) if number <= 1 and not (at and number - numbers[at - 1] == 1)]
+    runs = [slice(start, end) for start, end in pairwise([*begin, len(marks)])]
+    return [marks[run] for run in runs if _follow(numbers[run]) and _enough(marks[run])]
 
 
 def _follow(numbers: Sequence[int]) -> bool:

@@ -113,7 +113,7 @@ FAILURES: tuple[tuple[str, str, str], ...] = (
      r"only (?:the |an? )?(?:owner|superuser|operators?) (?:\w+ ){0,4}(?:may|can)|zugriff (?:wurde )?verweigert|administratorrechte|nicht (?:erlaubt|berechtigt)|"
      r"acces (?:est |a ete )?(?:refuse|interdit)|permission refusee|en tant qu.administrateur|acceso (?:ha sido )?denegado|permiso denegado|accesso (?:e )?negato|permesso negato|"
      r"(?:deve|devi|bisogna) essere amministratore|acesso (?:foi )?negado|permissao negada|(?:precisa|preciso|deve) ser administrador|toegang (?:is )?geweigerd|geen toegang|beheerdersrechten|"
-     r"nicht gestattet|privileges? insuffisants?|autorisation (?:refusee|insuffisante)|operacion no autorizada|direitos insuficientes|(?:so|apenas|somente) para administradores|"
+     r"nicht gestattet|(?:^|: )(?:no permitido|nao permitido|non consentito|non permis|nicht erlaubt|niet toegestaan|niedozwolone)\b|privileges? insuffisants?|autorisation (?:refusee|insuffisante)|operacion no autorizada|direitos insuficientes|(?:so|apenas|somente) para administradores|"
      r"solo (?:per )?(?:gli )?amministratori|niet gemachtigd|alleen (?:voor )?beheerders|tylko dla administratorow|niet bevoegd|ask an? admin\w*|not authori[sz]ed|unauthori[sz]ed|odmowa dostepu|"
      r"dostep zabroniony|brak (?:uprawnien|dostepu)"),
     ("timed-out", "it did not answer in time",
@@ -163,7 +163,7 @@ FAILURES: tuple[tuple[str, str, str], ...] = (
      r"(?:this|the) (?:pc|machine|computer|model|hardware|firmware|board) (?:cannot do|can.t do|lacks|has no such)|there (?:is|are) no (?:such )?[\w-]+(?: \S+)? (?:on|in|at) this \w+|"
      r"(?:auf|in) diesem \w+ (?:gibt es|ist) kein|(?:il n.y a|pas) (?:pas )?d[e'’] ?\S+(?: \S+)? sur ce|no hay \w+(?: \S+)? en este|n[a]o ha \w+(?: \S+)? neste|non c.e \w+(?: \S+)? (?:su|in) questo|"
      r"er is geen \w+(?: \S+)? op deze|nie ma \w+(?: \S+)? na tym|"
-     r"\w+ \d+ (?:ist nicht vorhanden|gibt es nicht|existiert nicht|n.existe pas|no existe|non esiste|nao existe|bestaat niet|nie istnieje|does not exist|is not (?:there|present|fitted))|"
+     r"\w+ (?:\d+|[a-z]:) (?:ist nicht vorhanden|gibt es nicht|existiert nicht|n.existe pas|no existe|non esiste|nao existe|bestaat niet|nie istnieje|does not exist|is not (?:there|present|fitted))|"
      r"no soportad[oa]|\bno \w+ has the (?:number|name|id)|es gibt kein\w* \w+ \d|only in (?:the )?\w+ edition"),
     ("cut-off", "its output was cut off",
      r"output (?:was )?(?:cut off|truncated)|connection (?:closed|lost|reset)|broken pipe|^\^c$"),

@@ -30,7 +30,7 @@ NEVER_WORDS = frozenset(
         "onbeperkt",
         "bezterminowo",
         *"does not expire|no expiry|never expires|not yet|no expiration|läuft nie ab|kein ablauf|läuft nicht ab|n'expire jamais|n'expire pas|sans expiration|no caduca|nunca caduca|"
-        "no caduca nunca|sin caducidad|não expira|nunca expira|sem validade|sem expiração|non scade|non scade mai|senza scadenza|verloopt nooit|verloopt niet|nie wygasa|nigdy nie wygasa|"
+        "no caduca nunca|sin caducidad|não expira|nunca expira|sem validade|sem expiração|non scade|non scade mai|senza scadenza|verloopt nooit|verloopt niet|niet|nicht|nie wygasa|nigdy nie wygasa|"
         "noch nie|pas encore|encore jamais|todavía no|ainda não|non ancora|nog niet|nog nooit|jeszcze nie|not ever".split(
             "|"
         ),
@@ -61,7 +61,7 @@ _SHORT = {
 
 _AT = r"(?:(?:at|um|à|às|as|a las|alle|alle ore|ore|om|o|o godz\.|godz\.|godzina|r\.,? godz\.|[-–@])\s+)?"
 _TIME = (
-    rf"(?:(?:T|[\s,]+(?:r\., ?|r\. )?{_AT})(?P<h>\d{{1,2}})[:.h](?P<mi>\d{{2}})(?:[:.](?P<s>\d{{2}})(?:[.,]\d+)?)?"
+    rf"(?:(?:T|[\s,]+(?:r\., ?|r\. )?{_AT})(?P<h>\d{{1,2}})(?:[:.h]| h )(?P<mi>\d{{2}})(?:[:.](?P<s>\d{{2}})(?:[.,]\d+)?)?"
     r"\s*(?P<half>[ap]\.?m\.?)?)?"
 )
 _ISO = re.compile(r"(?<!\d)(?P<y>\d{4})[-/.](?P<m>\d{1,2})[-/.](?P<d>\d{1,2})" + _TIME, re.I)

@@ -239,7 +239,7 @@ def is_placeholder(text: str) -> bool:
     # A single digit is a value (a count, a number); a run of one character is not.
     if len(word) > 1 and _ONE_CHARACTER.match(word):
         return True
-    if word in {"-", "*", "?", ".", "~"}:
+    if word in {"-", "*", "?", "¿?", ".", "~"}:
         return True
     # The MAC that all cards listen to is somebody's.
     return bool(_ZERO_ID.match(word)) and len(set(word) - {"-", ":"}) == 1 and not _TO_ALL.fullmatch(word)

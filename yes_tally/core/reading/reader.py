@@ -24,9 +24,11 @@ from yes_tally.core.reading.kinds.cache_tables import cache_tables, read_caches
 from yes_tally.core.reading.kinds.checks_by_day import checks_by_day
 from yes_tally.core.reading.kinds.checks_listed import rows_of_checks
 from yes_tally.core.reading.kinds.checks_under_heads import checks_under_heads
+from yes_tally.core.reading.kinds.leases import read_leases
 from yes_tally.core.reading.kinds.licences_of_products import (
     leave_out_licences,
     leave_out_programs,
+    lines_of_products,
     lines_of_programs,
 )
 from yes_tally.core.reading.kinds.makers_of_devices import leave_out_makers
@@ -201,6 +203,7 @@ def _read_section(interpreter: Interpreter, section: Section) -> None:
         return
     command = interpreter.heading(section.command) if section.command else ()
     programs = lines_of_programs(interpreter, section.lines, command)
+    programs |= lines_of_products(interpreter, [line for line in section.lines if line.number not in programs], command)
     written = without_tool_name(plainly_numbered(section.lines), section.command or "")
     told = [line for line in written if line.number not in programs]
     lines = [line for line in told if len(line.text) <= MAX_LINE]
@@ -229,6 +232,7 @@ def _read_section(interpreter: Interpreter, section: Section) -> None:
                 leave_out_within(interpreter, block.layout.groups, before)
         for table in caches:
             read_caches(interpreter, table)
+        read_leases(interpreter, lines)
         leave_out_by_state(interpreter)
         leave_out_makers(interpreter)
         leave_out_programs(interpreter, lines)

@@ -217,8 +217,22 @@ def _without_branches(lines: Sequence[Line]) -> list[Line]:
     found = []
     for line in lines:
         match = branch.match(line.text) or _TRUNK.match(line.text)
-        found.append(replace(line, text=" " * match.end() + line.text[match.end() :]) if match else line)
+        found.append(replace(line, text=" " * match.end() + _by_gaps(line.text[match.end() :])) if match else line)
     return found
+
+
+# ``1, EFI, 260 MB``, ``disk 0 · Basalt NV2000``
+_NUMBER_FIRST = re.compile(r"(?:[^\W\d_]+ )?#?\d{1,2}(?P<mark> · |, )(?=[^\W\d_])")
+
+
+def _by_gaps(text: str) -> str:
+    """What stands on a branch that begins with a number, with gaps for the dots that part it and for the comma behind the
+    number; as wide as it was."""
+    first = _NUMBER_FIRST.match(text)
+    if first is None:
+        return text
+    gap = " " * len(first["mark"])
+    return (text[: first.start("mark")] + gap + text[first.end("mark") :]).replace(" · ", "   ")
 
 
 _BAR = re.compile(r"[|│║┃]")

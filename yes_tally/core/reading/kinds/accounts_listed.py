@@ -53,12 +53,14 @@ _GROUP_OF = re.compile(
     rf"\W*(?:{_MEMBERS} )?(?:[^\W\d_]+ )?{_GROUP} {_CALLED_LARGE}(?: \(\d{{1,4}}\))?\s*[:=]\s+(?P<members>\S.*?)\W*$",
     re.I,
 )
-_IS_IN = re.compile(
-    rf"\s*(?P<name>{_LOGIN}) (?:is (?:in|a member of|member of)|ist (?:in|mitglied (?:von|in|der))|est (?:dans|membre (?:de|des|du))|"
-    r"(?:es miembro|[eé] membro) d[eao]s?|[eè] (?:in|membro d[ie]l?)|is lid van|zit in|nale[żz]y do|jest w)"
-    rf"(?: (?:the|den|les|los|i|de|dei))?(?: {_GROUP})?:? (?P<groups>{_LARGE}.*?)\.?\s*$",
-    re.I,
+_BELONGS = (
+    rf"(?P<name>{_LOGIN}) (?:is (?:in|a member of|member of)|belongs to|ist (?:in|mitglied (?:von|in|der))|geh[öo]rt zu|est (?:dans|membre (?:de|des|du))|"
+    r"(?:es miembro|[eé] membro) d[eao]s?|[eè] (?:in|membro d[ie]l?)|is lid van|zit in|nale[żz]y do|jest w|jest cz[łl]onkiem)"
+    rf"(?: (?:the|these|following|den|diesen|folgenden|les|los|i|de|dei|deze|tych))*(?: {_GROUP})?"
 )
+_IS_IN = re.compile(rf"\s*{_BELONGS}:? (?P<groups>{_LARGE}.*?)\.?\s*$", re.I)
+_IS_IN_THOSE_BELOW = re.compile(rf"\s*{_BELONGS}\s?:\s*$", re.I)
+_ONE_GROUP = re.compile(rf"\s*(?:[*•+-] |\d{{1,2}}[.)] )?\s*(?P<group>{_LARGE}[\w\\. -]{{1,60}}?)\s*$")
 _ADMINISTRATORS = re.compile(r"(?:local )?(?:admin\w*|amministrat\w+|beheerder\w*)", re.I)
 _COMMA = re.compile(r"[,;] *")
 _PARTS = re.compile(r"\s{2,}|[,;] +")
@@ -113,7 +115,27 @@ def members_of_groups(interpreter: Interpreter, lines: Sequence[Line]) -> set[in
                 item = _called(interpreter, belongs["name"], line, belongs.start("name"))
                 interpreter.add("account.groups", item, groups, value, "sentences", 0.85, "a sentence says so")
                 read.add(line.number)
+        elif belongs := _IS_IN_THOSE_BELOW.match(line.text[:MAX_LABEL]):
+            read |= _groups_below(interpreter, lines, place, belongs)
     return read
+
+
+def _groups_below(interpreter: Interpreter, lines: Sequence[Line], place: int, belongs: re.Match[str]) -> set[int]:
+    """Read the groups that are listed, one a line, below whom they have as a member; returns the lines that were read."""
+    below: list[tuple[Line, re.Match[str]]] = []
+    for line in lines[place + 1 :]:
+        match = _ONE_GROUP.match(line.text) if len(line.text) <= MAX_LABEL else None
+        if match is None:
+            break
+        below.append((line, match))
+    if not below:
+        return set()
+    item = _called(interpreter, belongs["name"], lines[place], belongs.start("name"))
+    for line, match in below:
+        entry = Entry("", match["group"], line.number, match.start("group") + 1)
+        if value := understand(FACTS["account.groups"], entry.printed, interpreter.locale):
+            interpreter.add("account.groups", item, entry, value, "sentences", 0.85, "it is listed below who is in it")
+    return {lines[place].number, *(line.number for line, _ in below)}
 
 
 def _below(lines: Sequence[Line], place: int) -> Iterator[tuple[Line, re.Match[str]]]:

@@ -39,7 +39,7 @@ if TYPE_CHECKING:
 _LEAST = 2
 _MOST_LINES = 200
 _HEAD = re.compile(
-    r"\s*(?P<mark>[=#*>~+•-]{1,4}\s+|\[?\(?\d{1,2}[.):\]/]+\s+|\[\s*)?(?P<what>[^\W\d_][^.,;:()\[\]]{2,40}?(?P<target> [A-Z]:| /[\w/.-]*)?)"
+    r"\s*(?P<mark>[=#*>~+•-]{1,80}\s+(?:\d{1,2} ?(?:/|of|von|sur|de|di|van|z) ?\d{1,2}[:.)]?\s+)?|\[?\(?\d{1,2}[.):\]/]+\s+|\[\s*)?(?P<what>[^\W\d_][^.,;:()\[\]]{2,40}?(?P<target> [A-Z]:| /[\w/.-]*)?)"
     r"(?:\s*[(,\[-]\s*(?P<at>[^()\[\]]*\d[^()\[\]]*?)\s*[)\]]?)?\s*[\]:]?\s*[=#*<~-]*$"
 )
 _MARKS = "[(=#*>~+•-0123456789"
@@ -49,7 +49,12 @@ _PAIR = re.compile(r"\s*(?P<label>[^\W\d_][^:=.,]{0,24}?)(?:\s*[:=]\s|\s{2,})")
 def _is_pair(line: Line) -> bool:
     """``result   repaired``, ``Errors: 2``: no sentence."""
     match = _PAIR.match(line.text)
-    return match is not None and not line.text.rstrip().endswith(".") and is_known(match["label"])
+    sentence = line.text.rstrip().endswith(".") or _LASTED.search(line.text)
+    return match is not None and not sentence and is_known(match["label"])
+
+
+# ``Duration   60 s``
+_LASTED = re.compile(r"\b\d{1,5} ?(?:s|sec\w*|sek\w*|seg\w*|min\w*|h)\W*$")
 
 
 def checks_under_heads(interpreter: Interpreter, lines: Sequence[Line], command: Sequence[str]) -> set[int]:
@@ -121,8 +126,8 @@ def _tells_in_words(line: Line) -> bool:
 
 
 def _of_check(body: Sequence[Line]) -> bool:
-    """Whether all pairs among lines are those of a check."""
-    pairs = [match for line in body if (match := _PAIR.match(line.text))]
+    """Whether all pairs among lines are those of a check, or say how long it took."""
+    pairs = [match for line in body if (match := _PAIR.match(line.text)) and not _LASTED.search(line.text)]
     return all(_meant(match["label"]) for match in pairs)
 
 

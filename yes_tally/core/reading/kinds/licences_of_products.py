@@ -11,7 +11,8 @@ from typing import TYPE_CHECKING
 from yes_tally.core.catalogue import FIELDS
 from yes_tally.core.quantity import exactly
 from yes_tally.core.reading.clauses.told_in_parts import told_in_words
-from yes_tally.core.reading.shapes.layout import MAX_LABEL, MAX_LINE, Entry, indent_of
+from yes_tally.core.reading.phrases import is_known
+from yes_tally.core.reading.shapes.layout import MAX_LABEL, MAX_LINE, Entry, commas_for_gaps, indent_of
 from yes_tally.core.reading.text.decode import Line
 
 if TYPE_CHECKING:
@@ -45,6 +46,48 @@ def leave_out_licences(interpreter: Interpreter) -> None:
     ]
 
 
+# ``Quillpad Office 7: subscription licence, expires 2025-06-30``
+_PRODUCT_AND_TOLD = re.compile(
+    r"\s*(?:[-*•] |\[\d{1,3}\]\s+|\d{1,3}[.)]\s+)?(?P<name>[A-Z][\w&'-]*(?: (?:[A-Z]|\d)[\w&.'-]*){1,5})(?: ?[:–—|]\s+| - |\s{2,})(?P<told>\S.*)"
+)
+
+
+def lines_of_products(interpreter: Interpreter, lines: Sequence[Line], command: tuple[str, ...]) -> set[int]:
+    """Read the lines that each tell a product and its licence: of the system all that is told, of programs nothing. Where
+    no ``command`` asks for licences, its kind at least. Returns the lines of either."""
+    read: set[int] = set()
+    for line in lines:
+        match = _PRODUCT_AND_TOLD.fullmatch(line.text[:MAX_LINE])
+        system = match is not None and _SYSTEM.search(match["name"]) is not None
+        if match is None or not (system or (_VERSION.search(match["name"]) and not is_known(match["name"]))):
+            continue
+        before = len(interpreter.drafts)
+        _told_after(interpreter, line, match["told"], match.start("told"))
+        facts = {draft.fact for draft in interpreter.drafts[before:]}
+        if not facts or (command[:1] != ("licence",) and not facts & _SURELY_LICENCES):
+            del interpreter.drafts[before:]
+            continue
+        if system:
+            name = Entry("", match["name"], line.number, match.start("name") + 1)
+            interpreter.add(
+                "os.name", None, name, exactly("text", match["name"]), "words", 0.82, "a licence is told of it"
+            )
+        else:
+            del interpreter.drafts[before:]
+        read.add(line.number)
+    return read
+
+
+_SURELY_LICENCES = frozenset({"licence.channel"})
+_VERSION = re.compile(r" \d[\d.]*$| \d[\d.]* ")
+
+
+def _told_after(interpreter: Interpreter, line: Line, told: str, at: int) -> int:
+    """How much a text from the column ``at`` (from 0) on tells of a licence."""
+    clauses = commas_for_gaps(told.replace(" (", ", ").translate(_BETWEEN))
+    return told_in_words(interpreter, clauses, line.number, at, "licence", None, list(FIELDS["licence"]))
+
+
 # ``Harbour OS 12 Desk Pro: licensed for good, retail``, ``activated (volume, key 7Q2KM)``
 _TOLD_AT_ONCE = re.compile(r"\s*(?:(?P<name>[A-Z]\w* (?:OS|Linux)\b[^,:;()]*)(?P<mark>[,:] ))?(?P<told>[^\s.].*[,(].*)")
 _BETWEEN = str.maketrans(":;)", ",,,")
@@ -63,16 +106,7 @@ def licence_at_once(interpreter: Interpreter, lines: Sequence[Line], command: tu
         interpreter.add("os.name", None, name, exactly("text", name.printed), "words", 0.82, "a licence is told of it")
     elif _LABELLED.match(told):
         return False
-    left = list(FIELDS["licence"])
-    told_in_words(
-        interpreter,
-        told.replace(" (", ", ").translate(_BETWEEN),
-        line.number,
-        match.start("told"),
-        "licence",
-        None,
-        left,
-    )
+    _told_after(interpreter, line, told, match.start("told"))
     if len(interpreter.drafts) - before < _SEVERAL:
         del interpreter.drafts[before:]
     return len(interpreter.drafts) > before

@@ -1,4 +1,4 @@
-"""Which language a text is in, by the words that only one language's phrases know."""
+"""Which language a text is in, by the words that only one or a few languages' phrases know."""
 
 from __future__ import annotations
 
@@ -11,6 +11,8 @@ from yes_tally.core.reading.phrases import LANGUAGES
 
 _SAMPLE = 20_000
 _LEAST = 2
+# A word of several languages votes for each of them with a part of its vote.
+_FEW, _WHOLE = 4, 12
 _KEPT = 300
 _WORD = re.compile(r"[^\W\d_]{3,}")
 # ``pagefile.sys``
@@ -18,15 +20,15 @@ _ENDING = re.compile(r"\w\.[A-Za-z]")
 
 
 @lru_cache(maxsize=1)
-def _telling() -> dict[str, str]:
-    """Word to language, for the words that no other language's phrases have."""
+def _telling() -> dict[str, tuple[str, ...]]:
+    """The languages of each word of the phrases that a few of them have."""
     found: dict[str, set[str]] = {}
     for language, module in LANGUAGES.items():
         for line in (*module.LABELS.values(), *module.SUBJECTS.values()):
             for entry in line.split("|"):
                 for word in words_of(entry):
                     found.setdefault(word, set()).add(language)
-    return {word: next(iter(languages)) for word, languages in found.items() if len(languages) == 1}
+    return {word: tuple(sorted(languages)) for word, languages in found.items() if len(languages) <= _FEW}
 
 
 def _without_files(line: str) -> str:
@@ -40,8 +42,8 @@ def _without_files(line: str) -> str:
 
 # The same lines are looked at as a section's and as the whole report's, and again in the next report.
 @lru_cache(maxsize=8192)
-def _told_by(line: str) -> frozenset[tuple[str, str]]:
-    """The words of a line that tell its language, each with that language."""
+def _told_by(line: str) -> frozenset[tuple[str, tuple[str, ...]]]:
+    """The words of a line that tell its language, each with the languages that have it."""
     telling = _telling()
     words = {word for printed in _WORD.findall(_without_files(line)) for word in words_of(printed)}
     return frozenset((word, telling[word]) for word in words if word in telling)
@@ -49,11 +51,15 @@ def _told_by(line: str) -> frozenset[tuple[str, str]]:
 
 def language_of(text: str, otherwise: str = "") -> str:
     """The language (ISO 639-1) that a text's labels are in, or ``otherwise`` when too little tells."""
-    told: set[tuple[str, str]] = set()
+    told: set[tuple[str, tuple[str, ...]]] = set()
     for line in text[:_SAMPLE].split("\n"):
         if by_line := _told_by(line) if len(line) < _KEPT else _told_by.__wrapped__(line):
             told |= by_line
-    votes = Counter(language for _, language in told).most_common(2)
-    if not votes or votes[0][1] < _LEAST or (len(votes) > 1 and votes[0][1] == votes[1][1]):
+    votes: Counter[str] = Counter()
+    for _, languages in told:
+        for language in languages:
+            votes[language] += _WHOLE // len(languages)
+    best = votes.most_common(2)
+    if not best or best[0][1] < _LEAST * _WHOLE or (len(best) > 1 and best[0][1] == best[1][1]):
         return otherwise
-    return votes[0][0]
+    return best[0][0]

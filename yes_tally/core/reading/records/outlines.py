@@ -71,6 +71,7 @@ class _Told:
 def read_outline(interpreter: Interpreter, lines: Sequence[Line]) -> bool:
     """Read a block as an outline of numbered things. False, and nothing read, where it is none: where a line neither
     names a thing nor goes on below one, or nothing stands under anything."""
+    lines = _under_root(lines)
     title, listed = lines[0], _kind_listed(lines)
     lines = lines[1:] if listed else lines
     if not 2 <= len(lines) <= _MOST_LINES or not (listed or _HEAD.match(lines[0].text[:MAX_LINE])):
@@ -112,6 +113,26 @@ def read_outline(interpreter: Interpreter, lines: Sequence[Line]) -> bool:
             interpreter.stands_under(item, owner, entry, "outline")
         open_items.append((indent, item, set()))
     return True
+
+
+# ``shares``, after the disks
+_OTHER_BRANCH = re.compile(r"\s*[^\W\d_]{3,20}(?: [^\W\d_]{3,20})?:?$")
+
+
+def _under_root(lines: Sequence[Line]) -> Sequence[Line]:
+    """An outline without the one line that all others stand under (``gp-arc-02``), and without what follows a branch at its
+    end that is headed by a word alone; as it is, where it has no such root."""
+    if len(lines) <= _LEAST_LISTED or not _HEAD.match(lines[1].text[:MAX_LINE]):
+        return lines
+    root, top = indent_of(lines[0].text), indent_of(lines[1].text)
+    if root >= top or any(indent_of(line.text) < top for line in lines[1:]) or _HEAD.match(lines[0].text[:MAX_LINE]):
+        return lines
+    ends = (
+        place
+        for place, line in enumerate(lines)
+        if place and indent_of(line.text) == top and _OTHER_BRANCH.match(line.text[:MAX_LINE])
+    )
+    return lines[1 : next(ends, None)]
 
 
 def _heads_columns(line: Line) -> bool:

@@ -47,7 +47,7 @@ def lay_out(lines: Sequence[Line]) -> Layout | None:
         head = cells_by_gap(rows[0].text)
     if len(head) < 2:
         return None
-    body = [(line, cells_by_gap(line.text)) for line in rows[1:]]
+    body = _apart([(line, cells_by_gap(line.text)) for line in rows[1:]], head[0][1])
     first = min((cells[0][1] for _, cells in body if cells), default=0)
     field = ""
     blank = head[0][1] > first + 1
@@ -93,6 +93,23 @@ def lay_out(lines: Sequence[Line]) -> Layout | None:
     return Layout("turned table", [Group(children=told)], share if led else 0.9 * share)
 
 
+_Row = tuple[Line, Sequence[tuple[str, int]]]
+
+
+def _apart(rows: Sequence[_Row], at: int) -> list[_Row]:
+    """The rows, with the first cell in two where but one blank stands between the longest label and what is below the first
+    head (``maximum 8 GB``); that begins at the column ``at`` (from 0), as most of the others do."""
+    below = sum(len(cells) > 1 and cells[1][1] == at for _, cells in rows)
+    return [(line, _in_two(line.text, cells, at) if below * 2 > len(rows) else cells) for line, cells in rows]
+
+
+def _in_two(text: str, cells: Sequence[tuple[str, int]], at: int) -> Sequence[tuple[str, int]]:
+    if not cells or not cells[0][1] < at < cells[0][1] + len(cells[0][0]) or text[at - 1] != " " or text[at] == " ":
+        return cells
+    (label, start), *others = cells
+    return [(label[: at - start].rstrip(), start), (label[at - start :], at), *others]
+
+
 # Each begins behind a word: a search through a wide indent would begin at each of its blanks.
 _LEADER = re.compile(r"(?<=\S)\s*(?:\.\s?){3,}:?\s*(?=\S)|(?<=\S)\s+:\s+(?=\S)")
 
@@ -120,7 +137,7 @@ def _place(
     columns: Sequence[Group], head: Sequence[tuple[str, int]], line: Line, cells: Sequence[tuple[str, int]]
 ) -> bool:
     """Give each cell of a row to the column that it stands under; false where one stands under none."""
-    label = cells[0][0].rstrip(" :.")
+    label = cells[0][0].rstrip(" :")
     under = [
         (next((n for n, (_, at) in enumerate(head) if abs(at - x) <= _AWRY), None), text, x) for text, x in cells[1:]
     ]

@@ -134,7 +134,7 @@ COUNTS: tuple[tuple[str, str], ...] = (
     ("health_check.errors", rf"\b(?P<v>{HOW_MANY}) (?:fehler|erreurs?|errores|errori|errore|erros?|fouten|fout|b[łl][ęe]d[óo]w|b[łl][ąa]d|b[łl][ęe]dy)\b"),
     ("health_check.warnings", rf"\b(?P<v>{HOW_MANY}) (?:warnung(?:en)?|avertissements?|advertencias?|avvis[oi]|avisos?|waarschuwing(?:en)?|ostrze[żz]e[ńn]|ostrze[żz]eni[ae])\b"),
     ("health_check.notes", rf"\b(?P<v>{HOW_MANY}) (?:hinweise?|remarques?|informations?|informaci(?:ón|ones)|notas?|informazion[ei]|not[ae]|informa[çc](?:ão|ões)|opmerking(?:en)?|informacj[ai]e?|uwag[ai]?)\b"),
-    ("health_check.errors", r"\b(?:fehler|erreurs?|errores|errori|erros|fouten|b[łl][ęe]d(?:y|[óo]w))\s*:\s*(?P<v>\d+)"),
-    ("health_check.warnings", r"\b(?:warnungen|avertissements|advertencias|avisos|avvisi|waarschuwingen|ostrze[żz]e(?:nia|ń|n))\s*:\s*(?P<v>\d+)"),
-    ("health_check.notes", r"\b(?:hinweise|remarques|notas|note|opmerkingen|uwagi|uwag|informacj[ie]|informations|informazioni|informa[çc][õo]es|informaciones)\s*:\s*(?P<v>\d+)"),
+    ("health_check.errors", r"\b(?:fehler|erreurs?|errores|errori|erros|fouten|b[łl][ęe]d(?:y|[óo]w))(?:\s*:\s*|\s+(?=\d+[,;]))(?P<v>\d+)"),
+    ("health_check.warnings", r"\b(?:warnungen|avertissements|advertencias|avisos|avvisi|waarschuwingen|ostrze[żz]e(?:nia|ń|n))(?:\s*:\s*|\s+(?=\d+(?:[,;]|\W*$)))(?P<v>\d+)"),
+    ("health_check.notes", r"\b(?:hinweise|remarques|notas|note|opmerkingen|uwagi|uwag|informacj[ie]|informations|informazioni|informa[çc][õo]es|informaciones)(?:\s*:\s*|\s+(?=\d+(?:[,;]|\W*$)))(?P<v>\d+)"),
 )  # fmt: skip

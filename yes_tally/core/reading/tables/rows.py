@@ -159,7 +159,7 @@ def read_rows(interpreter: Interpreter, rows: Sequence[Group], shape: str, aroun
             for entry in row.entries:
                 means = columns.get(entry.label, ())
                 # ``exigé`` in a column that is called ``Mot de passe``.
-                of_password = not means or means[0].fact == "account.password_required"
+                of_password = not means or means[0].fact.startswith("account.password_")
                 needed = item and of_password and subject == "account" and says_of_password(entry.printed)
                 if not (item and needed and told_under(interpreter, entry, "account", item)):
                     interpreter.place(entry, shape, means, item, unit)

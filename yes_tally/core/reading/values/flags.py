@@ -6,7 +6,7 @@ import re
 
 from yes_tally.core.catalogue import FactKind
 from yes_tally.core.quantity import Locale, Value, exactly
-from yes_tally.core.reading.values.text_forms import DAY_IN_NUMBERS, NO_SIGNATURE, SIGNED, TIME_OF_DAY
+from yes_tally.core.reading.values.text_forms import DAY_IN_NUMBERS, NO_SIGNATURE, PERMANENT, SIGNED, TIME_OF_DAY
 from yes_tally.core.words import flag_of
 
 _STATE_WORD = re.compile(r"[^\W\d_]+(?=,? (?:(?:at|with|mit|à|a|con|com|met|z)\b|\d|\())", re.I)
@@ -68,8 +68,8 @@ def says_needed(text: str) -> bool:
 
 
 def says_of_password(text: str) -> bool:
-    """Whether a text says that something is or is not required, or when it was done, and nothing else."""
-    return says_needed(text) or _SET_ON.fullmatch(text) is not None
+    """Whether a text, or a part of it between commas, says that something is or is not required, or when it was done."""
+    return any(says_needed(part) or _SET_ON.fullmatch(part) for part in text.split(", "))
 
 
 # ``supported and enabled``, ``supported, off``: the last word says whether it is on.
@@ -90,6 +90,14 @@ _SHARE_ENCRYPTED = re.compile(
 )
 
 
+# How long a licence lasts that has no end.
+_NO_END = re.compile(
+    rf"(?:{PERMANENT}|unlimited|endless|(?:zeitlich )?unbegrenzt|(?:dur[ée]e )?illimit[ée]e?|ilimitad[oa]|indefinid[oa]|illimitat[oa]|onbeperkt|nieograniczon\w+|"
+    r"no (?:end|limit)|without (?:end|limit)|ohne ende|sans (?:fin|limite)|sin (?:fin|l[íi]mite)|sem (?:fim|limite)|senza (?:fine|limiti)|zonder einde|bez ko[ńn]ca)",
+    re.I,
+)
+
+
 def flag(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
     """Whether ``fact`` is so, or ``None`` where the text says neither."""
     # "connected at 1 Gbit/s", "up, full duplex": the first word says it.
@@ -103,6 +111,8 @@ def flag(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
         return exactly("flag", False)
     if fact.name == "volume.encrypted" and (much := _SHARE_ENCRYPTED.fullmatch(text)):
         return exactly("flag", not much["no"])
+    if fact.name == "licence.permanent" and _NO_END.fullmatch(text):
+        return exactly("flag", True)
     if fact.name == "driver.signed" and (signature := _SIGNATURE.match(text)):
         return exactly("flag", bool(signature["good"]))
     if fact.name == "firmware.secure_boot" and (beside := _WITH_OR_WITHOUT.get(text.casefold())) is not None:

@@ -23,7 +23,7 @@ DAY = (
     rf"(?:{DAY_IN_NUMBERS}|\d{{1,2}}(?:\.? |-)(?:de )?[^\W\d_]{{3,13}}(?:\.? |-)(?:de )?\d{{4}}|"
     r"[^\W\d_]{3,9}\.? \d{1,2},? (?:19|20)\d\d)"
 )
-TIME_OF_DAY = r"\d{1,2}(?::\d\d(?::\d\d(?:[.,]\d{1,7})?)?|[.h]\d\d(?:\.\d\d)?)(?: ?[APap]\.?[Mm]\b\.?(?! \d)|(?! ?[APap]\.?[Mm]\b(?! \d)))(?:Z|[+-]\d\d:?\d\d)?"
+TIME_OF_DAY = r"\d{1,2}(?::\d\d(?::\d\d(?:[.,]\d{1,7})?)?|(?:[.h]| h )\d\d(?:\.\d\d)?)(?: ?[APap]\.?[Mm]\b\.?(?! \d)|(?! ?[APap]\.?[Mm]\b(?! \d)))(?:Z|[+-]\d\d:?\d\d)?"
 MOMENT = rf"{DAY}(?:T|[ ,]+(?:(?:at|um|à|a las|alle|às|as|om|o) )?){TIME_OF_DAY}"
 # A cell that is a day, one that is a time of day.
 A_DAY, A_TIME = re.compile(f"{DAY},?"), re.compile(TIME_OF_DAY)
@@ -70,14 +70,14 @@ TEXT_FORMS: dict[str, re.Pattern[str]] = {
     "task.runs": re.compile(rf"(?!(?:{_WHEN})\b)(?P<keep>.+?)(?:{AS_WHOM})?$", re.I),
     "host.domain": re.compile(r"(?P<keep>[\w.-]{2,80})(?: \([^()]*\))?$"),
     "licence.key_tail": re.compile(
-        r"(?:[^\W\d_]{4,10} (?:si[eę] )?(?:in|with|auf|mit|par|en|con|em|com|op|na) )?[A-Za-z0-9*?X.…-]*?(?P<keep>[A-Za-z0-9]{5})$"
+        r"(?:[^\W\d_]{4,10} (?:si[eę] )?(?:in|with|auf|mit|par|en|con|em|com|op|na) )?[A-Za-z0-9*?X.…•●·-]*?(?P<keep>[A-Za-z0-9]{5})$"
     ),
     # A count of what was checked is no state.
     "volume.state": re.compile(r"(?!\d[\d.,]*\s*(?:[;,].*)?$)(?P<keep>.+)$"),
     "account.full_name": re.compile(r"[«„“\"]?\s*(?P<keep>[^«»„“”\"]+?)\s*[»“”\"]?$"),
     # ``Sign-in   success, failure`` is audited: nobody is called so.
     "host.user": re.compile(
-        r"(?i:(?!(?:success|failures?|erfolg|fehler|misserfolg|succ[èe]s|[ée]chec|[ée]xito|fallo|sucesso|falha|riuscito|geslaagd|mislukt|sukces|niepowodzenie)\b|[a-z]:))(?P<keep>[^(]*?[^\W\d_][^(]*?)(?:(?:, [^\W\d_]+)? (?:since|seit|depuis|desde|dalle|sinds|od) \d.*|\s*\(.*)?$"
+        r"(?i:(?!(?:success|failures?|erfolg|fehler|misserfolg|succ[èe]s|[ée]chec|[ée]xito|fallo|sucesso|falha|riuscito|geslaagd|mislukt|sukces|niepowodzenie)\b|[a-z]:))(?P<keep>[^(]*?[^\W\d_][^(]*?)(?:(?:, [^\W\d_]+(?: [^\W\d_]+){0,2})? (?:since|seit|depuis|desde|dalle|sinds|od|at|à|um|alle|às|om|o) \d.*|\s*\(.*)?$"
     ),
     # A moment is no zone (``Local time``), and four groups of five are no article.
     "host.time_zone": re.compile(rf"(?!.*{DAY})(?P<keep>.+)$"),

@@ -1,0 +1,123 @@
+"""What lines of a few words tell, in the languages of the reader: one text a row, and all that is read of it."""
+
+import unittest
+
+from tests.core.readings import told
+from yes_tally.core.reading.reader import read
+
+CARD = {"adapter#1.name": "Wickerlink GbE 210", "adapter#1.mac": "3c:5a:b4:10:77:e2"}
+LENT = {"adapter#1.lease_from": "2025-02-10T07:31:00", "adapter#1.lease_until": "2025-02-12T07:31:00"}
+TREE = {
+    "disk#1.number": "0", "disk#1.model": "Basalt NV2000", "disk#1.bus": "NVMe", "disk#1.size": 1_800_000_000_000,
+    "partition#1.number": "1", "partition#1.disk": "0", "partition#1.kind": "EFI", "partition#1.size": 260 * 1024**2,
+    "partition#2.number": "2", "partition#2.disk": "0", "volume#1.mount": "C:", "volume#1.label": "System", "volume#1.filesystem": "HFX2",
+    "volume#1.encrypted": True,
+}  # fmt: skip
+BRANCHES = 'gp-arc-02\n├── disk 0{m}Basalt NV2000{m}1.8 TB{m}NVMe\n│   ├── 1{m}EFI{m}260 MB\n│   └── 2{m}C: "System"{m}HFX2{m}encrypted\n'
+CHECKS = {
+    "health_check#1.kind": "system-files", "health_check#1.result": "repaired", "health_check#2.kind": "disk", "health_check#2.target": "C:",
+    "health_check#2.result": "clean", "health_check#3.kind": "energy", "health_check#3.errors": 2, "health_check#3.warnings": 5, "health_check#3.notes": 17,
+}  # fmt: skip
+
+ROWS = {
+    "from when to when an address is lent": [
+        ("netcards", f"Adapter 1: Wickerlink GbE 210\n  MAC: 3C-5A-B4-10-77-E2\n  {said.format('10.02.2025 07:31', '12.02.2025 07:31')}\n", {**CARD, **LENT})
+        for said in (
+            "Lease from {} to {}", "Lease von {} bis {}", "Bail du {} au {}", "Concesión desde {} hasta {}", "Concessão de {} até {}", "Lease dal {} al {}",
+            "Lease van {} tot {}", "Dzierżawa od {} do {}", "Adresse geliehen vom {} bis {}",
+        )
+    ],
+    "how long a licence lasts that has no end": [
+        ("licence", f"{said}\n", {"licence.permanent": True})
+        for said in (
+            "Term: unlimited", "Laufzeit: unbegrenzt", "Gültigkeit: unbefristet", "Durée : illimitée", "Validez: ilimitada", "Looptijd: onbeperkt", "Okres: bezterminowo",
+            "Durata: illimitata",
+        )
+    ] + [("licence", "Term: 3 years\n", {})],
+    "a product and its licence in a line": [
+        ("licences", "Harbour OS 12 Desk Pro: volume licence, active, expires 2025-09-30\nQuillpad Office 7: subscription licence, expires 2025-06-30\n", {
+            "os.name": "Harbour OS 12 Desk Pro", "licence.channel": "volume", "licence.state": "active", "licence.expires_at": "2025-09-30",
+        }),
+        ("licence? office", "Quillpad Office 7: subscription licence, expires 2025-06-30, seat 1 of 5\n", {}),
+        ("licence? bureautique", "Quillpad Office 7 : licence par abonnement, expire le 30/06/2025 (dans 136 jours), 1 poste sur 5\n", {}),
+    ],
+    "keys of which the end is shown": [
+        ("licence", f"Licence key: {hidden}-7QK2D\n", {"licence.key_tail": "7QK2D"}) for hidden in ("•••••-•••••-•••••-•••••", "*****-*****-*****-*****", "●●●●●-●●●●●", "…")
+    ],
+    "what is said of passwords in a column": [
+        ("accounts", "Account        Active   Password                        Last sign-in\nicalloway      yes      required, expires 2025-04-20    2025-02-13 17:12\n"
+         "svc            yes      required, never expires         never\n", {
+            "account#1.name": "icalloway", "account#1.enabled": True, "account#1.password_required": True, "account#1.password_expires_at": "2025-04-20",
+            "account#1.last_logon_at": "2025-02-13T17:12:00", "account#2.name": "svc", "account#2.enabled": True, "account#2.password_required": True,
+            "account#2.password_expires_at": "never", "account#2.last_logon_at": "never",
+        }),
+        ("konta", "Konto        Hasło                             Aktywne\nolek         wymagane, nie wygasa              tak\nola          wymagane, wygasa 20.04.2025       nie\n", {
+            "account#1.name": "olek", "account#1.enabled": True, "account#1.password_required": True, "account#1.password_expires_at": "never",
+            "account#2.name": "ola", "account#2.enabled": False, "account#2.password_required": True, "account#2.password_expires_at": "2025-04-20",
+        }),
+        ("accounts", "Account: piet\nWachtwoord: vereist, verloopt niet\n", {
+            "account#1.name": "piet", "account#1.password_required": True, "account#1.password_expires_at": "never",
+        }),
+    ],
+    "branches whose parts stand between dots or commas": [("stow tree", BRANCHES.format(m=mark), TREE) for mark in (" · ", ", ", "  ")],
+    "what follows the disks in a tree is none of their parts": [
+        ("stow tree", BRANCHES.replace("└", "├").replace("{m}", " · ") + "└── shares\n    └── S: → \\\\gp-files\\office · 4 TB\n", TREE),
+    ],
+    "checks under rules that count them": [
+        ("verifica tutto", "====== 1/3  File di sistema ======\nTrovati 3 file danneggiati, tutti riparati.\n====== 2/3  Disco C: ======\nNessun problema trovato.\n"
+         "====== 3/3  Energia ======\nDurata 60 s\nErrori 2, avvisi 5, informazioni 17.\n", CHECKS),
+        ("check all", "== 1 of 3 System files ==\nDamaged files were found, all were repaired.\n== 2 of 3 Disk C: ==\nNo problems were found.\n"
+         "== 3 of 3 Energy ==\n2 errors, 5 warnings, 17 notes.\n", CHECKS),
+    ],
+    "counts behind their words": [
+        ("energy check", f"{said}\n", {"health_check#1.kind": "energy", "health_check#1.errors": 2, "health_check#1.warnings": 5, "health_check#1.notes": 17})
+        for said in ("Errori 2, avvisi 5, informazioni 17.", "Fehler 2, Warnungen 5, Hinweise 17.", "Errors 2, warnings 5, notes 17.", "Errores 2; avisos 5; notas 17")
+    ],
+    "points between thousands, where the names of programs are in another language": [
+        ("procesos", "  PID    Usuario        Memoria      Programa\n 2212    LSF\\tquill     1.348 MB    guard service\n", {
+            "process#1.pid": "2212", "process#1.user": "LSF\\tquill", "process#1.memory": 1348 * 1024**2, "process#1.name": "guard service",
+        }),
+    ],
+    "who listens, behind an arrow": [
+        ("connections", f" TCP  10.20.4.62:50114 {to} 10.20.0.12:7443    established   quaymaster.exe (2204)\n TCP  0.0.0.0:4155     {by} *                  listening     guard (312)\n", {
+            "connection#1.protocol": "TCP", "connection#1.local": "10.20.4.62:50114", "connection#1.remote": "10.20.0.12:7443", "connection#1.state": "established",
+            "connection#1.pid": "2204", "connection#2.protocol": "TCP", "connection#2.local": "0.0.0.0:4155", "connection#2.state": "listening", "connection#2.pid": "312",
+        }) for to, by in (("→", "←"), ("->", "<-"), ("-->", "<--"))
+    ],
+    "one blank behind the longest label of a turned table": [
+        ("membank", "        slot A1           slot A2\nmaximum 8 GB              16 GB\nmaker   Siskin            Siskin\nserial  3F10A9C2          3F10A9C3\nspeed   2666 MT/s         2666 MT/s\n".replace("maximum", "size of"), {
+            "module#1.slot": "A1", "module#1.size": 8 * 1024**3, "module#1.maker": "Siskin", "module#1.serial": "3F10A9C2", "module#1.speed": 2666,
+            "module#2.slot": "A2", "module#2.size": 16 * 1024**3, "module#2.maker": "Siskin", "module#2.serial": "3F10A9C3", "module#2.speed": 2666,
+        }),
+    ],
+    "times with an h between blanks": [("system", "Dernier démarrage : 17/02/2025 à 07 h 55\n", {"host.booted_at": "2025-02-17T07:55:00"})],
+    "who is signed in, and since when": [
+        ("who", f"User: {said}\n", {"host.user": "LSF\\rarkwell"})
+        for said in ("LSF\\rarkwell, session ouverte à 07:58", "LSF\\rarkwell, signed in at 07:58", "LSF\\rarkwell, angemeldet seit 07:58", "LSF\\rarkwell (since 07:58)")
+    ],
+}  # fmt: skip
+
+
+class ToldInLines(unittest.TestCase):
+    def test_rows(self):
+        for what, texts in ROWS.items():
+            for command, text, facts in texts:
+                with self.subTest(f"{what}: {command}", text=text):
+                    facts_read = told(f"x-1> {command}\n{text}")
+                    facts_read.pop("host.name", None)
+                    self.assertEqual(facts_read, facts)
+
+    def test_the_groups_that_somebody_is_in_a_line_each(self):
+        for said in (
+            "icalloway is a member of:", "icalloway ist Mitglied von:", "icalloway est membre de :", "icalloway es miembro de:", "icalloway è membro di:",
+            "icalloway is lid van:", "icalloway należy do:",
+        ):  # fmt: skip
+            with self.subTest(said):
+                readings = read(f"x-1> accounts\n{said}\n  * Administrators\n  * Remote Access\n".encode()).readings
+                self.assertEqual({r.item for r in readings if r.item}, {"account#1"})
+                groups = [r.value.value for r in readings if r.fact == "account.groups"]
+                self.assertEqual(groups[0], ("Administrators", "Remote Access"))
+
+
+if __name__ == "__main__":
+    unittest.main()

@@ -92,7 +92,7 @@ ROWS = {
     ],
     "times with an h between blanks": [("system", "Dernier démarrage : 17/02/2025 à 07 h 55\n", {"host.booted_at": "2025-02-17T07:55:00"})],
     "who is signed in, and since when": [
-        ("who", f"User: {said}\n", {"host.user": "LSF\\rarkwell"})
+        ("system", f"User: {said}\n", {"host.user": "LSF\\rarkwell"})
         for said in ("LSF\\rarkwell, session ouverte à 07:58", "LSF\\rarkwell, signed in at 07:58", "LSF\\rarkwell, angemeldet seit 07:58", "LSF\\rarkwell (since 07:58)")
     ],
 }  # fmt: skip

@@ -110,7 +110,8 @@ TEXT_FORMS: dict[str, re.Pattern[str]] = {
     ),
     # What is free holds nothing.
     "module.bank": re.compile(r"(?!(?:free|frei|libre|liber[oa]|vrij|woln[yea]|livre|empty)$)(?P<keep>.+)$", re.I),
-    "account.name": re.compile(r"(?!.*\s{3,})(?P<keep>.+?)\*?$"),
+    # ``LSF\rarkwell, signed in at 07:58``
+    "account.name": re.compile(r"(?!.*\s{3,})(?P<keep>[\w.-]+\\[\w.$-]+(?=(?:, | \()\D.*\d)|.+?(?=\*?$))"),
     # A single figure numbers things; an id tells them from all others.
     "partition.id": re.compile(r"\S{4,}.*$"),
     "printer.driver": re.compile(r"(?P<keep>.+?)(?:\s+\([^()]*(?:, |\d{4}-\d\d-\d\d)[^()]*\))?$"),

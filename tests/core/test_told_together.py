@@ -20,7 +20,7 @@ ROWS = {
          "icalloway    Ines Calloway       enabled    set 2025-01-20, ends 2025-04-20   2025-02-10 16:20\n"
          "kiosk        Ticket kiosk        enabled    none needed           2025-02-11 07:44\nguest        -                   disabled   none needed           never\n", {
             "account#1.name": "icalloway", "account#1.full_name": "Ines Calloway", "account#1.enabled": True, "account#1.last_logon_at": "2025-02-10T16:20:00",
-            "account#2.name": "kiosk", "account#2.full_name": "Ticket kiosk", "account#2.enabled": True, "account#2.password_required": False,
+            "account#1.password_set_at": "2025-01-20", "account#1.password_expires_at": "2025-04-20", "account#2.name": "kiosk", "account#2.full_name": "Ticket kiosk", "account#2.enabled": True, "account#2.password_required": False,
             "account#2.last_logon_at": "2025-02-11T07:44:00", "account#3.name": "guest", "account#3.enabled": False, "account#3.password_required": False,
             "account#3.last_logon_at": "never",
         }),

@@ -113,16 +113,32 @@ def _blocks_of(lines: Sequence[Line]) -> Iterator[Block]:
 _LEAST_KINDS = 3
 
 
+# A title between two rules.
+_TITLE_LINES = 3
+# ``DATOS DEL EQUIPO``
+_CHAPTER = re.compile(r"\s*[^\W\d_][^\d:=,;.()|]{2,40}:?\s*")
+
+
 def _by_kinds(lines: Sequence[Line]) -> list[list[Line]]:
-    """``Processor``, ``Memory``, ``Disks``, each over what is said of it, deeper: a chunk for each."""
-    if len(lines) < 2 * _LEAST_KINDS or words_of(lines[0].text[:MAX_LABEL]) not in SUBJECTS:
+    """``Processor``, ``Memory``, ``Disks``, each over what is said of it, deeper: a chunk for each. Some of the chapters may
+    be headed in other words, where half of them and three name a kind."""
+    if len(lines) > _TITLE_LINES and underlines(lines[0].text) and underlines(lines[_TITLE_LINES - 1].text):
+        chapters = _by_kinds(lines[_TITLE_LINES:])
+        return [list(lines[:_TITLE_LINES]), *chapters] if len(chapters) > 1 else [list(lines)]
+    if len(lines) < 2 * _LEAST_KINDS or not _CHAPTER.fullmatch(lines[0].text[:MAX_LABEL]):
         return [list(lines)]
     own = indent_of(lines[0].text)
     heads = [index for index, line in enumerate(lines) if indent_of(line.text) <= own]
     if (
         len(heads) < _LEAST_KINDS
         or any(b - a < 2 for a, b in pairwise([*heads, len(lines)]))
-        or any(words_of(lines[index].text[:MAX_LABEL]) not in SUBJECTS for index in heads)
+        or not all(_CHAPTER.fullmatch(lines[index].text[:MAX_LABEL]) for index in heads)
+    ):
+        return [list(lines)]
+    titles = [words_of(lines[index].text[:MAX_LABEL]) for index in heads]
+    kinds = [{at.group for at in subjects_in(title)} for title in titles]
+    if not all(title in SUBJECTS for title in titles) and (
+        sum(map(bool, kinds)) * 2 < len(heads) or len(set().union(*kinds)) < _LEAST_KINDS
     ):
         return [list(lines)]
     return [list(lines[a:b]) for a, b in pairwise([*heads, len(lines)])]

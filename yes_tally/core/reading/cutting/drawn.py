@@ -9,8 +9,9 @@ from dataclasses import replace
 from itertools import pairwise
 
 from yes_tally.core.reading.cutting.pair_marks import with_colons
-from yes_tally.core.reading.phrases import is_known
-from yes_tally.core.reading.shapes.layout import cells_by_gap
+from yes_tally.core.reading.meaning.labels import words_of
+from yes_tally.core.reading.phrases import is_known, subjects_in
+from yes_tally.core.reading.shapes.layout import cells_by_gap, indent_of
 from yes_tally.core.reading.text.decode import Line
 from yes_tally.core.words import is_placeholder
 
@@ -31,7 +32,8 @@ def unframed(lines: Sequence[Line]) -> list[Line]:
         replace(line, text=line.text.translate(_CORNERS)) if "╭" in line.text or "╰" in line.text else line
         for line in lines
     ]
-    lines = _without_chapters(_without_verdicts(_without_leaders([_without_marks(line) for line in lines])))
+    lines = _without_verdicts(_without_leaders([_without_marks(line) for line in lines]))
+    lines = _without_numbers_of_kinds(_without_chapters(lines))
     lines = with_colons(_without_sockets(lines))
     if not any(_DRAWN.search(line.text, 0, _MAX_FRAME) for line in lines):
         return lines
@@ -189,6 +191,25 @@ def _without_chapters(lines: list[Line]) -> list[Line]:
             # A chapter heads what its parts tell: it stands less deep than they do.
             text = lines[index].text.strip()
             lines[index] = replace(lines[index], text=" " * match.start("number") + text)
+    return lines
+
+
+def _without_numbers_of_kinds(lines: list[Line]) -> list[Line]:
+    """The lines without the numbers of chapters that each speak of another kind of thing (``2. SISTEMA``) and stand less deep
+    than what they head: nothing is listed there."""
+    least = min((indent_of(line.text) for line in lines if line.text.strip()), default=0)
+    heads = [
+        (index, match)
+        for index, line in enumerate(lines)
+        if indent_of(line.text) == least and (match := _CHAPTER.match(line.text[:_MAX_FRAME]))
+    ]
+    numbers = [match["number"] for _, match in heads]
+    kinds = {frozenset(at.group for at in subjects_in(words_of(lines[at].text[match.end() :]))) for at, match in heads}
+    follow = numbers == [str(number) for number in range(1, len(numbers) + 1)]
+    if not follow or len(kinds - {frozenset()}) * 2 < len(heads) or len(kinds) <= _LEAST_CHAPTERS:
+        return lines
+    for index, match in heads:
+        lines[index] = replace(lines[index], text=" " * least + lines[index].text[match.end() :])
     return lines
 
 

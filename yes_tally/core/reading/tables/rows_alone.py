@@ -75,6 +75,9 @@ def rows_without_head(interpreter: Interpreter, lines: Sequence[Line], around: t
     lines, around = _titled(
         interpreter, [line for line in lines[: min(ruled, _MANY_ROWS)] if len(line.text) <= MAX_LINE], around
     )
+    if around[:1] == ("disk",) and lines and not _DRIVE_FIRST.match(lines[0].text):
+        # ``Basalt NV512, 476.9 GB, NVMe`` over ``C: 475.2 GB, 88.1 GB free``: the drives are told of apart.
+        lines = [line for line in lines if not _DRIVE_FIRST.match(line.text)]
     if rows_of_processes(interpreter, lines, around):
         return
     if not any(group in ITEM_GROUPS for group in around) and _are_processes(lines):
@@ -300,6 +303,7 @@ def _titled(
     return list(lines[1:]), (*named, *around)
 
 
+_DRIVE_FIRST = re.compile(r"\s*[A-Z]: \S.*\d ?[KMGT]i?B")
 _LIKE_A_MODEL = re.compile(r"[A-Z][\w-]+(?: [\w()-]+)*? [A-Z][\w-]*\d[\w-]*(?: (?:@|at) .*)?")
 
 

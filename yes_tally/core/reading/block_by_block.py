@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Callable
-from itertools import groupby
+from itertools import groupby, takewhile
 from typing import NamedTuple
 
 from yes_tally.core.reading.cutting.blocks import Block
@@ -23,7 +23,7 @@ from yes_tally.core.reading.records.field_lists import read_field_list
 from yes_tally.core.reading.records.mixed_records import read_mixed_records
 from yes_tally.core.reading.records.opening import opened_by, over_parts
 from yes_tally.core.reading.records.outlines import read_adapters, read_kind, read_outline
-from yes_tally.core.reading.shapes.layout import Group, Layout, all_entries, known_share
+from yes_tally.core.reading.shapes.layout import MAX_LINE, Group, Layout, all_entries, cells_by_gap, known_share
 from yes_tally.core.reading.tables.log_rows import are_events
 from yes_tally.core.reading.tables.rows_alone import rows_told_whole, rows_without_head
 from yes_tally.core.reading.text.decode import Line
@@ -101,6 +101,9 @@ def read_block(interpreter: Interpreter, block: Block, command: tuple[str, ...])
         )  # ``ERROR   2025-02-10 22:48:09  …``: levels are no labels
         return
     if block.layout.shape in ("pairs", "records") and not known_share(all_entries(block.layout.groups)):
+        if spoken[:1] == ("update",) and (rows := _rows_below_label(block)):
+            rows_without_head(interpreter, rows, spoken)
+            return
         interpreter.headless.append((block.lines, spoken))  # ``1. C:  System   HFX2``: the colon is the drive's
         if rows_told_whole(interpreter, block.lines, spoken):
             return
@@ -114,6 +117,20 @@ def read_block(interpreter: Interpreter, block: Block, command: tuple[str, ...])
     named = [subject for heading in block.headings for subject in interpreter.heading(heading.text, heading.line)]
     with interpreter.below(*reversed(block.headings)):
         interpreter.read(block.layout, tuple(dict.fromkeys([*named, *command])), totals=block.totals)
+
+
+def _rows_below_label(block: Block) -> list[Line]:
+    """The rows of several cells below a first line that ends with a colon (``From 18 January to 17 February:``), up to the
+    first line that is none; none where fewer than two are."""
+    first, *below = block.lines
+    if not first.text.rstrip().endswith(":"):
+        return []
+    rows = takewhile(lambda line: len(cells_by_gap(line.text[:MAX_LINE])) >= _CELLS_OF_ROW, below)
+    found = list(rows)
+    return found if len(found) >= _LEAST_ROWS else []
+
+
+_CELLS_OF_ROW, _LEAST_ROWS = 3, 2
 
 
 def _read_paragraphs(interpreter: Interpreter, layout: Layout) -> None:

@@ -31,12 +31,12 @@ from yes_tally.core.reading.kinds.licences_of_products import (
     lines_of_products,
     lines_of_programs,
 )
-from yes_tally.core.reading.kinds.makers_of_devices import leave_out_makers
 from yes_tally.core.reading.kinds.name_lookups import lines_of_answers
 from yes_tally.core.reading.kinds.updates_installed import leave_out_by_state, leave_out_under, leave_out_within
 from yes_tally.core.reading.kinds.volumes_on_disks import volumes_on_disks
 from yes_tally.core.reading.leftovers import read_leftovers, read_single_leftovers
 from yes_tally.core.reading.meaning.language import language_of
+from yes_tally.core.reading.meaning.second_choices import leave_out_second_choices
 from yes_tally.core.reading.phrases.elsewhere import asks_elsewhere
 from yes_tally.core.reading.phrases.taught import NOTHING_TAUGHT, Phrasebook, using
 from yes_tally.core.reading.shapes.layout import (
@@ -234,7 +234,7 @@ def _read_section(interpreter: Interpreter, section: Section) -> None:
             read_caches(interpreter, table)
         read_leases(interpreter, lines)
         leave_out_by_state(interpreter)
-        leave_out_makers(interpreter)
+        leave_out_second_choices(interpreter)
         leave_out_programs(interpreter, lines)
         read_leftovers(interpreter)
         read_single_leftovers(interpreter)

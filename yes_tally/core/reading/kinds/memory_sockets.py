@@ -72,7 +72,7 @@ def in_socket(interpreter: Interpreter, entry: Entry, shape: str, around: tuple[
 
 
 _ROW = re.compile(
-    rf"\s*(?:[-*•] +|\d{{1,2}}[.)] +)?\[?(?P<socket>{SOCKET.pattern}|[^\W\d_]{{3,12}} ?\d{{1,2}})(?:\]:?(?=\s)|\s*[|;:=]| -(?= )|\s(?=\s)|\t)\s*(?P<holds>\S.*)$",
+    rf"\s*(?:[-*•] +|\d{{1,2}}(?:[.)] +|\s{{2,}}))?\[?(?P<socket>{SOCKET.pattern}|[^\W\d_]{{3,12}} ?\d{{1,2}})(?:\]:?(?=\s)|\s*[|;:=]| -(?= )|\s(?=\s)|\t)\s*(?P<holds>\S.*)$",
     re.I,
 )
 _PAIR = 2

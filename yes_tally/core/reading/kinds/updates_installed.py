@@ -19,6 +19,7 @@ _OTHERWISE = re.compile(
     r"\b(?:waiting|waits|pending|awaiting|offered|available|failed|failures?|not (?:yet )?(?:installed|set up|fitted|applied)|needs? (?:a )?restart|to be installed|missing|declined|hidden|"
     r"cancell?ed|aborted|rolled back|with errors?|abgebrochen\w*|mit fehlern?|zuruckgesetzt|annulee?s?|interrompue?s?|avec erreurs?|cancelad[oa]s?|con error(?:es)?|com erros?|"
     r"annullat[oaie]|con error[ei]|geannuleerde?|afgebroken|met fout(?:en)?|anulowan[eya]|przerwan[eya]|z bled(?:em|ami)|"
+    r"(?<!no )(?<!kein )(?<!sans )(?<!sin )(?<!sem )(?<!senza )(?<!geen )(?<!bez )(?:error|fehler|echec|erreur|errore|erro|fallo|falha|fout|blad)(?=\W+(?:code |kod )?0x[0-9a-f]|$)|"
     r"outstanding|needed|queued|downloaded|scheduled|restart needed|rolled back|removed|uninstalled|(?:taken|pulled|backed) out(?: again)?|withdrawn|"
     r"ausstehend\w*|wartet|steht aus|verfugbar\w*|angeboten\w*|fehlgeschlagen\w*|nicht (?:erfolgreich|installiert\w*|eingespielt|angewendet)|neustart notig|wartend\w*|fehlend\w*|abgelehnt\w*|zuruckgerollt|zuruckgenommen|ruckgangig gemacht|entfernt|deinstalliert|"
     r"en attente|disponibles?|proposee?s?|echouee?s?|en echec|non (?:install|pos|appliqu)ee?s?|manquante?s?|refusee?s?|annulee?s?|retiree?s?|desinstallee?s?|"

@@ -254,7 +254,7 @@ LABELS: dict[str, str] = {
     "search_folder.order": "volgorde|nummer",
     "search_folder.folder": "map|folder|pad|zoekmap",
     "page_file.path": "bestand|pad|wisselbestand|naam",
-    "page_file.size": "grootte|begingrootte|toegewezen|toegekend|maximum|max|maximaal|gereserveerd",
+    "page_file.size": "grootte|begingrootte|toegewezen|toegekend|maximum|max|maximaal|gereserveerd|nu|huidig|huidige grootte",
     "page_file.used": "gebruikt|in gebruik",
     "reach.target": "doel|bestemming|host",
     "reach.sent": "verzonden|verstuurd|pakketten verzonden|gestuurd",

@@ -268,7 +268,7 @@ LABELS: dict[str, str] = {
     "search_folder.order": "order|position|number|no",
     "search_folder.folder": "folder|path|directory|search folder|entry",
     "page_file.path": "path|name|file|location|filename|page file",
-    "page_file.size": "size|allocated|initial size|allocated base size|total|max|maximum|up to|at most|set aside|reserved",
+    "page_file.size": "size|allocated|initial size|allocated base size|total|max|maximum|up to|at most|set aside|reserved|now|current|current size",
     "page_file.used": "used|in use|current usage|usage",
     "reach.target": "target|host|destination|address asked",
     "reach.address": "address|ip address|ip",

@@ -254,7 +254,7 @@ LABELS: dict[str, str] = {
     "search_folder.order": "ordre|numero|rang",
     "search_folder.folder": "dossier|repertoire|chemin",
     "page_file.path": "fichier|chemin|fichier pagination|fichier échange|nom|emplacement",
-    "page_file.size": "taille|taille initiale|allouee|alloue|maximum|max|alloué|alloués|réservé|réservés|reservee",
+    "page_file.size": "taille|taille initiale|allouee|alloue|maximum|max|alloué|alloués|réservé|réservés|reservee|maintenant|actuel|actuelle|taille actuelle",
     "page_file.used": "utilise|occupe|utilisation actuelle|utilisés|utilisé|en cours d'utilisation",
     "reach.target": "cible|hote|destination|destinataire",
     "reach.sent": "envoyes|emis|envoye|partis",

@@ -254,7 +254,7 @@ LABELS: dict[str, str] = {
     "search_folder.order": "reihenfolge|nummer|nr",
     "search_folder.folder": "ordner|verzeichnis|pfad|suchordner",
     "page_file.path": "datei|pfad|auslagerungsdatei|ort|name|bezeichnung",
-    "page_file.size": "grosse|anfangsgröße|umfang|zugewiesen|maximal|maximum|hochstens|max|zugeteilt|reserviert|angelegt",
+    "page_file.size": "grosse|anfangsgröße|umfang|zugewiesen|maximal|maximum|hochstens|max|zugeteilt|reserviert|angelegt|jetzt|aktuell|derzeit",
     "page_file.used": "belegt|benutzt|in benutzung|in gebrauch",
     "reach.target": "ziel|gegenstelle|host",
     "reach.sent": "gesendet|verschickt|gefragt|geschickt",

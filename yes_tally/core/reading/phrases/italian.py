@@ -254,7 +254,7 @@ LABELS: dict[str, str] = {
     "search_folder.order": "ordine|numero|n.|posto",
     "search_folder.folder": "cartella|directory|percorso",
     "page_file.path": "file|percorso|file paging|nome",
-    "page_file.size": "dimensione|dimensione iniziale|allocato|assegnato|massimo|max|massima|assegnati|allocati|riservato|riservati|assegnata|riservata",
+    "page_file.size": "dimensione|dimensione iniziale|allocato|assegnato|massimo|max|massima|assegnati|allocati|riservato|riservati|assegnata|riservata|ora|adesso|attuale|dimensione attuale",
     "page_file.used": "usato|occupato|in uso|usati",
     "reach.target": "destinazione|obiettivo|host",
     "reach.sent": "inviati|trasmessi|spediti|mandati",

@@ -254,7 +254,7 @@ LABELS: dict[str, str] = {
     "search_folder.order": "kolejnosc|numer",
     "search_folder.folder": "folder|katalog|sciezka",
     "page_file.path": "plik|sciezka|plik stronicowania|plik wymiany|nazwa",
-    "page_file.size": "rozmiar|rozmiar początkowy|przydzielono|przydzielony|maksimum|max|maksymalny|przydzielone|zarezerwowane",
+    "page_file.size": "rozmiar|rozmiar początkowy|przydzielono|przydzielony|maksimum|max|maksymalny|przydzielone|zarezerwowane|teraz|obecnie|rozmiar biezacy|maks",
     "page_file.used": "uzyte|zajete|w uzyciu|używany|uzywane|w użyciu|używane|zajęte",
     "reach.target": "cel|host|adresat",
     "reach.sent": "wyslane|wyslano|wyslanych",

@@ -254,7 +254,7 @@ LABELS: dict[str, str] = {
     "search_folder.order": "ordem|numero|lugar",
     "search_folder.folder": "pasta|diretorio|caminho",
     "page_file.path": "ficheiro|arquivo|caminho|ficheiro paginação|arquivo paginação|nome|local",
-    "page_file.size": "tamanho|tamanho inicial|alocado|maximo|max|atribuído|atribuídos|alocados|reservado|reservados",
+    "page_file.size": "tamanho|tamanho inicial|alocado|maximo|max|atribuído|atribuídos|alocados|reservado|reservados|agora|atual|tamanho atual",
     "page_file.used": "usado|ocupado|em uso|utilizado|utilização atual",
     "reach.target": "destino|alvo|host|máquina de destino",
     "reach.sent": "enviados|enviado|mandados",

@@ -254,7 +254,7 @@ LABELS: dict[str, str] = {
     "search_folder.order": "orden|numero|puesto",
     "search_folder.folder": "carpeta|directorio|ruta",
     "page_file.path": "archivo|ruta|fichero|archivo paginación|archivo paginacion|nombre",
-    "page_file.size": "tamano|tamaño inicial|asignado|maximo|max|asignados|reservado|reservados",
+    "page_file.size": "tamano|tamaño inicial|asignado|maximo|max|asignados|reservado|reservados|ahora|actual|tamano actual",
     "page_file.used": "usado|ocupado|en uso",
     "reach.target": "destino|objetivo|host|equipo remoto",
     "reach.sent": "enviados|enviado|mandados",

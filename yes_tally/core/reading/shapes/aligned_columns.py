@@ -155,7 +155,14 @@ def _grouped(lines: Sequence[Line], rows: list[Group]) -> list[Group]:
         if len(row.entries) == 1 and under:
             above = row.entries[0]
             continue
-        if above and row.entries and indent > above.column - 1:
+        # Too long for its column: the rest of its row stands below it.
+        overflows = (
+            above and row.entries and above.column < row.entries[0].column <= above.column + len(above.printed) + 1
+        )
+        if above and overflows and row.entries[0].label != above.label:
+            row.entries.insert(0, above)
+            above = None
+        elif above and row.entries and indent > above.column - 1:
             if row.entries[0].label.casefold() == _BELONGS:
                 row.entries[0] = replace(row.entries[0], label=f"sub{_BELONGS}")
             row.entries.append(Entry(_BELONGS, above.printed, line.number, row.entries[0].column))

@@ -7,9 +7,9 @@ from collections.abc import Collection, Sequence
 from typing import TYPE_CHECKING
 
 from yes_tally.core.catalogue import FACTS, KEYS
-from yes_tally.core.reading.kinds.makers_of_devices import of_device
 from yes_tally.core.reading.meaning.decide import NAMING, Context, Guess, decide
 from yes_tally.core.reading.meaning.labels import MERELY_NAME, split_unit, words_of
+from yes_tally.core.reading.meaning.second_choices import is_second_choice
 from yes_tally.core.reading.phrases import SUBJECTS, subjects_in
 from yes_tally.core.reading.shapes.layout import Group
 from yes_tally.core.reading.values.text_forms import MAKER_AND_PART
@@ -196,17 +196,20 @@ def each_meant_once(
     def in_other_words(label: str) -> bool:
         return not guesses[label] or not guesses[label][0].fact.partition(".")[2].startswith(label.casefold())
 
-    def is_maker(label: str) -> bool:
-        return bool(guesses[label]) and of_device(guesses[label][0].fact, label)
+    def second(label: str) -> bool:
+        return bool(guesses[label]) and is_second_choice(guesses[label][0].fact, label)
 
-    for label in sorted(
-        guesses, key=lambda label: (is_maker(label), turn(label), choices(label), in_other_words(label))
-    ):
+    for label in sorted(guesses, key=lambda label: (second(label), turn(label), choices(label), in_other_words(label))):
         for guess in guesses[label]:
             if guess.fact not in taken:
                 taken[guess.fact] = label
                 break
-    once = {label: tuple(g for g in found if taken.get(g.fact, label) == label) for label, found in guesses.items()}
+    once = {
+        label: tuple(g for g in found if taken.get(g.fact, label) == label)
+        if not second(label) or taken[guesses[label][0].fact] == label
+        else ()
+        for label, found in guesses.items()
+    }
     # ``Kind`` beside ``Fs``: where no file systems stand, some of its words may say which kind of volume.
     left = {label for label, found in guesses.items() if found and not once[label]}
     return {

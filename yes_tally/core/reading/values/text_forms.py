@@ -130,7 +130,7 @@ TEXT_FORMS: dict[str, re.Pattern[str]] = {
         r"\(?(?P<keep>[A-Z]|[A-Za-z]:\\?|/.*|[A-Za-z][\w-]{0,30}:|\\\\.+|\[\w+\])\)?(?:(?<=:)\s+[(\[\"][^()\[\]\"]{1,32}[)\]\"])?$"
     ),
     "volume.filesystem": re.compile(r"(?P<keep>[A-Za-z][\w.+-]{1,19})$"),
-    "update.id": re.compile(r"(?=.*\d)(?!\S+(?: \S+){3})[\w.{}() -]{4,60}$"),
+    "update.id": re.compile(r"(?=.*\d)(?!.*\s{2})(?!\S+(?: \S+){3})[\w.{}() -]{4,60}$"),
     "os.language": re.compile(r"(?P<keep>[a-z]{2}[-_][A-Z]{2}(?=[ ,(])|.+)"),
     "neighbour.interface": re.compile(r"(?P<keep>.+?)(?: -{2,} .*|$)"),
     "boot_entry.path": re.compile(r"(?!.*\S\s{2,}\S).+"),
@@ -185,8 +185,9 @@ TEXT_FORMS: dict[str, re.Pattern[str]] = {
     ),
     # ``Palefire FX 40 8 GB``
     "graphics.name": re.compile(rf"{_NONE}(?P<keep>.+?)(?: \(?[\d.,]+ ?[MG]i?[BO]\)?)?$", re.I),
+    # ``DDR4-2666`` says of what type it is, and how fast.
     "module.part": re.compile(
-        r"(?:(?!GiB|MiB)[A-Z][a-z]\w+ (?=(?!LP|DDR)(?=\S*\d)[A-Z0-9]{2,}-[\w-]+$))?(?P<keep>.+)$"
+        r"(?!(?:LP)?DDR\d\w?(?:[ -]\d{3,5})?$)(?:(?!GiB|MiB)[A-Z][a-z]\w+ (?=(?!LP|DDR)(?=\S*\d)[A-Z0-9]{2,}-[\w-]+$))?(?P<keep>.+)$"
     ),
     # ``wkl210.sys 3.14.2.0 of 2024-02-20``
     "driver.file": re.compile(r"(?P<keep>\S+\.(?:sys|inf|ko|drv|dll)(?=[ ,(])|.+)", re.I),

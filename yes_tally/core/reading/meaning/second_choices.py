@@ -1,0 +1,40 @@
+"""Labels that say a fact where a report says no more, and not where another label says it of the same thing: who made a device
+beside who provided its driver, how large a file may grow beside how large it is."""
+
+from __future__ import annotations
+
+from typing import TYPE_CHECKING
+
+from yes_tally.core.reading.meaning.labels import words_of
+
+if TYPE_CHECKING:
+    from yes_tally.core.reading.interpret import Interpreter
+
+_SECOND_CHOICES = {
+    fact: frozenset(words_of(label) for label in labels.split("|"))
+    for fact, labels in {
+        "driver.provider": "maker|manufacturer|vendor|made by|hersteller|fabricant|fabricante|produttore|fabrikant|producent",
+        "page_file.size": (
+            "max|maximum|maximum size|up to|at most|initial|initial size|anfang|anfangsgrosse|hochstens|maximal|taille initiale|taille maximale|maximale|"
+            "tamano inicial|tamano maximo|inicial|maximo|tamanho inicial|tamanho maximo|dimensione iniziale|dimensione massima|iniziale|massima|massimo|"
+            "begin|begingrootte|maximale grootte|rozmiar poczatkowy|rozmiar maks|rozmiar maksymalny|maksimum|maksymalny"
+        ),
+    }.items()
+}
+
+
+def is_second_choice(fact: str, label: str) -> bool:
+    """Whether a label that may mean a fact says it only where no other does."""
+    return fact in _SECOND_CHOICES and words_of(label) in _SECOND_CHOICES[fact]
+
+
+def leave_out_second_choices(interpreter: Interpreter) -> None:
+    """Leave out what such labels of a section tell of a thing of which another label tells the same fact."""
+    start = interpreter.section_from
+    told = [draft for draft in interpreter.drafts[start:] if draft.fact in _SECOND_CHOICES and draft.entry.label]
+    second = {id(draft) for draft in told if is_second_choice(draft.fact, draft.entry.label)}
+    first = {(draft.fact, id(draft.item)) for draft in told if id(draft) not in second}
+    left_out = {id(draft) for draft in told if id(draft) in second and (draft.fact, id(draft.item)) in first}
+    if left_out:
+        interpreter.blanks |= {draft.entry.line for draft in told if id(draft) in left_out}
+        interpreter.drafts[start:] = [draft for draft in interpreter.drafts[start:] if id(draft) not in left_out]

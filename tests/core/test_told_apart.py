@@ -54,6 +54,16 @@ ROWS = {
             "graphics#1.name": "Corvid Stratus 4", "graphics#1.memory": 4 * 1024**3,
         }),
     ],
+    "the slot of a card is none of the memory's": [
+        ("gpu", '{"video": [{"slot": 1, "product": "Corvid Stratus 4", "ram": "8192 MiB"}, {"slot": 0, "product": "Loamgate Vista 610"}]}\n', {
+            "graphics#1.name": "Corvid Stratus 4", "graphics#1.memory": 8 * 1024**3, "graphics#2.name": "Loamgate Vista 610",
+        }),
+    ],
+    "nobody made it": [
+        ("noise", "sound devices\n  Murmur HD Audio       made by Murmur        working\n  Headset (bluetooth)   made by -             not connected\n", {
+            "sound#1.name": "Murmur HD Audio", "sound#1.maker": "Murmur", "sound#1.state": "working", "sound#2.name": "Headset (bluetooth)", "sound#2.state": "not connected",
+        }),
+    ],
     "a processor's lines that tell nothing": [
         ("cpuview", "   Kestrel K7-9750\n   family 6, model 158, stepping 10        code name \"Fulmar\"\n   8 cores / 16 threads                    hyperthreading is on\n"
          "   base 3.60 GHz, at most 4.90 GHz, now 1.20 GHz\n   bus 100 MHz x 12\n   voltage 0.82 V     temperature 41 °C\n", {

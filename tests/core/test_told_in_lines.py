@@ -18,6 +18,15 @@ CHECKS = {
     "health_check#1.kind": "system-files", "health_check#1.result": "repaired", "health_check#2.kind": "disk", "health_check#2.target": "C:",
     "health_check#2.result": "clean", "health_check#3.kind": "energy", "health_check#3.errors": 2, "health_check#3.warnings": 5, "health_check#3.notes": 17,
 }  # fmt: skip
+FICHA = (
+    "{}DATOS DEL EQUIPO\n   Fabricante: Corrane             Modelo: Tallow 14\n{}SISTEMA\n   Harbour OS 12 Desk Pro, versión 12.0, 64 bits\n"
+    "{}DISCO\n   Basalt NV512, 476,9 GB, NVMe\n   C: 475,2 GB, libres 88,1 GB, cifrado\n{}BATERÍA\n   CT14-BAT3, capacidad de diseño 50.040 mWh, 412 ciclos\n"
+)
+CHAPTERS = {
+    "machine.maker": "Corrane", "machine.model": "Tallow 14", "os.name": "Harbour OS 12 Desk Pro", "os.version": "12.0", "os.architecture": "x86-64",
+    "disk#1.model": "Basalt NV512", "disk#1.size": round(476.9 * 1024**3), "disk#1.bus": "NVMe", "volume#1.mount": "C:", "volume#1.size": round(475.2 * 1024**3),
+    "volume#1.free": round(88.1 * 1024**3), "volume#1.encrypted": True, "battery#1.name": "CT14-BAT3", "battery#1.design": 50040, "battery#1.cycles": 412,
+}  # fmt: skip
 
 ROWS = {
     "from when to when an address is lent": [
@@ -89,6 +98,48 @@ ROWS = {
             "module#1.slot": "A1", "module#1.size": 8 * 1024**3, "module#1.maker": "Siskin", "module#1.serial": "3F10A9C2", "module#1.speed": 2666,
             "module#2.slot": "A2", "module#2.size": 16 * 1024**3, "module#2.maker": "Siskin", "module#2.serial": "3F10A9C3", "module#2.speed": 2666,
         }),
+    ],
+    "how many sockets there are, over what they hold": [
+        (command, f"{said}\n", {"memory.slots": 4, "memory.limit": 64 * 1024**3})
+        for command, said in (
+            ("membank", "4 sockets, 2 in use, at most 64 GB (16 GB each)"), ("membank", "4 slots, 2 used, board takes 64 GB"), ("ram", "4 Plätze, 2 belegt, höchstens 64 GB"),
+            ("ram", "4 emplacements, 2 occupés, 64 Go au maximum"), ("ram", "4 ranuras, 2 ocupadas, máximo 64 GB"), ("ram", "4 gniazda, 2 zajęte, najwyżej 64 GB"),
+        )
+    ] + [("connections", "4 sockets, 2 established\n", {})],
+    "sockets that are counted": [
+        ("membank", "   1  DIMM_A1   8 GB   DDR4-2666   Siskin SK08-D4-2666\n   2  DIMM_A2   -\n", {
+            "module#1.slot": "DIMM_A1", "module#1.size": 8 * 1024**3, "module#1.type": "DDR4", "module#1.speed": 2666, "module#1.maker": "Siskin",
+            "module#1.part": "SK08-D4-2666", "module#2.slot": "DIMM_A2",
+        }),
+    ],
+    "a page file is as large as it is now": [
+        (command, f"{heads}\nC:\\page.sys       2{mark}048 MB   8{mark}192 MB   4{mark}864 MB   311 MB     702 MB\n", {
+            "page_file#1.path": "C:\\page.sys", "page_file#1.size": 4864 * 1024**2, "page_file#1.used": 311 * 1024**2,
+        })
+        for command, mark, heads in (
+            ("paging", ",", "File              Initial    Maximum    Now        In use     Peak"), ("auslagerung", ".", "Datei             Anfang     Höchstens  Jetzt      Belegt     Spitze"),
+        )
+    ],
+    "a name that is too long for its column": [
+        ("logiciels", "Nom                            Version       Éditeur            Installé\nAgent Bollard                  5.2.0         Quaymaster         12/06/2024\n"
+         "Visionneuse de plans « Épure »\n                               4.0           Atelier Tessel     11/11/2022\n", {
+            "software#1.name": "Agent Bollard", "software#1.version": "5.2.0", "software#1.maker": "Quaymaster", "software#1.installed_at": "2024-06-12",
+            "software#2.name": "Visionneuse de plans « Épure »", "software#2.version": "4.0", "software#2.maker": "Atelier Tessel", "software#2.installed_at": "2022-11-11",
+        }),
+    ],
+    "updates below a line that says of which days, less one that failed": [
+        ("mises-a-jour", f" Du 18 janvier au 17 février 2025 :\n   HU-25009   4 février 2025    Fuseaux horaires     réussie\n   HU-25004   21 janvier 2025   Correctif cumulatif  {failed}\n", {
+            "update#1.id": "HU-25009", "update#1.installed_at": "2025-02-04", "update#1.title": "Fuseaux horaires",
+        }) for failed in ("échec 0x80070643", "erreur 0x80070643", "échec")
+    ],
+    "what a boot entry starts, behind its drive": [
+        ("bootlist", " {current}    Harbour OS 12 Desk Pro      C:  \\System\\hload.efi\n {old}        Harbour OS 11               F:  \\System\\hload.efi\n", {
+            "boot_entry#1.id": "{current}", "boot_entry#1.name": "Harbour OS 12 Desk Pro", "boot_entry#1.path": "\\System\\hload.efi",
+            "boot_entry#2.id": "{old}", "boot_entry#2.name": "Harbour OS 11", "boot_entry#2.path": "\\System\\hload.efi",
+        }),
+    ],
+    "chapters, each of a kind": [
+        ("ficha", FICHA.format(*numbers), CHAPTERS) for numbers in (("1. ", "2. ", "3. ", "4. "), ("", "", "", ""), ("1) ", "2) ", "3) ", "4) "))
     ],
     "times with an h between blanks": [("system", "Dernier démarrage : 17/02/2025 à 07 h 55\n", {"host.booted_at": "2025-02-17T07:55:00"})],
     "who is signed in, and since when": [

@@ -45,6 +45,8 @@ _SHORT_HEADING = 24
 _WHOLE_PHRASE = 0.9
 
 # Things that are started, or that somebody begins to use.
+# Things that a slot holds as well as memory is.
+_STAND_IN_SLOTS = frozenset({"graphics", "adapter", "disk", "sound", "battery"})
 _BEGIN_THEMSELVES = frozenset({"process", "account", "task", "software"})
 
 # An item has not more fields than these.
@@ -153,6 +155,8 @@ class Interpreter:
             guesses = tuple(g for g in decide(label.partition(", ")[0], context) if FACTS[g.fact].kind != "flag")
         if context.group in _BEGIN_THEMSELVES:
             guesses = tuple(g for g in guesses if g.fact != "host.booted_at")  # it began, and not the PC
+        if context.group in _STAND_IN_SLOTS:
+            guesses = tuple(g for g in guesses if g.fact != "memory.slots")
         sure = bool(guesses) and guesses[0].confidence >= _WHOLE_PHRASE
         names_pc = SUBJECTS.get(words_of(label)) == "machine"
         if (

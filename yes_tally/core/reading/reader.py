@@ -31,6 +31,7 @@ from yes_tally.core.reading.kinds.licences_of_products import (
     lines_of_products,
     lines_of_programs,
 )
+from yes_tally.core.reading.kinds.memory_sockets import lines_counting_sockets
 from yes_tally.core.reading.kinds.name_lookups import lines_of_answers
 from yes_tally.core.reading.kinds.updates_installed import leave_out_by_state, leave_out_under, leave_out_within
 from yes_tally.core.reading.kinds.volumes_on_disks import volumes_on_disks
@@ -215,6 +216,7 @@ def _read_section(interpreter: Interpreter, section: Section) -> None:
             lines_of_answers(lines)
             | {number for table in caches for number in table.lines}
             | members_of_groups(interpreter, lines)
+            | lines_counting_sockets(interpreter, lines)
             | volumes_on_disks(interpreter, lines)
             | boot_menus(interpreter, lines)
             | (

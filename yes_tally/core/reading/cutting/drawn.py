@@ -171,7 +171,7 @@ def _without_verdicts(lines: list[Line]) -> list[Line]:
 
 
 # ``2.1 Cores``, under ``2  Processor``: a number of a chapter, dotted where it is one of another's.
-_CHAPTER = re.compile(r"\s*(?P<number>\d{1,2}(?:\.\d{1,2}){0,2})(?![\d.]*\.\d)\.?\s+(?=[^\W\d_])")
+_CHAPTER = re.compile(r"\s*(?P<number>\d{1,2}(?:\.\d{1,2}){0,2})(?![\d.]*\.\d)[.)]?\s+(?=[^\W\d_])")
 _LEAST_CHAPTERS = 3
 
 

@@ -7,6 +7,7 @@ from collections.abc import Sequence
 from typing import TYPE_CHECKING
 
 from yes_tally.core.catalogue import FIELDS
+from yes_tally.core.quantity import exactly
 from yes_tally.core.reading.clauses.by_clause import LEADING_SIZE
 from yes_tally.core.reading.clauses.told_in_parts import told_in_words
 from yes_tally.core.reading.drafts import Item
@@ -69,6 +70,37 @@ def in_socket(interpreter: Interpreter, entry: Entry, shape: str, around: tuple[
     if holds and not (", " in entry.printed and told_bare(interpreter, entry, "module", item, shape, "module.size")):
         interpreter.place(entry, shape, (Guess("module.size", 0.85, "it is what the socket holds"),), item)
     return True
+
+
+# ``4 sockets, 2 in use, at most 64 GB (16 GB each)``
+_COUNTS_SOCKETS = re.compile(
+    r"\s*(?:\d{1,2} (?:of|von|sur|de|di|van|z) )?(?P<count>\d{1,2}) (?:(?:memory|ram) )?(?:slots?|sockets?|(?:steck|speicher)?pl[äa]tze|b[äa]nke|emplacements?|ranuras?|z[óo]calos?|bancos?|soquetes?|encaixes|"
+    r"alloggiamenti|sleuven|gniazd[ao]?)(?: [^\W\d_]+){0,4}, [^:=]*\d[^:=]*",
+    re.I,
+)
+_LEAST_TOLD = 2
+
+
+def lines_counting_sockets(interpreter: Interpreter, lines: Sequence[Line]) -> set[int]:
+    """Read the lines that say how many sockets for memory there are, and more of the memory; returns those that were read."""
+    read: set[int] = set()
+    for line in lines:
+        match = _COUNTS_SOCKETS.fullmatch(line.text[:MAX_LINE])
+        if match is None or "  " in line.text.strip():
+            continue
+        before, text = len(interpreter.drafts), line.text.strip()
+        told_in_words(interpreter, text, line.number, indent_of(line.text), "memory", None, list(FIELDS["memory"]))
+        facts = {draft.fact for draft in interpreter.drafts[before:]}
+        if facts and "memory.slots" not in facts:
+            at = Entry("", match["count"], line.number, match.start("count") + 1)
+            why = "it says how many sockets there are"
+            interpreter.add("memory.slots", None, at, exactly("count", int(match["count"])), "words", 0.82, why)
+            facts |= {"memory.slots"}
+        if len(facts) >= _LEAST_TOLD:
+            read.add(line.number)
+        else:
+            del interpreter.drafts[before:]
+    return read
 
 
 _ROW = re.compile(

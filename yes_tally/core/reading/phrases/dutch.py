@@ -221,7 +221,7 @@ LABELS: dict[str, str] = {
     "firewall.outbound": "uitgaand|uitgaande verbindingen|uitgaand verkeer|standaard uitgaand|uitgaand standaard|wat uitgaat|naar buiten|uit",
     "policy.category": "categorie",
     "policy.subcategory": "subcategorie|categorie subcategorie|beleid|onderdeel",
-    "policy.records": "instelling|registreert|legt vast|vastgelegd|wat wordt vastgelegd|geregistreerd|gelogd|wat wordt geregistreerd|controle",
+    "policy.records": "instelling|registreert|legt vast|vastgelegd|wat wordt vastgelegd|geregistreerd|gelogd|wat wordt geregistreerd|controle|vastgelegd|wordt vastgelegd|legt vast|registreert",
     "event.at": "tijd|datum|datum en tijd|tijdstip",
     "event.level": "niveau|ernst|soort",
     "event.source": "bron|wie|herkomst",

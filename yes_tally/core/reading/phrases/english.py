@@ -7,7 +7,7 @@ context too, but only among other facts of the PC itself.
 
 SUBJECTS: dict[str, str] = {
     "machine": "laptop|notebook|hw|machine|computer|pc|computer system|system enclosure|chassis|whole machine|whole pc|system unit|system product|enclosure|sys",
-    "board": "board|mainboard|motherboard|base board|baseboard|system board",
+    "board": "board|mainboard|main board|motherboard|base board|baseboard|system board",
     "firmware": "bios uefi|uefi bios|bios/uefi|firmware|bios|system firmware|bios firmware",
     "security": "security|security chip|tpm|trusted platform module",
     "host": "host|network identity",
@@ -184,8 +184,8 @@ LABELS: dict[str, str] = {
     "battery.full": "takes today|takes now|holds now|full charge capacity|full|last full capacity|full capacity|energy full|capacity now|full charge|last full|capacity today|holds|still holds|now holds|keeps|max charge",
     "battery.cycles": "cycles|cycle count|charge cycles|cycle|charging cycles|times charged|filled emptied|times filled|times emptied",
     "battery.health": "health|state of health|capacity left|battery condition|remaining health",
-    "adapter.name": "name|what|what it is|if name|description|model|adapter|interface|product name|interface name|iface|ifname|device|card|radio",
-    "adapter.connection": "goes by|known as|nickname|connection|connection name|net connection id|alias|interface alias|connection id|called|network|network name|joined to|wireless network",
+    "adapter.name": "name|what|what it is|if name|description|model|adapter|interface|product name|interface name|iface|ifname|device|card|radio|product",
+    "adapter.connection": "goes by|known as|nickname|connection|connection name|net connection id|alias|interface alias|connection id|called|network|network name|joined to|wireless network|label",
     "adapter.mac": "mac|mac address|hardware address|hw address|physical address|link ether|ether|!mac address|hwaddr|lladdr|permanent address|ethernet address|link address|station address|hw|hw addr|ethernet addr|radio address|wireless address|adapter address|nic address",
     "adapter.kind": "kind|type|adapter type|medium|interface type|media type",
     "adapter.connected": "connected|state|status|link|link state|carrier|net connection status|operational state|oper state|media state|link detected|cable|media|up|link up|plugged in|cable plugged in|joined|associated|connection state",

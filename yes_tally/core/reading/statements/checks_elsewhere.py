@@ -45,7 +45,7 @@ KINDS: tuple[tuple[str, str], ...] = (
     (r"\b(?:arquivos|ficheiros) d[eo] sistema\b|\bintegridade do sistema\b", "system-files"),
     (r"\b(?:relat[óo]rio|diagn[óo]stico|verifica[çc][ãa]o) (?:de energia|energ[ée]tic[oa])\b", "energy"),
     (r"\b(?:teste|diagn[óo]stico|verifica[çc][ãa]o) d[ea] mem[óo]ria\b", "memory"),
-    (r"\b(?:verifica[çc][ãa]o|an[áa]lise|exame|verificando|analisando) (?:d[oe] |o )?(?:disco|volume|sistema de (?:arquivos|ficheiros))\b", "disk"),
+    (r"\b(?:verifica[çc][ãa]o|an[áa]lise|exame|verificando|analisando|a verificar|a analisar) (?:d[oe] |o )?(?:disco|volume|sistema de (?:arquivos|ficheiros))\b", "disk"),
     # Dutch
     (r"\bsysteembestanden\b|\bintegriteitscontrole\b", "system-files"),
     (r"\benergie(?:rapport|controle|diagnose)\b", "energy"),

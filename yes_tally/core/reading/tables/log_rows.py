@@ -85,7 +85,7 @@ _STAMP = re.compile(rf"\s*(?:\[\d{{1,4}}\]\s+)?(?:[<\[(]?[^\W\d_]{{4,14}}[>\])]?
 _LEVELS = frozenset(
     "error err warning warn info notice alert emerg crit information notice critical fatal debug verbose fehler warnung hinweis kritisch erreur avertissement informations critique "
     "advertencia informacion critico errore avviso informazione informazioni erro aviso informacao fout waarschuwing informatie kritiek blad "
-    "ostrzezenie informacja informacje krytyczny krytyczne krytyczna critica kritieke melding meldung mededeling nota nachricht".split()
+    "ostrzezenie informacja informacje krytyczny krytyczne krytyczna critica kritieke ernstig ernstige schwer schwerwiegend grave severo serio powazny powazne fatale fataal melding meldung mededeling nota nachricht".split()
 )
 
 

@@ -230,6 +230,8 @@ def said_at_once(interpreter: Interpreter, lines: Sequence[Line], around: tuple[
         return False
     if {at.group for at in subjects_in(words_of(_BEFORE_NUMBER.split(text, maxsplit=1)[0]))} - {group}:
         return False  # ``Page file 4864 MB, 211 MB used`` is said of another thing
+    if group == "board" and {at.group for at in subjects_in(words_of(text))} - {group}:
+        return False  # ``FB-520 rev 1.02, firmware Loamgate L52.1.18``
     before = len(interpreter.drafts)
     at = indent_of(lines[0].text) + 1
     if group == "licence":
@@ -249,7 +251,7 @@ def said_at_once(interpreter: Interpreter, lines: Sequence[Line], around: tuple[
 
 
 _BEFORE_NUMBER = re.compile(r"[\d:,;]")
-_SAID_AT_ONCE = frozenset({"memory", "processor", "licence", "firmware"})
+_SAID_AT_ONCE = frozenset({"memory", "processor", "licence", "firmware", "board"})
 _LISTS = re.compile(r"[,;] ")
 # ``32 GB fitted, 31.6 GB seen by the system``: of all modules together.
 _AMOUNTS = re.compile(

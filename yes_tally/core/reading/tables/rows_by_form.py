@@ -82,7 +82,8 @@ def rows_by_form(interpreter: Interpreter, lines: Sequence[Line], group: str) ->
         for place, (text, at) in enumerate(cells):
             if group == "update" and _is_outcome(text):
                 continue
-            if place and group in NAMED_NEAR and len(cells) == len(ROW_FIELDS[group]) and is_placeholder(text):
+            nobody = is_placeholder(text) or _OF_NOBODY.search(text)
+            if place and group in NAMED_NEAR and len(cells) == len(ROW_FIELDS[group]) and nobody:
                 left = [fact for fact in left if fact.field != ROW_FIELDS[group][place]]
                 continue
             if not place and group in NAMED_NEAR and is_placeholder(text):
@@ -104,7 +105,7 @@ def rows_by_form(interpreter: Interpreter, lines: Sequence[Line], group: str) ->
             or (fact.name == "boot_entry.path" and "\\" in entry.printed)
             for fact, entry, _ in told
         )
-        blank = sum(is_placeholder(text) for text, _ in cells)
+        blank = sum(is_placeholder(text) or _OF_NOBODY.search(text) is not None for text, _ in cells)
         telling = telling or (group == "update" and blank > 0 and _names_update(cells))
         if len(told) > 1 and len(told) + blank >= least and (telling or group in _TEXTS_ALONE):
             item = interpreter.new_item(group)
@@ -170,6 +171,9 @@ _ON_A_DISK = re.compile(
 )
 
 
+# ``made by -``
+_OF_NOBODY = re.compile(r"[^\W\d_] [-–—?]$")
+_DRIVE_ALONE = re.compile(r"[A-Z]:")
 _ASIDE_ALONE = re.compile(r"\s*\([^()]*\)\s*")
 
 
@@ -204,7 +208,7 @@ def _has_form(fact: FactKind, text: str, value: Value) -> bool:
     if fact.name == "boot_entry.id":
         return _BOOT_ID.fullmatch(text) is not None
     if fact.name == "boot_entry.path":
-        return not _ON_A_DISK.match(text)
+        return not _ON_A_DISK.match(text) and not _DRIVE_ALONE.fullmatch(text)
     return is_event_id(text) if fact.name == "event.id" else fact.kind != "version" or value.value == text
 
 

@@ -54,7 +54,6 @@ from yes_tally.core.reading.tables.rows_alone import column_by_column
 from yes_tally.core.reading.text.as_printed import Pieces, Printed, one_by_one
 from yes_tally.core.reading.text.console_cuts import uncut
 from yes_tally.core.reading.text.decode import Decoded, Line, decode
-from yes_tally.core.reading.text.list_numbers import plainly_numbered
 from yes_tally.core.reading.text.margins import without_margin
 from yes_tally.core.reading.values.report_locale import as_written_in, locale_of, own_locale
 
@@ -205,7 +204,7 @@ def _read_section(interpreter: Interpreter, section: Section) -> None:
     command = interpreter.heading(section.command) if section.command else ()
     programs = lines_of_programs(interpreter, section.lines, command)
     programs |= lines_of_products(interpreter, [line for line in section.lines if line.number not in programs], command)
-    written = without_tool_name(plainly_numbered(section.lines), section.command or "")
+    written = without_tool_name(section.lines, section.command or "")
     told = [line for line in written if line.number not in programs]
     lines = [line for line in told if len(line.text) <= MAX_LINE]
     caches = cache_tables(lines)

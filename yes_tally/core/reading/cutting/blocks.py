@@ -113,6 +113,8 @@ def _blocks_of(lines: Sequence[Line]) -> Iterator[Block]:
 _LEAST_KINDS = 3
 
 
+# What is told in several parts.
+_SEVERAL = re.compile(r", |: |\S\s{2,}\S")
 # A title between two rules.
 _TITLE_LINES = 3
 # ``DATOS DEL EQUIPO``
@@ -135,11 +137,12 @@ def _by_kinds(lines: Sequence[Line]) -> list[list[Line]]:
         or not all(_CHAPTER.fullmatch(lines[index].text[:MAX_LABEL]) for index in heads)
     ):
         return [list(lines)]
+    whole = [words_of(lines[index].text[:MAX_LABEL]) in SUBJECTS for index in heads]
+    if not all(whole) and sum(bool(_SEVERAL.search(lines[index + 1].text)) for index in heads) * 2 < len(heads):
+        return [list(lines)]  # ``Video memory`` over ``8 GB``: a label, and its value
     titles = [words_of(lines[index].text[:MAX_LABEL]) for index in heads]
     kinds = [{at.group for at in subjects_in(title)} for title in titles]
-    if not all(title in SUBJECTS for title in titles) and (
-        sum(map(bool, kinds)) * 2 < len(heads) or len(set().union(*kinds)) < _LEAST_KINDS
-    ):
+    if not all(whole) and (sum(map(bool, kinds)) * 2 < len(heads) or len(set().union(*kinds)) < _LEAST_KINDS):
         return [list(lines)]
     return [list(lines[a:b]) for a, b in pairwise([*heads, len(lines)])]
 

@@ -21,6 +21,7 @@ from yes_tally.core.reading.shapes.layout import MAX_LINE
 from yes_tally.core.reading.statements.sentences import REACH_COUNTS, REACH_SAYS, statements
 from yes_tally.core.reading.tables.log_rows import are_events, is_event
 from yes_tally.core.reading.text.decode import Line
+from yes_tally.core.reading.text.list_numbers import plainly_numbered
 from yes_tally.core.words import flag_of
 
 _PROMPT = re.compile(
@@ -202,7 +203,8 @@ def _is_of_pager(text: str) -> bool:
 
 
 def _section(lines: Sequence[Line], prompt: _Prompt | None, start: int, end: int) -> Section:
-    body = tuple(without_fields(unframed([line for line in lines[start:end] if not _is_of_pager(line.text)])))
+    written = plainly_numbered([line for line in lines[start:end] if not _is_of_pager(line.text)])
+    body = tuple(without_fields(unframed(written)))
     failure, at = _failure(body)
     first = lines[prompt.index if prompt else start].number
     return Section(

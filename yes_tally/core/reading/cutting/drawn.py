@@ -204,9 +204,11 @@ def _without_numbers_of_kinds(lines: list[Line]) -> list[Line]:
         if indent_of(line.text) == least and (match := _CHAPTER.match(line.text[:_MAX_FRAME]))
     ]
     numbers = [match["number"] for _, match in heads]
-    kinds = {frozenset(at.group for at in subjects_in(words_of(lines[at].text[match.end() :]))) for at, match in heads}
-    follow = numbers == [str(number) for number in range(1, len(numbers) + 1)]
-    if not follow or len(kinds - {frozenset()}) * 2 < len(heads) or len(kinds) <= _LEAST_CHAPTERS:
+    if len(heads) <= _LEAST_CHAPTERS or numbers != [str(number) for number in range(1, len(numbers) + 1)]:
+        return lines
+    titles = [words_of(lines[index].text[match.end() : _MAX_FRAME]) for index, match in heads]
+    kinds = {frozenset(at.group for at in subjects_in(title)) for title in titles}
+    if len(kinds - {frozenset()}) * 2 < len(heads) or len(kinds) <= _LEAST_CHAPTERS:
         return lines
     for index, match in heads:
         lines[index] = replace(lines[index], text=" " * least + lines[index].text[match.end() :])

@@ -30,6 +30,7 @@ _LEVEL = re.compile(
     r"(?:L|(?:level|niveau|stufe|ebene|livello|nivel|poziom) )(?P<level>[1-3])(?:[di]|\b(?![\d.,]))(?P<kind>.{0,24})",
     re.I,
 )
+_MAY_BEGIN = re.compile(r"\s*(?:L[1-3]|[^\W\d_]{5,7} [1-3])", re.I)
 _SIZE = re.compile(r"\d[\d.,' ]* ?[KM]i?[BOo]?", re.I)
 # What heads the sizes that are told of all cores together; the sizes, without saying of what; and those of one core.
 _TOTAL = re.compile(
@@ -87,6 +88,8 @@ def read_caches(interpreter: Interpreter, table: CacheTable) -> None:
 
 def _level(line: Line) -> re.Match[str] | None:
     """The level that a row begins with, where it tells a size behind a gap."""
+    if not _MAY_BEGIN.match(line.text):
+        return None
     cells = cells_by_gap(line.text) if len(line.text) <= MAX_LINE else []
     sized = any(_SIZE.fullmatch(text) for text, _ in cells[1:])
     return _LEVEL.fullmatch(plain(cells[0][0])) if sized else None

@@ -10,6 +10,7 @@ from itertools import pairwise
 
 from yes_tally.core.reading.meaning.labels import words_of
 from yes_tally.core.reading.phrases import SUBJECTS
+from yes_tally.core.reading.shapes.layout import MAX_LABEL
 from yes_tally.core.reading.text.decode import Line
 
 _OF = r" ?(?:/|of|von|sur|de|di|van|z|ze) ?"
@@ -33,6 +34,7 @@ _FORMS: tuple[re.Pattern[str], ...] = tuple(
     re.compile(rf"(?P<indent>\s*)(?P<mark>{form})(?=\s|$)", re.I) for form in (*_IN_BRACKETS, *_OTHER_FORMS)
 )
 _BEGINS = re.compile(r"\s*[\[({<n№a-z\d-]", re.I)
+_DIGIT = re.compile(r"\s*\d")
 _FEWEST = 2
 
 
@@ -100,11 +102,12 @@ def _over_deeper(lines: Sequence[Line], heads: Sequence[int], indent: int) -> bo
 
 def _are_chapters(run: Sequence[tuple[int, re.Match[str]]]) -> bool:
     """Whether half of the numbers stand before kinds of things (``[2] Main board``), and not before what things are called."""
-    return sum(words_of(match.string[match.end() :]) in SUBJECTS for _, match in run) * 2 >= len(run)
+    titles = (words_of(match.string[match.end() : match.end() + MAX_LABEL]) for _, match in run)
+    return sum(title in SUBJECTS for title in titles) * 2 >= len(run)
 
 
 def _before_digit(match: re.Match[str]) -> bool:
-    return match.string[match.end() :].lstrip()[:1].isdigit()
+    return _DIGIT.match(match.string, match.end()) is not None
 
 
 def _plain(line: Line, match: re.Match[str], *, to_left: bool) -> Line:

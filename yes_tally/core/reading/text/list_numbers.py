@@ -15,7 +15,7 @@ from yes_tally.core.reading.text.decode import Line
 
 _OF = r" ?(?:/|of|von|sur|de|di|van|z|ze) ?"
 _NUMBER = r"(?P<number>\d{1,3})"
-# What readers know over lines of its own as it is; where quotation marks follow, too.
+# Over lines of its own, and before quotation marks, readers know these as they are.
 _IN_BRACKETS = (rf"\({_NUMBER}\):?(?=\s+[^\s\"'“„«])", rf"\[{_NUMBER}\]:?(?=\s+[^\s\"'“„«])")
 _OTHER_FORMS = (
     rf"\[{_NUMBER}{_OF}(?P<all>\d{{1,3}})\]:?",
@@ -33,7 +33,7 @@ _OTHER_FORMS = (
 _FORMS: tuple[re.Pattern[str], ...] = tuple(
     re.compile(rf"(?P<indent>\s*)(?P<mark>{form})(?=\s|$)", re.I) for form in (*_IN_BRACKETS, *_OTHER_FORMS)
 )
-_BEGINS = re.compile(r"\s*[\[({<n№a-z\d-]", re.I)
+_BEGINS = re.compile(r"\s*(?:[\[({<№\d-]|n[°ºor.]|[a-z]\))", re.I)
 _DIGIT = re.compile(r"\s*\d")
 _FEWEST = 2
 

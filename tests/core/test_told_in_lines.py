@@ -141,6 +141,17 @@ ROWS = {
     "chapters, each of a kind": [
         ("ficha", FICHA.format(*numbers), CHAPTERS) for numbers in (("1. ", "2. ", "3. ", "4. "), ("", "", "", ""), ("1) ", "2) ", "3) ", "4) "))
     ],
+    "numbers behind a word that is cut short": [
+        ("karta", f"Komputer ..... Corrane Tallow 520 SFF, {said} CRN2M55017\n", {"machine.model": "Corrane Tallow 520 SFF", "machine.serial": "CRN2M55017"})
+        for said in ("numer seryjny", "nr ser.", "serial no.", "S/N")
+    ],
+    "a sum below a table begins in none of its columns": [
+        ("laufwerke liste", "  Bst.  Bezeichnung   Dateisystem    Gesamt      Belegt        Frei\n  C:    SYSTEM        HFX2        237,9 GB    149,8 GB     88,1 GB\n"
+         f"  D:    Archiv        HFX2      1.863,0 GB  1.450,2 GB    412,8 GB\n  {total}                         2.100,9 GB  1.600,0 GB    500,9 GB\n", {
+            "volume#1.mount": "C:", "volume#1.label": "SYSTEM", "volume#1.filesystem": "HFX2", "volume#1.size": round(237.9 * 1024**3), "volume#1.free": round(88.1 * 1024**3),
+            "volume#2.mount": "D:", "volume#2.label": "Archiv", "volume#2.filesystem": "HFX2", "volume#2.size": 1863 * 1024**3, "volume#2.free": round(412.8 * 1024**3),
+        }) for total in ("Summe", "Total", "Razem")
+    ],
     "times with an h between blanks": [("system", "Dernier démarrage : 17/02/2025 à 07 h 55\n", {"host.booted_at": "2025-02-17T07:55:00"})],
     "who is signed in, and since when": [
         ("system", f"User: {said}\n", {"host.user": "LSF\\rarkwell"})

@@ -25,8 +25,11 @@ _CLAUSES = re.compile(rf"[^\s,;.](?:[^,;.]|[,;.](?!\s|$)|{COMMA_WITHIN_MOMENT})*
 _AND_HAS = re.compile(
     r"\s(?:and|und|et|y|e|en|i)\s(?:has|is|hat|ist|a|est|tiene|es|ha|è|tem|é|heeft|ma|jest)(?=\s)", re.I
 )
-# ``max. 4.00 GHz``: the dot ends no clause.
-_CUT_SHORT = re.compile(r"(?<=\bmax)\.(?= \d)|(?<=\bmin)\.(?= \d)|(?<=\bmáx)\.(?= \d)|(?<=\bmaks)\.(?= \d)", re.I)
+# ``max. 4.00 GHz``, ``serial no. CRN2M55017``: the dot ends no clause.
+_CUT_SHORT = re.compile(
+    r"(?:(?<=\bmax)|(?<=\bmin)|(?<=\bmáx)|(?<=\bmaks))\.(?= \d)|(?:(?<=\bno)|(?<=\bnr)|(?<=\bser)|(?<=\bnum)|(?<=\bnúm))\.(?= \S*\d)",
+    re.I,
+)
 # ``L1 512 KiB / L2 4 MiB``
 _SLASHED = re.compile(r"(?<=[^\W\d_]) / (?=\d|L\d\b)")
 _PROPER = re.compile(r"[A-Z][\w&-]*(?: (?:& )?[A-Z][\w&-]*){0,2}")

@@ -184,7 +184,19 @@ def _rows_of(lines: Sequence[Line]) -> list[Line]:
             rows.append(line)
     if len(rows) > 1 and _COUNT_BELOW.match(rows[-1].text) and len(cells_by_gap(rows[-2].text[:MAX_HEAD])) > 2:
         rows.pop()
+    if len(rows) > _FEWEST and _SUM_BELOW.match(rows[-1].text):
+        cells = [len(cells_by_gap(row.text[:MAX_HEAD])) for row in rows[-2:]]
+        if cells[1] < cells[0]:
+            rows.pop()
     return rows
+
+
+_FEWEST = 2
+# ``Total            2,100.9 GB``, which begins in no column
+_SUM_BELOW = re.compile(
+    r"\s*(?:total|totals|sum|summe|gesamt|insgesamt|somme|suma|soma|totale|totaal|som|razem|[łl][ąa]cznie|in all):?\s{2,}",
+    re.I,
+)
 
 
 # ``5 connections, 2 established``: how many there are, below the last one.

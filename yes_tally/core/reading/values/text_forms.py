@@ -77,7 +77,7 @@ TEXT_FORMS: dict[str, re.Pattern[str]] = {
     "account.full_name": re.compile(r"[«„“\"]?\s*(?P<keep>[^«»„“”\"]+?)\s*[»“”\"]?$"),
     # ``Sign-in   success, failure`` is audited: nobody is called so.
     "host.user": re.compile(
-        r"(?i:(?!(?:success|failures?|erfolg|fehler|misserfolg|succ[èe]s|[ée]chec|[ée]xito|fallo|sucesso|falha|riuscito|geslaagd|mislukt|sukces|niepowodzenie)\b|[a-z]:))(?P<keep>[^(]*?[^\W\d_][^(]*?)(?:(?:, [^\W\d_]+(?: [^\W\d_]+){0,2})? (?:since|seit|depuis|desde|dalle|sinds|od|at|à|um|alle|às|om|o) \d.*|\s*\(.*)?$"
+        r"(?i:(?!(?:success|failures?|erfolg|fehler|misserfolg|succ[èe]s|[ée]chec|[ée]xito|fallo|sucesso|falha|riuscito|geslaagd|mislukt|sukces|niepowodzenie)\b|[a-z]:))(?P<keep>[^(]*?[^\W\d_][^(]*?)(?:(?:, [^\W\d_]+(?: [^\W\d_]+){0,2})? (?i:since|seit|depuis|desde|dalle|sinds|od|at|à|um|alle|às|om|o) \d.*|\s*\(.*)?$"
     ),
     # A moment is no zone (``Local time``), and four groups of five are no article.
     "host.time_zone": re.compile(rf"(?!.*{DAY})(?P<keep>.+)$"),

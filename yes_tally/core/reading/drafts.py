@@ -106,7 +106,7 @@ def name_items(items: Iterable[Item], drafts: Iterable[Draft]) -> None:
             item.name, told[id(item)] = before.name, [*told[id(before)], *own]
             before = item
             continue
-        before = item if item.group in _ONE_AS_A_RULE else None
+        before = item if item.group in ONE_AS_A_RULE else None
         key = (item.group, tuple(identity_of(item)))
         of_key = known.setdefault(key, []) if key[1] else []
         # Of one section the last told of is enough, and of more of one key than these no list tells.
@@ -125,7 +125,7 @@ def name_items(items: Iterable[Item], drafts: Iterable[Draft]) -> None:
 
 _MOST_OF_KEY = 64
 # A PC has one of them, and lines of words below its name tell more of it.
-_ONE_AS_A_RULE = frozenset({"processor"})
+ONE_AS_A_RULE = frozenset({"processor"})
 _NAMES_ONE = frozenset({"processor.name", "processor.socket"})
 
 
@@ -135,7 +135,7 @@ def _goes_on(before: Sequence[Draft], own: Sequence[Draft]) -> bool:
     follows = own[0].entry.line - before[-1].entry.line == 1 and own[0].item and before[0].item
     return bool(
         follows
-        and own[0].fact.partition(".")[0] in _ONE_AS_A_RULE
+        and own[0].fact.partition(".")[0] in ONE_AS_A_RULE
         and told & _NAMES_ONE
         and not more & (told | _NAMES_ONE)
     )

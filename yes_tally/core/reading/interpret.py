@@ -44,10 +44,11 @@ _UNIT_ALONE = re.compile(r"[kmg]?bps|[kmg]bit/?s|mts?|mt/s|[kmg]hz|[kmgt]?i?b|by
 _SHORT_HEADING = 24
 _WHOLE_PHRASE = 0.9
 
-# Things that are started, or that somebody begins to use.
-# Things that a slot holds as well as memory is.
-_STAND_IN_SLOTS = frozenset({"graphics", "adapter", "disk", "sound", "battery"})
-_BEGIN_THEMSELVES = frozenset({"process", "account", "task", "software"})
+# What is not told of the PC where one of these is spoken of: they begin themselves, or a slot holds them too.
+_NOT_WITHIN = {
+    "host.booted_at": frozenset({"process", "account", "task", "software"}),
+    "memory.slots": frozenset({"graphics", "adapter", "disk", "sound", "battery"}),
+}
 
 # An item has not more fields than these.
 _MOST_FIELDS = 16
@@ -153,10 +154,7 @@ class Interpreter:
         if not guesses and ", " in label:
             # ``IPv6, link only``: what it is, and more of that
             guesses = tuple(g for g in decide(label.partition(", ")[0], context) if FACTS[g.fact].kind != "flag")
-        if context.group in _BEGIN_THEMSELVES:
-            guesses = tuple(g for g in guesses if g.fact != "host.booted_at")  # it began, and not the PC
-        if context.group in _STAND_IN_SLOTS:
-            guesses = tuple(g for g in guesses if g.fact != "memory.slots")
+        guesses = tuple(g for g in guesses if context.group not in _NOT_WITHIN.get(g.fact, ()))
         sure = bool(guesses) and guesses[0].confidence >= _WHOLE_PHRASE
         names_pc = SUBJECTS.get(words_of(label)) == "machine"
         if (

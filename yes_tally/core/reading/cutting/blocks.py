@@ -118,7 +118,7 @@ _SEVERAL = re.compile(r", |: |\S\s{2,}\S")
 # A title between two rules.
 _TITLE_LINES = 3
 # ``DATOS DEL EQUIPO``
-_CHAPTER = re.compile(r"\s*[^\W\d_][^\d:=,;.()|]{2,40}:?\s*")
+_TITLE_OF_CHAPTER = re.compile(r"\s*[^\W\d_][^\d:=,;.()|]{2,40}:?\s*")
 
 
 def _by_kinds(lines: Sequence[Line]) -> list[list[Line]]:
@@ -127,24 +127,30 @@ def _by_kinds(lines: Sequence[Line]) -> list[list[Line]]:
     if len(lines) > _TITLE_LINES and underlines(lines[0].text) and underlines(lines[_TITLE_LINES - 1].text):
         chapters = _by_kinds(lines[_TITLE_LINES:])
         return [list(lines[:_TITLE_LINES]), *chapters] if len(chapters) > 1 else [list(lines)]
-    if len(lines) < 2 * _LEAST_KINDS or not _CHAPTER.fullmatch(lines[0].text[:MAX_LABEL]):
+    if len(lines) < 2 * _LEAST_KINDS or not _TITLE_OF_CHAPTER.fullmatch(lines[0].text[:MAX_LABEL]):
         return [list(lines)]
     own = indent_of(lines[0].text)
     heads = [index for index, line in enumerate(lines) if indent_of(line.text) <= own]
     if (
         len(heads) < _LEAST_KINDS
         or any(b - a < 2 for a, b in pairwise([*heads, len(lines)]))
-        or not all(_CHAPTER.fullmatch(lines[index].text[:MAX_LABEL]) for index in heads)
+        or not all(_TITLE_OF_CHAPTER.fullmatch(lines[index].text[:MAX_LABEL]) for index in heads)
     ):
         return [list(lines)]
-    whole = [words_of(lines[index].text[:MAX_LABEL]) in SUBJECTS for index in heads]
-    if not all(whole) and sum(bool(_SEVERAL.search(lines[index + 1].text)) for index in heads) * 2 < len(heads):
-        return [list(lines)]  # ``Video memory`` over ``8 GB``: a label, and its value
     titles = [words_of(lines[index].text[:MAX_LABEL]) for index in heads]
-    kinds = [{at.group for at in subjects_in(title)} for title in titles]
-    if not all(whole) and (sum(map(bool, kinds)) * 2 < len(heads) or len(set().union(*kinds)) < _LEAST_KINDS):
+    below = [lines[index + 1].text for index in heads]
+    if not all(title in SUBJECTS for title in titles) and not _are_chapters(titles, below):
         return [list(lines)]
     return [list(lines[a:b]) for a, b in pairwise([*heads, len(lines)])]
+
+
+def _are_chapters(titles: Sequence[tuple[str, ...]], below: Sequence[str]) -> bool:
+    """Whether titles of which some name no kind of thing head chapters: half of them and three kinds are named, and half of
+    the first lines below tell in several parts (``Video memory`` over ``8 GB`` is a label over its value)."""
+    kinds = [{at.group for at in subjects_in(title)} for title in titles]
+    in_parts = sum(bool(_SEVERAL.search(text)) for text in below)
+    named = sum(map(bool, kinds))
+    return min(in_parts, named) * 2 >= len(titles) and len(set().union(*kinds)) >= _LEAST_KINDS
 
 
 def _chunks(lines: Sequence[Line]) -> Iterator[list[Line]]:

@@ -27,12 +27,12 @@ if TYPE_CHECKING:
     from yes_tally.core.reading.interpret import Interpreter
 
 _LEVEL = re.compile(
-    r"(?:L|(?:level|niveau|stufe|ebene|livello|nivel|poziom) )(?P<level>[1-3])(?:[di]|\b(?![\d.,]))(?P<kind>.{0,24})",
+    r"(?:L|(?:level|niveau|stufe|ebene|livello|nivel|poziom) )(?P<level>[1-3])(?:[di]|\b(?![\d.,])).{0,24}",
     re.I,
 )
 _MAY_BEGIN = re.compile(r"\s*(?:L[1-3]|[^\W\d_]{5,7} [1-3])", re.I)
 _SIZE = re.compile(r"\d[\d.,' ]* ?[KM]i?[BOo]?", re.I)
-# What heads the sizes that are told of all cores together; the sizes, without saying of what; and those of one core.
+# What heads the sizes that are told of all cores together; and the sizes, without saying of what.
 _TOTAL = re.compile(
     r"total\w*|in all|all together|gesamt|insgesamt|en tout|en total|in totale|in totaal|totaal|razem|lacznie|suma|sum"
 )
@@ -55,11 +55,12 @@ def cache_tables(lines: Sequence[Line]) -> list[CacheTable]:
     found: list[CacheTable] = []
     place = 1
     while place < len(lines):
-        rows = []
+        begin, rows = place, []
         while place < len(lines) and (level := _level(lines[place])):
             rows.append((lines[place], level))
             place += 1
-        if len(rows) >= _FEWEST and (table := _table(_head(lines, place - len(rows)), [line for line, _ in rows])):
+        head = next((line for line in reversed(lines[max(0, begin - 2) : begin]) if not is_rule(line.text)), None)
+        if len(rows) >= _FEWEST and head and (table := _table(head, rows)):
             found.append(table)
         place += 1
     return found
@@ -86,48 +87,46 @@ def read_caches(interpreter: Interpreter, table: CacheTable) -> None:
     interpreter.frame |= table.lines
 
 
-def _level(line: Line) -> re.Match[str] | None:
+def _level(line: Line) -> str | None:
     """The level that a row begins with, where it tells a size behind a gap."""
-    if not _MAY_BEGIN.match(line.text):
+    if not _MAY_BEGIN.match(line.text) or len(line.text) > MAX_LINE:
         return None
-    cells = cells_by_gap(line.text) if len(line.text) <= MAX_LINE else []
-    sized = any(_SIZE.fullmatch(text) for text, _ in cells[1:])
-    return _LEVEL.fullmatch(plain(cells[0][0])) if sized else None
+    (first, _), *others = cells_by_gap(line.text)
+    level = _LEVEL.fullmatch(plain(first)) if any(_SIZE.fullmatch(text) for text, _ in others) else None
+    return level["level"] if level else None
 
 
-def _head(lines: Sequence[Line], first: int) -> Sequence[Line]:
-    """The head above the first row, with the rule between and a line that only says that caches follow."""
-    above = [line for line in lines[max(0, first - 2) : first] if line.text.strip()]
-    heads = [line for line in above if not is_rule(line.text)]
-    return heads[-1:] if heads else []
-
-
-def _table(head: Sequence[Line], rows: Sequence[Line]) -> CacheTable | None:
-    heads = cells_by_gap(head[0].text) if head and len(head[0].text) <= MAX_LINE else []
+def _table(head: Line, rows: Sequence[tuple[Line, str]]) -> CacheTable | None:
+    heads = cells_by_gap(head.text[:MAX_LINE])
     if len(heads) < _FEWEST or any(any(map(str.isdigit, text)) for text, _ in heads):
         return None
-    column = _column([plain(text) for text, _ in heads], heads, rows)
-    if column is None:
-        return None
-    sizes = []
-    levels = Counter(level["level"] for row in rows if (level := _level(row)))
-    for row in rows:
-        cells, level = cells_by_gap(row.text), _level(row)
-        cell = next((cell for cell in cells[1:] if _below(cell, heads) == column), None)
+    names = [plain(text) for text, _ in heads]
+    sized = [
+        (
+            level,
+            line,
+            cells_by_gap(line.text)[0][0],
+            {_below(cell, heads): cell for cell in cells_by_gap(line.text)[1:]},
+        )
+        for line, level in rows
+    ]
+    whole = _whole_sizes(names)
+    if whole is None and CACHE.isdisjoint(words_of(names[0])):
+        return None  # a table of other things
+    levels = Counter(level for _, level in rows)
+    sizes = [
+        (f"l{level}", label, cells[whole][0], line.number, cells[whole][1])
+        for level, line, label, cells in sized
         # What is told of data and of instructions apart is not the whole of a level.
-        if level and cell and levels[level["level"]] == 1 and _SIZE.fullmatch(cell[0]):
-            sizes.append((f"l{level['level']}", cells[0][0], cell[0], row.number, cell[1]))
-    return CacheTable(frozenset(line.number for line in (*head, *rows)), sizes)
+        if whole in cells and levels[level] == 1 and _SIZE.fullmatch(cells[whole][0])
+    ]
+    return CacheTable(frozenset({head.number, *(line.number for line, _ in rows)}), sizes)
 
 
-def _column(names: Sequence[str], heads: Sequence[tuple[str, int]], rows: Sequence[Line]) -> int | None:
-    """Which column holds the sizes of whole levels; none where it cannot be told. A table of other things has none."""
-    for words in (_TOTAL, _SIZES):
-        if column := next((index for index, name in enumerate(names) if words.fullmatch(name)), None):
-            return column
-    sized = {_below(cell, heads) for row in rows for cell in cells_by_gap(row.text)[1:] if _SIZE.fullmatch(cell[0])}
-    named = not CACHE.isdisjoint(words_of(names[0]))
-    return -1 if named and len(sized) > 1 else None
+def _whole_sizes(names: Sequence[str]) -> int | None:
+    """Which column holds the sizes of whole levels; none where no head says so (``per core``)."""
+    told = (at for words in (_TOTAL, _SIZES) for at, name in enumerate(names) if words.fullmatch(name))
+    return next(told, None)
 
 
 def _below(cell: tuple[str, int], heads: Sequence[tuple[str, int]]) -> int:

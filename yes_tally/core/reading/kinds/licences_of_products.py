@@ -62,9 +62,9 @@ def lines_of_products(interpreter: Interpreter, lines: Sequence[Line], command: 
         if match is None or not (system or (_VERSION.search(match["name"]) and not is_known(match["name"]))):
             continue
         before = len(interpreter.drafts)
-        _told_after(interpreter, line, match["told"], match.start("told"))
+        _tell_of_licence(interpreter, line, match["told"], match.start("told"))
         facts = {draft.fact for draft in interpreter.drafts[before:]}
-        if not facts or (command[:1] != ("licence",) and not facts & _SURELY_LICENCES):
+        if not facts or (command[:1] != ("licence",) and "licence.channel" not in facts):
             del interpreter.drafts[before:]
             continue
         if system:
@@ -78,14 +78,13 @@ def lines_of_products(interpreter: Interpreter, lines: Sequence[Line], command: 
     return read
 
 
-_SURELY_LICENCES = frozenset({"licence.channel"})
 _VERSION = re.compile(r" \d[\d.]*$| \d[\d.]* ")
 
 
-def _told_after(interpreter: Interpreter, line: Line, told: str, at: int) -> int:
-    """How much a text from the column ``at`` (from 0) on tells of a licence."""
+def _tell_of_licence(interpreter: Interpreter, line: Line, told: str, at: int) -> None:
+    """Keep what a text from the column ``at`` (from 0) on tells of a licence."""
     clauses = commas_for_gaps(told.replace(" (", ", ").translate(_BETWEEN))
-    return told_in_words(interpreter, clauses, line.number, at, "licence", None, list(FIELDS["licence"]))
+    told_in_words(interpreter, clauses, line.number, at, "licence", None, list(FIELDS["licence"]))
 
 
 # ``Harbour OS 12 Desk Pro: licensed for good, retail``, ``activated (volume, key 7Q2KM)``
@@ -106,7 +105,7 @@ def licence_at_once(interpreter: Interpreter, lines: Sequence[Line], command: tu
         interpreter.add("os.name", None, name, exactly("text", name.printed), "words", 0.82, "a licence is told of it")
     elif _LABELLED.match(told):
         return False
-    _told_after(interpreter, line, told, match.start("told"))
+    _tell_of_licence(interpreter, line, told, match.start("told"))
     if len(interpreter.drafts) - before < _SEVERAL:
         del interpreter.drafts[before:]
     return len(interpreter.drafts) > before

@@ -113,13 +113,13 @@ def says_elsewhere(label: str) -> bool:
     return words_of(_NUMBERED.sub("", label[:80])) in _names(_TOLD)
 
 
-_BEFORE_OPTIONS = re.compile(r"(?:(?!\s[-/+])[\s\S])*")
+_OPTION = re.compile(r"\s[-/+]")
 
 
 def asks_elsewhere(command: str) -> bool:
     """Whether a command asks for a list of such things, by its name or by what stands before its options
     (``firewall rules --active``)."""
-    words = _BEFORE_OPTIONS.match(command[:80])[0].split()  # type: ignore[index]
+    words = _OPTION.split(command[:80], maxsplit=1)[0].split()
     asked = {words_of(command[:80]), *(words_of(word) for word in (*words[:1], *words[-1:]))}
     return any(words in _names(things) for things in (_LISTED, _ASKED_FOR) for words in asked)
 

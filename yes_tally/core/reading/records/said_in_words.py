@@ -9,7 +9,7 @@ from typing import TYPE_CHECKING
 from yes_tally.core.catalogue import FACTS, FIELDS, FactKind
 from yes_tally.core.reading.clauses.by_clause import FORMS, by_assertion, by_form, by_label
 from yes_tally.core.reading.clauses.told_in_parts import told_in_words
-from yes_tally.core.reading.drafts import Item, call_by_people
+from yes_tally.core.reading.drafts import ONE_AS_A_RULE, Item, call_by_people
 from yes_tally.core.reading.meaning.decide import ITEM_GROUPS, NAMING, Context, Guess, decide
 from yes_tally.core.reading.meaning.labels import words_of
 from yes_tally.core.reading.phrases import SUBJECTS, subjects_in
@@ -322,8 +322,8 @@ def lines_of_one(interpreter: Interpreter, lines: Sequence[Line], around: tuple[
     """A few lines under a heading that names one thing: the first begins with what it is called, and each line after
     it goes on with what is told of it (``Kestrel K7-9650, 8 cores`` over ``base 3.60 GHz, boost 4.90 GHz``)."""
     group = next((g for g in around[:1] if CALLED.get(g, "").endswith((".name", ".model"))), None)
-    alone_as_a_rule = group == "processor"
-    most = _MOST_OF_THE_ONLY_ONE if alone_as_a_rule else _MOST_LINES
+    only_one = group in ONE_AS_A_RULE
+    most = _MOST_OF_THE_ONLY_ONE if only_one else _MOST_LINES
     if group is None or not 2 <= len(lines) <= most or ":" in lines[0].text:
         return False
     firsts = [cells[0][0] for line in lines if (cells := cells_by_gap(line.text))]
@@ -342,7 +342,7 @@ def lines_of_one(interpreter: Interpreter, lines: Sequence[Line], around: tuple[
     entry = Entry("", first, lines[0].number, indent_of(lines[0].text) + 1)
     alone = not any(mark in first for mark in (", ", "  ", " - "))
     # Of what a PC has one of, some lines may tell what the catalogue has no fact of.
-    enough = all(told) or (alone_as_a_rule and sum(map(bool, told)) * 2 >= len(told))
+    enough = all(told) or (only_one and sum(map(bool, told)) * 2 >= len(told))
     read = enough and (alone or told_bare(interpreter, entry, group, item, "words", CALLED[group], least=1))
     facts = [draft.fact for draft in interpreter.drafts[before:]]
     if not read or len(set(facts)) < len(facts):

@@ -12,7 +12,7 @@ from dataclasses import replace
 
 import numpy as np
 
-from yes_tally.core.reading.meaning.labels import split_unit
+from yes_tally.core.reading.meaning.labels import SUM_WORDS, split_unit
 from yes_tally.core.reading.phrases import is_known, is_likely
 from yes_tally.core.reading.shapes.column_heads import MAX_HEAD, is_head
 from yes_tally.core.reading.shapes.layout import (
@@ -27,6 +27,7 @@ from yes_tally.core.reading.shapes.layout import (
     known_share,
 )
 from yes_tally.core.reading.text.decode import Line
+from yes_tally.core.words import plain
 
 _WORD = re.compile(r"\S+")
 _KNOWN, _FITTING = 0.45, 0.4
@@ -184,19 +185,15 @@ def _rows_of(lines: Sequence[Line]) -> list[Line]:
             rows.append(line)
     if len(rows) > 1 and _COUNT_BELOW.match(rows[-1].text) and len(cells_by_gap(rows[-2].text[:MAX_HEAD])) > 2:
         rows.pop()
-    if len(rows) > _FEWEST and _SUM_BELOW.match(rows[-1].text):
-        cells = [len(cells_by_gap(row.text[:MAX_HEAD])) for row in rows[-2:]]
-        if cells[1] < cells[0]:
+    if len(rows) > _FEWEST:
+        above, last = (cells_by_gap(row.text[:MAX_HEAD]) for row in rows[-2:])
+        # ``Total            2,100.9 GB``, which begins in no column
+        if len(last) < len(above) and plain(last[0][0]).rstrip(": ") in SUM_WORDS:
             rows.pop()
     return rows
 
 
 _FEWEST = 2
-# ``Total            2,100.9 GB``, which begins in no column
-_SUM_BELOW = re.compile(
-    r"\s*(?:total|totals|sum|summe|gesamt|insgesamt|somme|suma|soma|totale|totaal|som|razem|[łl][ąa]cznie|in all):?\s{2,}",
-    re.I,
-)
 
 
 # ``5 connections, 2 established``: how many there are, below the last one.

@@ -11,7 +11,7 @@ from typing import TYPE_CHECKING
 
 from yes_tally.core.catalogue import FACTS, FIELDS
 from yes_tally.core.reading.clauses.told_in_parts import told_in_words
-from yes_tally.core.reading.drafts import Item
+from yes_tally.core.reading.drafts import ONE_AS_A_RULE, Item
 from yes_tally.core.reading.kinds.accounts_listed import rows_of_accounts
 from yes_tally.core.reading.kinds.drives import rows_of_drives
 from yes_tally.core.reading.kinds.event_records import read_events
@@ -290,7 +290,7 @@ def _titled(
         return list(lines), around  # rows, in parts
     if all(_ENDS_ASIDE.search(line.text) for line in lines[:2]):
         return list(lines), around  # ``Oakmere Audio HD [on]`` over ``Pellucid HDMI    [off]``
-    if around[:1] == ("processor",) and _LIKE_A_MODEL.fullmatch(lines[0].text.strip()):
+    if around and around[0] in ONE_AS_A_RULE and _CALLED_SO.fullmatch(lines[0].text.strip()):
         return list(lines), around  # ``Kestrel K7-9750`` over what is told of it
     # ``Local accounts:``, ``» Processor``
     title = lines[0].text[:MAX_LABEL].strip(_MARKS)
@@ -306,7 +306,8 @@ def _titled(
 
 
 _DRIVE_FIRST = re.compile(r"\s*[A-Z]: \S.*\d ?[KMGT]i?B")
-_LIKE_A_MODEL = re.compile(r"[A-Z][\w-]+(?: [\w()-]+)*? [A-Z][\w-]*\d[\w-]*(?: (?:@|at) .*)?")
+# What a processor is called, alone on its line.
+_CALLED_SO = re.compile(r"[A-Z][\w-]+(?: [\w()-]+)*? [A-Z][\w-]*\d[\w-]*(?: (?:@|at) .*)?")
 
 
 def _events_told_best(interpreter: Interpreter, lines: Sequence[Line]) -> bool:

@@ -159,8 +159,11 @@ class AtTheBench(Driven):
         # What is drawn beside the lines moves them: a key before that may scroll nothing.
         expect(self.page.get_by_role("heading", level=1, name="nq-tkt-06")).to_be_visible()
         expect(self.page.get_by_role("button", name="build 12.0.4417.82")).to_be_visible()
-        self.page.get_by_role("region", name="Lines of the report").press("End")
+        lines = self.page.get_by_role("region", name="Lines of the report")
+        lines.press("End")
         expect(self.page.locator("[data-line='10003']")).to_contain_text("12.0.4417.82")
+        lines.press("Home")
+        expect(self.page.locator("[data-line='2']")).to_contain_text("nq-tkt-06")
 
 
 class ByKeyboardAlone(Driven):

@@ -1,7 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
 import { useVirtualizer } from "@tanstack/react-virtual";
 import clsx from "clsx";
-import { useEffect, useMemo, useRef, useState } from "react";
+import { type KeyboardEvent, useEffect, useMemo, useRef, useState } from "react";
 import { useHotkeys } from "react-hotkeys-hook";
 import type { Schemas } from "../../api/client";
 import { me } from "../../api/questions";
@@ -168,6 +168,13 @@ function Paper({
   useEffect(() => {
     if (line > 0 && line <= report.lines.length) rows.scrollToIndex(line - 1, { align: "auto" });
   }, [line, rows, report]);
+  // A scroll that glides through thousands of lines is lost when something beside them is drawn meanwhile.
+  const leap = (event: KeyboardEvent) => {
+    const index = { Home: 0, End: report.lines.length - 1 }[event.key];
+    if (index === undefined || event.ctrlKey || event.altKey || event.metaKey) return;
+    event.preventDefault();
+    rows.scrollToIndex(index);
+  };
   return (
     // biome-ignore lint/a11y/useSemanticElements: the lines of a report are no list of ours
     <div
@@ -177,6 +184,7 @@ function Paper({
       tabIndex={0}
       aria-label="Lines of the report"
       className="sheet mt-3 min-h-0 flex-1 overflow-auto py-3 font-mono text-[13px]"
+      onKeyDown={leap}
       onMouseLeave={() => onHot(null)}
     >
       <div className="relative min-w-max" style={{ height: rows.getTotalSize() }}>

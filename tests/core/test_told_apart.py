@@ -78,6 +78,41 @@ ROWS = {
             ("disk --check D:", "Done: 1 error, 4 warnings.", "disk"), ("bateria --diagnostico", "Terminado: 1 error, 4 avisos.", "energy"),
         )
     ],
+    "the tool that made the report is no part of the PC": [
+        ("basis", '{"tool": "basis", "version": "3.4", "system": {"host": "gp-acc-11", "edition": "Desk Pro"}}', {"os.edition": "Desk Pro"}),
+        ("basis", '{"tool": {"name": "basis", "version": "3.4"}, "system": {"edition": "Desk Pro"}}', {"os.edition": "Desk Pro"}),
+        ("stato", "Strumento: basis\nVersione: 3.4\nEdizione: Desk Pro\n", {"os.edition": "Desk Pro"}),
+    ],
+    "a program's licence below the system's": [
+        (command, f"{system}: Harbour OS 12 Studio\n{key}: 7QK4T\n\n{program}: Quillwork Suite 9\n{key}: M2VX9\n", {"os.name": "Harbour OS 12 Studio", "licence.key_tail": "7QK4T"})
+        for command, system, program, key in (
+            ("licence", "Operating system", "Office suite", "Key ends in"), ("lizenz", "Betriebssystem", "Büropaket", "Schlüssel endet auf"),
+            ("licencia", "Sistema operativo", "Paquete de oficina", "La clave acaba en"),
+        )
+    ],
+    "of memory a record of one slot is a module's": [
+        ("basis", '{"memory": {"totalBytes": 17179869184, "slots": [{"slot": "A1", "bytes": 17179869184, "type": "DDR4", "mtps": 3200}, {"slot": "B1", "bytes": 0}]}}', {
+            "memory.installed": 16 * 1024**3, "module#1.slot": "A1", "module#1.size": 16 * 1024**3, "module#1.type": "DDR4", "module#1.speed": 3200, "module#2.slot": "B1", "module#2.size": 0,
+        }),
+    ],
+    "how many sockets there are is the name of none": [
+        (command, f"{said}\n", facts)
+        for command, said, facts in (
+            ("modules", "Slots: 4 (3 used)", {"memory.slots": 4}), ("modules", "Slots: 3 of 4 in use", {"memory.slots": 4}),
+            ("modules", "Slots : 4, 3 of them in use - maximum 64 GB", {"memory.slots": 4, "memory.limit": 64 * 1024**3}),
+            ("barrettes", "Emplacements : 4, dont 3 occupés — maximum 64 Go", {"memory.slots": 4, "memory.limit": 64 * 1024**3}),
+        )
+    ],
+    "parts of a disk and the volumes on them in one table": [
+        ("discos", "Disco 0: Basalt NV500 (NVMe, SSD)\n  Serie BNV5K0091180, firmware 4B2QBN11, 500 107 862 016 bytes (465,76 GB)\n  Salud: con avisos - 3 % de desgaste\n\n"
+         "    Nº  Tipo         Tamaño      Letra  Etiqueta   Sistema  Libre\n    1   Sistema EFI  100 MB      -      -          FAT32    71 MB\n"
+         "    2   Básica       464,5 GB    C      SISTEMA    HFX2     188 GB\n", {
+            "disk#1.number": "0", "disk#1.model": "Basalt NV500", "disk#1.bus": "NVMe", "disk#1.media": "ssd", "disk#1.serial": "BNV5K0091180", "disk#1.firmware": "4B2QBN11",
+            "disk#1.size": 500_107_862_016, "disk#1.health": "warning", "partition#1.number": "1", "partition#1.disk": "0", "partition#1.kind": "Sistema EFI",
+            "partition#1.size": 100 * 1024**2, "partition#2.number": "2", "partition#2.disk": "0", "partition#2.kind": "Básica", "partition#2.size": 464.5 * 1024**3,
+            "volume#1.mount": "C", "volume#1.disk": "0", "volume#1.label": "SISTEMA", "volume#1.filesystem": "HFX2", "volume#1.free": 188 * 1024**3,
+        }),
+    ],
 }  # fmt: skip
 
 

@@ -157,6 +157,19 @@ ROWS = {
         ("system", f"User: {said}\n", {"host.user": "LSF\\rarkwell"})
         for said in ("LSF\\rarkwell, session ouverte à 07:58", "LSF\\rarkwell, signed in at 07:58", "LSF\\rarkwell, angemeldet seit 07:58", "LSF\\rarkwell (since 07:58)")
     ],
+    "adapters, each by its state or both its names over words": [
+        ("links", f"{head}\n        hw 02:4c:19:a0:33:7e   mtu 1500   dhcp on\n        v4 10.44.8.21/24   gw 10.44.8.1   dns 10.44.8.2 10.44.8.3\n        v6 fe80::4c:19ff:fea0:337e/64\n"
+         "        lease from 10.44.8.2, ends 2026-12-04 08:12\n", {
+            "adapter#1.connection": "Wired 1", "adapter#1.name": "Ternwave GE 210", "adapter#1.kind": "wired", "adapter#1.speed": 10**9, "adapter#1.connected": True,
+            "adapter#1.mac": "02:4c:19:a0:33:7e", "adapter#1.dhcp": True, "adapter#1.ipv4": ("10.44.8.21",), "adapter#1.mask": "255.255.255.0", "adapter#1.gateway": "10.44.8.1",
+            "adapter#1.dns": ("10.44.8.2", "10.44.8.3"), "adapter#1.ipv6": ("fe80::4c:19ff:fea0:337e",), "adapter#1.dhcp_server": "10.44.8.2",
+            "adapter#1.lease_until": "2026-12-04T08:12:00",
+        })
+        for head in (
+            "[up]    Wired 1      Ternwave GE 210, copper, 1000 Mbit/s full duplex", "Wired 1      Ternwave GE 210, copper, 1000 Mbit/s full duplex, up",
+            "adapter 1: Wired 1 (Ternwave GE 210), copper, 1000 Mbit/s, up", "(up) Wired 1 (Ternwave GE 210), copper, 1000 Mbit/s",
+        )
+    ],
 }  # fmt: skip
 
 

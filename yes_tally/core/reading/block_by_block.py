@@ -10,6 +10,7 @@ from yes_tally.core.reading.cutting.blocks import Block
 from yes_tally.core.reading.cutting.titles import kind_alone
 from yes_tally.core.reading.interpret import Interpreter
 from yes_tally.core.reading.kinds.accounts_listed import rows_of_accounts
+from yes_tally.core.reading.kinds.adapters_over_words import adapters_over_words
 from yes_tally.core.reading.kinds.audit_matrix import read_audit_matrix
 from yes_tally.core.reading.kinds.drive_records import read_drive_records
 from yes_tally.core.reading.kinds.event_records import is_told_below, read_events
@@ -44,6 +45,7 @@ class _Asked(NamedTuple):
 _READ_WHOLE: tuple[Callable[[_Asked], bool], ...] = (
     lambda of: read_kind(of.interpreter, of.block.lines),
     lambda of: read_adapters(of.interpreter, of.block.lines, of.command),
+    lambda of: adapters_over_words(of.interpreter, of.block.lines, of.spoken, parted=of.block.layout is not None),
     lambda of: read_updates(of.interpreter, of.block.lines),
     lambda of: updates_in_lines(of.interpreter, of.block.lines),
     lambda of: read_audit_matrix(of.interpreter, of.block.lines),

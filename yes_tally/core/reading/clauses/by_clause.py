@@ -64,6 +64,13 @@ FORMS = {
         rf"\d{{1,3}}(?:\.\d{{1,3}}){{3}}(?:/\d{{1,2}})?(?: {THROUGH} \d{{1,3}}(?:\.\d{{1,3}}){{3}})?",
         re.I,
     ),
+    "adapter.ipv6": re.compile(
+        r"(?:(?:[0-9a-f]{1,4}:){7}[0-9a-f]{1,4}|[0-9a-f:]{2,30}::[0-9a-f:]{0,30})(?:/\d{1,3})?", re.I
+    ),
+    "adapter.dhcp_server": re.compile(
+        r"(?:leased?|bail|concesi[óo]n|concess[ãa]o|concessione|dzier[żz]awa) (?:from|by|von|de|du|da|dal?|van|od|przez) \d{1,3}(?:\.\d{1,3}){3}",
+        re.I,
+    ),
     "adapter.dhcp": re.compile(
         r"(?:by|via|per|par|por|da|door|przez) dhcp|dhcp,? (?:(?:from|by|von|de|du|da|dal|di|van|od|server) )?\d{1,3}(?:\.\d{1,3}){3}",
         re.I,

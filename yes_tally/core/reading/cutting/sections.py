@@ -236,6 +236,13 @@ def _host(where: str) -> str | None:
     )
 
 
+# ``Error 0x8007232B: …``, ``Fehler: …``
+CALLS_ITSELF_ERROR = re.compile(
+    r"\W*(?:fatal |internal )?(?:error|fehler|erreur|errore|erro|fout|b[łl][ąa]d)(?: (?:no|nr|code)?\.? ?[\w-]*\d\w*)?\s*[:.!]",
+    re.I,
+)
+
+
 def _failure(body: Sequence[Line]) -> tuple[str | None, int | None]:
     """A command failed when one of the first things it said was a failure and it said little else."""
     said = [line for line in body if line.text.strip()]
@@ -260,9 +267,13 @@ _TOLD = re.compile(r"\s*(?P<label>[^\W\d_][^:=]{1,40}?)\s*[:=]\s+\S")
 
 
 def _tells(text: str) -> bool:
-    """Whether a line is a pair whose label means something or names a kind of thing."""
+    """Whether a line is a pair whose label means something or names a kind of thing, and no error."""
     match = _TOLD.match(text[:MAX_LINE])
-    return match is not None and (is_known(match["label"]) or words_of(match["label"]) in SUBJECTS)
+    return (
+        match is not None
+        and not CALLS_ITSELF_ERROR.match(text[:MAX_LINE])
+        and (is_known(match["label"]) or words_of(match["label"]) in SUBJECTS)
+    )
 
 
 _ANSWERED = re.compile(r"\s*(?P<label>[^\W\d_][^:=]{1,40}?)(?:\s*[:=]\s+|\s?\.{2,}\s*|\s{2,})(?P<said>\S.*)")

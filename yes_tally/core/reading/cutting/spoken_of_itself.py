@@ -2,19 +2,12 @@
 
 from __future__ import annotations
 
-import re
-
-from yes_tally.core.reading.cutting.sections import Section
+from yes_tally.core.reading.cutting.sections import CALLS_ITSELF_ERROR, Section
 from yes_tally.core.words import flag_of
 
 # Of so many words a line says more than that it failed.
 LEAST_OF_ERROR = 4
 _MOST_LINES_OF_ERROR = 2
-# ``Error 0x8007232B: …``, ``Fehler: …``
-_CALLS_ITSELF_ERROR = re.compile(
-    r"\W*(?:fatal |internal )?(?:error|fehler|erreur|errore|erro|fout|b[łl][ąa]d)(?: (?:no|nr|code)?\.? ?[\w-]*\d\w*)?\s*[:.!]",
-    re.I,
-)
 
 
 def spoke_of_itself(section: Section) -> int | None:
@@ -27,5 +20,5 @@ def spoke_of_itself(section: Section) -> int | None:
     own = section.command.split()[0]
     if any(flag_of(clause.strip(" .")) is not None for clause in first[len(own) + 1 :].split(",")):
         return None  # ``virt: available, enabled`` answers
-    failed = first.startswith((f"{own}:", f"{own} :")) or _CALLS_ITSELF_ERROR.match(first)
+    failed = first.startswith((f"{own}:", f"{own} :")) or CALLS_ITSELF_ERROR.match(first)
     return said[0].number if failed else None

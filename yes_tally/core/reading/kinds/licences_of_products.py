@@ -5,13 +5,14 @@ from __future__ import annotations
 import re
 from bisect import bisect_right
 from collections import Counter
-from collections.abc import Sequence
+from collections.abc import Iterator, Sequence
 from typing import TYPE_CHECKING
 
 from yes_tally.core.catalogue import FIELDS
 from yes_tally.core.quantity import exactly
 from yes_tally.core.reading.clauses.told_in_parts import told_in_words
 from yes_tally.core.reading.phrases import is_known
+from yes_tally.core.reading.phrases.elsewhere import names_program
 from yes_tally.core.reading.shapes.layout import MAX_LABEL, MAX_LINE, Entry, commas_for_gaps, indent_of
 from yes_tally.core.reading.text.decode import Line
 
@@ -124,17 +125,10 @@ def lines_of_programs(interpreter: Interpreter, lines: Sequence[Line], command: 
     if len(lines) > _MOST_LINES or not any(_SYSTEM.search(line.text[:MAX_LINE]) for line in lines):
         return set()
     pairs = [(place, match) for place, line in enumerate(lines) if (match := _PAIR.match(line.text[:MAX_LINE]))]
-    # ``Product 1 of 3: …``, ``Product 2 of 3: …``
-    labels = {place: _COUNT.sub("#", match["label"]) for place, match in pairs}
-    named = Counter(labels.values())
-    for label in [label for label, count in named.items() if count >= _SEVERAL]:
-        heads = [(place, match["value"]) for place, match in pairs if labels[place] == label]
-        systems = [_SYSTEM.search(value) is not None for _, value in heads]
+    for begins, systems, label in _heads(pairs):
         if not any(systems) or all(systems):
             continue
-        ends = [*[place for place, _ in heads[1:]], len(lines)]
-        records = [range(place, end) for (place, _), end in zip(heads, ends, strict=True)]
-        begins = [record.start for record in records]
+        records = [range(place, end) for place, end in zip(begins, (*begins[1:], len(lines)), strict=True)]
         told: list[set[str]] = [set() for _ in records]
         for at, match in pairs:
             if at >= begins[0]:
@@ -146,6 +140,20 @@ def lines_of_programs(interpreter: Interpreter, lines: Sequence[Line], command: 
                 apart |= {_named(interpreter, lines[at], match) for at, match in pairs if at in of_systems}
             return apart
     return set()
+
+
+def _heads(pairs: Sequence[tuple[int, re.Match[str]]]) -> Iterator[tuple[list[int], list[bool], str]]:
+    """The pairs that may head the records of a list, by the label that they share (``Product 1 of 3: …``) or by what they
+    are (``Operating system: …``, ``Office suite: …``): the place of each, whether it is a system's, and the label."""
+    labels = {place: _COUNT.sub("#", match["label"]) for place, match in pairs}
+    named = Counter(labels.values())
+    for label in [label for label, count in named.items() if count >= _SEVERAL]:
+        heads = [(place, match["value"]) for place, match in pairs if labels[place] == label]
+        yield [place for place, _ in heads], [_SYSTEM.search(value) is not None for _, value in heads], label
+    kinds = [(place, match["label"]) for place, match in pairs]
+    heads = [(place, label) for place, label in kinds if _SYSTEM.search(label) or names_program(label)]
+    if len(heads) >= _SEVERAL:
+        yield [place for place, _ in heads], [_SYSTEM.search(label) is not None for _, label in heads], ""
 
 
 def _named(interpreter: Interpreter, line: Line, match: re.Match[str]) -> int:

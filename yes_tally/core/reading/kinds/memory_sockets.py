@@ -11,7 +11,7 @@ from yes_tally.core.quantity import exactly
 from yes_tally.core.reading.clauses.by_clause import LEADING_SIZE
 from yes_tally.core.reading.clauses.told_in_parts import told_in_words
 from yes_tally.core.reading.drafts import Item
-from yes_tally.core.reading.meaning.decide import Guess, decide
+from yes_tally.core.reading.meaning.decide import Context, Guess, decide
 from yes_tally.core.reading.meaning.labels import words_of
 from yes_tally.core.reading.phrases import SUBJECTS, is_known
 from yes_tally.core.reading.records.listings import INDEXED, LETTERED, by_gaps, by_key
@@ -70,6 +70,18 @@ def in_socket(interpreter: Interpreter, entry: Entry, shape: str, around: tuple[
     if holds and not (", " in entry.printed and told_bare(interpreter, entry, "module", item, shape, "module.size")):
         interpreter.place(entry, shape, (Guess("module.size", 0.85, "it is what the socket holds"),), item)
     return True
+
+
+_HOW_MANY = re.compile(r"\d{1,2}(?:$|[ ,;(/])")
+
+
+def counted_sockets(entry: Entry, guesses: tuple[Guess, ...], context: Context) -> tuple[Guess, ...]:
+    """What a label that may name a module's socket means where it speaks of several and a number stands beside it: how
+    many there are (``Slots: 4, 3 in use``)."""
+    several = context.group == "module" and entry.label.casefold().endswith("s")
+    if not several or not guesses or guesses[0].fact != "module.slot" or not _HOW_MANY.match(entry.printed):
+        return guesses
+    return decide(entry.label, Context("memory")) or guesses
 
 
 # ``4 sockets, 2 in use, at most 64 GB (16 GB each)``

@@ -133,6 +133,18 @@ _A_PROGRAM = (
 
 
 @lru_cache(maxsize=1024)
+def names_program(label: str) -> bool:
+    """Whether a label names a program or a suite of them (``Office suite``, ``Büropaket``)."""
+    words = words_of(label[:80])
+    programs = {name for (name,) in _names(_A_PROGRAM)}
+    return any(word in programs or word.endswith(_PROGRAM_ENDS) for word in words)
+
+
+# How compound words end that name one.
+_PROGRAM_ENDS = ("paket", "pakket", "programm", "programma", "anwendung", "suite")
+
+
+@lru_cache(maxsize=1024)
 def is_licence_of_program(heading: str) -> bool:
     """Whether a heading speaks of the licence of something other than the system (``Licence of the office suite``)."""
     if any((option,) in _names(_A_PROGRAM) for option in OPTION.findall(heading[:80].casefold())):

@@ -102,7 +102,7 @@ LABELS: dict[str, str] = {
     "processor.cache_l2": "cache l2|cache niveau 2|mémoire cache l2|niveau 2",
     "processor.cache_l3": "cache l3|cache niveau 3|mémoire cache l3|niveau 3",
     "processor.socket": "socle|socket|support|numero",
-    "module.slot": "emplacement|logement|module|position|support|place",
+    "module.slot": "emplacement|logement|module|position|support|place|connecteur|prise",
     "module.bank": "banque|banc|canal",
     "module.size": "taille|capacite|contient",
     "module.type": "type|type memoire|genre",

@@ -23,7 +23,7 @@ from yes_tally.core.reading.drafts import Item
 from yes_tally.core.reading.kinds.caches_in_order import caches_in_order
 from yes_tally.core.reading.kinds.checks_listed import counts_in_result
 from yes_tally.core.reading.kinds.drives import by_letter, told_of_drive
-from yes_tally.core.reading.kinds.memory_sockets import empty_socket, in_socket
+from yes_tally.core.reading.kinds.memory_sockets import counted_sockets, empty_socket, in_socket
 from yes_tally.core.reading.meaning.decide import ITEM_GROUPS, Context, Guess, decide
 from yes_tally.core.reading.meaning.labels import MERELY_NAME, words_of
 from yes_tally.core.reading.phrases import SUBJECTS, field_of_item, subjects_in
@@ -36,6 +36,7 @@ from yes_tally.core.reading.records.listings import (
     numbered,
 )
 from yes_tally.core.reading.records.names_told import DEFAULTS, is_named_below, names_and_tells, names_default
+from yes_tally.core.reading.records.tools_own import without_tools_own
 from yes_tally.core.reading.shapes.layout import Entry, cells_by_gap
 from yes_tally.core.reading.values.flags import says_needed
 from yes_tally.core.reading.values.understand import understand
@@ -46,6 +47,7 @@ if TYPE_CHECKING:
 _SEVERAL = (",", ";", ". ", "   ")
 _BAR = " | "
 _DOT = " · "
+_DASH = re.compile(r" [-–—] (?=[^\W\d_][^,]*\d)")
 # ``C: ......... 222.9 GB, 61.2 GB free``
 _LETTER = re.compile(r"[A-Z]:?")
 _HOLD_VOLUMES = frozenset({"disk", "volume", "partition"})
@@ -60,10 +62,16 @@ _NUMBER_FIRST = re.compile(r"(?P<number>\d{1,2}): (?=[^\W\d_])")
 
 
 def _with_commas(entry: Entry) -> Entry:
-    """A pair whose value has commas for the dots that part it, or for the bars before pairs of their own
-    (``yes | administrator: no | expires: never``)."""
+    """A pair whose value has commas for the dots that part it, for the bars before pairs of their own
+    (``yes | administrator: no | expires: never``), or for a dash before what else is told beside a number
+    (``4, 3 in use - at most 64 GB``)."""
     if not entry.label:
         return entry
+    if entry.printed[:1].isdigit() and (dash := _DASH.search(entry.printed)):
+        apart = f",{' ' * (dash.end() - dash.start() - 1)}".join(
+            (entry.printed[: dash.start()], entry.printed[dash.end() :])
+        )
+        return replace(entry, printed=apart)
     first, bar, rest = entry.printed.partition(_BAR)
     mark = _BAR if bar and ": " in rest and ":" not in first else _DOT
     return replace(entry, printed=entry.printed.replace(mark, ",  ")) if mark in entry.printed else entry
@@ -73,6 +81,8 @@ def read_entries(
     interpreter: Interpreter, entries: Sequence[Entry], shape: str, context: Context, item: Item | None
 ) -> None:
     """Read pairs that stand together, with what is spoken of there and the item they tell of."""
+    if item is None:
+        entries = without_tools_own(entries)
     entries = [part for entry in entries for part in _each_numbered(entry)]
     entries = [entry for entry in entries if not _row_of_drive(interpreter, entry, item)]
     entries = [_with_commas(entry) for entry in entries if not profile_row(interpreter, entry, shape)]
@@ -129,7 +139,7 @@ def read_entries(
         ) or (entry.label and interpreter.by_number and _of_number(interpreter, entry, shape)):
             continue
         elif entry.label:
-            guesses = interpreter.means(entry.label, said_of)
+            guesses = counted_sockets(entry, interpreter.means(entry.label, said_of), said_of)
             if not guesses and item is None and (more := _of_what_is_open(interpreter, entry, opened)):
                 interpreter.place(entry, shape, more, opened)
                 continue

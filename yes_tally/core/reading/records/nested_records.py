@@ -35,6 +35,7 @@ from yes_tally.core.reading.records.record_subject import (
     subject_of_record,
 )
 from yes_tally.core.reading.records.records_in_words import called_by
+from yes_tally.core.reading.records.tools_own import names_tool
 from yes_tally.core.reading.shapes.layout import Entry, Group, Heading
 from yes_tally.core.reading.tables.rows import read_rows
 from yes_tally.core.reading.values.understand import understand
@@ -97,7 +98,8 @@ def _read(
     this_line_only = not group.heading and any(
         says_elsewhere(entry.label) or _MEASURED.match(entry.printed) for entry in group.entries[:1]
     )
-    if not this_line_only and any(map(is_elsewhere, names)):
+    of_tool = group.heading is not None and names_tool(group.heading.text)
+    if of_tool or (not this_line_only and any(map(is_elsewhere, names))):
         _told_of_nothing(interpreter, group)
         return
     if parent is None and not group.children and _each_numbered(group):

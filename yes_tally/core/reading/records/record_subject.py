@@ -57,11 +57,23 @@ def subject_of_record(
         return None
     if subject in _OF_A_SHEET and subject not in spoken and set(infer_groups(labels, (), False)) >= _OF_THE_WHOLE:
         return "machine"  # a sheet of the whole PC: a serial number on it is no module's
+    if subject == "memory" and _is_of_module(labels):
+        return "module"
     if one_of_several and subject in _ONE_ONLY and subject not in spoken:
         return None  # the records are of something else
     if subject and (_name_several(labels, subject) or _begins_further_on(labels, subject, around)):
         return None
     return subject
+
+
+# What of memory only a module has.
+_OF_MODULE = frozenset({"module.type", "module.part", "module.serial", "module.bank", "module.form", "module.speed"})
+
+
+def _is_of_module(labels: Sequence[str]) -> bool:
+    """Whether a record of memory tells of one slot and what is in it (``slot``, ``bytes``, ``type``)."""
+    meant = {guess.fact for label in labels for guess in decide(label, Context("module"))[:1]}
+    return "module.slot" in meant and not meant.isdisjoint(_OF_MODULE)
 
 
 # Of what any device has (a name, a state, an id) these have it too.

@@ -49,6 +49,7 @@ from yes_tally.core.reading.tables.columns import (
     with_parts,
     with_routers,
 )
+from yes_tally.core.reading.tables.parts_and_volumes import parts_and_volumes
 from yes_tally.core.reading.tables.rows_put_right import uncounted, with_times
 from yes_tally.core.reading.values.flags import says_of_password
 from yes_tally.core.reading.values.text_forms import DAY_IN_NUMBERS
@@ -58,7 +59,8 @@ from yes_tally.core.words import is_placeholder, plain
 if TYPE_CHECKING:
     from yes_tally.core.reading.interpret import Interpreter
 
-_RIGHT_UNDER = 4
+_RIGHT_UNDER, _BELOW_WHAT_IS_TOLD = 4, 10
+_DEEPER = 3
 # So many columns of a table may tell what drivers have where no drivers are listed.
 _MOST_OF_OTHERS = 2
 # What of all devices only those that draw have.
@@ -82,6 +84,10 @@ def read_rows(interpreter: Interpreter, rows: Sequence[Group], shape: str, aroun
         return
     if kinds := _kinds_of_rows(rows, labels):
         for kind, of_kind in kinds.items():
+            read_rows(interpreter, of_kind, shape, (kind, *around))
+        return
+    if listed := parts_and_volumes(rows):
+        for kind, of_kind in zip(("volume", "partition"), reversed(listed), strict=True):
             read_rows(interpreter, of_kind, shape, (kind, *around))
         return
     if any("/" in label for label in labels):
@@ -384,6 +390,9 @@ _NUMBERED = frozenset({"disk.number", "partition.number", "process.pid", "hop.nu
 
 
 def _stands_right_under(interpreter: Interpreter, rows: Sequence[Group]) -> bool:
-    """Whether a table stands right under the line that named an item by its number."""
-    first = next((entry.line for row in rows for entry in row.entries), 0)
-    return 0 < first - interpreter.numbered_line <= _RIGHT_UNDER
+    """Whether a table stands right under the line that named an item by its number, or deeper below what is told of it."""
+    first = next((entry for row in rows for entry in row.entries), None)
+    if first is None:
+        return False
+    distance = first.line - interpreter.numbered_line
+    return 0 < distance <= (_RIGHT_UNDER if first.column <= _DEEPER else _BELOW_WHAT_IS_TOLD)

@@ -113,7 +113,8 @@ def clauses_below(interpreter: Interpreter, lines: Sequence[Line]) -> set[int]:
     read: set[int] = set()
     for line in lines:
         item, text = told.get(line.number - 1), line.text[:MAX_LINE]
-        if item is None or indent_of(text) < _DEEPER or not _SEVERAL.search(text.lstrip()):
+        deeper = _DEEPER + (": " in text)  # a pair may stand beside the pairs above it
+        if item is None or indent_of(text) < deeper or not _SEVERAL.search(text.lstrip()):
             continue
         if item.group == "disk" and (drive := _LETTER_FIRST.match(text)):
             told_of_drive(
@@ -138,7 +139,7 @@ def clauses_below(interpreter: Interpreter, lines: Sequence[Line]) -> set[int]:
     return read
 
 
-_DEEPER = 3
+_DEEPER = 2
 # ``C: 222.9 GB, 61.2 GB free``, below what is told of its disk
 _LETTER_FIRST = re.compile(r"\s*(?P<mount>[A-Z]:)\\?\s+")
 _SEVERAL = re.compile(r", |\s{2,}")

@@ -35,7 +35,7 @@ FREE = r"(?:free|available(?! to)|unused|frei\w*|verfügbar\w*|libres?|disponibl
 IN_USE = r"(?:used|in use|belegt|benutzt|genutzt|utilisés?|usad[oa]s?|en uso|em uso|in uso|usati|gebruikt|in gebruik|używane|zajęte)"
 
 _LIMIT = re.compile(
-    rf"[(,;] ?(?:max\w*|m[áa]x\w*|(?:al )?massimo|up to|at most|maks\w*|h[öo]chstens|bis(?: zu)?|jusqu.[àa]|au plus|hasta|at[ée]|fino a|tot|do)[.:]? {_AMOUNT}",
+    rf"[(,;] ?(?:max\w*|m[áa]x\w*|(?:al )?massimo|up to|at most|maks\w*|h[öo]chstens|bis(?: zu)?|jusqu.[àa]|au plus|hasta|at[ée]|fino a|tot|do)(?:\.| ?:)? {_AMOUNT}",
     re.I,
 )
 
@@ -66,24 +66,24 @@ RATED = {
 _BUILD_ASIDE = (re.compile(r"\((\d{4,6}(?:\.\d{1,6})+)\)"), "os.build")
 ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
     "processor.cores": (
-        (re.compile(r"\b(?:logical|threads?|logisch\w*|logiques?|l[óo]gicos?|logici|logiczn\w+|hilos|f[äa]den|w[ąa]tk\w+):? (\d{1,3})\b", re.I), "processor.threads"),
+        (re.compile(r"\b(?:logical|threads?|logisch\w*|logiques?|l[óo]gicos?|logici|logiczn\w+|hilos|f[äa]den|w[ąa]tk\w+) ?:? (\d{1,3})\b", re.I), "processor.threads"),
         (re.compile(r"\b(\d{1,3}) (?:logical|threads?|logisch\w*|logiques?|l[óo]gicos?|logici|logiczn\w+|virtual|hilos|fils|fili|f[äa]den|w[ąa]tk\w+)\b", re.I), "processor.threads"),
     ),
     "processor.clock": (
         (re.compile(r"([\d.,]+ ?[GM]Hz) (?:at (?:best|most|the most)|highest|boost|turbo|max\w*|peak|top|h[öo]chstens|au (?:plus|maximum)|(?:como )?m[áa]xim[oa]|al massimo|no m[áa]ximo|ten hoogste|najwy[żz]ej)", re.I), "processor.max_clock"),
         (re.compile(rf"([\d.,]+ ?[GM]Hz) {_NOW}", re.I), "processor.current_clock"),
         (re.compile(r"(?:right now|currently|now|gerade|derzeit|zurzeit|actuellement|ahora|agora|adesso|attualmente|nu|teraz|obecnie)[: ]\s*([\d.,]+ ?[GM]Hz)", re.I), "processor.current_clock"),
-        (re.compile(r", m[áa]x\w*\.?:? ([\d.,]+ ?[GM]Hz)", re.I), "processor.max_clock"),
+        (re.compile(r", m[áa]x\w*\.? ?:? ([\d.,]+ ?[GM]Hz)", re.I), "processor.max_clock"),
         (re.compile(r"\((?:m[áa]x\w*|up to|höchstens|bis(?: zu)?|jusqu\S*|hasta|até|fino a|tot|do|maks\w*)\.?:?\s*([\d.,]+\s*[GM]Hz)", re.I), "processor.max_clock"),
     ),
     "firmware.mode": (
-        (re.compile(rf"(?:{_SECURE_BOOT})(?: is)?:? (\w+)", re.I), "firmware.secure_boot"),
+        (re.compile(rf"(?:{_SECURE_BOOT})(?: is)? ?:? (\w+)", re.I), "firmware.secure_boot"),
         (re.compile(rf"\b(with(?:out)?|mit|ohne|avec|sans|con|sin|com|sem|senza|met|zonder|z|bez) (?:{_SECURE_BOOT})", re.I), "firmware.secure_boot"),
     ),
     "machine.model": (
-        (re.compile(r"\(SKU:? ([\w-]+)\)$", re.I), "machine.sku"),
+        (re.compile(r"\(SKU ?:? ([\w-]+)\)$", re.I), "machine.sku"),
         (re.compile(r"\((laptop|notebook|desktop|tower|mini(?: ?pc)?|all-in-one|server|tablet|portable|portátil|portatile|przenośny)\)$", re.I), "machine.form"),
-        (re.compile(rf"\((?:{SERIAL}):? ([A-Z0-9][\w-]{{3,}})\)$", re.I), "machine.serial"),
+        (re.compile(rf"\((?:{SERIAL}) ?:? ([A-Z0-9][\w-]{{3,}})\)$", re.I), "machine.serial"),
     ),
     "board.model": (
         (re.compile(r"^([A-Z][a-z]+|[A-Z]{4,}) (?=[A-Z]{1,4}-?[A-Z]{0,2}\d)"), "board.maker"),
@@ -91,10 +91,10 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
         (re.compile(r"(?:\b(?:s/?n|serial(?: (?:number|no\.?))?|seriennummer|serien-?nr\.?|serienr\.?|n[°º] de s[ée]rie|num[ée]ro de s[ée]rie|n\.? serie|n[uú]m(?:ero|\.)? de serie|numero di serie|n[uú]mero de s[ée]rie|serienummer|nr seryjny|numer seryjny):?|\((?:n[°º]|nr\.?|no\.?)) ?([A-Z0-9][\w-]{3,})", re.I), "board.serial"),
         (re.compile(r" (?:by|von|par|van|od) ([A-Z][\w&-]+)"), "board.maker"),
     ),
-    "processor.socket": ((re.compile(r"stepping:? (\w+)", re.I), "processor.stepping"),),
+    "processor.socket": ((re.compile(r"stepping ?:? (\w+)", re.I), "processor.stepping"),),
     "disk.model": (
         # ``Basalt NV512 512 GB SSD s/n BNV5-77120``
-        (re.compile(rf"\d ?[GT]i?B\b[^,;]* (?i:{SERIAL}):? ([\w-]*\d[\w-]*)$"), "disk.serial"),
+        (re.compile(rf"\d ?[GT]i?B\b[^,;]* (?i:{SERIAL}) ?:? ([\w-]*\d[\w-]*)$"), "disk.serial"),
         # ``Basalt NV500 465.76 GB NVMe SSD``
         (re.compile(r"^(?:(?!\s\s)[^,;:])*\S (\d+[.,]\d+ ?[GT]i?B|\d+ [GT]i?B(?= \S))\b(?: \S+){0,3}$"), "disk.size"),
         # ``Basalt NV500 466 GB``: behind a name that has a number already
@@ -131,9 +131,9 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
         (re.compile(r"\d \(([A-Z][a-z]+(?: [A-Z][a-z]+){0,2})\)$"), "os.edition"),
         (re.compile(r"\((\d\d[ -]?bit[^()]*)\)", re.I), "os.architecture"),
         (re.compile(r"\s(\d\d[ -]?bits?)(?=,|$)", re.I), "os.architecture"),
-        (re.compile(r"[(, ]\s*build:? (\d[\d.]*)", re.I), "os.build"),
+        (re.compile(r"[(, ]\s*build ?:? (\d[\d.]*)", re.I), "os.build"),
         _BUILD_ASIDE,
-        (re.compile(r"(?:, | \()(?:[ée]dition|Ausgabe|edici[óo]n|edizione|edi[çc][ãa]o|editie|edycja|wydanie):? ((?-i:[A-Z])\w*(?: (?-i:[A-Z])\w*)?)\)?$", re.I), "os.edition"),
+        (re.compile(r"(?:, | \()(?:[ée]dition|Ausgabe|edici[óo]n|edizione|edi[çc][ãa]o|editie|edycja|wydanie) ?:? ((?-i:[A-Z])\w*(?: (?-i:[A-Z])\w*)?)\)?$", re.I), "os.edition"),
         (re.compile(r"(?:, | \()((?-i:[A-Z])\w*(?: (?-i:[A-Z])\w*)?)-(?:editie|edition|ausgabe)\)?$", re.I), "os.edition"),
         (re.compile(r"(?:, | \()(\w[\w ]*?) (?:edition|ausgabe|[ée]dition|edici[óo]n|edizione|edi[çc][ãa]o|editie|wydanie|edycja)\)?$", re.I), "os.edition"),
     ),
@@ -147,8 +147,8 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
     "memory.installed": (
         (re.compile(rf"{_AMOUNT} {_MAYBE_IS}{_SEEN}\b", re.I), "memory.usable"),
         (re.compile(rf"{_AMOUNT} {_MAYBE_IS}{FREE}\b", re.I), "memory.available"),
-        (re.compile(rf"[(,;] ?{_SEEN}:? {_AMOUNT}", re.I), "memory.usable"),
-        (re.compile(rf"[(,;] ?{FREE}:? {_AMOUNT}", re.I), "memory.available"),
+        (re.compile(rf"[(,;] ?{_SEEN} ?:? {_AMOUNT}", re.I), "memory.usable"),
+        (re.compile(rf"[(,;] ?{FREE} ?:? {_AMOUNT}", re.I), "memory.available"),
         (re.compile(r"\d+ (?:of(?: the)?|von(?: den)?|sur(?: les)?|des?|de (?:las|los|los|as|os)|di|dei|delle|degli|van(?: de)?|z|op|em|das|dos) (\d+) (?:memory )?(?:slots?|sockets?|(?:steck)?plätzen?|bänken?|emplacements|ranuras|ranhuras|encaixes|zócalos|posti|alloggiamenti|sleuven|plaatsen|gniazd|soquetes|slotów)", re.I), "memory.slots"),
         (re.compile(r"\d+ (?:slots?|sockets?|emplacements?|ranuras|zócalos|posti|alloggiamenti|sleuven|gniazd|soquetes|slotów|steckplätze|modules?|sticks?|dimms?|barrettes?|riegeln?|m[óo]dulos?|moduli|modułów|moduły|kości)(?: [^\W\d_]+){0,2} (?:of|von|sur|de|di|van|z|op|su) (\d+)\b(?! ?[GM])", re.I), "memory.slots"),
         (_LIMIT, "memory.limit"),
@@ -156,7 +156,7 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
     "memory.slots": ((_LIMIT, "memory.limit"),),
     "memory.usable": (
         (re.compile(rf"{_AMOUNT} {_MAYBE_IS}{FREE}\b(?! (?:of|out of|von|sur|de|di|van|z)\b)", re.I), "memory.available"),
-        (re.compile(rf"[(,;] ?{FREE}:? {_AMOUNT}", re.I), "memory.available"),
+        (re.compile(rf"[(,;] ?{FREE} ?:? {_AMOUNT}", re.I), "memory.available"),
     ),
     "graphics.width": (
         (re.compile(r"\d\s?[x×]\s?(\d+)", re.I), "graphics.height"),
@@ -181,7 +181,7 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
     "os.version": (
         _BUILD_ASIDE,
         (re.compile(r"(?:\(|, )(\d\d[ -]?bits?)(?:\)|$)", re.I), "os.architecture"),
-        (re.compile(r"[(, ]\s*(?:os )?(?:build|kompilacja|compilation|compilaci[oó]n|compila[cç][aã]o|compilazione|baunummer|stand)(?: (?:no|nr|number|nummer)\.?)?:? (\d[\d.]*)", re.I), "os.build"),
+        (re.compile(r"[(, ]\s*(?:os )?(?:build|kompilacja|compilation|compilaci[oó]n|compila[cç][aã]o|compilazione|baunummer|stand)(?: (?:no|nr|number|nummer)\.?)? ?:? (\d[\d.]*)", re.I), "os.build"),
     ),
     "firmware.version": (
         (_DATED, "firmware.dated"),
@@ -203,8 +203,8 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
         (re.compile(r"/\s*(255(?:\.\d{1,3}){3})"), "adapter.mask"),
         (re.compile(r"(?:netmask|mask\w*|m[áa]scara|maschera|netmaske|masque) (\S+?)\)?$", re.I), "adapter.mask"),
         (re.compile(r"/\d{1,2} (?:from|by|von|de|du|da|di|van|od) (\d+(?:\.\d+){3})\b", re.I), "adapter.dhcp_server"),
-        (re.compile(r"\bDHCP,? (?:server|serveur|servidor|serwer):? (\d+(?:\.\d+){3})", re.I), "adapter.dhcp_server"),
-        (re.compile(r"\(?DHCP(?: (?:from|by|server|lease from|von|de|da|van|od))?:? (\d+(?:\.\d+){3})", re.I), "adapter.dhcp_server"),
+        (re.compile(r"\bDHCP,? (?:server|serveur|servidor|serwer) ?:? (\d+(?:\.\d+){3})", re.I), "adapter.dhcp_server"),
+        (re.compile(r"\(?DHCP(?: (?:from|by|server|lease from|von|de|da|van|od))? ?:? (\d+(?:\.\d+){3})", re.I), "adapter.dhcp_server"),
     ),
     # ``Ines Calloway, Lantern Sound Ferries``
     "host.owner": ((re.compile(r"^[^\W\d_]+(?: [^\W\d_]+)+(?:, | \(| / )([A-Z][^,()/]+)\)?$"), "host.organisation"),),
@@ -241,7 +241,7 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
     "task.runs": ((re.compile(rf"{AS_WHOM}$", re.I), "task.user"),),
     "task.state": ((re.compile(r", (enabled|disabled)$", re.I), "task.enabled"),),
     "task.last_run_at": (
-        (re.compile(r"\((?:result|r[ée]sultat|ergebnis|resultado|risultato|esito|resultaat|wynik):? ([\w-]+)\b[^()]*\)", re.I), "task.last_result"),
+        (re.compile(r"\((?:result|r[ée]sultat|ergebnis|resultado|risultato|esito|resultaat|wynik) ?:? ([\w-]+)\b[^()]*\)", re.I), "task.last_result"),
         (re.compile(r"[^\W\d_]+ \((0x[0-9a-f]+|\d{1,10})\)$", re.I), "task.last_result"),
     ),
     "page_file.path": (

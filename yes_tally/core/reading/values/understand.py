@@ -41,7 +41,15 @@ def understand(fact: FactKind, printed: str, locale: Locale, unit: str = "") -> 
 @lru_cache(maxsize=32768)
 def _understood(name: str, text: str, locale: Locale, unit: str) -> Value | None:
     fact = FACTS[name]
-    return _KINDS[fact.kind](fact, text, locale, unit)
+    value = _KINDS[fact.kind](fact, text, locale, unit)
+    return None if value and value.value == 0 and name in _NEVER_NOTHING else value
+
+
+# A zero of these says that nothing is there, or that it is not known (SMBIOS 3.7, 7.5 and 7.18).
+_NEVER_NOTHING = frozenset({
+    "memory.installed", "memory.usable", "memory.limit", "module.speed", "module.running_speed", "module.pins",
+    "processor.cores", "processor.threads", "processor.clock", "processor.max_clock", "processor.current_clock", "battery.design",
+})  # fmt: skip
 
 
 # What a file system's name looks like where nothing says that it is one.

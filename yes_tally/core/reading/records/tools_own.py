@@ -1,0 +1,39 @@
+"""What a report says of the tool that made it: its version is none of the PC's."""
+
+from __future__ import annotations
+
+from collections.abc import Sequence
+
+from yes_tally.core.reading.meaning.labels import words_of
+from yes_tally.core.reading.shapes.layout import Entry
+
+_TOOL = frozenset((
+    ("tool",), ("script",), ("generator",), ("generated", "by"), ("created", "by"), ("report", "by"), ("made", "with"), ("utility",), ("collector",), ("agent",), ("schema",),
+    ("tool", "name"), ("werkzeug",), ("skript",), ("erstellt", "mit"), ("erzeugt", "von"), ("outil",), ("genere", "par"), ("produit", "par"), ("herramienta",), ("generado", "por"),
+    ("hecho", "con"), ("ferramenta",), ("gerado", "por"), ("feito", "com"), ("strumento",), ("generato", "da"), ("fatto", "con"), ("hulpmiddel",), ("gemaakt", "met"), ("gemaakt", "door"),
+    ("narzedzie",), ("utworzono", "przez"), ("wygenerowano", "przez"),
+))  # fmt: skip
+_ITS_OWN = frozenset((
+    ("version",), ("release",), ("build",), ("version", "number"), ("maker",), ("author",), ("format",), ("fassung",), ("versao",), ("versione",), ("versie",), ("wersja",),
+    ("hersteller",), ("autor",), ("auteur",), ("autore",),
+))  # fmt: skip
+
+
+def names_tool(heading: str) -> bool:
+    """Whether a heading names the tool that made the report, and nothing of the PC."""
+    return words_of(heading) in _TOOL
+
+
+def without_tools_own(entries: Sequence[Entry]) -> Sequence[Entry]:
+    """The pairs of a record without those right below the one that names the tool that made it (``"tool": "basis",
+    "version": "3.4"``)."""
+    start = next((place for place, entry in enumerate(entries[:_AMONG_FIRST]) if words_of(entry.label) in _TOOL), None)
+    if start is None:
+        return entries
+    end = start + 1
+    while end < len(entries) and words_of(entries[end].label) in _ITS_OWN:
+        end += 1
+    return [*entries[:start], *entries[end:]]
+
+
+_AMONG_FIRST = 4

@@ -170,6 +170,63 @@ ROWS = {
             "adapter 1: Wired 1 (Ternwave GE 210), copper, 1000 Mbit/s, up", "(up) Wired 1 (Ternwave GE 210), copper, 1000 Mbit/s",
         )
     ],
+    "events under their days": [
+        ("logbook", "-- 2026-11-29 --\n 03:12:44  ERROR   disk-watch   #153   Read of block 0x1f2a00 had to be repeated.\n           (the last line came 6 more times)\n"
+         "-- 2026-11-30 --\n 08:15:30  FATAL   power        #41    The PC was started again\n                                       without having been shut down.\n", {
+            "event#1.at": "2026-11-29T03:12:44", "event#1.level": "ERROR", "event#1.source": "disk-watch", "event#1.id": "153",
+            "event#1.text": "Read of block 0x1f2a00 had to be repeated.", "event#2.at": "2026-11-30T08:15:30", "event#2.level": "FATAL", "event#2.source": "power",
+            "event#2.id": "41", "event#2.text": "The PC was started again without having been shut down.",
+        }),
+        ("journal", "Montag, 29.11.2026\n  03:12  Fehler   platte   153   Block 4711 wurde nochmals gelesen.\n  04:12  Warnung  uhr   36   Keine Antwort vom Zeitserver, sie wurde nicht gestellt.\n", {
+            "event#1.at": "2026-11-29T03:12:00", "event#1.level": "Fehler", "event#1.source": "platte", "event#1.id": "153", "event#1.text": "Block 4711 wurde nochmals gelesen.",
+            "event#2.at": "2026-11-29T04:12:00", "event#2.level": "Warnung", "event#2.source": "uhr", "event#2.id": "36",
+            "event#2.text": "Keine Antwort vom Zeitserver, sie wurde nicht gestellt.",
+        }),
+    ],
+    "how full volumes are, with and without a bar": [
+        (command, f"/        {bar}46 %   19.8 of 40.0 GiB   ext4   /dev/sda2\n/boot    {bar}18 %   0.2 of 1.0 GiB     xfs    /dev/sda1\n", {
+            "volume#1.mount": "/", "volume#1.size": 40 * 1024**3, "volume#1.filesystem": "ext4", "volume#1.disk": "/dev/sda2",
+            "volume#2.mount": "/boot", "volume#2.size": 1024**3, "volume#2.filesystem": "xfs", "volume#2.disk": "/dev/sda1",
+        })
+        for command, bar in (("room", ""), ("room", "[###----]  "), ("volumes", "[====>   ]  "))
+    ],
+    "entries of a boot menu by their names in braces": [
+        (command, f"{entry} {{current}}\n  {called} ......... Harbour OS 12\n  {device} ......... Partition C:\n  {path} ......... \\Harbour\\hload.efi\n", {
+            "boot_entry#1.id": "{current}", "boot_entry#1.name": "Harbour OS 12", "boot_entry#1.path": "\\Harbour\\hload.efi",
+        })
+        for command, entry, called, device, path in (
+            ("list", "Entry", "Name", "Device", "Path"), ("ladeliste", "Eintrag", "Bezeichnung", "Gerät", "Pfad"), ("voci", "Voce", "Nome", "Dispositivo", "Percorso"),
+            ("lista", "Wpis", "Nazwa", "Urządzenie", "Ścieżka"),
+        )
+    ],
+    "programs whose version dots lead to": [
+        ("programs", " 1. Quillwork Suite 9 ........ 9.4.1203      Quillwork BV     installed 2025-03-12\n 2. Ternwave radio helper tool . 4.18.2.0      Ternwave         installed 2026-08-19\n"
+         " 3. Harbour desk ............. 2.11          Harbour          installed 2026-08-19\n", {
+            "software#1.name": "Quillwork Suite 9", "software#1.version": "9.4.1203", "software#1.maker": "Quillwork BV", "software#1.installed_at": "2025-03-12",
+            "software#2.name": "Ternwave radio helper tool", "software#2.version": "4.18.2.0", "software#2.maker": "Ternwave", "software#2.installed_at": "2026-08-19",
+            "software#3.name": "Harbour desk", "software#3.version": "2.11", "software#3.maker": "Harbour", "software#3.installed_at": "2026-08-19",
+        }),
+    ],
+    "what plays and what records": [
+        (command, f"{plays}   Wickerlink HD sound (speakers, 48 kHz)\n{records}    Tidebell mic 2, muted\n", {
+            "sound#1.name": "Wickerlink HD sound (speakers, 48 kHz)", "sound#2.name": "Tidebell mic 2", "sound#2.state": "muted",
+        })
+        for command, plays, records in (("sound", "Playing through:", "Recording from:"), ("ton", "Lautsprecher:", "Mikrofon:"), ("audio", "Altavoces:", "Micrófono:"))
+    ],
+    "a list by dashes as deep as its label": [
+        ("sheet", "cpu:\n- socket: U1\n  model: Siskin K7 5600\n  cores: {physical: 6, logical: 12}\n- socket: U2\n  model: Siskin K7 5600\nram:\n  total: 16 GiB\n", {
+            "processor#1.socket": "U1", "processor#1.name": "Siskin K7 5600", "processor#1.cores": 6, "processor#1.threads": 12, "processor#2.socket": "U2",
+            "processor#2.name": "Siskin K7 5600", "memory.installed": 16 * 1024**3,
+        }),
+    ],
+    "the rest of a sentence is no label of a volume": [
+        (command, f"{said}\n", {"health_check#1.kind": "disk", "health_check#1.result": "not-finished"})
+        for command, said in (
+            ("volume check C:", "Volume C: is in use, the check was put off to the next start."),
+            ("volume prüfen C:", "Das Volume C: wird verwendet, die Prüfung wurde auf den nächsten Start verschoben."),
+            ("volume check C:", "Le volume C: est utilisé, la vérification est reportée au prochain démarrage."),
+        )
+    ],
 }  # fmt: skip
 
 

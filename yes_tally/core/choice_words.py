@@ -6,7 +6,7 @@ CHOICE_WORDS: dict[str, dict[str, str]] = {
     "form": {
         "desktop": "desktop|kompakt-pc|kompakt pc|compact-pc|kompaktrechner|kompaktgerat|kompakt|compact pc|kleingehause|kleines gehause|small case|mini|mini pc|small form factor|thin client|small desktop|low profile desktop|tischrechner|bureau|sobremesa|escritorio|de bureau|da tavolo|fisso|stacjonarny|sff|tischgerat|arbeitsplatzrechner|de secretaria|computador de secretaria|bureaumodel|biurkowy", "tower": "tower|mini-tower|midi-tower|toren|mini toren|mini-toren|minitoren|torre mini|minitorre|wieza|mini wieza|mini tower|turm|tour|torre|gran torre|mini tour|mini-tour|mini-torre|mini-wieza|grande tour|moyenne tour|midi tower|minitower|miniturm|mini torre",
         "laptop": "laptop|notebook|portable|sub notebook|convertible|ordinateur portable|portatil|portatile|przenosny|klapprechner|draagbaar|tragbar|tragbarer computer", "tablet": "tablet|detachable",
-        "all-in-one": "all in one|all-in-one", "server": "server|rack mount chassis|main server chassis",
+        "all-in-one": "all in one|all-in-one|aio|todo en uno|tudo em um|tout en un|tout-en-un|tutto in uno|alles in einem|alles-in-een|alles in een|wszystko w jednym|komplett-pc|komplettrechner", "server": "server|rack mount chassis|main server chassis",
         "virtual": "virtual|virtual machine|vm",
         "dimm": "dimm|udimm|rdimm", "so-dimm": "so-dimm|sodimm|so dimm", "soldered": "soldered|row of chips|on board",
         "other": "other",

@@ -24,6 +24,7 @@ from yes_tally.core.reading.kinds.cache_tables import cache_tables, read_caches
 from yes_tally.core.reading.kinds.checks_by_day import checks_by_day
 from yes_tally.core.reading.kinds.checks_listed import rows_of_checks
 from yes_tally.core.reading.kinds.checks_under_heads import checks_under_heads
+from yes_tally.core.reading.kinds.events_by_day import events_by_day
 from yes_tally.core.reading.kinds.leases import read_leases
 from yes_tally.core.reading.kinds.licences_of_products import (
     leave_out_licences,
@@ -218,6 +219,7 @@ def _read_section(interpreter: Interpreter, section: Section) -> None:
             | lines_counting_sockets(interpreter, lines)
             | volumes_on_disks(interpreter, lines)
             | boot_menus(interpreter, lines)
+            | events_by_day(interpreter, lines)
             | (
                 checks_under_heads(interpreter, lines, command)
                 or rows_of_checks(interpreter, lines)

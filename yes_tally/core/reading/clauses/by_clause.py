@@ -96,6 +96,7 @@ FORMS = {
         r"(?:healthy|ok|good|connected|damaged|in ordnung|fehlerfrei|sain|sano|dirty|needs checking|disconnected)", re.I
     ),
     "volume.filesystem": re.compile(FILE_SYSTEM),
+    "volume.disk": re.compile(r"/dev/[\w/.-]+"),
     "task.state": re.compile(
         r"ready|running(?: now)?|queued|waiting|bereit|l[äa]uft|wird ausgef[üu]hrt|wartet|pr[êe]te?|en cours|en attente|list[oa]|en (?:ejecuci[óo]n|marcha|espera)|"
         r"pront[oa]|em (?:execu[çc][ãa]o|curso|espera)|in (?:esecuzione|corso|attesa)|gereed|actief|wordt uitgevoerd|wacht|gotow[eya]|dzia[łl]a|w toku|oczekuje",

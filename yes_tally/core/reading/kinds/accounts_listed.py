@@ -54,11 +54,11 @@ _GROUP_OF = re.compile(
     re.I,
 )
 _BELONGS = (
-    rf"(?P<name>{_LOGIN}) (?:is (?:in|a member of|member of)|belongs to|ist (?:in|mitglied (?:von|in|der))|geh[öo]rt zu|est (?:dans|membre (?:de|des|du))|"
-    r"(?:es miembro|[eé] membro) d[eao]s?|[eè] (?:in|membro d[ie]l?)|is lid van|zit in|nale[żz]y do|jest w|jest cz[łl]onkiem)"
+    rf"(?P<name>{_LOGIN}) (?:is (?:in|a member of|member of)|belongs to|ist (?:in|mitglied (?:von|in|der))|geh[öo]rt zu|est (?:dans|membre (?:de|des|du))|(?:fait partie|appartient) (?:de|des|du|[àa]|aux?)|"
+    r"(?:es miembro|[eé] membro|forma parte|faz parte|fa parte) d[eaio]s?l?|pertenece a|pertence (?:a|aos?|[àa]s?)|appartiene a[il]?|behoort tot|maakt deel uit van|[eè] (?:in|membro d[ie]l?)|is lid van|zit in|nale[żz]y do|jest w|jest cz[łl]onkiem)"
     rf"(?: (?:the|these|following|den|diesen|folgenden|les|los|i|de|dei|deze|tych))*(?: {_GROUP})?"
 )
-_IS_IN = re.compile(rf"\s*{_BELONGS}:? (?P<groups>{_LARGE}.*?)\.?\s*$", re.I)
+_IS_IN = re.compile(rf"\s*{_BELONGS} ?:? (?P<groups>{_LARGE}.*?)\.?\s*$", re.I)
 _IS_IN_THOSE_BELOW = re.compile(rf"\s*{_BELONGS}\s?:\s*$", re.I)
 _ONE_GROUP = re.compile(rf"\s*(?:[*•+-] |\d{{1,2}}[.)] )?\s*(?P<group>{_LARGE}[\w\\. -]{{1,60}}?)\s*$")
 _ADMINISTRATORS = re.compile(r"(?:local )?(?:admin\w*|amministrat\w+|beheerder\w*)", re.I)

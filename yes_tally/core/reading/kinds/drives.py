@@ -22,6 +22,12 @@ _DRIVE = re.compile(r"\s*(?:[-*•] )?(?P<mount>[A-Z]:)\\?:?\s+(?P<told>\S.*)")
 # ``/home``, where volumes are spoken of.
 _MOUNTED = re.compile(r"\s*(?:[-*•] )?(?P<mount>/[\w./-]*)\s{2,}(?P<told>\S.*)")
 _SEVERAL = re.compile(r"\s{2,}|, ")
+# ``[#####-----]``: how full it is, drawn.
+_BAR = re.compile(r"\[[#=*>.\-|_ ]{3,60}\]|[█▓▒░■□▪▫]{3,60}")
+# ``/data   93 %   3.4 of 3.6 TiB   xfs``, with or without a bar
+_HOW_FULL = re.compile(
+    rf"\s*/[\w./-]*\s{{2,}}(?:(?:{_BAR.pattern}|\d{{1,3}} ?%)\s+)*\d[\d.,]*(?: ?[KMGT]i?[BOo])? (?:of|out of|von|sur|de|di|van|z|/) \d[\d.,]* ?[KMGT]i?[BOo]\b"
+)
 
 
 def rows_of_drives(interpreter: Interpreter, lines: Sequence[Line], around: tuple[str, ...]) -> bool:
@@ -43,6 +49,13 @@ def rows_of_drives(interpreter: Interpreter, lines: Sequence[Line], around: tupl
     return True
 
 
+def rows_how_full(interpreter: Interpreter, lines: Sequence[Line]) -> bool:
+    """``/data   93 %   3.4 of 3.6 TiB   xfs``: rows that each say how full a mounted volume is. Whether they were read."""
+    if len(lines) < _LEAST or not all(_HOW_FULL.match(line.text[:MAX_LINE]) for line in lines):
+        return False
+    return rows_of_drives(interpreter, lines, ("volume",))
+
+
 def told_of_drive(interpreter: Interpreter, line: int, mount: str, at: int, told: str, start: int) -> Item:
     """Read what stands on a line behind a drive's letter, which is empty where it has none; ``at`` and ``start`` are the
     columns, from 0, of the letter and of what is told. Returns the volume."""
@@ -50,11 +63,12 @@ def told_of_drive(interpreter: Interpreter, line: int, mount: str, at: int, told
     letter = Entry("", mount, line, at + 1)
     if mount:
         interpreter.place(letter, "rows", (Guess("volume.mount", 0.85, "the row begins with its letter"),), item)
+    told = _BAR.sub(lambda bar: " " * len(bar.group()), told)
     text = commas_for_gaps(told.replace("): ", "), "))
     if part := _of_all(text):
         # ``37.2 GB free of 930.2 GB``, ``37.2 of 930.2 GB free``
         free = part["part"] if part["unit"] else f"{part['part']} {part['all'].split()[-1]}"
-        told_so = [("volume.size", part["all"], "all"), *([] if part["used"] else [("volume.free", free, "part")])]
+        told_so = [("volume.size", part["all"], "all"), *([("volume.free", free, "part")] if _is_free(part) else [])]
         for fact, said, of in told_so:
             place = Entry("", part[of], line, start + part.start(of) + 1)
             if value := understand(FACTS[fact], said, interpreter.locale):
@@ -92,8 +106,12 @@ _PART_OF_ALL = re.compile(
 
 def _of_all(text: str) -> re.Match[str] | None:
     """How much of a volume is free or used, and how large it is, told in one."""
-    match = _PART_OF_ALL.search(text)
-    return match if match and any(match[name] for name in ("before", "free", "behind", "used")) else None
+    return _PART_OF_ALL.search(text)
+
+
+def _is_free(part: re.Match[str]) -> bool:
+    """Whether the part of a volume that is told is said to be free."""
+    return any(part[name] for name in ("before", "free", "behind"))
 
 
 _FORMATTED = re.compile(

@@ -115,7 +115,7 @@ def _read_event(interpreter: Interpreter, item: Item, head: Line, match: re.Matc
     columns = [(part.rstrip(" ,:"), at) for part, at in cells_by_gap(bare) if part.strip(" -–—|,")]
     # What an event comes from may be a label elsewhere (``disk      7``), and its message may have commas.
     for cell in parts_of_event(columns) if len(columns) >= _LEAST_COLUMNS else _cells(commas_for_gaps(bare)):
-        _tell(interpreter, item, left, head, *cell)
+        tell_event(interpreter, item, left, head, *cell)
     message: list[Line] = []
     for line in below:
         cells = _cells(line.text)
@@ -124,7 +124,7 @@ def _read_event(interpreter: Interpreter, item: Item, head: Line, match: re.Matc
         spoken = len(cells) == 1 and ":" not in line.text and is_message(cells[0][0])
         if cells and all(labelled) and not spoken:
             for cell in cells:
-                _tell(interpreter, item, left, line, *cell)
+                tell_event(interpreter, item, left, line, *cell)
         elif line.text.strip():
             message.append(line)
     told = len(FIELDS["event"]) - 1 - len(left)
@@ -147,7 +147,7 @@ def _cells(text: str) -> list[tuple[str, int]]:
     return list(parts_of_event([(part, at) for part, at in cells if part.strip(" -–—|")]))
 
 
-def _tell(interpreter: Interpreter, item: Item, left: list[FactKind], line: Line, text: str, at: int) -> None:
+def tell_event(interpreter: Interpreter, item: Item, left: list[FactKind], line: Line, text: str, at: int) -> None:
     """Read one part of what is told of an event: by its label, by its form, or by its place."""
     fields = {fact.field: fact for fact in left}
     labelled = by_label(interpreter, text, "event", left)

@@ -17,6 +17,11 @@ _HOST_ASKED = re.compile(r"(?<=\s)[A-Za-z0-9][\w-]*(?:\.[\w-]+)*\.[A-Za-z][\w-]+
 # ``DRVBOOK 2 for NQ-DRW-03``: the title names the tool that printed it.
 _TOOL = re.compile(r"\W*(?:(?P<name>[A-Za-z]{5,16})(?= v?\d|\s{2,}\S+-\S+$))")
 _FIRST_WORDS = 3
+# ``Entry {current}``: what starts is told by names in braces.
+_BRACED_ENTRY = re.compile(
+    r"\W{0,4}(?:(?:boot |start)?entry|(?:start)?eintrag|entr[ée]e|entrada|voce|item|wpis|vermelding)(?: \d{1,2}:?)? \{[\w-]+\}\W{0,4}",
+    re.I,
+)
 
 
 def asked_for(command: str) -> tuple[str, ...]:
@@ -38,6 +43,8 @@ def headed_by(heading: str) -> tuple[str, ...]:
     """The kinds of things that a heading names, groups of the catalogue, the likeliest first; or what the tool that prints
     it is called after."""
     named = _named(heading)
+    if not named and _BRACED_ENTRY.fullmatch(heading):
+        return ("boot_entry",)
     tool = None if named else _TOOL.match(heading)
     return tuple(filter(None, [subject_of_command(tool["name"].casefold())])) if tool else named
 

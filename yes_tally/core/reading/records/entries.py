@@ -13,6 +13,7 @@ from yes_tally.core.reading.clauses.by_itself import choice_by_flag, said_the_ot
 from yes_tally.core.reading.clauses.compounds import (
     compound,
     counted_list,
+    goes_on_as_sentence,
     page_file_in_label,
     profile_alone,
     profile_row,
@@ -30,6 +31,7 @@ from yes_tally.core.reading.phrases import SUBJECTS, field_of_item, subjects_in
 from yes_tally.core.reading.phrases.elsewhere import says_elsewhere
 from yes_tally.core.reading.records.listings import (
     CALLED,
+    LETTERED,
     counted_lines,
     list_begins,
     listed_item,
@@ -82,7 +84,7 @@ def read_entries(
 ) -> None:
     """Read pairs that stand together, with what is spoken of there and the item they tell of."""
     if item is None:
-        entries = without_tools_own(entries)
+        entries = without_tools_own(entries, interpreter.under[-1] if interpreter.under else "")
     entries = [part for entry in entries for part in _each_numbered(entry)]
     entries = [entry for entry in entries if not _row_of_drive(interpreter, entry, item)]
     entries = [_with_commas(entry) for entry in entries if not profile_row(interpreter, entry, shape)]
@@ -112,6 +114,8 @@ def read_entries(
         if _LETTER.fullmatch(entry.label) and ", " in entry.printed and (item is None or item.group in _HOLD_VOLUMES):
             at = max(0, entry.column - 1 - len(entry.label))
             told_of_drive(interpreter, entry.line, f"{entry.label[0]}:", at, entry.printed, entry.column - 1)
+            continue
+        if goes_on_as_sentence(entry.printed) and LETTERED.fullmatch(entry.label):
             continue
         listed = list_begins(entry)
         around = (*filter(None, [context.group]), *context.around)

@@ -19,14 +19,35 @@ _ITS_OWN = frozenset((
 ))  # fmt: skip
 
 
+# What a record under a heading that names the report says of what made it.
+_REPORT = frozenset(
+    (
+        ("report",),
+        ("bericht",),
+        ("rapport",),
+        ("informe",),
+        ("relatorio",),
+        ("rapporto",),
+        ("raport",),
+        ("meta",),
+        ("header",),
+    )
+)
+_PROGRAM = frozenset(
+    (("program",), ("programm",), ("programme",), ("programa",), ("programma",), ("app",), ("software",), ("version",))
+)
+
+
 def names_tool(heading: str) -> bool:
     """Whether a heading names the tool that made the report, and nothing of the PC."""
     return words_of(heading) in _TOOL
 
 
-def without_tools_own(entries: Sequence[Entry]) -> Sequence[Entry]:
+def without_tools_own(entries: Sequence[Entry], heading: str) -> Sequence[Entry]:
     """The pairs of a record without those right below the one that names the tool that made it (``"tool": "basis",
-    "version": "3.4"``)."""
+    "version": "3.4"``), and without the program that is told under the ``heading`` of the report."""
+    if words_of(heading) in _REPORT:
+        entries = [entry for entry in entries if words_of(entry.label) not in _PROGRAM]
     start = next((place for place, entry in enumerate(entries[:_AMONG_FIRST]) if words_of(entry.label) in _TOOL), None)
     if start is None:
         return entries

@@ -32,32 +32,33 @@ def nested(lines: Sequence[Line], pairs: Sequence[Pair | None]) -> list[Group]:
     last: tuple[int, Pair] | None = None
     above: list[tuple[int, Pair]] = []
     indents = _indents(lines, pairs)
+    depths = _depths(lines, pairs, indents)
     bullets = _bullets(lines, pairs, indents)
     for index, (line, pair) in enumerate(zip(lines, pairs, strict=True)):
         text = line.text
         if not text.strip() or (pair is None and is_rule(text)):
             continue
-        indent = indents[index]
+        indent, depth = indents[index], depths[index]
         if record := flow_mapping(line):
-            while stack[-1][0] >= indent:
+            while stack[-1][0] >= depth:
                 stack.pop()
-            _holder(stack, indent).children.append(record)
+            _holder(stack, depth).children.append(record)
             last = None
             continue
-        deeper = index + 1 < len(lines) and indents[index + 1] > indent
-        if pair is None and last and indent > last[0] and _lists_record(lines, pairs, indents, index):
+        deeper = index + 1 < len(lines) and depths[index + 1] > depth
+        if pair is None and last and depth > last[0] and _lists_record(lines, pairs, indents, index):
             # ``Cards: 2 fitted`` over ``[01]: Wickerlink GbE 210`` with pairs below it: records of the label's.
             while stack[-1][0] >= last[0]:
                 stack.pop()
             entries, counts = stack[-1][1].entries, last[1].value[:1].isdigit()
             at = entries.pop().line if entries and counts and entries[-1].label == last[1].label else line.number - 1
-            owner = Group(Heading(last[1].label, at, last[0] + 1))
+            owner = Group(Heading(last[1].label, at, last[0] // _STEP + 1))
             stack[-1][1].children.append(owner)
             stack.append((last[0], owner))
             last = None
-        if pair is None and last and indent > last[0] and plain(text.strip(" ()[]<>-")) in HOLDS_NOTHING:
+        if pair is None and last and depth > last[0] and plain(text.strip(" ()[]<>-")) in HOLDS_NOTHING:
             continue  # ``Socket: A2`` over ``empty``
-        if pair is None and last and indent > last[0] and not (deeper and indent < last[1].column):
+        if pair is None and last and depth > last[0] and not (deeper and indent < last[1].column):
             _holder(stack, last[0]).entries.append(Entry(last[1].label, text.strip(), line.number, indent + 1))
             continue
         listed = (
@@ -69,50 +70,50 @@ def nested(lines: Sequence[Line], pairs: Sequence[Pair | None]) -> list[Group]:
             pair is None
             and len(stack) > 1
             and stack[-1][1].heading
-            and indent > stack[-1][0]
+            and depth > stack[-1][0]
             and LISTED.match(text, indent)
             and not _lists_record(lines, pairs, indents, index)
         ):
             # ``disks`` over ``0: Basalt NV1000, 1.0 TB``: listed under what they are.
             stack[-1][1].entries.append(Entry(stack[-1][1].heading.text, text.strip(), line.number, indent + 1))
         elif (pair is None and (opens or _heads(pairs, index, text))) or (pair and not pair.value and opens):
-            while stack[-1][0] >= indent:
+            while stack[-1][0] >= depth:
                 stack.pop()
             child = Group(_heading(text.strip(), line.number, indent_of(text) + 1))
             stack[-1][1].children.append(child)
-            stack.append((indent if opens else indent - 1, child))
+            stack.append((depth if opens else depth - 1, child))
             last = None
         elif pair and deeper and pairs[index + 1] and (_numbers_kind(pair) or words_of(pair.label) in _CATEGORY):
             # ``Handle 0x0010, type 17: memory device`` over deeper pairs: the value says what they are told of.
-            while stack[-1][0] >= indent:
+            while stack[-1][0] >= depth:
                 stack.pop()
             child = Group(Heading(pair.value, line.number, pair.column + 1))
             stack[-1][1].children.append(child)
-            stack.append((indent, child))
+            stack.append((depth, child))
             last = None
         elif pair and deeper and (_names_one(pair.label) or (pairs[index + 1] and names_kind(pair.label))):
             # ``Disk 0: Basalt NV1000``, ``Firmware: Loamgate L52`` over indented pairs: a record that the pair begins.
-            while stack[-1][0] >= indent:
+            while stack[-1][0] >= depth:
                 stack.pop()
             child = Group(Heading(pair.label, line.number, indent + 1))
             child.entries.append(Entry(pair.label, pair.value, line.number, pair.column + 1))
             stack[-1][1].children.append(child)
-            stack.append((indent, child))
+            stack.append((depth, child))
             last = None
         elif pair:
             dash = without_dash(text)[1] if text[indent] == "-" and index not in bullets else 0
-            while stack[-1][0] >= indent:
+            while stack[-1][0] >= depth:
                 stack.pop()
             if dash:
                 item = Group()
-                _holder(stack, indent).children.append(item)
-                stack.append((indent, item))
-                indent += dash
-            while above and above[-1][0] >= indent:
+                _holder(stack, depth).children.append(item)
+                stack.append((depth, item))
+                depth += dash * _STEP
+            while above and above[-1][0] >= depth:
                 above.pop()
             label = _with_label_above(pair.label, above[-1][1].label) if above else pair.label
-            _add(stack, indent, Entry(label, pair.value, line.number, pair.column + 1))
-            last = (indent, pair)
+            _add(stack, depth, Entry(label, pair.value, line.number, pair.column + 1))
+            last = (depth, pair)
             above.append(last)
     return _records(root)
 
@@ -159,6 +160,31 @@ def _indents(lines: Sequence[Line], pairs: Sequence[Pair | None]) -> list[int]:
         if star and star.end() in plain:
             indents[place] = star.end()
     return indents
+
+
+# Of two lines that are indented alike one may stand deeper, but not as deep as what is indented by one more.
+_STEP = 2
+_DASH = "- "
+
+
+def _depths(lines: Sequence[Line], pairs: Sequence[Pair | None], indents: Sequence[int]) -> list[int]:
+    """How deep each line stands: by its indent, and what is listed by dashes right below a label with no value, indented
+    as it is, deeper than that (YAML 1.2, 8.2.1)."""
+    depths = [indent * _STEP for indent in indents]
+    owner: int | None = None
+    for place, (line, indent) in enumerate(zip(lines, indents, strict=True)):
+        dashed = line.text.startswith(_DASH, indent)
+        if owner is not None and (indent < owner or (indent == owner and not dashed)):
+            owner = None
+        if owner is None and dashed and place and _names_list(pairs[place - 1]) and indents[place - 1] == indent:
+            owner = indent
+        if owner is not None:
+            depths[place] += 1
+    return depths
+
+
+def _names_list(pair: Pair | None) -> bool:
+    return pair is not None and not pair.value and bool(pair.label)
 
 
 # ``Category: Logon`` over its subcategories.

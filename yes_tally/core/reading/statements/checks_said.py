@@ -34,9 +34,15 @@ _MENDED = re.compile(
     r"(?<![/-])\b(?:repair\w*|fix(?:ed)?|mended|correct(?:ed)?|reparier\w*|behoben|behebung|korrigier\w*|repar[aeio]\w*|corrig\w*|correg\w*|corregid\w*|ripar\w*|corrett\w*|herstel\w*|gerepareerd|"
     r"napraw\w*|usuni\w*|poprawion\w*)\b"
 )
+_PUT_OFF = (
+    r"(?:put off|postponed|deferred|verschoben|vertagt|aufgeschoben|reportee?|remise? a|aplaz\w+|pospuest\w+|adiad\w+|rinviat\w+|rimandat\w+|posticipat\w+|uitgesteld|verschoven|"
+    r"odlozon\w+|przelozon\w+)"
+)
+_NEXT = r"(?:next|nachst\w*|prochain\w*|proxim\w+|prossim\w+|volgende|nastepn\w+)"
 _STOPPED = re.compile(
     r"\b(?:cancel\w*|abort\w*|interrupt\w*|stopped|abgebrochen|unterbrochen|vorzeitig|annul\w*|interromp\w*|interrump\w*|arrete\w*|deten\w*|detuvo|detid\w*|parad[oa]|fermat\w*|interrott\w*|"
     r"geannuleerd|onderbroken|afgebroken|gestopt|voortijdig|anulowan\w*|przerwan\w*|zatrzyman\w*)\b|"
+    rf"\b{_PUT_OFF} .{{0,20}}\b{_NEXT}\b|\b{_NEXT}\b .{{0,20}}\b{_PUT_OFF}|"
     r"\b(?:before it (?:finished|ended|was done)|avant la fin|antes de (?:terminar|acabar)|prima della fine|przed koncem)\b|"
     r"\b(?:not|nicht|pas|non|no|nao|niet|nie) (?:\w+ )?(?:finish\w*|complet\w*|beendet|abgeschlossen|termin\w*|conclu\w*|afgerond|voltooid|ukonczon\w*|zakonczon\w*)\b"
 )

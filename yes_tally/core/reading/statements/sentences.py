@@ -457,11 +457,16 @@ def _match(row: Pattern, run: Sequence[Line], text: str) -> re.Match[str] | None
     return next((match for line in run if (match := row.pattern.match(line.text.strip()))), None)
 
 
+# ``Warnings   4``: no sentence goes on from it or into it.
+_COUNT_BESIDE = re.compile(r"\s*[^\W\d_]+\s{2,}\d")
+
+
 def _runs(lines: Sequence[Line]) -> Iterator[list[Line]]:
     run: list[Line] = []
     length = 0
     for line in lines:
         follows = bool(run) and line.number == run[-1].number + 1 and length + len(line.text) < MAX_STATEMENT
+        follows = follows and not any(_COUNT_BESIDE.match(beside.text) for beside in (run[-1], line))
         if run and (not follows or not line.text.strip()):
             yield run
             run, length = [], 0

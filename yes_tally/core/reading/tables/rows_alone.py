@@ -63,7 +63,9 @@ def rows_without_head(interpreter: Interpreter, lines: Sequence[Line], around: t
     """Rows whose columns nothing names, of a thing that a heading or the command names: each cell is the field
     whose form it has, in the catalogue's order."""
     interpreter.headless.append((lines, around))
-    lines = [replace(line, text=line.text.rstrip()) if line.text.endswith(" ") else line for line in lines]
+    lines = _without_leaders(
+        [replace(line, text=line.text.rstrip()) if line.text.endswith(" ") else line for line in lines]
+    )
     for whole in (parts_below_disks, cards_going_on):
         if whole(interpreter, lines, around, lambda heads: rows_without_head(interpreter, heads, around)):
             interpreter.headless.pop()
@@ -136,11 +138,31 @@ def rows_without_head(interpreter: Interpreter, lines: Sequence[Line], around: t
                 rows_by_form(interpreter, rows, group)
 
 
+# ``Quillwork Suite 9 ........ 9.4.1203     Quillwork``
+_LEADER = re.compile(r"(?<=[^\s.]) ?\.{3,} ?(?=[^\s.])")
+_SHORT_LEADER = re.compile(r"(?<=[^\s.]) \.{1,2} (?=[^\s.])")
+
+
+def _without_leaders(lines: Sequence[Line]) -> list[Line]:
+    """Rows with a gap for the dots that lead from one cell to the next; as they are where not most rows have such."""
+    led = [line for line in lines if _LEADER.search(line.text[:MAX_LINE])]
+    if len(led) < _LEAST_LED or len(led) * 2 < len(lines):
+        return list(lines)
+    return [replace(line, text=_SHORT_LEADER.sub(_blanks, _LEADER.sub(_blanks, line.text))) for line in lines]
+
+
+_LEAST_LED = 2
+
+
+def _blanks(mark: re.Match[str]) -> str:
+    return " " * len(mark.group())
+
+
 def column_by_column(interpreter: Interpreter) -> None:
     """Read the section's rows without a head once more, column by column, and keep that where it tells clearly more than
     was told of their lines."""
     for lines, around in interpreter.headless:
-        rows, named = _titled(interpreter, lines, around)
+        rows, named = _titled(interpreter, _without_leaders(lines), around)
         groups = ["module" if group == "memory" else group for group in named if group in {*ITEM_GROUPS, "memory"}]
         numbers = {line.number for line in rows}
         start = len(interpreter.drafts)

@@ -126,7 +126,7 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
         (re.compile(r"^[\d.,']+ (?:of|out of|von|sur|de|di|van|z) ([\d.,']+ ?m?Wh)", re.I), "battery.design"),
     ),
     "graphics.name": ((re.compile(r" \(?([\d.,]+ ?[MG]i?[BO])\)?$", re.I), "graphics.memory"),),
-    "sound.name": ((re.compile(r", ([^,]+)$"), "sound.state"),),
+    "sound.name": ((re.compile(r", ([^,()]+)$"), "sound.state"),),
     "os.name": (
         (re.compile(r"\d \(([A-Z][a-z]+(?: [A-Z][a-z]+){0,2})\)$"), "os.edition"),
         (re.compile(r"\((\d\d[ -]?bit[^()]*)\)", re.I), "os.architecture"),

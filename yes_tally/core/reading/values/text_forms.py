@@ -37,6 +37,8 @@ THROUGH = r"(?:via|gw|gateway|through|über|par|por|przez|tramite|através de)"
 FULL_NAME = re.compile(r"[A-Z][^\W\d_]+(?:[ '’-][^\W\d_]+){1,3}")
 # What stands before a serial number.
 SERIAL = r"s/?n|ser(?:ial|ie|\.)(?: (?:number|no\.?|nr\.?))?|seriennummer|serienummer|n[uú]mero de s[eé]ri?e|numer seryjny|matricola"
+# How large a screen is.
+_INCHES = r"(?:\d{1,2}(?:[.,]\d{1,2})?\s?-?(?:\"|''|”|″|in|inch(?:es)?|zoll|pouces?|pulgadas?|polegadas?|pollici|cali|calowy)\W*(?:$|,|\d{3,5} ?[x×])|\d{1,2}[.,]\d{1,2}$)"
 # ``no battery here``, ``kein Akku vorhanden``: nothing is called so.
 _NONE = r"(?!(?:no|none|not|keine?r?|aucune?|pas de|ning[uú]na?|nessuna?|nenhuma?|geen|brak|sin|sans|ohne)\s)"
 
@@ -136,7 +138,7 @@ TEXT_FORMS: dict[str, re.Pattern[str]] = {
     "boot_entry.path": re.compile(r"(?!.*\S\s{2,}\S).+"),
     "task.last_result": re.compile(r"(?P<keep>[^\s(]+(?: [^\s(]+)*)(?: \(.*\))?$"),
     "boot_entry.id": re.compile(r"(?P<keep>\{?[\w-]{1,40}\}?)\*?(?: [*>])?$"),
-    "event.id": re.compile(r"[(\[]?(?P<keep>.+?)[)\]]?$"),
+    "event.id": re.compile(r"[(\[]?#?(?P<keep>.+?)[)\]]?$"),
     "process.pid": re.compile(r"\d+$"),
     "connection.pid": re.compile(
         r"(?:[^\d()]*\((?:pid ?[=:]? ?)?(?=\d+\)))?(?:users:\(\(\"[^\"]*\",pid=)?(?P<keep>\d+)(?:,fd=.*|/.*|\)| \([^()]*\)| [^\W\d_][\w.-]*)?$"
@@ -177,10 +179,10 @@ TEXT_FORMS: dict[str, re.Pattern[str]] = {
         r"(?P<keep>(?:(?:CPU|socket|LGA|AM|proc\w*)\s?)?[\w./#-]{1,16}(?: \d{1,2})?(?: ?/ ?[\w-]{1,16})?)\s*(?:[,(].*)?$",
         re.I,
     ),
-    "sound.name": re.compile(rf"{_NONE}(?P<keep>[^,]+)", re.I),
+    "sound.name": re.compile(rf"{_NONE}(?P<keep>(?:[^,(]|\([^()]*\)|\()+)", re.I),
     **{f"{group}.name": re.compile(rf"{_NONE}(?P<keep>.+)$", re.I) for group in ("battery", "printer")},
     "display.name": re.compile(
-        rf"{_NONE}(?P<keep>.+?)(?: \((?=[^()]*\d)[A-Z0-9-]{{6,24}}\)(?= ))?(?:,? \(?\d{{3,5}} ?[x×] ?\d{{3,5}}\b.*)?$",
+        rf"{_NONE}(?!{_INCHES})(?P<keep>.+?)(?: \((?=[^()]*\d)[A-Z0-9-]{{6,24}}\)(?= ))?(?:,? \(?\d{{3,5}} ?[x×] ?\d{{3,5}}\b.*)?$",
         re.I,
     ),
     # ``Palefire FX 40 8 GB``

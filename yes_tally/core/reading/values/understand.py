@@ -53,7 +53,7 @@ _NEVER_NOTHING = frozenset({
 
 
 # What a file system's name looks like where nothing says that it is one.
-FILE_SYSTEM = r"[A-Z]{2,6}\d{1,2}|[A-Z]{0,5}(?:FS|FAT)\d{0,2}|[a-z]{2,6}\d?fs\d?|(?:ex|x)?fat\d*|ex[A-Z]{2,4}|ext\d"
+FILE_SYSTEM = r"[A-Z]{2,6}\d{1,2}|[A-Z]{0,5}(?:FS|FAT)\d{0,2}|[a-z]{1,6}\d?fs\d?|(?:ex|x|v)?fat\d*|ex[A-Z]{2,4}|ext\d"
 # How a volume lies on its disks is no file system.
 _LAID_OUT = re.compile(
     r"partition|partici[óo]n|parti[çc][ãa]o|partizione|partitie|partycja|basic|simple|spanned|striped|mirror(?:ed)?|raid[- ]?\d{0,2}|primary|logical|extended|dynamic",

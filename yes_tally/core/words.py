@@ -13,7 +13,9 @@ from itertools import product
 from yes_tally.core.choice_words import CHOICE_WORDS
 
 # Letters that do not fall apart into a letter and a mark.
-_STROKED = str.maketrans({"ł": "l", "Ł": "L", "ø": "o", "Ø": "O", "đ": "d", "Đ": "D", "ß": "ss", "œ": "oe", "æ": "ae"})
+_STROKED = str.maketrans(
+    {"ł": "l", "Ł": "L", "ø": "o", "Ø": "O", "đ": "d", "Đ": "D", "ß": "ss", "œ": "oe", "Œ": "OE", "æ": "ae", "Æ": "AE"}
+)
 
 
 @lru_cache(maxsize=8192)

@@ -29,7 +29,7 @@ from yes_tally.core.reading.phrases import (
 from yes_tally.core.reading.phrases.elsewhere import is_licence_of_program, says_elsewhere
 from yes_tally.core.reading.phrases.taught import in_use
 from yes_tally.core.reading.records.entries import read_entries
-from yes_tally.core.reading.records.names_told import names_nothing, only_counts, without_mark
+from yes_tally.core.reading.records.names_told import names_nothing, only_counts, without_host, without_mark
 from yes_tally.core.reading.records.nested_records import read_record
 from yes_tally.core.reading.shapes.layout import Entry, Heading, Layout
 from yes_tally.core.reading.text.decode import Line
@@ -148,6 +148,7 @@ class Interpreter:
             return as_taught(taught)
         if says_elsewhere(label):
             return ()
+        label = label.rpartition("), ")[2]  # ``Installed updates (4), last asked for: …``
         guesses = decide(label, context)
         if label.endswith("%"):
             guesses = tuple(g for g in guesses if FACTS[g.fact].kind not in _MEASURES)  # ``mem%``: how much of all
@@ -250,6 +251,8 @@ class Interpreter:
                 marked = entry
                 entry, told = without_mark(self, entry, told, shape, item)
                 whole = whole if entry is marked else entry
+            if told.fact == "machine.model" and self.hosts:
+                entry, told = without_host(self, entry, told, shape)
             if told.fact not in RATED or not kept_as_rated(self, told, item, entry, shape):
                 self.add(told.fact, item, entry, told.value, shape, told.confidence, told.why, told.also)
             if told.fact in ASIDES:

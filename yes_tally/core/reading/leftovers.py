@@ -19,6 +19,7 @@ from yes_tally.core.reading.meaning.labels import split_unit, words_of
 from yes_tally.core.reading.phrases import LABELS, STRONG, Phrase, ways_in_english
 from yes_tally.core.reading.phrases.synonyms import plainly
 from yes_tally.core.reading.shapes.layout import Entry
+from yes_tally.core.reading.values.text_forms import SOCKET
 from yes_tally.core.reading.values.understand import FILE_SYSTEM, understand
 from yes_tally.core.words import choice_named, flag_of, is_placeholder
 
@@ -227,7 +228,8 @@ def _by_what_is_left(label: str, lefts: Sequence[Leftover], facts: Sequence[Fact
         texts = [fact for fact in texts if fact.field == "state"]  # a yes or a no is the name of nothing
     naming = next((fact for fact in texts if fact.name == NAMING.get(fact.group)), None)
     if naming and all(left.first for left in lefts):
-        return naming, _UNSURE, f"it stands first of what is said of the {naming.group}"
+        sure = naming.name == "module.slot" and all(SOCKET.fullmatch(left.entry.printed) for left in lefts)
+        return naming, _SURE if sure else _UNSURE, f"it stands first of what is said of the {naming.group}"
     if len(texts) == 1 and alone and len(lefts) >= _LEAST_ROWS:
         return texts[0], _UNSURE, f"it is all that is left to say of a {texts[0].group}"
     return None

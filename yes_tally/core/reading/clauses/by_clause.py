@@ -6,7 +6,7 @@ import re
 from collections.abc import Iterable, Iterator, Sequence
 from typing import TYPE_CHECKING
 
-from yes_tally.core.catalogue import FACTS, FactKind
+from yes_tally.core.catalogue import DERIVED, FACTS, FactKind
 from yes_tally.core.quantity import Value, exactly
 from yes_tally.core.reading.meaning.decide import Guess, decide
 from yes_tally.core.reading.values.measures import memory_told
@@ -40,6 +40,12 @@ def is_device_state(text: str) -> bool:
 FORMS = {
     "graphics.state": _DEVICE_STATE,
     "sound.state": _DEVICE_STATE,
+    "licence.grace": re.compile(
+        r"(?:(?:still|noch|encore|il reste|reste(?:nt)?|a[úu]n|quedan?|faltam?|restam?|ainda|ancora|restano|nog|jeszcze|zosta[łl]o) )?\d{1,4} (?:days?|hours?|minutes?|tage?n?|stunden?|minuten?|jours?|"
+        r"heures?|d[íi]as?|horas?|minutos?|giorn[io]|or[ea]|minuti|dag(?:en)?|u(?:ur|ren)|dni|dzie[ńn]|godzin\w*|minut\w*)(?: (?:left|remaining|to go|restant\w*|rimanent\w*|over|resterend\w*|pozosta[łl]\w*|"
+        r"verbleib\w*|[üu]brig))?",
+        re.I,
+    ),
     "memory.slots": re.compile(
         r"\d{1,2} (?:of|out of|von|sur|de|di|van|z|/) \d{1,2} (?:memory )?(?:slots?|sockets?|(?:steck|speicher)?pl[äa]tzen?|emplacements|ranuras|z[óo]calos|"
         r"posti|alloggiamenti|sleuven|plaatsen|gniazd|soquetes|ranhuras)(?: \w+)?",
@@ -82,7 +88,9 @@ FORMS = {
     ),
     "module.speed": re.compile(r"\d{3,5} ?(?:MT/s|MHz)(?: \([^()]*\))?", re.I),
     "disk.serial": re.compile(r"(?=[A-Z-]*\d)(?=[\d-]*[A-Z])[A-Z0-9-]{8,24}"),
-    "process.user": re.compile(r"[\w-]+\\[\w.-]+|SYSTEM|root"),
+    "process.user": re.compile(
+        r"[\w-]+\\[\w.-]+|SYSTEM|root|(?:NETWORK|LOCAL) SERVICE|(?!.*\.(?:exe|com|sys|bin|scr|bat|cmd|app|sh|py|d)$)[a-z]{1,12}\.[a-z]{2,20}"
+    ),
     "driver.file": re.compile(r"\S+\.(?:sys|inf|ko|drv)", re.I),
     "driver.version": re.compile(r"\d+(?:\.\d+){1,4}"),
     "graphics.driver_version": re.compile(r"\d+(?:\.\d+){2,4}"),
@@ -289,7 +297,7 @@ def by_form(interpreter: Interpreter, text: str, left: Sequence[FactKind]) -> tu
         size = next((fact for fact in left if lead and fact.name == name), None)
         if lead and size:
             return _understood(interpreter, size, lead.group())
-    flags = [fact for fact in left if fact.kind == "flag"]
+    flags = [fact for fact in left if fact.kind == "flag" and fact.name not in DERIVED]
     if len(flags) == 1 and flag_of(text) is not None and (flags[0].field == "encrypted" or not _ENCRYPTED.search(text)):
         return _understood(interpreter, flags[0], text)
     return None

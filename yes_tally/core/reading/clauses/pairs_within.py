@@ -185,6 +185,7 @@ def in_parts(entries: Sequence[Entry], context: Context) -> Iterator[tuple[Entry
         is_one = not whole.label or is_elsewhere(whole.label) or _tells_of_one(whole, context)
         is_one = is_one or _is_one_label(whole.label, context) or _lists_profiles(whole)
         is_one = is_one or (SOCKET.fullmatch(whole.label) is not None and LEADING_SIZE.match(whole.printed) is not None)
+        is_one = is_one or (whole.printed[:1] == "[" and _A_DRIVE.fullmatch(whole.label) is not None)
         parts = [whole] if is_one else pairs_in(whole)
         if len(parts) > 1 and _begins_their_labels(whole.label, parts[1].label, context):
             parts = [whole]
@@ -202,6 +203,10 @@ def in_parts(entries: Sequence[Entry], context: Context) -> Iterator[tuple[Entry
                 # ``DHCP: on, server 10.40.0.2``: the DHCP server
                 part = replace(part, label=joined)
             yield part, beside if own and own[0].fact.startswith(f"{named}.") else context
+
+
+# ``Drive C: [SYSTEM]   encrypted   unlocked``: flags, and no labels
+_A_DRIVE = re.compile(r"(?:[^\W\d_]+ )?[A-Z]")
 
 
 def _is_text(label: str, context: Context) -> bool:

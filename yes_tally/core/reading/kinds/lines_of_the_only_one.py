@@ -59,5 +59,15 @@ def lines_of_system(interpreter: Interpreter, lines: Sequence[Line], around: tup
     return True
 
 
+def system_over_pairs(interpreter: Interpreter, lines: Sequence[Line], command: tuple[str, ...]) -> set[int]:
+    """The system's name over lines that tell more, where pairs follow them and a ``command`` asks for it: of the lines that
+    no shape could read. Returns those that were read."""
+    printed = [line for line in lines if line.text.strip()]
+    run = [line for place, line in enumerate(printed) if line.number - printed[0].number == place]
+    before = len(interpreter.drafts)
+    lines_of_system(interpreter, run, command[:1])
+    return {draft.entry.line for draft in interpreter.drafts[before:]}
+
+
 _AMOUNT = re.compile(r"\s*\d[\d.,'’\u00a0\u202f]* ?[KMGT]i?[BO] [^\W\d_]+(?: [^\W\d_]+){0,3}\s*", re.I)
 _MOST_LINES, _LEAST_LINES = 6, 2

@@ -22,6 +22,7 @@ from yes_tally.core.reading.shapes.layout import (
     as_comma,
     cells_by_gap,
     indent_of,
+    is_rule,
     under_heads,
 )
 from yes_tally.core.reading.tables.bare_rows import told_bare
@@ -120,14 +121,18 @@ _ROW = re.compile(
     re.I,
 )
 _PAIR = 2
+_SOCKET_AND_CONTENT = 2
 _MEMORY_SPOKEN_OF = frozenset({"module", "memory"})
 
 
 def read_sockets(interpreter: Interpreter, lines: Sequence[Line], around: tuple[str, ...]) -> bool:
     """``A1 | 16 GB | DDR5 | 5600 MT/s`` over ``A2 | --empty--``: lines that each name a memory socket, some of them empty,
     whatever parts what the others hold. Whether they were read."""
-    if not any(_ROW.match(line.text[:MAX_LINE]) for line in lines[:2]):
+    first = next((place for place, line in enumerate(lines[:3]) if _ROW.match(line.text[:MAX_LINE])), None)
+    if first is None:
         return False
+    if first and is_rule(lines[first - 1].text) and len(lines[first - 1].text.split()) <= _SOCKET_AND_CONTENT:
+        lines = lines[first:]
     headed = not _ROW.match(lines[0].text[:MAX_LINE])
     if (
         headed
@@ -210,9 +215,13 @@ def sockets_over_words(interpreter: Interpreter, lines: Sequence[Line], around: 
     return True
 
 
+# ``DIMM A1``, and ``Channel A, slot 1`` as a whole
+_CODE = re.compile(r"(?:channel|kanal|canale?|kanaal|kana[łl]) .*|\S+$", re.I)
+
+
 def _named(interpreter: Interpreter, text: str) -> list[tuple[re.Match[str], Guess]]:
     """What of a text names a memory socket, by itself or by the word before a number, and what it means."""
-    if code := re.search(r"\S+$", text) if SOCKET.fullmatch(text) else None:
+    if code := _CODE.search(text) if SOCKET.fullmatch(text) else None:
         return [(code, Guess("module.slot", 0.8, "a board calls its memory sockets so"))]
     meant = decide(text.rstrip("0123456789 "), interpreter.context("module", ("module",)))[:1]
     number = re.search(r"\d+$", text)

@@ -23,7 +23,7 @@ SUBJECTS: dict[str, str] = {
     "display": "display|monitor|screen|desktop monitor",
     "sound": "playing through|recording from|plays through|records from|playback|speakers|microphone|audio output|audio input|sound|snd|beep|audio|sound device|audio device|sound card",
     "printer": "printer|print queue|printing",
-    "battery": "battery|cell|power pack|powerpack|accumulator|battery pack|pack",
+    "battery": "battery|bat|batt|cell|power pack|powerpack|accumulator|battery pack|pack",
     "adapter": "adapter|network adapter|network interface|interface|network card|nic|network connection|network|ethernet|link|port|net|wireless card|wlan card|wired card|lan|wlan",
     "update": "update|hotfix|patch|fix|installed update",
     "software": "software|program|application|installed software|installed program|package|product",

@@ -9,7 +9,7 @@ SUBJECTS: dict[str, str] = {
     "os": "betriebssystem|system",
     "licence": "lizenz|aktivierung|lizenzierung",
     "processor": "prozessor|cpu|prozessoren",
-    "module": "platz|modul|speichermodul|speichermodule|speichersteckplatz|ram modul|speicherriegel|module",
+    "module": "riegel|platz|modul|speichermodul|speichermodule|speichersteckplatz|ram modul|speicherriegel|module",
     "disk": "datentrager|festplatte|laufwerk|festplatten|platte|platten",
     "partition": "abschnitte|abschnitt|partition|partitionen",
     "volume": "volume|datentragerbereich|dateisystem|laufwerke|laufwerk|dateisysteme",

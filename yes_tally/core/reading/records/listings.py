@@ -8,7 +8,7 @@ from collections.abc import Sequence
 from dataclasses import replace
 from typing import TYPE_CHECKING
 
-from yes_tally.core.catalogue import FACTS, FIELDS
+from yes_tally.core.catalogue import FACTS, FIELDS, FactKind
 from yes_tally.core.quantity import exactly
 from yes_tally.core.reading.clauses.by_clause import LEADING_SIZE
 from yes_tally.core.reading.clauses.told_in_parts import told_in_words
@@ -61,14 +61,35 @@ LETTERED = re.compile(r"(?P<noun>[^\W\d_]+(?: [^\W\d_]+)?) (?P<rest>[A-Z])")
 def _lettered(interpreter: Interpreter, entry: Entry, match: re.Match[str], shape: str, own: Item | None) -> bool:
     """``Volume C: System, HFX2, 223 GB``: the mount stands in the label; ``own``: the record's item, if it has one."""
     item = own if own and own.group == "volume" and not own.keys else interpreter.new_item("volume")
-    entry = by_gaps(entry)
+    wholly = _WHOLLY.sub(lambda part: " " * len(part.group()), entry.printed)
+    entry = by_gaps(replace(entry, printed=wholly))
     left = [fact for fact in FIELDS["volume"] if fact.kind in ("flag", "choice")]
-    if not told_bare(interpreter, entry, "volume", item, shape, "volume.label") and not told_in_words(
-        interpreter, entry.printed, entry.line, entry.column - 1, "volume", item, left
+    if (
+        not _called_in_brackets(interpreter, entry, item, shape, left)
+        and not told_bare(interpreter, entry, "volume", item, shape, "volume.label")
+        and not told_in_words(interpreter, entry.printed, entry.line, entry.column - 1, "volume", item, left)
     ):
         return False
     at = Entry(entry.label, f"{match['rest']}:", entry.line, max(1, entry.column - len(match["rest"]) - 2))
     interpreter.place(at, shape, (Guess("volume.mount", 0.85, "the label names a volume"),), item)
+    return True
+
+
+# ``[SYSTEM],   encrypted at 100 %,  unlocked``
+_IN_BRACKETS = re.compile(r"\[(?P<label>[^\[\]]{1,32})\](?=$|,| {2,})")
+_WHOLLY = re.compile(r" (?:(?:at|to|al|à|a|ao|zu|op|w|in|em) )?100 ?%|(?<= )100 ?% ")
+
+
+def _called_in_brackets(interpreter: Interpreter, entry: Entry, item: Item, shape: str, left: list[FactKind]) -> bool:
+    """``[SYSTEM]   encrypted at 100 %``: what a volume is called, and more of it. Whether its name stands so."""
+    match = _IN_BRACKETS.match(entry.printed)
+    if match is None:
+        return False
+    label = Entry(entry.label, match["label"], entry.line, entry.column + 1)
+    interpreter.place(label, shape, (Guess("volume.label", 0.82, "brackets are around it"),), item)
+    more = entry.printed[match.end() :]
+    left = [*left, *(fact for fact in FIELDS["volume"] if fact.field in ("filesystem", "size", "free"))]
+    told_in_words(interpreter, commas_for_gaps(more), entry.line, entry.column - 1 + match.end(), "volume", item, left)
     return True
 
 

@@ -71,6 +71,19 @@ def is_named_below(
     )
 
 
+def without_host(interpreter: Interpreter, entry: Entry, told: Told, shape: str) -> tuple[Entry, Told]:
+    """``NQ-HR-6 Corrane Tallow 14``: the PC's own name before its model, which is told apart."""
+    first, blank, model = entry.printed.partition(" ")
+    if not blank or first.casefold() not in {host.casefold() for host in interpreter.hosts}:
+        return entry, told
+    interpreter.add(
+        "host.name", None, replace(entry, printed=first), exactly("text", first), shape, 0.8, "the prompt has this name"
+    )
+    model = model.strip()
+    at = entry.column + entry.printed.index(model)
+    return replace(entry, printed=model, column=at), told._replace(value=exactly("text", model), printed=model)
+
+
 def without_mark(
     interpreter: Interpreter, entry: Entry, told: Told, shape: str, item: Item | None
 ) -> tuple[Entry, Told]:

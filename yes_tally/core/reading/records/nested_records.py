@@ -225,7 +225,8 @@ def _is_list(
     """Whether a record's pairs are a list of things that the labels name, each told by its value; such a list is read."""
     if are_checks(labels, spoken_of="health_check" in inner[:2]):
         return True  # read line by line later, with what came of each
-    if group.entries and (("variable" in inner[:3] and are_variables(labels)) or is_environment(labels, shape)):
+    environment = is_environment(labels, shape) and "boot_entry" not in inner[:2]
+    if group.entries and (("variable" in inner[:3] and are_variables(labels)) or environment):
         variable_list(interpreter, group.entries, shape)
         return True
     if rows_under_label(interpreter, group, shape) or ("policy" in inner and policies(interpreter, group, shape)):

@@ -43,7 +43,7 @@ def by_index(entries: Sequence[Entry]) -> tuple[list[Entry], list[Group]]:
     heads = {head for (head, _), found in apart.items() if len(found) >= _LEAST}
     if heads:
         # Among such keys one of a kind that is known by its name may stand alone.
-        heads |= {head for head, _ in apart if words_of(_IN_FULL.get(head, head)) in SUBJECTS}
+        heads |= {head for head, _ in apart if words_of(_IN_FULL.get(head.casefold(), head)) in SUBJECTS}
     records = {key: found for key, found in apart.items() if key[0] in heads}
     left = [
         entry
@@ -118,7 +118,7 @@ def _record(head: str, index: str, entries: Sequence[Entry]) -> Group:
     """One thing's record, with those of its parts (``disk.0.part.1.bytes``) nested in it."""
     if not head:
         return Group(None, list(entries))
-    words = [_IN_FULL.get(word, word) for word in re.split(r"[._]", head)]
+    words = [_IN_FULL.get(word.casefold(), word) for word in re.split(r"[._]", head)]
     heading = Heading(f"{' '.join(words)} {index}", entries[0].line, 1)
     own, parts = by_index(entries)
     return Group(heading, own, parts)

@@ -4,7 +4,7 @@ columns they begin in."""
 from __future__ import annotations
 
 from collections import Counter
-from collections.abc import Sequence
+from collections.abc import Collection, Sequence
 
 from yes_tally.core.reading.cutting.titles import may_head
 from yes_tally.core.reading.meaning.labels import words_of
@@ -22,7 +22,9 @@ from yes_tally.core.reading.shapes.layout import (
 from yes_tally.core.reading.text.decode import Line
 from yes_tally.core.words import flag_of
 
-_LEAST_LINES = 3
+_LEAST_LINES = 2
+# In so few lines a table's head and its one row look alike.
+_FEW_LINES = 2
 _LEAST_CELLS = 4
 _MOST_CELLS = 8
 _SCORE = 0.95
@@ -38,15 +40,18 @@ def lay_out(lines: Sequence[Line]) -> Layout | None:
         below = _pairs(lines[1:])
         heading = Heading(lines[0].text.strip(" :"), lines[0].number, indent_of(lines[0].text) + 1)
         return Layout("paired columns", [Group(heading, children=below)], _SCORE) if below else None
-    groups = _pairs(lines)
+    groups = _pairs(lines, certain=len(lines) <= _FEW_LINES)
     if len(groups) > 1:
         return Layout("paired columns", [Group(children=groups)], _SCORE)
     return Layout("paired columns", groups, _SCORE) if groups else None
 
 
-def _pairs(lines: Sequence[Line]) -> list[Group]:
-    """The pairs of the lines, in groups as rules and names part them; none where they are no paired columns."""
+def _pairs(lines: Sequence[Line], *, certain: bool = False) -> list[Group]:
+    """The pairs of the lines, in groups as rules and names part them; none where they are no paired columns, or where
+    not all labels are known and they must be (``certain``)."""
     cut = [(line, cells_by_gap(line.text)) for line in lines]
+    starts = {at for _, cells in cut for _, at in cells}
+    cut = [(line, [part for cell in cells for part in _at_a_start(cell, starts)]) for line, cells in cut]
     if sum(len(cells) >= _LEAST_CELLS for _, cells in cut) * 5 < sum(not is_rule(line.text) for line in lines) * 2:
         return []
     begins = Counter(at for _, cells in cut for _, at in cells)
@@ -61,6 +66,8 @@ def _pairs(lines: Sequence[Line]) -> list[Group]:
     said = [[row[at].rstrip(" :.") for _, row in rows if at in row] for at in columns]
     told = [sum(map(is_likely, cells)) for cells in said]
     sure = all(known == len(cells) for known, cells in zip(told[::2], said[::2], strict=True))
+    if certain and not sure:
+        return []
     for place, (at, cells, known) in enumerate(zip(columns, said, told, strict=True)):
         if place % 2:
             # Beside labels that are all known a value may be a word that is a label elsewhere (``Mode   UEFI``).
@@ -106,6 +113,15 @@ def _at_value(cell: tuple[str, int], columns: Sequence[int]) -> list[tuple[str, 
     return [cell]
 
 
+def _at_a_start(cell: tuple[str, int], starts: Collection[int]) -> list[tuple[str, int]]:
+    """``revision 1.03``, where a value begins in another line: a label and its value, with one blank between them."""
+    text, at = cell
+    end = text.rfind(" ", 0, _LONGEST_LABEL)
+    parts = end > 0 and at + end + 1 in starts and text[end + 1 :][:1].isdigit() and is_likely(text[:end])
+    return [(text[:end], at), (text[end + 1 :], at + end + 1)] if parts else [cell]
+
+
+_LONGEST_LABEL = 24
 _LATER = 6
 _Row = tuple[Line, dict[int, str]]
 

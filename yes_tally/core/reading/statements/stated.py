@@ -11,6 +11,7 @@ from yes_tally.core.reading.clauses.item_lines import read_item_lines
 from yes_tally.core.reading.drafts import Draft, Item
 from yes_tally.core.reading.kinds.checks_listed import listed_checks
 from yes_tally.core.reading.kinds.drives import drives_told
+from yes_tally.core.reading.kinds.lines_of_the_only_one import system_over_pairs
 from yes_tally.core.reading.kinds.memory_sockets import rows_of_sockets
 from yes_tally.core.reading.kinds.name_lookups import look_ups
 from yes_tally.core.reading.kinds.reachability import echo_test, echo_test_whole, state, traced_way
@@ -69,7 +70,8 @@ def read_statements(interpreter: Interpreter, lines: Sequence[Line], command: st
     ):
         whole = rows(interpreter, left)
         left = [line for line in left if line.number not in whole]
-    left = [line for line in left if not _pair_in_prose(interpreter, line)]
+    system = system_over_pairs(interpreter, left, interpreter.heading(command))
+    left = [line for line in left if line.number not in system and not _pair_in_prose(interpreter, line)]
     left = sorted((*left, *sentences), key=lambda line: line.number)
     before = len(interpreter.drafts)
     pairs_in_brackets(interpreter, left)

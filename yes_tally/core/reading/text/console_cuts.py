@@ -18,6 +18,7 @@ _MOST_PIECES = 6
 # So many lines above show of which columns a row is.
 _NEAR = 3
 _LEAST_DEEP = 8
+_PAIR = 2
 # What has a label begins a line, and so does an item of a list.
 _BEGINS = re.compile(r"\s*(?:[^\W\d_][^:=;,\"<>]{2,30}(?::\s|=)|[-*•>#] (?=\S))")
 _NEW_WORD = re.compile(r"[A-Z\u00c0-\u00dd][^\W\d_]{3}")
@@ -107,5 +108,7 @@ def _goes_on(first: str, rest: str, above: Sequence[Line], width: int) -> bool:
     if len(starts) == 1:
         # Below the last cell of the row a printer went on with it, not the console.
         return min(starts) < _LEAST_DEEP or min(starts) != cells_by_gap(first)[-1][1]
+    if [at for _, at in cells_by_gap(first)][:_PAIR] == sorted(starts)[:_PAIR]:
+        return False  # another pair, its label and its value where those of the line above stand
     columns = [{at for _, at in cells_by_gap(line.text[:width])} for line in above[-_NEAR:]]
     return not columns[-1] >= starts and all(len(known & starts) < LEAST_COLUMNS for known in columns)

@@ -213,7 +213,8 @@ MAKER_AND_PART = re.compile(
 # What boards call the sockets of their memory modules.
 SOCKET = re.compile(
     r"(?:(?:slots?|sockets?|bank|(?:steck|speicher)?platz|emplacement|ranura|z[óo]calo|alloggiamento|sleuf|gniazdo|encaixe) )?"
-    r"(?P<code>(?:(?:DIMM|CH|BANK)[ _-]?[A-H]|(?-i:[A-H]))[ _-]?\d{1,2}|DIMM ?\d{1,2}|DIMM[ _-](?-i:[A-H])|"
+    r"(?P<code>(?:channel|kanal|canale?|kanaal|kana[łl]) (?:(?-i:[A-H])|\d)[,/]? ?(?:dimm|slot|(?:steck)?platz|socket|emplacement|ranura|z[óo]calo|alloggiamento|posto|sleuf|gniazdo|encaixe|ranhura) \d|"
+    r"(?:(?:DIMM|CH|BANK)[ _-]?[A-H]|(?-i:[A-H]))[ _-]?\d{1,2}|DIMM ?\d{1,2}|DIMM[ _-](?-i:[A-H])|"
     r"(?:Channel|CH|P\d CH(?:annel)?)[ _-]?(?-i:[A-H]|\d)(?:[ /_-](?:DIMM|Slot)?[ _-]?\d)?)",
     re.I,
 )

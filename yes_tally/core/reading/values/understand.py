@@ -205,7 +205,9 @@ def _list(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
     if fact.name in _ADDRESS_LISTS:
         version = _ADDRESS_LISTS[fact.name]
         own = _GIVEN_BY.sub("", _MASKED.sub("", _IN_BRACKETS.sub("", text))) if version else text
-        parts = [a for a in addresses(own) if not version or (":" in a) == (version == 6)]
+        parts = [
+            a for a in addresses(own) if not version or ((":" in a) == (version == 6) and not a.startswith("255."))
+        ]
     else:
         parts = [part.strip(" *\"'{}[]") for part in re.split(r"[,;|]|\s{2,}", text)]
         if fact.name == "account.groups" and len(parts) == 1 and _TWO_GROUPS.fullmatch(parts[0]):

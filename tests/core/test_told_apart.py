@@ -113,6 +113,36 @@ ROWS = {
             "volume#1.mount": "C", "volume#1.disk": "0", "volume#1.label": "SISTEMA", "volume#1.filesystem": "HFX2", "volume#1.free": 188 * 1024**3,
         }),
     ],
+    "what a record is of is none of its fields": [
+        ("sheet", '{"kind":"volume","letter":"C:","label":"SYSTEM","fs":"HFX2"}\n{"kind":"volume","letter":"D:","label":"DATA","fs":"HFX2"}\n', {
+            "volume#1.mount": "C:", "volume#1.label": "SYSTEM", "volume#1.filesystem": "HFX2", "volume#2.mount": "D:", "volume#2.label": "DATA", "volume#2.filesystem": "HFX2",
+        }),
+    ],
+    "what was refused, and the head of two columns, tell nothing": [
+        ("sheet", "| Part | Details |\n|------|---------|\n| Machine | Corrane Tallow 720 |\n| Board | Loamgate LG-B760 |\n\n- licence server: access denied\n", {
+            "machine.model": "Corrane Tallow 720", "board.maker": "Loamgate", "board.model": "LG-B760",
+        }),
+        ("licence", "Licence server: timed out after 10 s\nKey ends in: 7QK4T\n", {"licence.key_tail": "7QK4T"}),
+        ("licence", "Servidor de licencias: acceso denegado\nLa clave acaba en: 7QK4T\n", {"licence.key_tail": "7QK4T"}),
+    ],
+    "verdicts before checks are none of their words": [
+        ("checkup", "[ ok ] volume C: ............... no errors\n[FAIL] volume E: ............... 2 errors, left as they are\n[ -- ] energy .................. not run\n[warn] memory .................. 1 error\n", {
+            "health_check#1.kind": "disk", "health_check#1.target": "C:", "health_check#1.result": "clean", "health_check#2.kind": "disk", "health_check#2.target": "E:",
+            "health_check#2.errors": 2, "health_check#3.kind": "memory", "health_check#3.errors": 1,
+        }),
+    ],
+    "a pair of 79 signs is not cut": [
+        ("rede", "  Placa            Ternwave GE 210\n  DHCP             ativo, servidor 10.44.2.2, concessão até 01/12/2026 08:00\n  Endereço         10.44.2.77  máscara 255.255.255.0\n"
+         "  Porta de ligação 10.44.2.1\n", {
+            "adapter#1.name": "Ternwave GE 210", "adapter#1.dhcp": True, "adapter#1.dhcp_server": "10.44.2.2", "adapter#1.lease_until": "2026-12-01T08:00:00",
+            "adapter#1.ipv4": ("10.44.2.77",), "adapter#1.mask": "255.255.255.0", "adapter#1.gateway": "10.44.2.1",
+        }),
+    ],
+    "the PC's own name is no part of its model": [
+        ("brief", "PC      x-1 Corrane Tallow 14       S/N CT14-3310\nOS      Harbour OS 12 Desk Pro  build 12.0.4417.82\n", {
+            "machine.model": "Corrane Tallow 14", "machine.serial": "CT14-3310", "os.name": "Harbour OS 12 Desk Pro", "os.build": "12.0.4417.82",
+        }),
+    ],
 }  # fmt: skip
 
 

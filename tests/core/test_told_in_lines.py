@@ -227,6 +227,64 @@ ROWS = {
             ("volume check C:", "Le volume C: est utilisé, la vérification est reportée au prochain démarrage."),
         )
     ],
+    "pairs side by side under headings, one blank before a short value": [
+        ("hwcard", "   SYSTEM\n      built by  Corrane          product  Tallow WS 700\n      serial    CWS7-00318       asset    LSF-0318\n   MAINBOARD\n"
+         "      built by  Loamgate         product  LG-X670-WS\n      serial    LGX-66120-7      revision 1.03\n", {
+            "machine.maker": "Corrane", "machine.model": "Tallow WS 700", "machine.serial": "CWS7-00318", "machine.tag": "LSF-0318", "board.maker": "Loamgate",
+            "board.model": "LG-X670-WS", "board.serial": "LGX-66120-7", "board.version": "1.03",
+        }),
+    ],
+    "sockets by channel and slot": [
+        (command, f"{head}\n----------------   ------------------------------------------------\n{first}   16 GB DDR5-5600, {runs} 4800 MT/s, Basalt BSM5-16G56, SN 9C01A2F4\n{second}   {empty}\n", {
+            "module#1.slot": first, "module#1.size": 16 * 1024**3, "module#1.type": "DDR5", "module#1.speed": 5600, "module#1.running_speed": 4800, "module#1.maker": "Basalt",
+            "module#1.part": "BSM5-16G56", "module#1.serial": "9C01A2F4", "module#2.slot": second,
+        })
+        for command, head, first, second, runs, empty in (
+            ("riegel", "Einbauplatz        Inhalt", "Kanal A, Platz 1", "Kanal A, Platz 2", "läuft mit", "leer"),
+            ("modules", "Place              Content", "Channel A, slot 1", "Channel A, slot 2", "runs at", "empty"),
+        )
+    ],
+    "routes through cards whose names are quoted": [
+        (command, f'0.0.0.0/0 {by} 10.44.2.1 {on} "Quay LAN"{comma} {metric} 25\n10.44.2.0/24 {direct} {on} "Quay LAN"{comma} {metric} 281\n', {
+            "route#1.destination": "0.0.0.0", "route#1.gateway": "10.44.2.1", "route#1.interface": "Quay LAN", "route#1.metric": 25, "route#2.destination": "10.44.2.0",
+            "route#2.interface": "Quay LAN", "route#2.metric": 281,
+        })
+        for command, by, direct, on, comma, metric in (
+            ("routes", "via", "direct", "on", "", "metric"), ("wege", "über", "direkt", "an", ",", "Metrik"), ("rotas", "por", "direto", "em", "", "métrica"),
+        )
+    ],
+    "drives called in brackets": [
+        (command, f"{drive} C: [SYSTEM]   {wholly}   {unlocked}   {protectors}: TPM\n{drive} D: [DATA]      {plain}\n", {
+            "volume#1.mount": "C:", "volume#1.label": "SYSTEM", "volume#1.encrypted": True, "volume#2.mount": "D:", "volume#2.label": "DATA", "volume#2.encrypted": False,
+        })
+        for command, drive, wholly, unlocked, protectors, plain in (
+            ("crypt status", "Drive", "encrypted at 100 %", "unlocked", "protectors", "not encrypted"), ("cifratura stato", "Unità", "cifrata al 100 %", "sbloccata", "protettori", "non cifrata"),
+        )
+    ],
+    "a card over its driver in words": [
+        (command, f"{card} Siskin GX 620 (8 GB {own})\n  {driver} 31.0.4412.9 {of} 2026-08-19\n  {state} {works}\n{card} Siskin on board\n  {driver} 30.0.1120.4 {of} 2024-01-11\n  {state} {off}\n", {
+            "graphics#1.name": "Siskin GX 620", "graphics#1.memory": 8 * 1024**3, "graphics#1.driver_version": "31.0.4412.9", "graphics#1.driver_dated": "2026-08-19",
+            "graphics#1.state": works, "graphics#2.name": "Siskin on board", "graphics#2.driver_version": "30.0.1120.4", "graphics#2.driver_dated": "2024-01-11", "graphics#2.state": off,
+        })
+        for command, card, own, driver, of, state, works, off in (
+            ("graphics", "Card:", "of its own", "driver", "of", "state:", "working", "off"), ("graphiques", "Carte :", "dédiés", "pilote", "du", "état :", "fonctionne", "désactivée"),
+            ("grafik", "Karte:", "eigener", "Treiber", "vom", "Zustand:", "funktioniert", "aus"),
+        )
+    ],
+    "the system's name over words, and pairs below": [
+        ("systeme", "Harbour OS 12 Studio, version 12.0.4417 (build 4417.82), 64 bits\nInstallé le 14 juin 2024 par « E. Morvan »\nIdentifiant de produit 00412-88311-00021-AAOEM\n"
+         "Fuseau horaire : UTC+01:00\nDomaine : quai.example\nUtilisateur actuel : QUAI\\e.morvan\n", {
+            "os.name": "Harbour OS 12 Studio", "os.version": "12.0.4417", "os.build": "4417.82", "os.architecture": "x86-64", "os.installed_at": "2024-06-14",
+            "os.product_id": "00412-88311-00021-AAOEM", "host.time_zone": "UTC+01:00", "host.domain": "quai.example", "host.user": "QUAI\\e.morvan",
+        }),
+    ],
+    "a name that no server knows, in every language": [
+        ("lookup files.cais.example", f"files.cais.example: {said}\n", {"lookup#1.name": "files.cais.example", "lookup#1.address": ()})
+        for said in (
+            "no such name (asked 10.44.2.2)", "Name unbekannt", "le nom n'existe pas", "el nombre no existe", "o nome não existe", "il nome non esiste", "de naam bestaat niet",
+            "nie ma takiej nazwy (pytano 10.44.2.2)",
+        )
+    ],
 }  # fmt: skip
 
 

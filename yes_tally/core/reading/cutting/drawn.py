@@ -157,11 +157,23 @@ def _without_leaders(lines: list[Line]) -> list[Line]:
 
 # ``[ok]``, ``[!!]``: what somebody thinks of a line, at its end.
 _VERDICT = re.compile(r"\s{2,}\[\s?(?:ok|[!?x+✓✔✗-]{1,3}|pass|fail|warn|warning|good|bad|info|note)\s?\]\s*$", re.I)
+_VERDICT_FIRST = re.compile(
+    r"\s*(?P<mark>\[\s?(?:ok|[!?+.-]{1,3}|pass(?:ed)?|fail(?:ed)?|warn|warning|good|bad|info|note|skip(?:ped)?)\s?\])\s+(?=[^\W\d_][^\[\]]*\S)",
+    re.I,
+)
 _LEAST_VERDICTS = 3
 
 
 def _without_verdicts(lines: list[Line]) -> list[Line]:
-    """The lines without the verdicts that most of them end with."""
+    """The lines without the verdicts that most of them begin or end with."""
+    first = [
+        (index, match) for index, line in enumerate(lines) if (match := _VERDICT_FIRST.match(line.text[:_MAX_FRAME]))
+    ]
+    if len(first) >= _LEAST_VERDICTS and any(match["mark"].strip("[] .-").isalpha() for _, match in first):
+        for index, match in first:
+            mark = match["mark"]
+            lines[index] = replace(lines[index], text=lines[index].text.replace(mark, " " * len(mark), 1))
+        return lines
     found = [(index, match) for index, line in enumerate(lines) if (match := _VERDICT.search(line.text[:_MAX_FRAME]))]
     if len(found) < _LEAST_VERDICTS or len(found) * 2 < sum(bool(line.text.strip()) for line in lines):
         return lines

@@ -20,7 +20,7 @@ if TYPE_CHECKING:
 
 _NAME_SERVER = r"(?:(?:name|namens|naam|dns)[ -]?)?(?:server|serwer|serveur|servidor)(?: dns| de noms?| de nombres?| de nomes?| dei nomi| nazw| voor namen)?"
 _SERVER = re.compile(
-    rf"\s*(?:[;#]+\s*)?(?:{_NAME_SERVER}|zapytano|gefragt|gevraagd|interrog[ée]|interrogo|preguntando|pergunto|perguntando|frage|vraag|pytam|resolver|asked|answered by|asking|queried|(?:ri)?chiesto|interrogato|demand[ée]|preguntado|consultado|perguntado|zapytany)(?: [^\W\d_]+)?(?:\s*:|\s)\s*(?P<v>[\w-]*[.:]\S*\w)(?:\s+[(\[][\w.:-]+[)\]])?[\s.…]*$",
+    rf"\s*(?:[;#]+\s*)?(?:{_NAME_SERVER}|zapytano|gefragt(?:er)?|gevraagde?|interrog[ée]|interrogo|preguntando|pergunto|perguntando|frage|vraag|pytam|resolver|asked|answered by|asking|queried|(?:ri)?chiesto|interrogato|demand[ée]|preguntado|consultado|perguntado|zapytany)(?: [^\W\d_]+)?(?:\s*:|\s)\s*(?P<v>[\w-]*[.:]\S*\w)(?:\s+[(\[][\w.:-]+[)\]])?[\s.…]*$",
     re.I,
 )
 _SERVER_LABEL = re.compile(rf"\s*{_NAME_SERVER}\s*:\s*(?P<v>\S+)\s*$", re.I)
@@ -79,16 +79,16 @@ _NO_SUCH_NAME = tuple(
             ("nicht (?:finden|aufl[öo]sen)", "niet (?:vinden|oplossen)"),
         ),
         (
-            r"(?<![\w.]){name}(?: ?[:=] ?|\s{{1,20}}|\s{{0,20}}[-=]>\s{{0,20}})(?:{words})\W*$",
+            r"(?<![\w.]){name}(?: ?[:=] ?|\s{{1,20}}|\s{{0,20}}[-=]>\s{{0,20}})(?:(?:the|der|diesen|le|el|o|il|de|den) (?:name|namen|nom|nombre|nome|naam) )?(?:{words})(?: ?\((?:asked|gefragt|demand[ée]|preguntado|perguntado|chiesto|gevraagd|(?:za)?pytano)\b[^()]*\))?\W*$",
             (
                 r"(?:was |is |could |name )?not (?:found|known|be (?:found|resolved))|cannot be (?:found|resolved)|no such (?:name|host)|does not exist|nxdomain|unknown(?: name)?",
-                r"(?:wurde|konnte) nicht (?:gefunden|aufgel[öo]st)(?: werden)?|(?:gibt es|existiert) nicht|(?:ist )?unbekannt|nicht gefunden|es gibt keinen solchen namen|kein solcher name",
+                r"(?:wurde|konnte) nicht (?:gefunden|aufgel[öo]st)(?: werden)?|(?:gibt es|existiert) nicht|(?:ist )?unbekannt|name unbekannt|nicht gefunden|es gibt keinen solchen namen|kein solcher name",
                 r"(?:est )?(?:introuvable|inconnue?)|n'(?:existe pas|a pas (?:pu [êe]tre|[ée]t[ée]) (?:trouv[ée]e?|r[ée]solue?))|nom (?:inconnu|inexistant)",
-                r"no (?:existe(?: el nombre)?|se (?:encontr[óo]|encuentra)|encontrad[oa])|desconocid[oa]",
+                r"no (?:existe(?: el nombre)?|se (?:encontr[óo]|encuentra)|encontrad[oa])|(?:nombre )?(?:desconocid[oa]|inexistente)",
                 r"n[ãa]o (?:existe|(?:foi |p[ôo]de ser )?(?:encontrad|resolvid)[oa])|desconhecid[oa]|(?:nome )?inexistente",
                 r"non (?:esiste|(?:[èe] stat[oa] |pu[òo] essere )?(?:trovat|risolt)[oa])|sconosciut[oa]|(?:nome )?inesistente",
                 r"(?:is |kon |kan )?niet (?:gevonden|worden (?:gevonden|opgelost)|gevonden worden)|(?:naam )?bestaat niet|onbekend",
-                r"nie (?:istnieje|zosta[łl]\w* (?:odnalezion|znalezion)\w+|znaleziono|ma takiej nazwy)|nieznan[aey]",
+                r"nie (?:istnieje|zosta[łl]\w* (?:odnalezion|znalezion)\w+|znaleziono|ma takiej nazwy)|nieznan[aey](?: nazwa)?|nazwa nieznana",
             ),
         ),
     )

@@ -38,6 +38,7 @@ from yes_tally.core.reading.records.listings import (
     numbered,
 )
 from yes_tally.core.reading.records.names_told import DEFAULTS, is_named_below, names_and_tells, names_default
+from yes_tally.core.reading.records.record_subject import says_kind
 from yes_tally.core.reading.records.tools_own import without_tools_own
 from yes_tally.core.reading.shapes.layout import Entry, cells_by_gap
 from yes_tally.core.reading.values.flags import says_needed
@@ -83,7 +84,9 @@ def read_entries(
     interpreter: Interpreter, entries: Sequence[Entry], shape: str, context: Context, item: Item | None
 ) -> None:
     """Read pairs that stand together, with what is spoken of there and the item they tell of."""
-    if item is None:
+    if item:
+        entries = [entry for entry in entries if not says_kind(entry, item.group)]
+    else:
         entries = without_tools_own(entries, interpreter.under[-1] if interpreter.under else "")
     entries = [part for entry in entries for part in _each_numbered(entry)]
     entries = [entry for entry in entries if not _row_of_drive(interpreter, entry, item)]

@@ -105,6 +105,11 @@ def _kind_said(group: Group) -> str | None:
     return next((kind for entry in said if (kind := SUBJECTS.get(words_of(entry.printed)))), None)
 
 
+def says_kind(entry: Entry, group: str) -> bool:
+    """Whether a pair only says of what kind its record is (``"kind": "volume"``)."""
+    return words_of(entry.label) in _SAYS_KIND and SUBJECTS.get(words_of(entry.printed)) == group
+
+
 def shared_labels(children: Sequence[Group]) -> tuple[str, ...]:
     """The labels of records that have no heading of their own, or the same one counted (``Port 1: "Funk"``): they speak
     of one kind of thing."""

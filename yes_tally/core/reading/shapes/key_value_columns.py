@@ -29,11 +29,11 @@ from yes_tally.core.words import plain
 
 # Beside what is expected stands what was found.
 _VALUE = frozenset(
-    "value values reading result wert angabe valeur valor valore waarde wartosc "
+    "value values reading result details detail content contents einzelheiten inhalt contenu detalle detalles detalhe detalhes contenido conteudo dettagli dettaglio contenuto inhoud szczegoly tresc wert angabe valeur valor valore waarde wartosc "
     "found actual measured ist istwert vorgefunden trouve constate encontrado trovato rilevato gevonden aangetroffen znaleziono stwierdzono".split()
 )
 _KEY = frozenset(
-    "property field item key setting attribute name parameter label fact eigenschaft feld schlussel einstellung merkmal propriete champ cle "
+    "part thing what teil was quoi piece cosa parte que onderdeel czesc co property field item key setting attribute name parameter label fact eigenschaft feld schlussel einstellung merkmal propriete champ cle "
     "propiedad campo clave propriedade chave proprieta chiave voce eigenschap veld sleutel wlasciwosc pole klucz parametr nom nombre nome naam nazwa".split()
 )
 _SECTION = frozenset(

@@ -91,7 +91,7 @@ def nested(lines: Sequence[Line], pairs: Sequence[Pair | None]) -> list[Group]:
             stack[-1][1].children.append(child)
             stack.append((depth, child))
             last = None
-        elif pair and deeper and (_names_one(pair.label) or (pairs[index + 1] and names_kind(pair.label))):
+        elif pair and deeper and (_names_one(pair.label) or _begins_record(pair, pairs[index + 1], lines[index + 1])):
             # ``Disk 0: Basalt NV1000``, ``Firmware: Loamgate L52`` over indented pairs: a record that the pair begins.
             while stack[-1][0] >= depth:
                 stack.pop()
@@ -218,6 +218,19 @@ def _names_one(label: str) -> bool:
 
 
 _ASIDE = re.compile(r"(?<=\d) \([^()]+\)$")
+
+
+def _begins_record(pair: Pair, below: Pair | None, line: Line) -> bool:
+    """Whether a pair begins a record of the deeper lines below it: its label names a kind of thing, and the first of them
+    is a pair, or begins with a label (``Card: Siskin GX 620`` over ``driver 31.0.4412.9 of 2026-08-19``)."""
+    if below or not pair.value:
+        return below is not None and names_kind(pair.label)
+    label = _FIRST_WORD.match(line.text)
+    return label is not None and is_known(label["word"]) and (names_kind(pair.label) or words_of(pair.label) in _CARDS)
+
+
+_FIRST_WORD = re.compile(r"\s*(?P<word>[^\W\d_]{3,20})(?: [^\W\d_]{1,12})? v?\d")
+_CARDS = frozenset((word,) for word in "card karte carte tarjeta scheda placa kaart karta".split())
 
 
 def _numbers_kind(pair: Pair) -> bool:

@@ -5,6 +5,7 @@ from __future__ import annotations
 
 from collections import Counter
 from collections.abc import Collection, Sequence
+from itertools import pairwise
 
 from yes_tally.core.reading.cutting.titles import may_head
 from yes_tally.core.reading.meaning.labels import words_of
@@ -35,23 +36,42 @@ def lay_out(lines: Sequence[Line]) -> Layout | None:
     other column mean something as labels or half of it are numbers and yes or no, or more than a quarter of those between do."""
     if len(lines) < _LEAST_LINES or any(len(line.text) > MAX_LINE for line in lines):
         return None
+    if len(heads := _heads(lines)) > 1:
+        parts = [(lines[at], lines[at + 1 : end]) for at, end in pairwise((*heads, len(lines)))]
+        named = [
+            Group(_heading(head), children=_pairs(part, certain=len(part) <= _FEW_LINES)) for head, part in parts
+        ]
+        return Layout("paired columns", named, _SCORE) if all(group.children for group in named) else None
     cells = len(cells_by_gap(lines[0].text))
     if (cells == 1 and may_head(lines[0].text)) or (cells < _LEAST_CELLS and is_rule(lines[1].text)):
         below = _pairs(lines[1:])
-        heading = Heading(lines[0].text.strip(" :"), lines[0].number, indent_of(lines[0].text) + 1)
-        return Layout("paired columns", [Group(heading, children=below)], _SCORE) if below else None
+        return Layout("paired columns", [Group(_heading(lines[0]), children=below)], _SCORE) if below else None
     groups = _pairs(lines, certain=len(lines) <= _FEW_LINES)
     if len(groups) > 1:
         return Layout("paired columns", [Group(children=groups)], _SCORE)
     return Layout("paired columns", groups, _SCORE) if groups else None
 
 
+def _heads(lines: Sequence[Line]) -> list[int]:
+    """The places of the lines that head what stands deeper below them, where the first line is one; else none."""
+    heads = [
+        place
+        for place, (line, below) in enumerate(pairwise(lines))
+        if indent_of(line.text) < indent_of(below.text) and len(cells_by_gap(line.text)) == 1 and may_head(line.text)
+    ]
+    return heads if heads[:1] == [0] else []
+
+
+def _heading(line: Line) -> Heading:
+    return Heading(line.text.strip(" :"), line.number, indent_of(line.text) + 1)
+
+
 def _pairs(lines: Sequence[Line], *, certain: bool = False) -> list[Group]:
     """The pairs of the lines, in groups as rules and names part them; none where they are no paired columns, or where
     not all labels are known and they must be (``certain``)."""
-    cut = [(line, cells_by_gap(line.text)) for line in lines]
-    starts = {at for _, cells in cut for _, at in cells}
-    cut = [(line, [part for cell in cells for part in _at_a_start(cell, starts)]) for line, cells in cut]
+    by_gap = [(line, cells_by_gap(line.text)) for line in lines]
+    starts = {at for _, cells in by_gap for _, at in cells}
+    cut = [(line, [part for cell in cells for part in _at_a_start(cell, starts)]) for line, cells in by_gap]
     if sum(len(cells) >= _LEAST_CELLS for _, cells in cut) * 5 < sum(not is_rule(line.text) for line in lines) * 2:
         return []
     begins = Counter(at for _, cells in cut for _, at in cells)

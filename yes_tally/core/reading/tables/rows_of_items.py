@@ -114,7 +114,7 @@ def clauses_below(interpreter: Interpreter, lines: Sequence[Line]) -> set[int]:
     for line in lines:
         item, text = told.get(line.number - 1), line.text[:MAX_LINE]
         deeper = _DEEPER + (": " in text)  # a pair may stand beside the pairs above it
-        if item is None or indent_of(text) < deeper or not _SEVERAL.search(text.lstrip()):
+        if item is None or indent_of(text) < deeper or not (_SEVERAL.search(text.lstrip()) or _ONE_TOLD.match(text)):
             continue
         if item.group == "disk" and (drive := _LETTER_FIRST.match(text)):
             told_of_drive(
@@ -143,6 +143,8 @@ _DEEPER = 2
 # ``C: 222.9 GB, 61.2 GB free``, below what is told of its disk
 _LETTER_FIRST = re.compile(r"\s*(?P<mount>[A-Z]:)\\?\s+")
 _SEVERAL = re.compile(r", |\s{2,}")
+# ``driver 31.0.4412.9 of 2026-08-19``
+_ONE_TOLD = re.compile(r"\s+[^\W\d_]{3,20} v?\d+(?:\.\d+)+ ")
 
 
 def rows_below_count(interpreter: Interpreter, lines: Sequence[Line]) -> set[int]:

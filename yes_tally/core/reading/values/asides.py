@@ -125,7 +125,7 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
         (re.compile(r"(?:\(|= ?)([\d.,]+ ?%)(?: (?:of|von|der|des|du|de|di|del|della|do|da|van|z)\b|\))", re.I), "battery.health"),
         (re.compile(r"^[\d.,']+ (?:of|out of|von|sur|de|di|van|z) ([\d.,']+ ?m?Wh)", re.I), "battery.design"),
     ),
-    "graphics.name": ((re.compile(r" \(?([\d.,]+ ?[MG]i?[BO])\)?$", re.I), "graphics.memory"),),
+    "graphics.name": ((re.compile(r" \(?([\d.,]+ ?[MG]i?[BO])(?:(?! (?:shared|partag|gemeinsam|geteilt|compartid|partilhad|condivis|gedeeld|wsp[óo]))[ ,][^()]*(?=\)))?\)?$", re.I), "graphics.memory"),),
     "sound.name": ((re.compile(r", ([^,()]+)$"), "sound.state"),),
     "os.name": (
         (re.compile(r"\d \(([A-Z][a-z]+(?: [A-Z][a-z]+){0,2})\)$"), "os.edition"),

@@ -285,6 +285,31 @@ ROWS = {
             "nie ma takiej nazwy (pytano 10.44.2.2)",
         )
     ],
+    "updates under a label, by letters for bullets": [
+        (command, f"{head}\n  {mark}  HU-441782  (12 Nov 2026)  Cumulative mend for Harbour OS 12\n  {mark}  HU-441690  (12 Nov 2026)  Safety mend for .Frame 6\n{tail}", {
+            "update#1.id": "HU-441782", "update#1.installed_at": "2026-11-12", "update#1.title": "Cumulative mend for Harbour OS 12",
+            "update#2.id": "HU-441690", "update#2.installed_at": "2026-11-12", "update#2.title": "Safety mend for .Frame 6",
+        })
+        for command, head, mark, tail in (
+            ("mends", "2 mends are in:", "o", "1 mend failed:\n  x  HU-440911  (28 Oct 2026)  Driver for Ternwave AX 20\n"), ("updates", "Installed updates:", "o", ""),
+            ("updates", "Installed updates:", " ", ""), ("updates", "Installed updates:", "*", ""),
+        )
+    ],
+    "what is told of a card by its number, below the table": [
+        ("cards", " Id  Card               People call it   Link\n --  -----------------  ---------------  ----\n  1  Ternwave GE 210    Quay LAN         up\n  2  Ternwave AX 20     Landing air      down\n\n"
+         " Name servers: card 1: 10.44.8.2, 10.44.8.3\n Gateway of card 1: 10.44.8.1\n", {
+            "adapter#1.name": "Ternwave GE 210", "adapter#1.connection": "Quay LAN", "adapter#1.connected": True, "adapter#1.dns": ("10.44.8.2", "10.44.8.3"),
+            "adapter#1.gateway": "10.44.8.1", "adapter#2.name": "Ternwave AX 20", "adapter#2.connection": "Landing air", "adapter#2.connected": False,
+        }),
+    ],
+    "where the default printer is, and a network's address beside its name": [
+        (command, f"{said}\n", {"printer#1.name": "Quaymaster LP 40", "printer#1.default": True, "printer#1.port": "10.30.9.60"})
+        for command, said in (("drucker", "Standarddrucker: Quaymaster LP 40 an 10.30.9.60"), ("printers", "Default printer: Quaymaster LP 40 on 10.30.9.60"))
+    ] + [
+        ("zustand", "Netz: Quai-LAN 10.30.2.44, verbunden mit 1 Gbit/s; WLAN aus\n", {
+            "adapter#1.name": "Quai-LAN", "adapter#1.ipv4": ("10.30.2.44",), "adapter#1.connected": True, "adapter#1.speed": 10**9,
+        }),
+    ],
 }  # fmt: skip
 
 

@@ -104,10 +104,10 @@ def read_block(interpreter: Interpreter, block: Block, command: tuple[str, ...])
             interpreter, block.lines, ("event",)
         )  # ``ERROR   2025-02-10 22:48:09  …``: levels are no labels
         return
+    if spoken[:1] == ("update",) and _under_one_label(block.layout) and (rows := _rows_below_label(block)):
+        rows_without_head(interpreter, rows, spoken)
+        return
     if block.layout.shape in ("pairs", "records") and not known_share(all_entries(block.layout.groups)):
-        if spoken[:1] == ("update",) and (rows := _rows_below_label(block)):
-            rows_without_head(interpreter, rows, spoken)
-            return
         interpreter.headless.append((block.lines, spoken))  # ``1. C:  System   HFX2``: the colon is the drive's
         if rows_told_whole(interpreter, block.lines, spoken):
             return
@@ -121,6 +121,12 @@ def read_block(interpreter: Interpreter, block: Block, command: tuple[str, ...])
     named = [subject for heading in block.headings for subject in interpreter.heading(heading.text, heading.line)]
     with interpreter.below(*reversed(block.headings)):
         interpreter.read(block.layout, tuple(dict.fromkeys([*named, *command])), totals=block.totals)
+
+
+def _under_one_label(layout: Layout) -> bool:
+    """Whether pairs have one label only, or none that means anything: it heads what stands below it."""
+    entries = all_entries(layout.groups)
+    return layout.shape in ("pairs", "records") and (len({e.label for e in entries}) == 1 or not known_share(entries))
 
 
 def _rows_below_label(block: Block) -> list[Line]:

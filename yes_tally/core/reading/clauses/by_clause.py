@@ -280,7 +280,10 @@ def by_form(interpreter: Interpreter, text: str, left: Sequence[FactKind]) -> tu
             return _understood(interpreter, fact, text)
         if fact.field == "bus" and _BUS_RATE.sub("", word) in _BUSES:
             return _understood(interpreter, fact, text)
+    first, _, last = text.rpartition(" ")
     for fact in left:
+        if fact.name == "adapter.kind" and first and flag_of(last) is not None:
+            continue  # ``WLAN off``: another one, and how that is
         if (
             fact.kind == "choice"
             and choice_of(fact.field, fact.choices, _TURNS.sub("", text))

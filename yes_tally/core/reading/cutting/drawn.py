@@ -32,7 +32,7 @@ def unframed(lines: Sequence[Line]) -> list[Line]:
         replace(line, text=line.text.translate(_CORNERS)) if "╭" in line.text or "╰" in line.text else line
         for line in lines
     ]
-    lines = _without_verdicts(_without_leaders([_without_marks(line) for line in lines]))
+    lines = _without_verdicts(_without_leaders([_without_marks(line) for line in _with_round_bullets(lines)]))
     lines = _without_numbers_of_kinds(_without_chapters(lines))
     lines = with_colons(_without_sockets(lines))
     if not any(_DRAWN.search(line.text, 0, _MAX_FRAME) for line in lines):
@@ -93,6 +93,24 @@ _GAUGE = re.compile(r"\[[#=*|>.█▓░-]{4,60}[ .-]*\]")
 
 # Any other bullet is read as a round one.
 _BULLET = re.compile(r"(\s*)[▪▫◆◇►▶▷➤▸‣◦◾⁃∙✦](?=\s+\S)")
+
+
+# ``  o  HU-441782``, ``  x  HU-440911``
+_LETTER_BULLET = re.compile(r"(\s{1,8})[ox](?=\s{1,3}[A-Z\d])")
+
+
+def _with_round_bullets(lines: Sequence[Line]) -> Sequence[Line]:
+    """A list by letters that look like bullets with bullets; as it is where it may be a tree's knots, or one line only."""
+    listed = [index for index, line in enumerate(lines) if _LETTER_BULLET.match(line.text[:_MAX_FRAME])]
+    if len(listed) < _LEAST_BULLETS or any(_TRUNK.match(line.text) for line in lines):
+        return lines
+    written = list(lines)
+    for index in listed:
+        written[index] = replace(lines[index], text=_LETTER_BULLET.sub(r"\1•", lines[index].text, count=1))
+    return written
+
+
+_LEAST_BULLETS = 2
 
 
 def _without_marks(line: Line) -> Line:
@@ -233,7 +251,7 @@ _KNOT_OR_TRUNK = re.compile(r"^(?P<before>\s*)(?:[+o](?= [^\W\d_])|[|│](?= |$)
 _LAST_KNOT = re.compile(r"^(?P<before>\s*)[`\\]-{1,3} (?=[^\W_])")
 _BRANCH = re.compile(r"(?P<tree>[\s│|]*(?:[├└]─*|[|`\\+]--+)\s?)(?=\S)|(?P<root>[┌╭]─? )(?=[^\W_])")
 # ``|-- Partition 1``, ```-- C:``
-_TYPED_BRANCH = re.compile(r"(?P<tree>[\s|]*[|`\\+]--? ?)(?=[^\W_]|[\"(])")
+_TYPED_BRANCH = re.compile(r"(?P<tree>[\s|]*(?:[|`\\+]--? ?|\\_ ))(?=[^\W_]|[\"(])")
 _TRUNK = re.compile(r"\s*[│|][\s│|]*(?=\S)")
 
 

@@ -57,8 +57,11 @@ _HOLD_VOLUMES = frozenset({"disk", "volume", "partition"})
 # ``1 processor: Kestrel K5-8420``
 _COUNTED_LABEL = re.compile(r"\d{1,2} (?=[^\W\d_])")
 _FOR_NUMBER = re.compile(
-    r"(?P<label>.{2,40}?) (?:for|of|on|für|von|de|du|di|da|van|voor|dla|para|pour|per) #?(?P<number>\d{1,2})", re.I
+    r"(?P<label>.{2,40}?) (?:for|of|on|für|von|de|du|di|da|van|voor|dla|para|pour|per) (?:[^\W\d_]{2,12} )?#?(?P<number>\d{1,2})",
+    re.I,
 )
+# ``Name servers: card 1: 10.44.8.2``
+_NUMBER_BEFORE = re.compile(r"[^\W\d_]{2,12} #?(?P<number>\d{1,2}): (?=\S)")
 
 
 _NUMBER_FIRST = re.compile(r"(?P<number>\d{1,2}): (?=[^\W\d_])")
@@ -257,6 +260,10 @@ def _of_number(interpreter: Interpreter, entry: Entry, shape: str) -> bool:
         if item and guesses and guesses[0].fact.startswith(f"{item.group}."):
             interpreter.place(replace(entry, label=of["rest"]), shape, guesses, item)
             return True
+    if before := _NUMBER_BEFORE.match(entry.printed):
+        rest = entry.printed[before.end() :]
+        label = f"{entry.label} for {before['number']}"
+        entry = replace(entry, label=label, printed=rest, column=entry.column + before.end())
     match = _FOR_NUMBER.fullmatch(entry.label)
     for (group, number), (item, _) in interpreter.by_number.items() if match else ():
         guesses = decide(match["label"], interpreter.context(group)) if match and match["number"] == number else ()

@@ -36,7 +36,7 @@ BULLET = re.compile(r"(?:\[\d{1,4}\]:?|\d{1,4}[.):]|\d{1,2} =|[*•-])\s+(?=\S)(
 INDEXED = re.compile(
     r"\W*+(?P<noun>[^\W\d_]+(?:[ _-][^\W\d_]+){0,3}?)[\s_-]{0,4}(?:#|no\.|nr\.|n[°º]|:)?\s{0,4}"
     r"(?P<rest>\d{1,4}|[A-Za-z]:\\?|/\S*|\"[^\"]+\"|'[^']+'|[A-Z]+\d+|[a-z]{2,5}\d{1,2}|(?<=[_-])[a-h]\d{1,2})?"
-    r"(?:\s?(?:of|von|sur|de|di|van|z|/)\s?\d{1,3})?\W*+$"
+    r"(?:\s?(?i:of|von|sur|de|di|van|z|/)\s?\d{1,3})?\W*+$"
 )
 ITEM_HEADING = {
     "processor": "processor.socket",

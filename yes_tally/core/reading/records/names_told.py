@@ -131,6 +131,7 @@ def names_default(interpreter: Interpreter, entry: Entry, shape: str, guess: Gue
         return False
     item = interpreter.new_item(FACTS[naming].group)
     interpreter.add(naming, item, entry, value, shape, 0.85, "it is named as the default")
+    interpreter.asides(naming, item, entry, shape, 0.85)
     interpreter.add(guess.fact, item, entry, exactly("flag", True), shape, 0.85, "it is named as the default")
     return True
 

@@ -11,6 +11,7 @@ from yes_tally.core.reading.cutting.titles import may_head
 from yes_tally.core.reading.meaning.labels import words_of
 from yes_tally.core.reading.phrases import SUBJECTS, is_likely, names_item
 from yes_tally.core.reading.shapes.layout import (
+    MAX_LABEL,
     MAX_LINE,
     Entry,
     Group,
@@ -38,9 +39,7 @@ def lay_out(lines: Sequence[Line]) -> Layout | None:
         return None
     if len(heads := _heads(lines)) > 1:
         parts = [(lines[at], lines[at + 1 : end]) for at, end in pairwise((*heads, len(lines)))]
-        named = [
-            Group(_heading(head), children=_pairs(part, certain=len(part) <= _FEW_LINES)) for head, part in parts
-        ]
+        named = [Group(_heading(head), children=_pairs(part, certain=len(part) <= _FEW_LINES)) for head, part in parts]
         return Layout("paired columns", named, _SCORE) if all(group.children for group in named) else None
     cells = len(cells_by_gap(lines[0].text))
     if (cells == 1 and may_head(lines[0].text)) or (cells < _LEAST_CELLS and is_rule(lines[1].text)):
@@ -53,11 +52,12 @@ def lay_out(lines: Sequence[Line]) -> Layout | None:
 
 
 def _heads(lines: Sequence[Line]) -> list[int]:
-    """The places of the lines that head what stands deeper below them, where the first line is one; else none."""
+    """The places of the lines that name a kind of thing over what stands deeper below them, where the first line is one;
+    else none."""
     heads = [
         place
         for place, (line, below) in enumerate(pairwise(lines))
-        if indent_of(line.text) < indent_of(below.text) and len(cells_by_gap(line.text)) == 1 and may_head(line.text)
+        if indent_of(line.text) < indent_of(below.text) and words_of(line.text[:MAX_LABEL].strip(" :")) in SUBJECTS
     ]
     return heads if heads[:1] == [0] else []
 

@@ -6,6 +6,7 @@ import re
 
 from yes_tally.core.reading.values.text_forms import (
     AS_WHOM,
+    AT_PORT,
     BUS,
     CORES,
     DAY,
@@ -126,6 +127,7 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
         (re.compile(r"^[\d.,']+ (?:of|out of|von|sur|de|di|van|z) ([\d.,']+ ?m?Wh)", re.I), "battery.design"),
     ),
     "graphics.name": ((re.compile(r" \(?([\d.,]+ ?[MG]i?[BO])(?:(?! (?:shared|partag|gemeinsam|geteilt|compartid|partilhad|condivis|gedeeld|wsp[óo]))[ ,][^()]*(?=\)))?\)?$", re.I), "graphics.memory"),),
+    "printer.name": ((re.compile(rf" {AT_PORT.replace('?P<port>', '')}$", re.I), "printer.port"),),
     "sound.name": ((re.compile(r", ([^,()]+)$"), "sound.state"),),
     "os.name": (
         (re.compile(r"\d \(([A-Z][a-z]+(?: [A-Z][a-z]+){0,2})\)$"), "os.edition"),
@@ -175,7 +177,10 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
         (re.compile(rf"[,;] ({SIGNED}|{NO_SIGNATURE})(?=[,;]|$)", re.I), "driver.signed"),
     ),
     # ``Wickerlink GbE 210 ("Office wire")``
-    "adapter.name": ((re.compile(r" \([\"“„«] ?([^()]+?) ?[\"”“»]\)$"), "adapter.connection"),),
+    "adapter.name": (
+        (re.compile(r" \([\"“„«] ?([^()]+?) ?[\"”“»]\)$"), "adapter.connection"),
+        (re.compile(r"^(?!dns|gateway|gw)[^\d.]+(?:\.?\d+)? (\d{1,3}(?:\.\d{1,3}){3}(?:/\d{1,2})?)$", re.I), "adapter.ipv4"),
+    ),
     "module.slot": ((re.compile(r"\S ?[/(,] ?(bank ?\w+)\)?$", re.I), "module.bank"),),
     "os.build": ((re.compile(r"(?:\(|, )(\d\d[ -]?bits?)(?:\)|$)", re.I), "os.architecture"),),
     "os.version": (

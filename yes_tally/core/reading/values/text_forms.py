@@ -37,6 +37,10 @@ THROUGH = r"(?:via|gw|gateway|through|über|par|por|przez|tramite|através de)"
 FULL_NAME = re.compile(r"[A-Z][^\W\d_]+(?:[ '’-][^\W\d_]+){1,3}")
 # What stands before a serial number.
 SERIAL = r"s/?n|ser(?:ial|ie|\.)(?: (?:number|no\.?|nr\.?))?|seriennummer|serienummer|n[uú]mero de s[eé]ri?e|numer seryjny|matricola"
+# Where a printer is.
+AT_PORT = (
+    r"(?:on|at|an|auf|über|sur|à|en|su|op|na|em|via) (?P<port>(?:\d{1,3}\.){3}\d{1,3}(?::\d+)?|(?:USB|LPT|COM)\d+:?)"
+)
 # How large a screen is.
 _INCHES = r"(?:\d{1,2}(?:[.,]\d{1,2})?\s?-?(?:\"|''|”|″|in|inch(?:es)?|zoll|pouces?|pulgadas?|polegadas?|pollici|cali|calowy)\W*(?:$|,|\d{3,5} ?[x×])|\d{1,2}[.,]\d{1,2}$)"
 # ``no battery here``, ``kein Akku vorhanden``: nothing is called so.
@@ -170,7 +174,7 @@ TEXT_FORMS: dict[str, re.Pattern[str]] = {
     # An expansion slot holds no memory.
     "module.slot": re.compile(r"(?!(?:mini )?(?:pci|agp|m\.2))(?P<keep>.+?)(?: ?[/(,] ?bank ?\w+\)?)?$", re.I),
     "adapter.name": re.compile(
-        r"(?!\d{1,3}(?:\.\d{1,3}){3}\b)(?![0-9a-f]{0,4}:[0-9a-f:]*:)(?P<keep>.*?[^\W\d_].*?)(?: \([\"“„«][^()]*[\"”“»]\))?$",
+        r"(?!\d{1,3}(?:\.\d{1,3}){3}\b)(?![0-9a-f]{0,4}:[0-9a-f:]*:)(?P<keep>.*?[^\W\d_].*?)(?: \([\"“„«][^()]*[\"”“»]\)|,? \d{1,3}(?:\.\d{1,3}){3}(?:/\d{1,2})?)?$",
         re.I,
     ),
     "adapter.connection": re.compile(r"(?!\d{1,3}(?:\.\d{1,3}){3}\b)(?![0-9a-f]{0,4}:[0-9a-f:]*:).+$", re.I),
@@ -180,7 +184,9 @@ TEXT_FORMS: dict[str, re.Pattern[str]] = {
         re.I,
     ),
     "sound.name": re.compile(rf"{_NONE}(?P<keep>(?:[^,(]|\([^()]*\)|\()+)", re.I),
-    **{f"{group}.name": re.compile(rf"{_NONE}(?P<keep>.+)$", re.I) for group in ("battery", "printer")},
+    "battery.name": re.compile(rf"{_NONE}(?P<keep>.+)$", re.I),
+    # ``Quaymaster LP 40 on 10.30.9.60``
+    "printer.name": re.compile(rf"{_NONE}(?P<keep>.+?)(?: {AT_PORT})?$", re.I),
     "display.name": re.compile(
         rf"{_NONE}(?!{_INCHES})(?P<keep>.+?)(?: \((?=[^()]*\d)[A-Z0-9-]{{6,24}}\)(?= ))?(?:,? \(?\d{{3,5}} ?[x×] ?\d{{3,5}}\b.*)?$",
         re.I,

@@ -143,6 +143,19 @@ ROWS = {
             "machine.model": "Corrane Tallow 14", "machine.serial": "CT14-3310", "os.name": "Harbour OS 12 Desk Pro", "os.build": "12.0.4417.82",
         }),
     ],
+    "what is recorded of accounts is no account": [
+        ("watchplan", "Category: Sign-in\n  Sign-in                          success, failure\n  Sign-out                         success\nCategory: Accounts\n  User accounts                    failure\n", {
+            "policy#1.category": "Sign-in", "policy#1.subcategory": "Sign-in", "policy#1.records": "both", "policy#2.category": "Sign-in", "policy#2.subcategory": "Sign-out",
+            "policy#2.records": "success", "policy#3.category": "Accounts", "policy#3.subcategory": "User accounts", "policy#3.records": "failure",
+        }),
+    ],
+    "a disk's number and size are no part of its model": [
+        (command, f"* {disk} 0 Basalt NV1000 {of} 1 TB, NVMe\n* {disk} 1 Shale 2T {of} 2 TB, SATA\n", {
+            "disk#1.number": "0", "disk#1.model": "Basalt NV1000", "disk#1.size": 10**12, "disk#1.bus": "NVMe",
+            "disk#2.number": "1", "disk#2.model": "Shale 2T", "disk#2.size": 2 * 10**12, "disk#2.bus": "SATA",
+        })
+        for command, disk, of in (("summary", "Disk", "of"), ("riepilogo", "Disco", "da"), ("übersicht", "Platte", "mit"))
+    ],
 }  # fmt: skip
 
 

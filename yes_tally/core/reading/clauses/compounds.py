@@ -24,6 +24,7 @@ if TYPE_CHECKING:
     from yes_tally.core.reading.interpret import Interpreter
 
 PAIR_BESIDE = re.compile(r"\s{2,}[^\W\d_][^:]{1,30}:\s+\S")
+_NUMBER_AND_NAME = re.compile(r"(?P<number>\d{1,2})[:.]? (?=[A-Z][a-z])")
 _ROW_NUMBER = re.compile(r"\d{1,3}[.)]?\s{2,}")
 _PARTS = re.compile(r"(?:^|[,;]\s*)(?P<label>[^\W\d_]+(?: [^\W\d_]+){0,2}?)(?::\s*|\s+)(?P<value>[^,;\s][^,;]{0,60})")
 
@@ -263,6 +264,11 @@ def _in_words(interpreter: Interpreter, entry: Entry, at: SubjectAt, shape: str)
         place = Entry(entry.label, which, entry.line, max(1, entry.column - len(entry.label)))
         interpreter.add(kind.name, item, place, exactly("choice", choice), shape, 0.82, "the label says which kind")
         rest = []
+    if not rest and at.group == "disk" and (first := _NUMBER_AND_NAME.match(entry.printed)):
+        # ``Disk 0 Basalt NV1000, NVMe``, the label ending before the number
+        place = replace(entry, printed=first["number"])
+        interpreter.place(place, shape, (Guess("disk.number", 0.85, "it stands before what it is called"),), item)
+        entry = replace(entry, printed=entry.printed[first.end() :], column=entry.column + first.end())
     if not rest:
         done = bool(CALLED.get(at.group)) and told_bare(interpreter, entry, at.group, item, shape, CALLED[at.group])
     else:

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import re
 from typing import TYPE_CHECKING
 
 from yes_tally.core.catalogue import FACTS
@@ -17,6 +18,22 @@ if TYPE_CHECKING:
 
 
 _MOST_BLANKS = 5
+
+
+def are_audited(interpreter: Interpreter, group: Group) -> bool:
+    """Whether a record under a heading holds nothing but what is recorded of each thing: successes, failures, both, or
+    nothing; of one of them at least it is both, or it was above."""
+    fact = FACTS["policy.records"]
+    told = [(entry, understand(fact, entry.printed, interpreter.locale)) for entry in group.entries if entry.label]
+    if group.heading is None or group.children or not told or not all(value for _, value in told):
+        return False
+    if any(map(str.isdigit, "".join(entry.printed for entry, _ in told))):
+        return False  # ``tasks: 212 in all``
+    above = any(draft.fact == fact.name for draft in interpreter.drafts[interpreter.section_from :])
+    return above or any(value and value.value == "both" and _BETWEEN.search(entry.printed) for entry, value in told)
+
+
+_BETWEEN = re.compile(r"[ ,/]")
 
 
 def policies(interpreter: Interpreter, group: Group, shape: str) -> bool:

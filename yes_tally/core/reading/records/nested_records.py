@@ -14,7 +14,7 @@ from yes_tally.core.reading.kinds.caches_in_order import (
     CACHE,
 )
 from yes_tally.core.reading.kinds.checks_listed import are_checks, check_in_heading, checked_in
-from yes_tally.core.reading.kinds.policies_listed import policies
+from yes_tally.core.reading.kinds.policies_listed import are_audited, policies
 from yes_tally.core.reading.kinds.variables import are_variables, is_environment, variable_list
 from yes_tally.core.reading.meaning.decide import ITEM_GROUPS, NAMING, RELATED, Context, Guess, decide
 from yes_tally.core.reading.meaning.labels import words_of
@@ -229,7 +229,8 @@ def _is_list(
     if group.entries and (("variable" in inner[:3] and are_variables(labels)) or environment):
         variable_list(interpreter, group.entries, shape)
         return True
-    if rows_under_label(interpreter, group, shape) or ("policy" in inner and policies(interpreter, group, shape)):
+    audited = "policy" in inner or are_audited(interpreter, group)
+    if rows_under_label(interpreter, group, shape) or (audited and policies(interpreter, group, shape)):
         return True
     return inner[:1] != () and inner[0] in LISTED_BY_LABEL and listed_by_label(interpreter, group, inner[0], shape)
 

@@ -51,6 +51,8 @@ def told_bare(
     row = BareRow(interpreter, entry, group, naming, line, left)
     _take_marks(row)
     flat = asides_as_commas(_COUNTS_SLASHED.sub(",  ", row.entry.printed[:MAX_TOLD]))
+    if group == "disk":
+        flat = _OF_SIZE.sub(lambda of: of["name"] + ",".ljust(len(of.group()) - len(of["name"])), flat)
     flat = _MEASURE_BEHIND_DASH.sub(",  ", flat)
     flat = _BUS_AND_MEDIA.sub(r"\1 \2", flat)
     row.entry = replace(row.entry, printed=flat + row.entry.printed[MAX_TOLD:])
@@ -83,6 +85,10 @@ def told_bare(
 _COUNTS_THEM = re.compile(
     r"\d{1,3} (?:sockets?|processors?|cpus?|packages?|prozessor(?:en)?|sockel|processeurs?|procesador(?:es)?|processador(?:es)?|processor[ei]|processoren|procesor(?:y|[óo]w)?)",
     re.I,
+)
+# ``Basalt NV1000 of 1 TB``
+_OF_SIZE = re.compile(
+    r"(?P<name>\b\w*[A-Za-z]\w*) (?:of|with|mit|von|de|avec|con|da|di|com|van|met|o|z) (?=\d[\d.,]* ?[KMGT]i?[BO]\b)"
 )
 _MARKED = re.compile(r"\s*[\[(]([^\W\d_]+(?: [^\W\d_]+)?)[\])]")
 

@@ -144,9 +144,14 @@ ROWS = {
         }),
     ],
     "what is recorded of accounts is no account": [
-        ("watchplan", "Category: Sign-in\n  Sign-in                          success, failure\n  Sign-out                         success\nCategory: Accounts\n  User accounts                    failure\n", {
-            "policy#1.category": "Sign-in", "policy#1.subcategory": "Sign-in", "policy#1.records": "both", "policy#2.category": "Sign-in", "policy#2.subcategory": "Sign-out",
-            "policy#2.records": "success", "policy#3.category": "Accounts", "policy#3.subcategory": "User accounts", "policy#3.records": "failure",
+        ("watchplan", "Category: Sign-in\n  Sign-in                          success, failure\n  Sign-out                         success\n  Lockout                          failure\n"
+         "Category: Objects\n  Files                            none\n  Shares                           failure\nCategory: Accounts\n  User accounts                    success, failure\n", {
+            f"policy#{at}.{field}": value
+            for at, (category, subcategory, records) in enumerate((
+                ("Sign-in", "Sign-in", "both"), ("Sign-in", "Sign-out", "success"), ("Sign-in", "Lockout", "failure"), ("Objects", "Files", "none"), ("Objects", "Shares", "failure"),
+                ("Accounts", "User accounts", "both"),
+            ), start=1)
+            for field, value in (("category", category), ("subcategory", subcategory), ("records", records))
         }),
     ],
     "a disk's number and size are no part of its model": [

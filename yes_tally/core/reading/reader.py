@@ -17,14 +17,8 @@ from yes_tally.core.reading.cutting.spoken_of_itself import LEAST_OF_ERROR, spok
 from yes_tally.core.reading.cutting.tool_names import without_tool_name
 from yes_tally.core.reading.drafts import Draft, Met
 from yes_tally.core.reading.interpret import Interpreter
-from yes_tally.core.reading.kinds.accounts_listed import members_of_groups
-from yes_tally.core.reading.kinds.adapters_again import adapters_again, rows_of_adapters_again
-from yes_tally.core.reading.kinds.boot_menus import boot_menus
+from yes_tally.core.reading.kinds.adapters_again import adapters_again
 from yes_tally.core.reading.kinds.cache_tables import cache_tables, read_caches
-from yes_tally.core.reading.kinds.checks_by_day import checks_by_day
-from yes_tally.core.reading.kinds.checks_listed import rows_of_checks
-from yes_tally.core.reading.kinds.checks_under_heads import checks_under_heads
-from yes_tally.core.reading.kinds.events_by_day import events_by_day
 from yes_tally.core.reading.kinds.leases import read_leases
 from yes_tally.core.reading.kinds.licences_of_products import (
     leave_out_licences,
@@ -32,11 +26,9 @@ from yes_tally.core.reading.kinds.licences_of_products import (
     lines_of_products,
     lines_of_programs,
 )
-from yes_tally.core.reading.kinds.memory_sockets import lines_counting_sockets
-from yes_tally.core.reading.kinds.name_lookups import lines_of_answers
 from yes_tally.core.reading.kinds.updates_installed import leave_out_by_state, leave_out_under, leave_out_within
-from yes_tally.core.reading.kinds.volumes_on_disks import volumes_on_disks
 from yes_tally.core.reading.leftovers import read_leftovers, read_single_leftovers
+from yes_tally.core.reading.lines_apart import lines_apart
 from yes_tally.core.reading.meaning.language import language_of
 from yes_tally.core.reading.meaning.second_choices import leave_out_second_choices
 from yes_tally.core.reading.phrases.elsewhere import asks_elsewhere
@@ -212,19 +204,8 @@ def _read_section(interpreter: Interpreter, section: Section) -> None:
     # ``rules --audited`` asks for what is recorded.
     elsewhere = section.command is not None and "policy" not in command and asks_elsewhere(section.command)
     with interpreter.below(Heading(section.command, 0, 0) if section.command else None):
-        apart = rows_of_adapters_again(interpreter, lines, section.command or "") or (
-            lines_of_answers(lines)
-            | {number for table in caches for number in table.lines}
-            | members_of_groups(interpreter, lines)
-            | lines_counting_sockets(interpreter, lines)
-            | volumes_on_disks(interpreter, lines)
-            | boot_menus(interpreter, lines)
-            | events_by_day(interpreter, lines)
-            | (
-                checks_under_heads(interpreter, lines, command)
-                or rows_of_checks(interpreter, lines)
-                or checks_by_day(interpreter, lines, section.command or "")
-            )
+        apart = {number for table in caches for number in table.lines} | lines_apart(
+            interpreter, lines, command, section.command or ""
         )
         for block in () if elsewhere else blocks_of([line for line in lines if line.number not in apart]):
             before = len(interpreter.drafts)

@@ -310,6 +310,32 @@ ROWS = {
             "adapter#1.name": "Quai-LAN", "adapter#1.ipv4": ("10.30.2.44",), "adapter#1.connected": True, "adapter#1.speed": 10**9,
         }),
     ],
+    "devices over their drivers": [
+        (command, f"{kind}\n   Siskin GX 620 ............ {fine}\n       {driver} 31.0.4412.9 {of} 2026-08-19 (Siskin), {signed}\n   Siskin on board\n       {driver} 30.0.1120.4 {of} 2024-01-11 (Siskin), {unsigned}\n"
+         f"{other}\n   Quillon reader ........... 28\n", {
+            "driver#1.name": "Siskin GX 620", "driver#1.version": "31.0.4412.9", "driver#1.dated": "2026-08-19", "driver#1.provider": "Siskin", "driver#1.signed": True,
+            "driver#2.name": "Siskin on board", "driver#2.version": "30.0.1120.4", "driver#2.dated": "2024-01-11", "driver#2.provider": "Siskin", "driver#2.signed": False,
+        })
+        for command, kind, other, fine, driver, of, signed, unsigned in (
+            ("devlist", "Display", "Other", "working", "driver", "of", "signed", "not signed"), ("geraete", "Anzeige", "Andere", "in Ordnung", "Treiber", "vom", "signiert", "nicht signiert"),
+            ("sprzet", "Ekran", "Inne", "działa", "sterownik", "z", "podpisany", "niepodpisany"),
+        )
+    ],
+    "drives by their letter, one blank behind it": [
+        (command, f"C: SYSTEM   930 GB   HFX2   {free_before}402 GB{free_behind}   {encrypted}\nD: ARCHIVE   300 GB   HFX2   {free_before}30 GB{free_behind}   {plain}\n", {
+            "volume#1.mount": "C:", "volume#1.label": "SYSTEM", "volume#1.size": 930 * 1024**3, "volume#1.filesystem": "HFX2", "volume#1.free": 402 * 1024**3, "volume#1.encrypted": True,
+            "volume#2.mount": "D:", "volume#2.label": "ARCHIVE", "volume#2.size": 300 * 1024**3, "volume#2.filesystem": "HFX2", "volume#2.free": 30 * 1024**3,
+            "volume#2.encrypted": False,
+        })
+        for command, free_before, free_behind, encrypted, plain in (
+            ("volumes", "", " free", "encrypted", "not encrypted"), ("volumes", "livres ", "", "cifrada", "não cifrada"), ("woluminy", "wolne ", "", "zaszyfrowana", "niezaszyfrowana"),
+        )
+    ],
+    "what slashes part": [
+        ("sheet", "Board .................. Loamgate LG-B760 / 2.1 / LGB7-00921\nCPU .................... Siskin K7 5600 / 6 / 12 / 3.3 GHz\nRAM .................... 32 GB / 31.7 GB / 4 slots\n", {
+            "board.maker": "Loamgate", "board.model": "LG-B760", "processor#1.name": "Siskin K7 5600", "processor#1.clock": 3_300_000_000, "memory.installed": 32 * 1024**3,
+        }),
+    ],
 }  # fmt: skip
 
 

@@ -28,11 +28,11 @@ def plain(text: str) -> str:
 
 
 YES = frozenset(
-    "yes connesso connessa connessi linked plugged joined associated encrypted verschlusselt chiffre chiffree cifrado cifrada cifrato cifrata criptografado encriptado versleuteld zaszyfrowany zaszyfrowane y true on * x ✓ ✔ ✅ ☑ ● enabled enable active 1 ja wahr ein aktiviert aktiv oui vrai active si sim verdadero "
+    "yes connesso connessa connessi linked plugged joined associated encrypted verschlusselt chiffre chiffree cifrado cifrada cifrato cifrata criptografado encriptado versleuteld zaszyfrowany zaszyfrowana zaszyfrowane criptografada encriptada szyfrowany szyfrowana y true on * x ✓ ✔ ✅ ☑ ● enabled enable active 1 ja wahr ein aktiviert aktiv oui vrai active si sim verdadero "
     "actif activee actifs ligado ligada encendido encendida acceso accesa accesi wlaczono zapnute ingesteld an angeschaltet eingeschaltet marche allume activada activo activa habilitado habilitada attivo aan wlaczone wlaczony wlaczona tak ingeschakeld attiva abilitato abilitata ativo ativa ativado ativada aktywne aktywny up connected present supported required verbunden connecte connectee conectado conectada collegato collegata verbonden podlaczony podlaczone polaczony polaczono angeschlossen aangesloten".split()
 )
 NO = frozenset(
-    "no ✗ ✘ ✕ ❌ ☐ ○ unencrypted decrypted unverschlusselt onversleuteld niezaszyfrowany niezaszyfrowane n false off disabled disable inactive 0 nein falsch aus deaktiviert inaktiv non faux desactive falso "
+    "no ✗ ✘ ✕ ❌ ☐ ○ unencrypted decrypted unverschlusselt onversleuteld niezaszyfrowany niezaszyfrowana niezaszyfrowane nieszyfrowany nieszyfrowana niepodpisany niepodpisana niepodpisane n false off disabled disable inactive 0 nein falsch aus deaktiviert inaktiv non faux desactive falso "
     "inactif desactivee desactiver desligado desligada apagado apagada spento spenta spenti wylaczono abgeschaltet ausgeschaltet arret eteint inactivo inactiva inativo inativa inattivo inattiva inactief desactivado deshabilitado deshabilitada nao uit wylaczone wylaczony wylaczona nie nee nao disattivato disabilitato uitgeschakeld desativado desativada down disconnected absent unsupported getrennt deconnecte deconnectee desconectado desconectada scollegato scollegata disconnesso disconnessa rozlaczony rozlaczone losgekoppeld".split()
 ) | {
     "brak polaczenia",

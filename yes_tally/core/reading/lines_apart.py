@@ -12,6 +12,7 @@ from yes_tally.core.reading.kinds.boot_menus import boot_menus
 from yes_tally.core.reading.kinds.checks_by_day import checks_by_day
 from yes_tally.core.reading.kinds.checks_listed import rows_of_checks
 from yes_tally.core.reading.kinds.checks_under_heads import checks_under_heads
+from yes_tally.core.reading.kinds.devices_over_drivers import devices_over_drivers
 from yes_tally.core.reading.kinds.events_by_day import events_by_day
 from yes_tally.core.reading.kinds.memory_sockets import lines_counting_sockets
 from yes_tally.core.reading.kinds.name_lookups import lines_of_answers
@@ -37,6 +38,7 @@ _READ_APART: tuple[_Reader, ...] = (
     lambda of: volumes_on_disks(of.interpreter, of.lines),
     lambda of: boot_menus(of.interpreter, of.lines),
     lambda of: events_by_day(of.interpreter, of.lines),
+    lambda of: devices_over_drivers(of.interpreter, of.lines, of.spoken),
     lambda of: (
         checks_under_heads(of.interpreter, of.lines, of.spoken)
         or rows_of_checks(of.interpreter, of.lines)

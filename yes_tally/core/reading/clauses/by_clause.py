@@ -309,7 +309,7 @@ def by_form(interpreter: Interpreter, text: str, left: Sequence[FactKind]) -> tu
 # ``Nr. 7A11C0E4``
 _NUMBERED_SO = re.compile(r"(?i:nr|no|n\.?[°º])\.? (?P<serial>(?=[A-Z-]*\d)(?=[\d-]*[A-Z])[A-Z\d-]{6,24}|\d{8,14})")
 NOT = re.compile(
-    r"(?:no|not|without|kein(?:e[rn]?)?|nicht|ohne|sans|aucune?|pas|non|ning[úu]na?|nessuna?|nenhuma?|sin|sem|senza|geen|niet|bez|nie|brak)\s+(?:(?:an?|the|eine?|une?|una|uno|een|uma?) )?(?P<rest>.+)",
+    r"(?:no|not|without|kein(?:e[rn]?)?|nicht|ohne|sans|aucune?|pas|non|n[ãa]o|ning[úu]na?|nessuna?|nenhuma?|sin|sem|senza|geen|niet|bez|nie|brak)\s+(?:(?:an?|the|eine?|une?|una|uno|een|uma?) )?(?P<rest>.+)",
     re.I,
 )
 _NOT_WITHIN = re.compile(

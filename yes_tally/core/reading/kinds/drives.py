@@ -56,6 +56,17 @@ def rows_how_full(interpreter: Interpreter, lines: Sequence[Line]) -> bool:
     return rows_of_drives(interpreter, lines, ("volume",))
 
 
+# ``C: SYSTEM   930 GB   HFX2   402 GB free``
+_LETTER_AND_CELLS = re.compile(r"\s*[A-Z]:\\? (?:[^\s:=][^:=]*)\s{2,}[^:=]*\d[\d.,]* ?[KMGT]i?[BOo]\b[^:=]*$")
+
+
+def rows_by_letter(interpreter: Interpreter, lines: Sequence[Line]) -> bool:
+    """Rows that each begin with a drive's letter, with one blank behind it. Whether they were read."""
+    if len(lines) < _LEAST or not all(_LETTER_AND_CELLS.match(line.text[:MAX_LINE]) for line in lines):
+        return False
+    return rows_of_drives(interpreter, lines, ("volume",))
+
+
 def told_of_drive(interpreter: Interpreter, line: int, mount: str, at: int, told: str, start: int) -> Item:
     """Read what stands on a line behind a drive's letter, which is empty where it has none; ``at`` and ``start`` are the
     columns, from 0, of the letter and of what is told. Returns the volume."""

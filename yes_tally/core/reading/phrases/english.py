@@ -48,10 +48,10 @@ SUBJECTS: dict[str, str] = {
 }
 
 LABELS: dict[str, str] = {
-    "machine.maker": "made|made it|built it|?maker|?manufacturer|?vendor|?system manufacturer|!system maker|!computer maker|sys vendor|!pc maker|!system vendor|!manufactured by|!made by|!built by|?brand|!pc brand|?make",
+    "machine.maker": "?who made it|made|made it|built it|?maker|?manufacturer|?vendor|?system manufacturer|!system maker|!computer maker|sys vendor|!pc maker|!system vendor|!manufactured by|!made by|!built by|?brand|!pc brand|?make",
     "machine.model": "?model name|?model|!system model|!product name|!computer model|!machine model|product|?pc model|!system product|!product model|!device model",
     "machine.serial": "service number|serial id|?serial number|?serial|?serial no|!system serial number|!pc serial number|!product serial|!chassis serial number|!machine serial|identifying number|!computer serial|?s/n|!system s/n|?sn|?ser no|!system serial|!service tag|!service serial|!unit serial number",
-    "machine.tag": "!asset tag|!asset number|!inventory tag|!inventory number|tag|!asset|!inventory no|!inventory|!inv no|!asset label|!property tag|!asset id|!stock tag|!property number|!inventory code|!company tag|!company asset tag",
+    "machine.tag": "?our label|?our number|!asset tag|!asset number|!inventory tag|!inventory number|tag|!asset|!inventory no|!inventory|!inv no|!asset label|!property tag|!asset id|!stock tag|!property number|!inventory code|!company tag|!company asset tag",
     "machine.sku": "!sku|!sku number|!stock code|!system sku|!product sku|!sku code|!product number|!product no|!product nr|!product code|!order number|!order code|!article number|!article",
     "machine.uuid": "!uuid|!system uuid|!system id|!machine uuid|!product uuid|!universal id|!hardware uuid|identifier|id|!unique id|!unique identifier",
     "machine.limit": "!memory limit of this model",

@@ -50,6 +50,7 @@ if TYPE_CHECKING:
 _SEVERAL = (",", ";", ". ", "   ")
 _BAR = " | "
 _DOT = " · "
+_SLASH = " / "
 _DASH = re.compile(r" [-–—] (?=[^\W\d_][^,]*\d)")
 # ``C: ......... 222.9 GB, 61.2 GB free``
 _LETTER = re.compile(r"[A-Z]:?")
@@ -78,6 +79,8 @@ def _with_commas(entry: Entry) -> Entry:
             (entry.printed[: dash.start()], entry.printed[dash.end() :])
         )
         return replace(entry, printed=apart)
+    if entry.printed[:1].isalpha() and entry.printed.count(_SLASH) > 1 and "/" not in entry.label:
+        return replace(entry, printed=entry.printed.replace(_SLASH, " , "))
     first, bar, rest = entry.printed.partition(_BAR)
     mark = _BAR if bar and ": " in rest and ":" not in first else _DOT
     return replace(entry, printed=entry.printed.replace(mark, ",  ")) if mark in entry.printed else entry

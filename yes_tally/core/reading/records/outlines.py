@@ -231,7 +231,17 @@ def _cells(text: str, start: int) -> tuple[tuple[str, int], ...]:
     text = _TO_DRIVE.sub(lambda arrow: ", ".rjust(len(arrow.group())), text)
     text = asides_as_commas(_DASH.sub(lambda dash: ", ".rjust(len(dash.group())), text))
     listed = commas_for_gaps(text) if len(cells_by_gap(text)) > 1 else text
-    return tuple(cells_by_comma(listed, start))
+    return tuple(part for cell in cells_by_comma(listed, start) for part in _before_drive(cell))
+
+
+# ``primary E: KEYS``
+_THEN_DRIVE = re.compile(r"(?P<before>[^\W\d_][^\d:]*?) (?P<drive>[A-Z]:(?: .*)?)$")
+
+
+def _before_drive(cell: tuple[str, int]) -> list[tuple[str, int]]:
+    """A cell, or its two where a drive's letter begins the second and one blank parts them."""
+    match = _THEN_DRIVE.match(cell[0])
+    return [(match["before"], cell[1]), (match["drive"], cell[1] + match.start("drive"))] if match else [cell]
 
 
 def _begin(interpreter: Interpreter, row: _Told, item: Item) -> None:

@@ -8,6 +8,7 @@ from __future__ import annotations
 
 import re
 from collections.abc import Sequence
+from functools import lru_cache
 
 import re2
 
@@ -32,10 +33,19 @@ class Sieve:
         for pattern in patterns:
             self._set.Add(loosened(pattern))
         self._set.Compile()
+        # The same lines come again: of many PCs, and of one report that is read anew.
+        self._kept = lru_cache(maxsize=8192)(self._passing)
 
-    def passing(self, text: str) -> list[int]:
+    def passing(self, text: str) -> tuple[int, ...]:
         """The places of the patterns that may match somewhere in ``text``, in order."""
-        return sorted(self._set.Match(text) or ())
+        return self._kept(text) if len(text) <= _SHORT else self._passing(text)
+
+    def _passing(self, text: str) -> tuple[int, ...]:
+        return tuple(sorted(self._set.Match(text) or ()))
+
+
+# What is longer hardly comes again.
+_SHORT = 600
 
 
 def loosened(pattern: str) -> str:

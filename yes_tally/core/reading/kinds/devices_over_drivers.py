@@ -41,9 +41,11 @@ def devices_over_drivers(interpreter: Interpreter, lines: Sequence[Line], spoken
         return set()
     found: list[tuple[Line, re.Match[str], Line, re.Match[str]]] = []
     for line, below in pairwise(lines):
-        driver = _DRIVER.match(below.text[:MAX_LINE]) if indent_of(below.text) > indent_of(line.text) else None
-        device = _DEVICE.match(line.text[:MAX_LINE]) if driver else None
-        if device and driver and not is_known(device["name"]):
+        driver = _DRIVER.match(below.text[:MAX_LINE]) if below.text[:1] == " " else None
+        if driver is None or indent_of(below.text) <= indent_of(line.text):
+            continue
+        device = _DEVICE.match(line.text[:MAX_LINE])
+        if device and not is_known(device["name"]):
             found.append((line, device, below, driver))
     if len(found) < _LEAST:
         return set()

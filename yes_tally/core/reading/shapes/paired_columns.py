@@ -70,6 +70,8 @@ def _pairs(lines: Sequence[Line], *, certain: bool = False) -> list[Group]:
     """The pairs of the lines, in groups as rules and names part them; none where they are no paired columns, or where
     not all labels are known and they must be (``certain``)."""
     by_gap = [(line, cells_by_gap(line.text)) for line in lines]
+    if not any(len(cells) >= _LEAST_CELLS for _, cells in by_gap):
+        return []
     starts = {at for _, cells in by_gap for _, at in cells}
     cut = [(line, [part for cell in cells for part in _at_a_start(cell, starts)]) for line, cells in by_gap]
     if sum(len(cells) >= _LEAST_CELLS for _, cells in cut) * 5 < sum(not is_rule(line.text) for line in lines) * 2:

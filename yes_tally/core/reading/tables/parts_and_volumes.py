@@ -34,11 +34,13 @@ def parts_and_volumes(rows: Sequence[Group]) -> tuple[list[Group], list[Group]] 
     """The rows of such a table as the parts' and, where one has a letter or a mount point, as the volumes'; ``None`` where
     it is none: it needs a column of mounts, one that numbers the parts, and kinds of parts or parts in its label."""
     cells = cells_of_columns(rows)
+    mounts = [label for label in cells if all(map(_MOUNT.fullmatch, cells[label])) and _mounts(label)]
+    if len(mounts) != 1:
+        return None
     labels = dict.fromkeys(entry.label for row in rows for entry in row.entries)
     parts = {label: guess[0].fact for label in labels if (guess := decide(label, Context("partition")))}
     numbers = _one(parts, "partition.number", [label for label in cells if all(map(str.isdigit, cells[label]))])
-    mounts = [label for label in cells if _mounts(label) and all(map(_MOUNT.fullmatch, cells[label]))]
-    if not numbers or len(mounts) != 1 or numbers == mounts[0]:
+    if not numbers or numbers == mounts[0]:
         return None
     kinds = _one(
         parts, "partition.kind", [label for label in cells if any(_KINDS.search(plain(c)) for c in cells[label])]

@@ -13,7 +13,7 @@ from yes_tally.core.reading.kinds.accounts_listed import rows_of_accounts
 from yes_tally.core.reading.kinds.adapters_over_words import adapters_over_words
 from yes_tally.core.reading.kinds.audit_matrix import read_audit_matrix
 from yes_tally.core.reading.kinds.drive_records import read_drive_records
-from yes_tally.core.reading.kinds.drives import rows_by_letter, rows_how_full
+from yes_tally.core.reading.kinds.drives import rows_telling_drives
 from yes_tally.core.reading.kinds.event_records import is_told_below, read_events
 from yes_tally.core.reading.kinds.licences_of_products import licence_at_once
 from yes_tally.core.reading.kinds.memory_sockets import read_sockets, sockets_over_words
@@ -51,8 +51,7 @@ _READ_WHOLE: tuple[Callable[[_Asked], bool], ...] = (
     lambda of: updates_in_lines(of.interpreter, of.block.lines),
     lambda of: read_audit_matrix(of.interpreter, of.block.lines),
     lambda of: read_drive_records(of.interpreter, of.block.lines),
-    lambda of: rows_how_full(of.interpreter, of.block.lines),
-    lambda of: rows_by_letter(of.interpreter, of.block.lines),
+    lambda of: rows_telling_drives(of.interpreter, of.block.lines),
     lambda of: read_sockets(of.interpreter, of.block.lines, of.spoken),
     lambda of: sockets_over_words(of.interpreter, of.block.lines, of.spoken),
     lambda of: _in_pairs(of.block) and rows_of_accounts(of.interpreter, of.block.lines, of.spoken),

@@ -75,24 +75,6 @@ _MODES = ("uefi", "efi")
 _TPM = re.compile(r"\bTPM (?P<version>\d\.\d)\b")
 
 
-# What a sentence goes on with behind what it speaks of.
-_VERB = re.compile(
-    r"(?:is|was|has|cannot|could|will|ist|war|wird|wurde|kann|konnte|hat|est|[ée]tait|a|n'a|ne|peut|es|est[áa]|fue|ha|pudo|no|foi|é|p[ôo]de|è|può|non|wordt|werd|kan|kon|heeft|jest|zosta[łl]\w*|nie|mo[żz]e) ",
-    re.I,
-)
-
-
-def goes_on_as_sentence(printed: str) -> bool:
-    """Whether what stands behind a colon is the rest of a sentence on a check (``Volume C: is in use, the check was put
-    off.``)."""
-    return printed.endswith(".") and _VERB.match(printed) is not None and _CHECK.search(printed) is not None
-
-
-_CHECK = re.compile(
-    r"\b(?:check|scan|test|pr[üu]fung|v[ée]rif|contr[ôo]l|comprob|verif|kontrol|sprawdz)|pr[üu]fung|controle\b", re.I
-)
-
-
 def compound(interpreter: Interpreter, entry: Entry, shape: str) -> bool:
     """``Public profile: state off, inbound allow``: the label names an item, the value its fields."""
     single = SUBJECTS.get(words_of(entry.label))

@@ -27,7 +27,7 @@ _ASKS_FOR_DNS = re.compile(r"(?:^|[\s/-])(?:dns|name-?servers?)(?=\s|$)", re.I)
 _ADDRESSES = frozenset({"adapter.ipv4", "adapter.ipv6"})
 _ROW = re.compile(r"\s*(?P<name>[^\W_][^:=|]*?)(?:\s{2,}|\s*[:=]\s+)(?P<told>\S.*)$")
 # Of how fast a link is no fact tells in which directions.
-_DUPLEX = re.compile(r" (?:full|half|voll|halb)[ -]?duplex", re.I)
+DUPLEX = re.compile(r" (?:full|half|voll|halb)[ -]?duplex", re.I)
 
 
 def rows_of_adapters_again(interpreter: Interpreter, lines: Sequence[Line], command: str) -> set[int]:
@@ -47,7 +47,7 @@ def rows_of_adapters_again(interpreter: Interpreter, lines: Sequence[Line], comm
             interpreter.place(entry, "rows", (Guess("adapter.dns", 0.85, "the command asks for it"),), item)
         else:
             left = [fact for fact in FIELDS["adapter"] if fact.field not in ("name", "connection")]
-            text = commas_for_gaps(_DUPLEX.sub(lambda said: " " * len(said.group()), row["told"]).rstrip())
+            text = commas_for_gaps(DUPLEX.sub(lambda said: " " * len(said.group()), row["told"]).rstrip())
             told_in_words(interpreter, text, line.number, start, "adapter", item, left)
     return {line.number for line in printed}
 

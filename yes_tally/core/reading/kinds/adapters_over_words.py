@@ -16,6 +16,7 @@ from typing import TYPE_CHECKING
 from yes_tally.core.catalogue import FACTS, FIELDS, FactKind
 from yes_tally.core.reading.clauses.told_in_parts import told_in_words
 from yes_tally.core.reading.drafts import Item
+from yes_tally.core.reading.kinds.adapters_again import DUPLEX
 from yes_tally.core.reading.meaning.decide import Guess
 from yes_tally.core.reading.phrases import names_item
 from yes_tally.core.reading.shapes.layout import MAX_LINE, Entry, commas_for_gaps, indent_of
@@ -35,8 +36,6 @@ _ADDRESS = re.compile(r"\b[0-9a-f]{2}(?:[:-][0-9a-f]{2}){5}\b|\b\d{1,3}(?:\.\d{1
 # What it is called, to where a mark or a gap ends it.
 _CALLED = re.compile(r"(?P<name>[^\W\d_](?:[^,;:= ]| (?! ))*)(?P<mark>$|[,;:]\s+|\s{2,})")
 _MODEL = re.compile(r"(?P<name>[A-Z][\w&.-]*(?: [\w&./+-]+)+)(?:$|,\s+|\s{2,})")
-# Of how fast a link is no fact tells in which directions.
-_DUPLEX = re.compile(r" (?:full|half|voll|halb)[ -]?duplex", re.I)
 _MOST_LINES = 400
 
 
@@ -114,5 +113,5 @@ def _head(interpreter: Interpreter, line: Line, item: Item, left: list[FactKind]
 
 def _more(interpreter: Interpreter, line: Line, text: str, start: int, item: Item, left: list[FactKind]) -> None:
     """Read what a line tells of an adapter from the column ``start`` on."""
-    told = commas_for_gaps(_DUPLEX.sub(lambda said: " " * len(said.group()), text[start:]))
+    told = commas_for_gaps(DUPLEX.sub(lambda said: " " * len(said.group()), text[start:]))
     told_in_words(interpreter, told, line.number, start, "adapter", item, left)

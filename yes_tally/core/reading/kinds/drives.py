@@ -22,12 +22,6 @@ _DRIVE = re.compile(r"\s*(?:[-*•] )?(?P<mount>[A-Z]:)\\?:?\s+(?P<told>\S.*)")
 # ``/home``, where volumes are spoken of.
 _MOUNTED = re.compile(r"\s*(?:[-*•] )?(?P<mount>/[\w./-]*)\s{2,}(?P<told>\S.*)")
 _SEVERAL = re.compile(r"\s{2,}|, ")
-# ``[#####-----]``: how full it is, drawn.
-_BAR = re.compile(r"\[[#=*>.\-|_ ]{3,60}\]|[█▓▒░■□▪▫]{3,60}")
-# ``/data   93 %   3.4 of 3.6 TiB   xfs``, with or without a bar
-_HOW_FULL = re.compile(
-    rf"\s*/[\w./-]*\s{{2,}}(?:(?:{_BAR.pattern}|\d{{1,3}} ?%)\s+)*\d[\d.,]*(?: ?[KMGT]i?[BOo])? (?:of|out of|von|sur|de|di|van|z|/) \d[\d.,]* ?[KMGT]i?[BOo]\b"
-)
 
 
 def rows_of_drives(interpreter: Interpreter, lines: Sequence[Line], around: tuple[str, ...]) -> bool:
@@ -49,22 +43,23 @@ def rows_of_drives(interpreter: Interpreter, lines: Sequence[Line], around: tupl
     return True
 
 
-def rows_how_full(interpreter: Interpreter, lines: Sequence[Line]) -> bool:
-    """``/data   93 %   3.4 of 3.6 TiB   xfs``: rows that each say how full a mounted volume is. Whether they were read."""
-    if len(lines) < _LEAST or not all(_HOW_FULL.match(line.text[:MAX_LINE]) for line in lines):
+# Rows that tell of drives by their form alone, with one blank behind the letter, or how full what is mounted is.
+_TELLING_ROWS = (
+    # ``C: SYSTEM   930 GB   HFX2   402 GB free``
+    re.compile(r"\s*[A-Z]:\\? (?:[^\s:=][^:=]*)\s{2,}[^:=]*\d[\d.,]* ?[KMGT]i?[BOo]\b[^:=]*$"),
+    # ``/data   93 %   3.4 of 3.6 TiB   xfs``
+    re.compile(
+        r"\s*/[\w./-]*\s{2,}(?:\d{1,3} ?%\s+)*\d[\d.,]*(?: ?[KMGT]i?[BOo])? (?:of|out of|von|sur|de|di|van|z|/) \d[\d.,]* ?[KMGT]i?[BOo]\b"
+    ),
+)
+
+
+def rows_telling_drives(interpreter: Interpreter, lines: Sequence[Line]) -> bool:
+    """Rows that each tell of a drive, or of what is mounted, in one such form. Whether they were read."""
+    if len(lines) < _LEAST:
         return False
-    return rows_of_drives(interpreter, lines, ("volume",))
-
-
-# ``C: SYSTEM   930 GB   HFX2   402 GB free``
-_LETTER_AND_CELLS = re.compile(r"\s*[A-Z]:\\? (?:[^\s:=][^:=]*)\s{2,}[^:=]*\d[\d.,]* ?[KMGT]i?[BOo]\b[^:=]*$")
-
-
-def rows_by_letter(interpreter: Interpreter, lines: Sequence[Line]) -> bool:
-    """Rows that each begin with a drive's letter, with one blank behind it. Whether they were read."""
-    if len(lines) < _LEAST or not all(_LETTER_AND_CELLS.match(line.text[:MAX_LINE]) for line in lines):
-        return False
-    return rows_of_drives(interpreter, lines, ("volume",))
+    told = any(all(row.match(line.text[:MAX_LINE]) for line in lines) for row in _TELLING_ROWS)
+    return told and rows_of_drives(interpreter, lines, ("volume",))
 
 
 def told_of_drive(interpreter: Interpreter, line: int, mount: str, at: int, told: str, start: int) -> Item:
@@ -74,7 +69,6 @@ def told_of_drive(interpreter: Interpreter, line: int, mount: str, at: int, told
     letter = Entry("", mount, line, at + 1)
     if mount:
         interpreter.place(letter, "rows", (Guess("volume.mount", 0.85, "the row begins with its letter"),), item)
-    told = _BAR.sub(lambda bar: " " * len(bar.group()), told)
     text = commas_for_gaps(told.replace("): ", "), "))
     if part := _of_all(text):
         # ``37.2 GB free of 930.2 GB``, ``37.2 of 930.2 GB free``

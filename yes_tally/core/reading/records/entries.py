@@ -13,7 +13,6 @@ from yes_tally.core.reading.clauses.by_itself import choice_by_flag, said_the_ot
 from yes_tally.core.reading.clauses.compounds import (
     compound,
     counted_list,
-    goes_on_as_sentence,
     page_file_in_label,
     profile_alone,
     profile_row,
@@ -37,7 +36,13 @@ from yes_tally.core.reading.records.listings import (
     listed_item,
     numbered,
 )
-from yes_tally.core.reading.records.names_told import DEFAULTS, is_named_below, names_and_tells, names_default
+from yes_tally.core.reading.records.names_told import (
+    DEFAULTS,
+    goes_on_with_check,
+    is_named_below,
+    names_and_tells,
+    names_default,
+)
 from yes_tally.core.reading.records.record_subject import says_kind
 from yes_tally.core.reading.records.tools_own import without_tools_own
 from yes_tally.core.reading.shapes.layout import Entry, cells_by_gap
@@ -124,7 +129,7 @@ def read_entries(
             at = max(0, entry.column - 1 - len(entry.label))
             told_of_drive(interpreter, entry.line, f"{entry.label[0]}:", at, entry.printed, entry.column - 1)
             continue
-        if goes_on_as_sentence(entry.printed) and LETTERED.fullmatch(entry.label):
+        if goes_on_with_check(entry.printed) and LETTERED.fullmatch(entry.label):
             continue
         listed = list_begins(entry)
         around = (*filter(None, [context.group]), *context.around)

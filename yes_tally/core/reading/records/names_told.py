@@ -138,8 +138,17 @@ def names_default(interpreter: Interpreter, entry: Entry, shape: str, guess: Gue
 
 # ``Drive D: is damaged``: what goes on with a sentence is no name.
 _SAYS_SO = re.compile(
-    r"(?:is|are|was|were|has|have|ist|sind|wurden?|hat|est|sont|a été|est[áa]n?|fue|tiene|è|é|foi|tem|ha|sono|zijn|wordt|werd|heeft|jest|s[ąa]|zosta\w+|ma) (?=[^\W\d])"
+    r"(?:is|are|was|were|has|have|ist|sind|wurden?|wird|hat|est|sont|a été|est[áa]n?|fue|tiene|è|é|foi|tem|ha|sono|zijn|wordt|werd|heeft|jest|s[ąa]|zosta\w+|ma) (?=[^\W\d])"
 )
+_OF_CHECK = re.compile(
+    r"\b(?:check|scan|test|v[ée]rif|contr[ôo]l|comprob|verif|kontrol|sprawdz)|pr[üu]fung|controle\b", re.I
+)
+
+
+def goes_on_with_check(printed: str) -> bool:
+    """Whether what stands behind a colon is the rest of a sentence on a check (``Volume C: is in use, the check was put
+    off.``)."""
+    return printed.endswith(".") and bool(_SAYS_SO.match(printed) and _OF_CHECK.search(printed))
 
 
 _WHICH = re.compile(

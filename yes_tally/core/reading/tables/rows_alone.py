@@ -63,7 +63,7 @@ def rows_without_head(interpreter: Interpreter, lines: Sequence[Line], around: t
     """Rows whose columns nothing names, of a thing that a heading or the command names: each cell is the field
     whose form it has, in the catalogue's order."""
     interpreter.headless.append((lines, around))
-    lines = _without_leaders(
+    lines = _parted_at_leaders(
         [replace(line, text=line.text.rstrip()) if line.text.endswith(" ") else line for line in lines]
     )
     for whole in (parts_below_disks, cards_going_on):
@@ -143,7 +143,7 @@ _LEADER = re.compile(r"(?<=[^\s.]) ?\.{3,} ?(?=[^\s.])")
 _SHORT_LEADER = re.compile(r"(?<=[^\s.]) \.{1,2} (?=[^\s.])")
 
 
-def _without_leaders(lines: Sequence[Line]) -> list[Line]:
+def _parted_at_leaders(lines: Sequence[Line]) -> list[Line]:
     """Rows with a gap for the dots that lead from one cell to the next; as they are where not most rows have such."""
     led = [line for line in lines if _LEADER.search(line.text[:MAX_LINE])]
     if len(led) < _LEAST_LED or len(led) * 2 < len(lines):
@@ -162,7 +162,7 @@ def column_by_column(interpreter: Interpreter) -> None:
     """Read the section's rows without a head once more, column by column, and keep that where it tells clearly more than
     was told of their lines."""
     for lines, around in interpreter.headless:
-        rows, named = _titled(interpreter, _without_leaders(lines), around)
+        rows, named = _titled(interpreter, _parted_at_leaders(lines), around)
         groups = ["module" if group == "memory" else group for group in named if group in {*ITEM_GROUPS, "memory"}]
         numbers = {line.number for line in rows}
         start = len(interpreter.drafts)

@@ -157,6 +157,7 @@ function Paper({
   });
   const byLine = useMemo(() => Map.groupBy(report.readings, (reading) => reading.line), [report]);
   const kinds = useMemo(() => lineKinds(report), [report]);
+  const digits = String(report.lines.length).length;
   const failures = useMemo(
     () => new Map(report.failures.map((failure) => [failure.line, failure])),
     [report],
@@ -171,7 +172,7 @@ function Paper({
   // A scroll that glides through thousands of lines is lost when something beside them is drawn meanwhile.
   const leap = (event: KeyboardEvent) => {
     const index = { Home: 0, End: report.lines.length - 1 }[event.key];
-    if (index === undefined || event.ctrlKey || event.altKey || event.metaKey) return;
+    if (index === undefined || event.shiftKey || event.ctrlKey || event.altKey || event.metaKey) return;
     event.preventDefault();
     rows.scrollToIndex(index);
   };
@@ -206,7 +207,10 @@ function Paper({
               onClick={() => onLine(number)}
               onMouseEnter={() => onHot(readings.length ? { report: report.sha256, line: number } : null)}
             >
-              <span className="w-10 shrink-0 pr-2 text-right text-[12px] text-pale select-none">
+              <span
+                className="min-w-10 shrink-0 pr-2 text-right text-[12px] text-pale select-none"
+                style={{ width: `calc(${digits}ch + 1rem)` }}
+              >
                 {number}
               </span>
               <span className={clsx("mr-3 w-1 shrink-0", marginOf(readings, kinds.get(number)))} />

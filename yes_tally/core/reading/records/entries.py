@@ -45,7 +45,7 @@ from yes_tally.core.reading.records.names_told import (
 )
 from yes_tally.core.reading.records.record_subject import says_kind
 from yes_tally.core.reading.records.tools_own import without_tools_own
-from yes_tally.core.reading.shapes.layout import Entry, cells_by_gap
+from yes_tally.core.reading.shapes.layout import Entry, as_comma, cells_by_gap
 from yes_tally.core.reading.values.flags import says_needed
 from yes_tally.core.reading.values.understand import understand
 
@@ -79,11 +79,8 @@ def _with_commas(entry: Entry) -> Entry:
     (``4, 3 in use - at most 64 GB``)."""
     if not entry.label:
         return entry
-    if entry.printed[:1].isdigit() and (dash := _DASH.search(entry.printed)):
-        apart = f",{' ' * (dash.end() - dash.start() - 1)}".join(
-            (entry.printed[: dash.start()], entry.printed[dash.end() :])
-        )
-        return replace(entry, printed=apart)
+    if entry.printed[:1].isdigit() and _DASH.search(entry.printed):
+        return replace(entry, printed=_DASH.sub(as_comma, entry.printed, count=1))
     if entry.printed[:1].isalpha() and entry.printed.count(_SLASH) > 1 and "/" not in entry.label:
         return replace(entry, printed=entry.printed.replace(_SLASH, " , "))
     first, bar, rest = entry.printed.partition(_BAR)

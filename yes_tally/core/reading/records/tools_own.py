@@ -20,22 +20,8 @@ _ITS_OWN = frozenset((
 
 
 # What a record under a heading that names the report says of what made it.
-_REPORT = frozenset(
-    (
-        ("report",),
-        ("bericht",),
-        ("rapport",),
-        ("informe",),
-        ("relatorio",),
-        ("rapporto",),
-        ("raport",),
-        ("meta",),
-        ("header",),
-    )
-)
-_PROGRAM = frozenset(
-    (("program",), ("programm",), ("programme",), ("programa",), ("programma",), ("app",), ("software",), ("version",))
-)
+_REPORT = frozenset((word,) for word in "report bericht rapport informe relatorio rapporto raport meta header".split())
+_PROGRAM = frozenset((word,) for word in "program programm programme programa programma app software version".split())
 
 
 def names_tool(heading: str) -> bool:

@@ -165,8 +165,10 @@ def _connections_of_neighbours(interpreter: Interpreter, columns: Sequence[tuple
 _CARD = re.compile(
     r"\W*(?P<noun>[^\W\d_]+(?: [^\W\d_]+){0,2}?)[: ]+(?:[\"'“„«]\s*(?P<quoted>[^\"'”“»]+?)\s*[\"'”“»]|(?P<bare>[\w.-]*\d)|(?<=: )(?P<words>[^\W\d_][\w. -]*?))(?: \(.*\))?:?\s*$"
 )
-# ``Quayside LAN``, alone
-_CARD_ALONE = re.compile(r"\s*(?P<words>[^\W\d_][\w-]*(?: [\w-]+){0,3}):?\s*$")
+# ``Quayside LAN``, alone or with its address in brackets
+_CARD_ALONE = re.compile(
+    r"\s*(?:[^\W\d_]+ (?:on|at|an|auf|sur|en|em|su|op|na) )?(?P<words>[^\W\d_][\w-]*(?: [\w-]+){0,3})(?: \(\d[^()]*\))?:?\s*$"
+)
 
 
 def _cards_above(interpreter: Interpreter, lines: Sequence[Line], read: set[int]) -> None:
@@ -180,9 +182,9 @@ def _cards_above(interpreter: Interpreter, lines: Sequence[Line], read: set[int]
     card: tuple[Line, str] | None = None
     for line in lines:
         item = told.get(line.number)
-        if item is None:
+        if item is None and line.text.strip():
             card = (line, name) if (name := _card_in(line.text[:MAX_LENGTH])) else None
-        elif card and id(item) not in named and indent_of(line.text) > indent_of(card[0].text):
+        elif item and card and id(item) not in named and indent_of(line.text) > indent_of(card[0].text):
             value = understand(FACTS["neighbour.interface"], card[1], interpreter.locale)
             if value:
                 at = Entry("", card[1], line.number, 1)

@@ -69,11 +69,11 @@ def pairs_in(entry: Entry) -> list[Entry]:
     of_item = any(at.start == 0 and at.group in ITEM_GROUPS for at in subjects_in(words_of(entry.label)))
     bare = [] if of_item else list(_NEXT_BARE.finditer(text))
     beside = [*_BESIDE.finditer(text), *_BESIDE_BARE.finditer(text)] if "  " in text else []
-    beside += filter(None, [after_switch(text)])
+    beside += filter(None, [after_switch(text), _PICTURE.search(text)])
     for match in sorted([*_NEXT_PAIR.finditer(text), *bare, *beside], key=_begins):
         if match.start() < start:
             continue
-        name = match["label"] or match.groupdict().get("far") or ""
+        name = "resolution" if match.re is _PICTURE else match["label"] or match.groupdict().get("far") or ""
         if (is_known(name) or match.re is _BESIDE) and text.count("(", start, match.start()) == text.count(
             ")", start, match.start()
         ):
@@ -98,6 +98,10 @@ def after_switch(text: str) -> re.Match[str] | None:
 
 def _begins(match: re.Match[str]) -> int:
     return match.start("label") if match.re is _AFTER_SWITCH else match.start()
+
+
+# ``serial LF27Q4400812   2560 x 1440``: what is so large can only be a picture.
+_PICTURE = re.compile(r"\s{2,}(?=\d{3,5} ?[x×] ?\d{3,5}\b(?! ?[x×]))")
 
 
 # ``{maker: Osmund, name: Fathom M3}`` (YAML 1.2, 7.4.2): a record on one line.

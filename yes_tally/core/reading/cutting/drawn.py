@@ -13,6 +13,7 @@ from yes_tally.core.reading.meaning.labels import words_of
 from yes_tally.core.reading.phrases import is_known, subjects_in
 from yes_tally.core.reading.shapes.layout import cells_by_gap, indent_of
 from yes_tally.core.reading.text.decode import Line
+from yes_tally.core.reading.values.text_forms import FILLED
 from yes_tally.core.words import is_placeholder
 
 _DRAWN = re.compile(r"[|│║┃┌╔└╚├┣┗┏`\\]|\+[-=]")
@@ -33,7 +34,7 @@ def unframed(lines: Sequence[Line]) -> list[Line]:
         for line in lines
     ]
     lines = _without_verdicts(_without_leaders([_without_marks(line) for line in _with_round_bullets(lines)]))
-    lines = _without_numbers_of_kinds(_without_chapters(lines))
+    lines = _without_numbers_of_kinds(_without_chapters(_plain_heads(lines)))
     lines = with_colons(_without_sockets(lines))
     if not any(_DRAWN.search(line.text, 0, _MAX_FRAME) for line in lines):
         return lines
@@ -171,6 +172,26 @@ def _without_leaders(lines: list[Line]) -> list[Line]:
         replace(line, text=_LEADERS.sub(lambda dots: " " * len(dots.group()), line.text)) if of_row else line
         for line, of_row in zip(lines, led, strict=True)
     ]
+
+
+# ``Socket A1 ..... 8 GB``, ``CPU0: populated``: what is numbered, and what is said of it.
+_NUMBERED = re.compile(
+    rf"\s*[^\W\d_]+ ?#?[^\W\d_]{{0,8}}\d{{1,2}}(?:(?P<dots> \.{{2,}} )|:? +(?={FILLED}$))(?P<filled>{FILLED}$)?", re.I
+)
+
+
+def _plain_heads(lines: list[Line]) -> list[Line]:
+    """The heads of records with a gap for the dots that lead to what they say, and without the word that there is
+    something, where what is told of it stands below them, further in and without dots."""
+    for index, (line, below) in enumerate(pairwise(lines)):
+        head = _NUMBERED.match(line.text[:_MAX_FRAME])
+        if head is None or " .." in below.text or indent_of(below.text) <= indent_of(line.text):
+            continue
+        start, end = head.span("filled" if head["filled"] else "dots")
+        if head["filled"]:
+            start = head.start("dots") if head["dots"] else start
+        lines[index] = replace(line, text=(line.text[:start] + " " * (end - start) + line.text[end:]).rstrip(" :"))
+    return lines
 
 
 # ``[ok]``, ``[!!]``: what somebody thinks of a line, at its end.

@@ -1,5 +1,6 @@
 """Labels that say a fact where a report says no more, and not where another label says it of the same thing: who made a device
-beside who provided its driver, how large a file may grow beside how large it is."""
+beside who provided its driver, how large a file may grow beside how large it is, a
+processor's family beside its name."""
 
 from __future__ import annotations
 
@@ -14,6 +15,7 @@ _SECOND_CHOICES = {
     fact: frozenset(words_of(label) for label in labels.split("|"))
     for fact, labels in {
         "driver.provider": "maker|manufacturer|vendor|made by|hersteller|fabricant|fabricante|produttore|fabrikant|producent",
+        "processor.name": "family|familie|famille|familia|famiglia|rodzina|cpu family|processor family|prozessorfamilie",
         "page_file.size": (
             "max|maximum|maximum size|up to|at most|initial|initial size|anfang|anfangsgrosse|hochstens|maximal|taille initiale|taille maximale|maximale|"
             "tamano inicial|tamano maximo|inicial|maximo|tamanho inicial|tamanho maximo|dimensione iniziale|dimensione massima|iniziale|massima|massimo|"

@@ -240,7 +240,7 @@ LABELS: dict[str, str] = {
     "event.level": "level|severity|sev|lvl|entry type|level display name|type|kind|priority",
     "event.source": "source|provider|provider name|log source|from|logged by|reported by",
     "event.id": "id|event id|number|code|event",
-    "event.text": "text|message|description|what happened",
+    "event.text": "text|message|description|what happened|what",
     "process.pid": "pid|process id|!process id|id|number",
     "process.name": "name|process|program|image name|command|cmd|process name|image|executable",
     "process.user": "user|user name|owner|started by|run by|account|uid",

@@ -61,7 +61,7 @@ def rows_of_words(interpreter: Interpreter, lines: Sequence[Line], around: tuple
         if cells[0][0][:1].isdigit() and by_label(interpreter, cells[0][0], of, FIELDS[of]):
             continue  # ``8 cores``: what is told, and no name
         if _tells(cells, of) or of_group * 2 >= len(rows):
-            entry = Entry("", ", ".join(text for text, _ in cells), line.number, cells[0][1] + 1)
+            entry = Entry("", ", ".join(text.rstrip(",;") for text, _ in cells), line.number, cells[0][1] + 1)
             item = interpreter.new_item(of)
             told_bare(interpreter, entry, of, item, "rows", NAMING[of], line.text, least=1)
             if of == "adapter":

@@ -131,14 +131,14 @@ def rows_by_form(interpreter: Interpreter, lines: Sequence[Line], group: str) ->
     return len(interpreter.drafts) > before
 
 
-# ``* 0001  Harbour OS 12``, ``(default, started now)``
+# ``* 0001  Harbour OS 12``, ``(default, started now)``; and, as the last cell, ``<- default``
 _MARK = re.compile(r"\s*(?:[*>]\s|\*\d|.*\((?P<aside>[^()]{3,60})\)(?:\s*$|\s{2}))")
 
 
 def _marked(interpreter: Interpreter, line: Line, group: str, item: Item) -> None:
     """A row that a mark before it or words in brackets behind it make the one that is used by itself."""
     default, mark = FACTS.get(f"{group}.default"), _MARK.match(line.text)
-    last = cells_by_gap(line.text)[-1][0]
+    last = cells_by_gap(line.text)[-1][0].lstrip("<-=← ")
     if default is None or (mark is None and plain(last) not in _DEFAULT):
         return
     aside = mark["aside"] if mark else last

@@ -45,6 +45,11 @@ AT_PORT = (
 _INCHES = r"(?:\d{1,2}(?:[.,]\d{1,2})?\s?-?(?:\"|''|”|″|in|inch(?:es)?|zoll|pouces?|pulgadas?|polegadas?|pollici|cali|calowy)\W*(?:$|,|\d{3,5} ?[x×])|\d{1,2}[.,]\d{1,2}$)"
 # ``no battery here``, ``kein Akku vorhanden``: nothing is called so.
 _NONE = r"(?!(?:no|none|not|keine?r?|aucune?|pas de|ning[uú]na?|nessuna?|nenhuma?|geen|brak|sin|sans|ohne)\s)"
+# A socket that holds something is not called so.
+FILLED = (
+    r"(?:populated|fitted|installed|occupied|present|in use|best[üu]ckt|belegt|vorhanden|occup[ée]e?|install[ée]e?|pr[ée]sente?|ocupad[oa]|"
+    r"instalad[oa]|presente|occupat[oa]|installat[oa]|bezet|geplaatst|aanwezig|zaj[ęe]t[ye]|obsadzon[ye]|zainstalowan[ye])"
+)
 
 # That a licence has no end.
 PERMANENT = r"permanent\w*|for good|for ever|forever|dauerhaft|unbefristet|zeitlich unbegrenzt|d[ée]finitiv\w*|perp[ée]tu\w*|bezterminow\w*|na sta[łl]e|blijvend|voor altijd"
@@ -161,6 +166,7 @@ TEXT_FORMS: dict[str, re.Pattern[str]] = {
     "partition.number": re.compile(r"(?:\D{0,12}\s)?(?P<keep>\d{1,3})$"),
     "os.kernel": re.compile(r".*\d\.\d.*$"),
     "processor.name": re.compile(
+        rf"(?!(?i:{FILLED}$))"
         r"(?:\d{1,2} ?[x×] ?)?(?P<keep>[^(,]*?[A-Za-z](?:,(?=\d)|(?!(?<!@) (?i: ?~?\d[\d.,]* ?[GM]Hz|(?:à|at|bei|mit|a|con|met|com|z|op) \d[\d.,]* ?[GM]Hz|(?-i:[x×]) ?\d{1,2}\b))[^(,])*(?:\([A-Za-z]+\)[^(,]*)*)"
     ),
     "disk.bus": re.compile(rf"(?P<keep>(?:{BUS})(?=(?: \(.*\)| ?[\d.]+ ?Gb(?:it)?/s\b.*|, .*)$)|.+)", re.I),
@@ -172,7 +178,9 @@ TEXT_FORMS: dict[str, re.Pattern[str]] = {
     ),
     "board.version": re.compile(r".*\d.*$|[A-Z]$"),
     # An expansion slot holds no memory.
-    "module.slot": re.compile(r"(?!(?:mini )?(?:pci|agp|m\.2))(?P<keep>.+?)(?: ?[/(,] ?bank ?\w+\)?)?$", re.I),
+    "module.slot": re.compile(
+        r"(?!(?:mini )?(?:pci|agp|m\.2)|.*, \S+ \S+ \d)(?P<keep>.+?)(?: ?[/(,] ?bank ?\w+\)?)?$", re.I
+    ),
     "adapter.name": re.compile(
         r"(?!\d{1,3}(?:\.\d{1,3}){3}\b)(?![0-9a-f]{0,4}:[0-9a-f:]*:)(?P<keep>.*?[^\W\d_].*?)(?: \([\"“„«][^()]*[\"”“»]\)|,? \d{1,3}(?:\.\d{1,3}){3}(?:/\d{1,2})?)?$",
         re.I,

@@ -167,7 +167,7 @@ _CARD = re.compile(
 )
 # ``Quayside LAN``, alone or with its address in brackets
 _CARD_ALONE = re.compile(
-    r"\s*(?:[^\W\d_]+ (?:on|at|an|auf|sur|en|em|su|op|na) )?(?P<words>[^\W\d_][\w-]*(?: [\w-]+){0,3})(?: \(\d[^()]*\))?:?\s*$"
+    r"\s*(?:[^\W\d_]+ (?:on|at|an|auf|sur|en|em|su|op|na) )?(?P<words>[A-Z][\w-]*(?: [\w-]+){0,3}|[^\W\d_][\w-]*)(?: \(\d[^()]*\))?:?\s*$"
 )
 
 

@@ -7,6 +7,8 @@
        kfield               Kay Field, local
     Group Backup Operators: NQ\\svc-backup
     kfield is in: Users, Print Admins
+    Administrators : kfield, svc-backup
+    Users          : kfield, till
 """
 
 from __future__ import annotations
@@ -26,7 +28,7 @@ from yes_tally.core.reading.shapes.layout import MAX_LABEL, MAX_LINE, Entry, ind
 from yes_tally.core.reading.text.decode import Line
 from yes_tally.core.reading.values.text_forms import FULL_NAME
 from yes_tally.core.reading.values.understand import understand
-from yes_tally.core.words import is_placeholder
+from yes_tally.core.words import flag_of, is_placeholder
 
 if TYPE_CHECKING:
     from yes_tally.core.reading.interpret import Interpreter
@@ -117,7 +119,67 @@ def members_of_groups(interpreter: Interpreter, lines: Sequence[Line]) -> set[in
                 read.add(line.number)
         elif belongs := _IS_IN_THOSE_BELOW.match(line.text[:MAX_LABEL]):
             read |= _groups_below(interpreter, lines, place, belongs)
+    return read | _groups_beside(interpreter, lines)
+
+
+# Groups that a PC has of itself; where one is listed with its members, those below it are groups too.
+_ALL_ADMINISTRATORS = re.compile(
+    r"(?:local |lokale )?(?:admin\w*(?:s|en|zy)|amministratori|beheerders)(?: (?:locaux|locales|locais|locali|lokalni))?",
+    re.I,
+)
+# ``LSF\\Domain-Admins``: a group within a group.
+_OF_DOMAIN = re.compile(r"\\(?:dom[a-zäé]*[ -]?)?(?:admin\w*|beheerders|users|gebruikers|benutzer|utilisateurs|usuarios|utenti)$", re.I)
+_GROUP_AND_MEMBERS = re.compile(rf"\s*(?P<group>{_LARGE}[\w .-]{{2,40}}?)\s*(?::\s|\s{{2,}})\s*(?P<members>\S.*?)?\s*$")
+_HEADS_MEMBERS = re.compile(rf"\s*\[?(?P<group>{_LARGE}[\w .-]{{2,40}}?)\]?:?(?: ?\(\d{{1,4}}\):?)?\s*$")
+
+
+def _groups_beside(interpreter: Interpreter, lines: Sequence[Line]) -> set[int]:
+    """Read groups each beside or over its members, where one is that of the administrators; returns the lines that were
+    read."""
+    if not any(_ALL_ADMINISTRATORS.match(line.text.lstrip(" [")) for line in lines):
+        return set()
+    groups = _members_beside(lines) or _members_below(lines)
+    if len(groups) < _LEAST or not any(_ALL_ADMINISTRATORS.fullmatch(head["group"]) for _, head, _ in groups):
+        return set()
+    read: set[int] = set()
+    for line, head, members in groups:
+        for member, name, at in members:
+            if _OF_DOMAIN.search(name):
+                continue
+            item = _called(interpreter, name, member, at)
+            _in_group(interpreter, item, head["group"], line, head.start("group"))
+        read |= {line.number, *(member.number for member, _, _ in members)}
     return read
+
+
+_Members = list[tuple[Line, re.Match[str], list[tuple[Line, str, int]]]]
+
+
+def _members_beside(lines: Sequence[Line]) -> _Members:
+    """The rows of groups that each list their members (or say that there are none), below each other."""
+    found: _Members = []
+    for line in lines:
+        row = _GROUP_AND_MEMBERS.match(line.text) if len(line.text) <= MAX_LINE else None
+        listed = (row["members"] or "") if row else ""
+        names = [] if row is None or is_placeholder(listed) else _names(listed, row.start("members"))
+        if row and (names or is_placeholder(listed)) and not any(flag_of(name) is not None for name, _ in names):
+            found.append((line, row, [(line, name, at) for name, at in names]))
+        elif len(found) >= _LEAST:
+            break
+        else:
+            found = []
+    return found
+
+
+def _members_below(lines: Sequence[Line]) -> _Members:
+    """The groups that each head their members, one a line and further in."""
+    found: _Members = []
+    for place, line in enumerate(lines):
+        head = _HEADS_MEMBERS.match(line.text[:MAX_LABEL])
+        below = list(_below(lines, place)) if head else []
+        if head and below and all(row["told"] is None for _, row in below):
+            found.append((line, head, [(member, row["name"], row.start("name")) for member, row in below]))
+    return found
 
 
 def _groups_below(interpreter: Interpreter, lines: Sequence[Line], place: int, belongs: re.Match[str]) -> set[int]:

@@ -61,14 +61,26 @@ def rows_of_words(interpreter: Interpreter, lines: Sequence[Line], around: tuple
         if cells[0][0][:1].isdigit() and by_label(interpreter, cells[0][0], of, FIELDS[of]):
             continue  # ``8 cores``: what is told, and no name
         if _tells(cells, of) or of_group * 2 >= len(rows):
-            entry = Entry("", ", ".join(text.rstrip(",;") for text, _ in cells), line.number, cells[0][1] + 1)
+            entry = Entry("", ", ".join(_bare(text) for text, _ in cells), line.number, cells[0][1] + 1)
             item = interpreter.new_item(of)
             told_bare(interpreter, entry, of, item, "rows", NAMING[of], line.text, least=1)
             if of == "adapter":
                 _model_beside(interpreter, cells, line, item)
-            if starred == [line] and len(rows) > 1 and f"{of}.default" in FACTS:
+            default = f"{of}.default"
+            said = any(draft.item is item and draft.fact == default for draft in interpreter.drafts[-len(cells) * 2 :])
+            if starred == [line] and len(rows) > 1 and default in FACTS and not said:
                 star = Entry("", "*", line.number, line.text.index("*") + 1)
                 is_default(interpreter, item, star, "rows")
+
+
+_IN_BRACKETS = re.compile(r"\((?P<inside>[^()]+)\)")
+
+
+def _bare(cell: str) -> str:
+    """A cell without the mark that ends it and the brackets around the whole of it."""
+    text = cell.rstrip(",;")
+    inside = _IN_BRACKETS.fullmatch(text)
+    return inside["inside"] if inside and ", " in text else text
 
 
 def _model_beside(interpreter: Interpreter, cells: Sequence[tuple[str, int]], line: Line, item: Item) -> None:

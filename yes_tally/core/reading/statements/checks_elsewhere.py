@@ -88,6 +88,7 @@ _MENDED = (
     r"(?:behoben|repariert|korrigiert|r[ée]par[ée]e?s?|corrig[ée]e?s?|reparad[oa]s?|corregid[oa]s?|riparat[oi]|corrett[oi]|"
     r"corrigid[oa]s?|hersteld|gerepareerd|naprawion[eoy]|usuni[ęe]t[eoy])"
 )
+_DAMAGED = r"(?:besch[äa]digt|endommag[ée]e?s?|da[ñn]ad[oa]s?|danneggiat[oi]|danificad[oa]s?|beschadigd|uszkodzon(?:[eyao]|ego))"
 
 RESULTS: tuple[tuple[str, str], ...] = (
     (
@@ -107,7 +108,8 @@ RESULTS: tuple[tuple[str, str], ...] = (
         rf"\b(?:keine?|aucune?|pas d[e']|ning[úu]n[ao]?|sin|nessun[ao]?|nenhum[a]?|sem|geen|[żz]adnych|nie (?:znaleziono|wykryto)|bez)\s?(?:\w+ ){{0,2}}{_PROBLEM}\b",
         "clean",
     ),
-    (r"\b(?:besch[äa]digt|endommag[ée]e?s?|da[ñn]ad[oa]s?|danneggiat[oi]|danificad[oa]s?|beschadigd|uszkodzon[eya])\b", "damaged"),
+    (rf"\b(?:nichts?|rien d'|nada|niente|nulla|niets?|nic|nie|non|pas|no|n[ãa]o)\s?(?:\w+ ){{0,2}}{_DAMAGED}\b", "clean"),
+    (rf"\b{_DAMAGED}\b", "damaged"),
 )  # fmt: skip
 
 RESULTS = (

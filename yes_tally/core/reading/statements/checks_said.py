@@ -96,6 +96,13 @@ _KINDS = (
     ("disk", re.compile(rf"\b{_CHECK}\b.{{0,16}}\b{_DISK}\b|\b(?:disk|drive|volume|schijf|platten|datentrager|laufwerks)[ -]?{_CHECK}\b")),
     ("disk", re.compile(rf"\b{_DISK} {_LETTER}.*?(?:{_FOUND.pattern}|{_DAMAGED.pattern}|{_MENDED.pattern})|(?:{_FOUND.pattern}).*?\b{_DISK} {_LETTER}")),
 )  # fmt: skip
+# A check that cannot be run tells nothing, and the word that an error is told with names nothing that is wrong.
+_NOT_BEGUN = re.compile(
+    r"\b(?:can ?not|could not|can't|unable|nicht|pas|impossible|no|imposible|nao|impossivel|non|impossibile|niet|nie)\b[^.:;]{0,60}?"
+    r"\b(?:start(?:ed)?|run|begin|gestartet|ausgefuhrt|starten|ausfuhren|lancee?s?|demarre\w*|execute\w*|iniciar\w*|iniciad\w*|ejecutar\w*|ejecutad\w*|executar\w*|executad\w*|"
+    r"avviat\w*|avviare|eseguit\w*|eseguire|gestart|uitgevoerd|uitvoeren|uruchomi\w*|rozpocz\w*|wykona\w*)\b"
+)
+_TOLD_WITH = re.compile(r"^\W*(?:error|fehler|erreur|erro|errore|fout|blad)\s*:\s*")
 _CLAUSE = re.compile(r"[;.!?](?:\s+|$)|,\s+|\s+(?:but|aber|mais|pero|mas|ma|maar|ale)\s+")
 # So far before the words for mending a no may stand.
 _NEAR = 40
@@ -124,9 +131,12 @@ def kind_checked(sentence: str) -> str:
 
 def result_told(sentence: str) -> str:
     """What a sentence says came of a check, a choice of ``health_check.result``; empty where it says nothing of it."""
-    text = plain(sentence)
+    text = _TOLD_WITH.sub("", plain(sentence))
     if _STOPPED.search(text):
         return "not-finished"
+    not_begun = _NOT_BEGUN.search(text)
+    if not_begun and not _WRONG.search(not_begun.group()):
+        return ""
     warned = _SOME_WARNED.search(text) is not None
     found = {_of_clause(clause, warned=warned) for clause in _CLAUSE.split(text)}
     if found & {"repaired", "clean"} and _cannot_be_mended(text):

@@ -343,15 +343,17 @@ _CHECKED = (
     r"(?: (?:of|on|for|run on|von|des|de|du|del|di|van|dla|do|da))?"
     r"(?: (?:(?:the|das|la|le|il|het|el|o) )?(?:disk|volume|drive|laufwerks?|datentr[äa]gers?|lecteur|disque|unidad|volumen|unit[àa]|unidade|disco|schijf|station|dysku?))?"
 )
+# When it shall be checked again is not when it was.
+_STILL_TO_COME = r"(?:next|due|scheduled|planned|will be|n[äa]chste[nr]?|geplant|prochaine?|pr[ée]vue?|pr[óo]xim[ao]|previst[ao]|prossim[ao]|volgende|gepland|nast[ęe]pn[yea]|zaplanowan[yea])"
 _CHECK_SAYS = (
     _row("health_check.target", r"\b(?:check|scan|test|verif)\w*(?: [\w-]+){0,3}? (?:of|on|for) (?P<v>[A-Za-z]\w{1,20}:)(?!\w)"),
     _row("health_check.target", rf"{_CHECKED} (?P<v>[A-Za-z]:\\?(?![\w\\])|/[\w/.-]*|disk \d{{1,2}})"),
     _row("health_check.target", rf"\b{DRIVES} (?P<v>[A-Z]:)(?: \([^()]*\))? (?:{IS_CHECKED})"),
-    _row("health_check.at", rf"(?:{_CHECKED}|\bat|\bon|\bended|\bfinished|\bstarted|\bran)\b.{{0,40}}?(?P<v>{DATE})"),
+    _row("health_check.at", rf"^(?!.*\b{_STILL_TO_COME}\b).*?(?:{_CHECKED}|\bat|\bon|\bended|\bfinished|\bstarted|\bran)\b.{{0,40}}?(?P<v>{DATE})"),
     _row("health_check.result", r"\bdid not finish\b|\bwas not (?:run|started)\b|\bnot (?:been )?(?:finished|completed)\b|\b(?:stopped|cancelled|interrupted|aborted) by\b|\bwas (?:stopped|cancelled|interrupted|aborted)\b", "not-finished"),
     _row("health_check.result", r"\b(?:could|can) ?not (?:be )?(?:repair|fix|mend|correct)(?:ed)?\b|\bnot all of them\b.{0,30}\brepaired\b", "damaged"),
     _row("health_check.result", r"\b(?:found|damaged|corrupt|errors?|problems?)\b.{0,80}\b(?:repaired|fixed|mended|corrected)\b|\b(?:repaired|fixed|mended)\b.{0,40}\b(?:all|successfully)\b", "repaired"),
-    _row("health_check.result", r"\bno (?:\w+ ){0,2}(?:problems?|errors?|violations?|faults?|damage)\b.{0,12}\b(?:found|detected|seen)\b|\bno (?:integrity |file system )?(?:problems|violations|faults)\.$|\b(?:no|without) errors?\b(?: in| after|[.,;]|$)|\bfound no (?:\w+ )?(?:problems?|errors?|violations?)|\bis (?:clean|healthy)\b|[,.;:] passed\b", "clean"),
+    _row("health_check.result", r"\bno (?:\w+ ){0,2}(?:problems?|errors?|violations?|faults?|damage)\b.{0,12}\b(?:found|detected|seen)\b|\bno (?:integrity |file system )?(?:problems|violations|faults)\.$|\b(?:no|without) errors?\b(?: in| after|[.,;]|$)|\bfound no (?:\w+ )?(?:problems?|errors?|violations?)|\bis (?:clean|healthy)\b|[,.;:] passed\b|\b(?:nothing|none|not) (?:(?:is|was|found) )?(?:damaged|corrupt(?:ed)?)\b", "clean"),
     _row("health_check.result", r"\b(?:is|are|was|were) (?:damaged|corrupt(?:ed)?)\b|\b(?:damage|corruption|violations?|bad sectors?)\b.{0,20}\b(?:was|were)? ?(?:found|detected)\b", "damaged"),
     _row("health_check.errors", rf"\b(?P<v>{HOW_MANY}) errors?\b|\berrors?\s*:?\s*(?P<w>\d+)"),
     _row("health_check.warnings", rf"\b(?P<v>{HOW_MANY}) warnings?\b|\bwarnings?\s*:?\s*(?P<w>\d+)"),

@@ -87,6 +87,8 @@ FORMS = {
         re.I,
     ),
     "module.speed": re.compile(r"\d{3,5} ?(?:MT/s|MHz)(?: \([^()]*\))?", re.I),
+    # Four bytes, as a module's own memory keeps it (JEDEC SPD).
+    "module.serial": re.compile(r"(?:0x)?(?=.*\d)[0-9A-F]{8}"),
     "disk.serial": re.compile(r"(?=[A-Z-]*\d)(?=[\d-]*[A-Z])[A-Z0-9-]{8,24}"),
     "process.user": re.compile(
         r"[\w-]+\\[\w.-]+|SYSTEM|root|(?:NETWORK|LOCAL) SERVICE|(?!.*\.(?:exe|com|sys|bin|scr|bat|cmd|app|sh|py|d)$)[a-z]{1,12}\.[a-z]{2,20}"

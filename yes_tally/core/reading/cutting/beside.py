@@ -10,7 +10,7 @@ from dataclasses import replace
 
 from yes_tally.core.reading.meaning.labels import words_of
 from yes_tally.core.reading.phrases import SUBJECTS, is_known, is_likely
-from yes_tally.core.reading.shapes.layout import MAX_LINE, cells_by_gap, indent_of
+from yes_tally.core.reading.shapes.layout import MAX_LINE, Heading, cells_by_gap, indent_of, is_rule
 from yes_tally.core.reading.text.decode import Line
 
 _LEAST = 3
@@ -116,15 +116,27 @@ def _under_headings(lines: Sequence[Line]) -> list[int]:
         return []
     if tables := _tables_under(lines, [at for _, at in heads[1:]]):
         return tables
+    cells = [cells_by_gap(line.text) for line in lines[1:] if not is_rule(line.text)]
     cuts = []
-    for _, at in heads[1:]:
-        begins = [
-            (text, start) for line in lines[1:] for text, start in cells_by_gap(line.text) if abs(start - at) <= _AWRY
-        ]
-        if len(begins) * 10 < 7 * (len(lines) - 1) or sum(is_known(text) for text, _ in begins) * 2 < len(begins):
+    for (_, before), (_, at) in itertools.pairwise(heads):
+        cut = _labels_begin(cells, before, at)
+        if cut is None:
             return []
-        cuts.append(min(at, *(start for _, start in begins)))
+        cuts.append(cut)
     return cuts
+
+
+def _labels_begin(rows: Sequence[Sequence[tuple[str, int]]], before: int, at: int) -> int | None:
+    """Where the labels under a heading at ``at`` begin, as they do in most rows: near it, or left of it where it stands over
+    their values; right of the heading ``before`` it. ``None`` where no labels do."""
+    begun = Counter(start for cells in rows for _, start in cells)
+    near = [start for start in begun if abs(start - at) <= _AWRY]
+    left = [start for start, count in begun.items() if before < start < at - _AWRY and count * 10 >= 7 * len(rows)]
+    for starts in ([near] if near else []) + [[start] for start in sorted(left, reverse=True)]:
+        labels = [text for cells in rows for text, start in cells if start in starts]
+        if len(labels) * 10 >= 7 * len(rows) and sum(map(is_known, labels)) * 2 >= len(labels):
+            return min(starts) if starts is not near else min(at, *near)
+    return None
 
 
 def _tables_under(lines: Sequence[Line], begins: Sequence[int]) -> list[int]:
@@ -148,6 +160,16 @@ def _headed(lines: list[Line], start: int) -> list[Line]:
     if len(lines) < 2 or len(cells_by_gap(first)) != 1:
         return lines
     return [replace(lines[0], text=" " * max(0, start - 1) + first.strip()), *lines[1:]]
+
+
+def title_of(half: Sequence[Line]) -> tuple[Heading | None, Sequence[Line]]:
+    """The heading of a half that stands no further left than what it heads, and the lines below it; no heading, and all
+    lines, where the half has none or its indents say what it heads."""
+    told = [line for line in half[1:] if not is_rule(line.text)]
+    text = half[0].text.strip(" :")
+    if not told or words_of(text) not in SUBJECTS or indent_of(half[0].text) < indent_of(told[0].text):
+        return None, half
+    return Heading(text, half[0].number, indent_of(half[0].text) + 1), told if is_rule(half[1].text) else half[1:]
 
 
 def _part(line: Line, start: int, end: int | None) -> Line:

@@ -128,7 +128,9 @@ _ALL_ADMINISTRATORS = re.compile(
     re.I,
 )
 # ``LSF\\Domain-Admins``: a group within a group.
-_OF_DOMAIN = re.compile(r"\\(?:dom[a-zäé]*[ -]?)?(?:admin\w*|beheerders|users|gebruikers|benutzer|utilisateurs|usuarios|utenti)$", re.I)
+_OF_DOMAIN = re.compile(
+    r"\\(?:dom[a-zäé]*[ -]?)?(?:admin\w*|beheerders|users|gebruikers|benutzer|utilisateurs|usuarios|utenti)$", re.I
+)
 _GROUP_AND_MEMBERS = re.compile(rf"\s*(?P<group>{_LARGE}[\w .-]{{2,40}}?)\s*(?::\s|\s{{2,}})\s*(?P<members>\S.*?)?\s*$")
 _HEADS_MEMBERS = re.compile(rf"\s*\[?(?P<group>{_LARGE}[\w .-]{{2,40}}?)\]?:?(?: ?\(\d{{1,4}}\):?)?\s*$")
 

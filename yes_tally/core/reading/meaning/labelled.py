@@ -13,6 +13,7 @@ from yes_tally.core.reading.meaning.decide import ITEM_GROUPS, Guess
 from yes_tally.core.reading.meaning.labels import split_unit, words_of
 from yes_tally.core.reading.phrases import SUBJECTS, meanings
 from yes_tally.core.reading.tables.bare_rows import MEASURED
+from yes_tally.core.reading.values.asides import LIMITS
 from yes_tally.core.reading.values.measures import memory_told
 from yes_tally.core.reading.values.text_forms import FILE_OF_DRIVER
 from yes_tally.core.reading.values.understand import understand
@@ -67,6 +68,8 @@ def told_by(
         fact = guess.fact
         if fact == "adapter.lease_from" and _UNTIL.match(printed):
             fact = "adapter.lease_until"  # ``Lease: until 2025-02-12``
+        if fact in _AMOUNTS_OF_PC and LIMITS.match(printed):
+            fact = "memory.limit"  # ``Memory: at most 64 GB``
         if fact == "driver.name" and FILE_OF_DRIVER.match(printed):
             fact = "driver.file"  # ``Driver: wkl210.sys 3.14.2.0``
         if fact == "machine.form" and _NAMED_FORM.match(printed):
@@ -101,6 +104,7 @@ def _measure_among(printed: str, kind: str) -> str:
     return found[0] if len(found) == 1 else ""
 
 
+_AMOUNTS_OF_PC = frozenset({"memory.installed", "memory.usable"})
 _NUMBERED = {"disk.id": "disk.number", "partition.id": "partition.number"}
 _NAMED_FORM = re.compile(r"[A-Z][\w-]* \S*\d\S*(?: \S+)* \([^()]+\)$")
 _ORDINAL = re.compile(r"\d{1,2}")

@@ -63,17 +63,29 @@ def _fill_gaps(lines: Sequence[Line], parsed: Sequence[dict[str, Pair]]) -> None
     """Where values stand below each other behind gaps, a label so long that one blank is left has its value there too."""
     columns = Counter(found["gap"].column for found in parsed if "gap" in found)
     usual = [column for column, count in columns.most_common(_MOST_COLUMNS) if count >= _LEAST_GAPS]
+    indent = min((indent_of(line.text) for line, found in zip(lines, parsed, strict=True) if "gap" in found), default=0)
     for line, found in zip(lines, parsed, strict=True) if usual else ():
         text = line.text
         at = next((c for c in usual if len(text) > c and text[c - 1] == " " != text[c] and text[c - 2] != " "), None)
+        if at is None and "gap" not in found and indent_of(text) == indent:
+            at = _pushed_on(text, usual[0])
         label = text[:at].strip() if at and "gap" not in found else ""
         told = is_likely(label) or _VARIABLE.fullmatch(label) or _is_recorded(text[at:])
         if at and label and "  " not in label and told:
             found["gap"] = Pair(label.rstrip(" .:"), text[at:].rstrip(), at, "gap")
 
 
+def _pushed_on(text: str, usual: int) -> int | None:
+    """Where the value begins that a label of one word, longer than the others, pushed on by a little."""
+    blank = text.find(" ", usual)
+    label = text[:blank].strip()
+    late = 0 <= blank - usual < _PUSHED and " " not in label and len(text) > blank + 1 and text[blank + 1] != " "
+    return blank + 1 if late and is_known(label) else None
+
+
 _MOST_COLUMNS = 4
 _LEAST_GAPS = 3
+_PUSHED = 6
 
 
 def _fill_leaders(lines: Sequence[Line], parsed: Sequence[dict[str, Pair]]) -> None:

@@ -79,6 +79,12 @@ _SOCKETS = re.compile(
     r"\b(?:(?:memory|ram) (?:slots?|sockets?)|speicher(?:steck)?platze?n?|(?:emplacements?|connecteurs?) (?:de )?memoire|(?:ranuras?|zocalos?) de memoria|(?:ranhuras?|encaixes?) de memoria|"
     r"(?:slot|alloggiamenti) (?:di|della) memoria|geheugen(?:sleuven|sleuf|banken|plaatsen)|gniazd\w* pamieci)\b"
 )
+# ``2 of 4 slots``, ``2 emplacements sur 4``
+_OF_PLACES = re.compile(
+    r"(?<![\d.,])\d{1,2} (?:(?:of|von|sur|de|di|van|z) (?P<all>\d{1,2}) )?(?:(?:memory |speicher)?(?:slots?|sockets?|(?:steck)?pl[aä]tzen?|emplacements|ranuras|z[oó]calos|ranhuras|encaixes|alloggiamenti|sleuven|gniazd))"
+    r"(?(all)|(?: (?:of|von|sur|de|di|van|su|z) (?P<of>\d{1,2})\b))",
+    re.I,
+)
 _NUMBER = re.compile(r"(?<![\w.,])\d{1,2}(?![\w.,]|\.\d)")
 _PLAIN = 0.85
 _MOST_WORDS = 8
@@ -108,6 +114,9 @@ def _of_sentence(interpreter: Interpreter, sentence: Sentence, part: str, at: in
     sizes = list(_SIZE.finditer(part))
     if len(sizes) == 1 and (fact := _of_size(text)):
         yield _stated(sentence, fact, sizes[0].group(), at + sizes[0].start())
+        if places := _OF_PLACES.search(part):
+            which = "all" if places["all"] else "of"
+            yield _stated(sentence, "memory.slots", places[which], at + places.start(which))
         return
     if not sizes and _SOCKETS.search(text):
         numbers = sorted(_NUMBER.finditer(part), key=lambda number: int(number.group()))
@@ -137,7 +146,7 @@ def _of_day(text: str) -> str:
 
 def _of_size(text: str) -> str:
     """What the one size is that a sentence names."""
-    if _BOARD.search(text) and _AT_MOST.search(text):
+    if (_BOARD.search(text) or _OF_PLACES.search(text)) and _AT_MOST.search(text):
         return "memory.limit"
     if not _MEMORY.search(text) or DENIES.search(text):
         return ""

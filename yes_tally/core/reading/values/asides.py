@@ -35,10 +35,14 @@ _SEEN = r"(?:usable|seen|visibles?|visto|vista|sichtbar\w*|zichtbaar|widoczn\w+|
 FREE = r"(?:free|available(?! to)|unused|frei\w*|verfügbar\w*|libres?|disponibles?|liber[aei]|disponibil[ei]|livres?|dispon[ií]ve(?:l|is)|vrij|beschikbaar|woln\w+|dost[eę]pn\w+(?! dla))"
 IN_USE = r"(?:used|in use|belegt|benutzt|genutzt|utilisés?|usad[oa]s?|en uso|em uso|in uso|usati|gebruikt|in gebruik|używane|zajęte)"
 
+_UP_TO = r"(?:max\w*|m[áa]x\w*|(?:al )?massimo|up to|at (?:the )?most|maks\w*|h[öo]chstens|hoogstens|bis(?: zu)?|jusqu.[àa]|au (?:plus|maximum)|hasta|(?:como|no) m[áa]ximo|at[ée]|fino a|tot|do|co najwy[żz]ej|najwy[żz]ej)"
 _LIMIT = re.compile(
-    rf"[(,;] ?(?:max\w*|m[áa]x\w*|(?:al )?massimo|up to|at most|maks\w*|h[öo]chstens|bis(?: zu)?|jusqu.[àa]|au plus|hasta|at[ée]|fino a|tot|do)(?:\.| ?:)? {_AMOUNT}",
+    rf"[(,;] ?{_UP_TO}(?:\.| ?:)? {_AMOUNT}",
     re.I,
 )
+_LIMIT_BEHIND = re.compile(rf"[(,;] ?(\d[\d.,]* ?[KMGT]i?[BO]) {_UP_TO}(?!\w| \d)", re.I)
+# That an amount is the most there may be.
+LIMITS = re.compile(rf"{_UP_TO}(?:\.| ?:)? {_AMOUNT}|\d[\d.,]* ?[KMGT]i?[BO] {_UP_TO}(?!\w| \d)", re.I)
 
 _LEASE = r"(?:lease[d]?|bail|concesi[óo]n|concess[ãa]o|concessione|dzier[żz]awa)"
 _LEASE_END = (
@@ -61,6 +65,12 @@ RATED = {
     "processor.clock": re.compile(rf"([\d.,]+ ?[GM]Hz),? (?:\w+ )?{_RATED}", re.I),
     "module.speed": re.compile(rf"(\d{{3,5}} ?(?:MT/s|MHz)),? (?:\w+ )?{_RATED}", re.I),
 }
+
+# How many sockets there are, beside how many hold something.
+_OF_SLOTS = (
+    (re.compile(r"\d+ (?:of(?: the)?|von(?: den)?|sur(?: les)?|des?|de (?:las|los|los|as|os)|di|dei|delle|degli|van(?: de)?|z|op|em|das|dos) (\d+) (?:memory )?(?:slots?|sockets?|(?:steck)?plätzen?|bänken?|emplacements|ranuras|ranhuras|encaixes|zócalos|posti|alloggiamenti|sleuven|plaatsen|gniazd|soquetes|slotów)", re.I), "memory.slots"),
+    (re.compile(r"\d+ (?:slots?|sockets?|emplacements?|ranuras|zócalos|posti|alloggiamenti|sleuven|gniazd|soquetes|slotów|steckplätze|modules?|sticks?|dimms?|barrettes?|riegeln?|m[óo]dulos?|moduli|modułów|moduły|kości)(?: [^\W\d_]+){0,2} (?:of|von|sur|de|di|van|z|op|su) (\d+)\b(?! ?[GM])", re.I), "memory.slots"),
+)  # fmt: skip
 
 # A value often carries more in its text: (fact, pattern with one group, what the group says).
 # ``24H1 (22871.1204)``
@@ -151,10 +161,11 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
         (re.compile(rf"{_AMOUNT} {_MAYBE_IS}{FREE}\b", re.I), "memory.available"),
         (re.compile(rf"[(,;] ?{_SEEN} ?:? {_AMOUNT}", re.I), "memory.usable"),
         (re.compile(rf"[(,;] ?{FREE} ?:? {_AMOUNT}", re.I), "memory.available"),
-        (re.compile(r"\d+ (?:of(?: the)?|von(?: den)?|sur(?: les)?|des?|de (?:las|los|los|as|os)|di|dei|delle|degli|van(?: de)?|z|op|em|das|dos) (\d+) (?:memory )?(?:slots?|sockets?|(?:steck)?plätzen?|bänken?|emplacements|ranuras|ranhuras|encaixes|zócalos|posti|alloggiamenti|sleuven|plaatsen|gniazd|soquetes|slotów)", re.I), "memory.slots"),
-        (re.compile(r"\d+ (?:slots?|sockets?|emplacements?|ranuras|zócalos|posti|alloggiamenti|sleuven|gniazd|soquetes|slotów|steckplätze|modules?|sticks?|dimms?|barrettes?|riegeln?|m[óo]dulos?|moduli|modułów|moduły|kości)(?: [^\W\d_]+){0,2} (?:of|von|sur|de|di|van|z|op|su) (\d+)\b(?! ?[GM])", re.I), "memory.slots"),
+        *_OF_SLOTS,
         (_LIMIT, "memory.limit"),
+        (_LIMIT_BEHIND, "memory.limit"),
     ),
+    "memory.limit": _OF_SLOTS,
     "memory.slots": ((_LIMIT, "memory.limit"),),
     "memory.usable": (
         (re.compile(rf"{_AMOUNT} {_MAYBE_IS}{FREE}\b(?! (?:of|out of|von|sur|de|di|van|z)\b)", re.I), "memory.available"),

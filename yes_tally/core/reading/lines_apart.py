@@ -16,6 +16,7 @@ from yes_tally.core.reading.kinds.devices_over_drivers import devices_over_drive
 from yes_tally.core.reading.kinds.events_by_day import events_by_day
 from yes_tally.core.reading.kinds.memory_sockets import lines_counting_sockets
 from yes_tally.core.reading.kinds.name_lookups import lines_of_answers
+from yes_tally.core.reading.kinds.pc_first import pc_first
 from yes_tally.core.reading.kinds.volumes_on_disks import volumes_on_disks
 from yes_tally.core.reading.text.decode import Line
 
@@ -34,6 +35,7 @@ _Reader = Callable[[_Asked], set[int]]
 _READ_APART: tuple[_Reader, ...] = (
     lambda of: lines_of_answers(of.lines),
     lambda of: members_of_groups(of.interpreter, of.lines),
+    lambda of: pc_first(of.interpreter, of.lines, of.spoken),
     lambda of: lines_counting_sockets(of.interpreter, of.lines),
     lambda of: volumes_on_disks(of.interpreter, of.lines),
     lambda of: boot_menus(of.interpreter, of.lines),

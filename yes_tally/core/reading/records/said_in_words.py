@@ -18,7 +18,7 @@ from yes_tally.core.reading.shapes.layout import Entry, cells_by_comma, cells_by
 from yes_tally.core.reading.tables.around_rows import is_default
 from yes_tally.core.reading.tables.bare_rows import told_bare
 from yes_tally.core.reading.text.decode import Line
-from yes_tally.core.reading.values.text_forms import FULL_NAME, MODEL_OF_CARD
+from yes_tally.core.reading.values.text_forms import DAY, FULL_NAME, MODEL_OF_CARD, TIME_OF_DAY
 from yes_tally.core.reading.values.understand import MAX_TEXT
 from yes_tally.core.words import plain
 
@@ -39,6 +39,8 @@ def rows_of_words(interpreter: Interpreter, lines: Sequence[Line], around: tuple
     # ``gfx screens``: of what the command names, what most of the cells tell of.
     cells_of = [cells_by_gap(line.text) for line in lines[:_SAMPLE]] if len(groups) > 1 else []
     group = max(groups, key=lambda g: sum(_tells(cells, g) for cells in cells_of if len(cells) > 1))
+    if len(lines) == 1 and _is_title(lines[0].text, group):
+        return
     if _names_with_words(interpreter, lines, group):
         return
     rows: list[tuple[Line, Sequence[tuple[str, int]], str]] = []
@@ -71,6 +73,15 @@ def rows_of_words(interpreter: Interpreter, lines: Sequence[Line], around: tuple
             if starred == [line] and len(rows) > 1 and default in FACTS and not said:
                 star = Entry("", "*", line.number, line.text.index("*") + 1)
                 is_default(interpreter, item, star, "rows")
+
+
+_DAY_BEHIND = re.compile(rf"\s{{2,}}{DAY}(?:[ ,]+{TIME_OF_DAY})?\s*$")
+
+
+def _is_title(text: str, group: str) -> bool:
+    """``nq-dsp-03 — installed programs (7)      2025-02-11``: what is listed below, and when that was printed."""
+    day = _DAY_BEHIND.search(text)
+    return day is not None and any(at.group == group for at in subjects_in(words_of(text[: day.start()])))
 
 
 _IN_BRACKETS = re.compile(r"\((?P<inside>[^()]+)\)")

@@ -147,6 +147,8 @@ PATTERNS = Patterns(
     _row("licence.state", _ABOUT_LICENCE + r"\b(?:n'est pas activ[ée]e?|ist nicht aktiviert|no est[áa] activad[oa]|n[ãa]o est[áa] ativad[oa]|non (?:è|e') attivat[oa]|is niet geactiveerd|nie jest aktywowan[yae])\b", "inactive"),
     _row("licence.state", _ABOUT_LICENCE + r"\b(?:est activ[ée]e?|ist aktiviert|est[áa] activad[oa]|est[áa] ativad[oa]|(?:è|e') attivat[oa]|is geactiveerd|jest aktywowan[yae])\b", "active"),
     _row("licence.grace", r"\b(?:reste|restent|noch|quedan?|restam?|restano|nog|pozosta\w+|zosta\w+)\s+(?P<v>\d{1,3} (?:jours?|tage?|d[ií]as?|giorn[io]|dag(?:en)?|dni))\b"),
+    # ``Activated (volume licence)``
+    _row("licence.state", r"^\W*(?P<v>(?:not |nicht |non |no |n[ãa]o |niet |nie)?(?:activated|aktiviert|activ[ée]e?|activad[oa]|ativad[oa]|attivat[oa]|geactiveerd|aktywowan[yae]))(?:, | \()[^.]{0,24}?(?:licen[cçz]|lizenz)"),
     _row("licence.state", r"\b(?:licen[cçz]\w*|lizenz|licencj\w+)\b[^.;:]{0,30}?, (?P<v>activated|aktiviert|activ[ée]e|activada|attivata|ativada|geactiveerd|aktywna)\b"),
     _row("licence.grace", r"\b(?P<v>\d{1,3} days?) (?:of grace|of the grace period|left|remain)"),
     _row("licence.channel", r"\b(?:licen[cçz][ei]?\w*|lizenz|licencj\w+)\b.{0,20}?\b(?P<v>au d[ée]tail|al detalle|al dettaglio|a retalho|im einzelhandel|detailhandel|detaliczna)\b"),

@@ -14,6 +14,7 @@ from yes_tally.core.reading.statements.sentences import (
     Stated,
 )
 from yes_tally.core.reading.text.decode import Line
+from yes_tally.core.reading.values.text_forms import DAY
 
 if TYPE_CHECKING:
     from yes_tally.core.reading.interpret import Interpreter
@@ -35,6 +36,10 @@ _TITLE_LAST = re.compile(rf"\W*[^\W\d_]+(?: [^\W\d_]+){{0,2}} {_HOST}(?=\s{{2,}}
 _TITLE_FIRST = re.compile(rf"{_HOST}\s{{2,}}")
 # ``gp-hbr-15: pictures and sound``
 _TITLE_BEFORE = re.compile(rf"{_HOST}: [^\W\d_]")
+# ``Accounts, KONTOR-04, 2025-02-11``: a name in two parts beside a day; ``┌─ KONTOR-04 ───┐``: alone in a border.
+_NAME_OF_TWO = r"(?P<v>[A-Za-z]{3,12}-\d{2,3})"
+_TITLE_WITH_DAY = re.compile(rf"(?=.*\b{DAY})(?:.*?(?:, |\s{{2,}}|[(\[|·] ?| [–—-]+ ))?{_NAME_OF_TWO}(?=,|\s{{2,}}|\s?[)\]–—|·-])")
+_IN_BORDER = re.compile(rf"\s*[┌╔+=*#─═-][─═=*#+-]*[ \[]+(?:{_HOST}|{_NAME_OF_TWO.replace('<v>', '<w>')})[ \]]+[─═=*#+-]+[┐╗]?\s*$")
 _TITLE_LINES = 3
 # ``Computer gp-7714 (user: LSF\\marden, domain: gp.example)``
 _WITH_ASIDES = re.compile(
@@ -57,14 +62,25 @@ def title_names_host(interpreter: Interpreter, lines: Sequence[Line]) -> None:
             draft.entry.line == line.number and match["v"] == draft.entry.printed for draft in interpreter.drafts
         ):
             continue  # it is a part's number, or whatever else it was read as
-        if match:
-            state(interpreter, Stated("host.name", match["v"], match["v"], line.number, match.start("v") + 1), None)
+        if match := match or _in_border(text, lines):
+            named = "v" if match["v"] else "w"
+            stated = Stated("host.name", match[named], match[named], line.number, match.start(named) + 1)
+            state(interpreter, stated, None)
             return
+
+
+def _in_border(text: str, lines: Sequence[Line]) -> re.Match[str] | None:
+    """The name of a PC in a border, where it is the only one: of several PCs none is the report's."""
+    match = _IN_BORDER.match(text)
+    alone = match and sum(_IN_BORDER.match(line.text[:MAX_STATEMENT]) is not None for line in lines) == 1
+    return match if alone else None
 
 
 def _heads(text: str) -> re.Match[str] | None:
     """The name of a PC in the first line of all, where less says that it is one."""
-    return _TITLE_LAST.match(text) or _TITLE_FIRST.match(text) or _TITLE_ON.match(text)
+    return (
+        _TITLE_LAST.match(text) or _TITLE_FIRST.match(text) or _TITLE_ON.match(text) or _TITLE_WITH_DAY.match(text)
+    )
 
 
 def _read_asides(interpreter: Interpreter, line: Line) -> None:

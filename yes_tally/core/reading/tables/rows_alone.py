@@ -100,7 +100,8 @@ def rows_without_head(interpreter: Interpreter, lines: Sequence[Line], around: t
             return
     if len(lines) > 1 and all(_IN_BRACES.match(line.text) for line in lines):
         group = "boot_entry"
-    if group in (None, "software") and _are_updates(lines, interpreter):
+    called = all(UPDATE_ID.match(cells_by_gap(line.text)[0][0]) for line in lines if line.text.strip())
+    if group in (None, "software") and (("update" in around and called) or _are_updates(lines, interpreter)):
         group, lines = "update", lines_of_installed(lines)
     group = group or ("event" if are_events(lines) else None)
     if (group == "search_folder" or around[:1] == ("variable",)) and folders_listed(interpreter, lines):

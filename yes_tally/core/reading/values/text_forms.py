@@ -173,7 +173,7 @@ TEXT_FORMS: dict[str, re.Pattern[str]] = {
     "connection.protocol": re.compile(r"(?P<keep>tcp[46]?|udp[46]?|raw6?|icmp6?|unix)\b", re.I),
     # What the kernel calls a disk is not its model.
     "disk.model": re.compile(
-        r"(?!(?:[svh]d|xvd)[a-z]\d*$|(?:nvme|mmcblk|zram|loop|md|dm-|sr|fd)\d)(?P<keep>.+?)"
+        rf"(?!.*{DAY})" r"(?!(?:[svh]d|xvd)[a-z]\d*$|(?:nvme|mmcblk|zram|loop|md|dm-|sr|fd)\d)(?P<keep>.+?)"
         r"(?: \d+[.,]\d+ ?[GT]i?B\b(?: \S+){0,3}| \d+ [GT]i?B\b(?: \S+){1,3}|(?<=\d) \d+ [GT]i?B)?$"
     ),
     "board.version": re.compile(r".*\d.*$|[A-Z]$"),

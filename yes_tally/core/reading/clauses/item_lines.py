@@ -71,7 +71,7 @@ ITEM_LINES: tuple[ItemLine, ...] = (
     _line("connection", r"(?P<state>[a-z][a-z_-]{2,14})\s+(?P<protocol>tcp[46]?|udp[46]?)\s+(?P<local>\S+:[\d*]+)(?:\s+(?:-+>|<-+>?|[→←↔]|to)\s*(?P<remote>\*|\S+:[\d*]+))?(?:\s+.*?\bpid[ =:](?P<pid>\d{1,7})\b.*|\s+\D{0,40})?"),
     _line("connection", r"(?:#?\d{1,4}[.)]?\s+)?(?P<protocol>tcp[46]?|udp[46]?)\s+(?P<local>\S+:\d+)\s*(?:-+>|<-+>?|[→←↔]|=>)\s*(?P<remote>\S+:[\d*]+),?\s+[\[(]?(?P<state>[^\W\d_][^\W\d]{2,14}(?: [^\W\d]{2,14}){0,3}?)[\])]?,?\s*[(\[]?(?:pid|process|proc|prozess|processus|proceso|processo|proces)[ :=#]{1,2}(?P<pid>\d{1,7})\b.*"),
     _line("neighbour", rf"(?P<address>{_IP})\s{{2,}}(?P<mac>{_MAC})\s{{2,}}(?P<interface>[a-z]{{2,8}}\d{{1,2}})(?:\s{{2,}}\(?(?P<kind>[^\W\d_]+)\)?)?"),
-    _line("neighbour", rf"(?P<address>{_IP})\s{{2,}}(?P<mac>{_MAC})(?:\s+\(?(?P<kind>[^\W\d_]+)\)?)?(?:\s{{2,}}(?P<column>[^\W\d_]\S*(?: \S+)*))?(?:\s{{2,}}\S.*)?"),
+    _line("neighbour", rf"(?P<address>{_IP})\s{{2,}}(?P<mac>{_MAC})(?:\s+\(?(?P<kind>[^\W\d_]+)\)?)?(?:\s{{2,}}(?P<column>[^\W\d_]\S*(?: \S+)*))?(?:\s{{2,}}\(?(?P<kind2>[^\W\d_]+)\)?)?(?:\s{{2,}}\S.*)?"),
     _line("event", rf"(?P<at>{MOMENT}) \[(?P<source>[\w .-]{{2,40}})\] (?P<level>{_LEVEL})\b[:\]]? +(?P<text>\S.*)"),
     _line("event", rf"(?P<at>{MOMENT}) [\[<]?(?P<level>{_LEVEL})[\]>]? +(?:\[(?P<source>[\w .-]{{2,40}})\]|(?P<source2>[\w.-]{{2,40}}):) +(?P<text>\S.*)"),
     _line("event", rf"(?P<at>{MOMENT})\s+[\[<(](?P<level>[^\W\d_]{{3,14}})[\]>)]:?\s+(?P<source>[^\W\d_][\w .-]{{1,30}}?) ?[(\[#](?P<id>\d{{1,6}})[)\]]?:\s+(?P<text>\S.*)"),

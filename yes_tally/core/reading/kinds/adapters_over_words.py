@@ -5,6 +5,8 @@
     [up]    Wired 1      Ternwave GE 210, copper, 1000 Mbit/s
             hw 02:4c:19:a0:33:7e   mtu 1500   dhcp on
             v4 10.44.8.21/24   gw 10.44.8.1
+    "Landing air"   wireless, down, Ternwave AX 20, 02:4c:19:a0:33:7f
+      address       none
 """
 
 from __future__ import annotations
@@ -14,13 +16,15 @@ from collections.abc import Sequence
 from typing import TYPE_CHECKING
 
 from yes_tally.core.catalogue import FACTS, FIELDS, FactKind
+from yes_tally.core.reading.clauses.by_clause import by_form
 from yes_tally.core.reading.clauses.told_in_parts import told_in_words
 from yes_tally.core.reading.drafts import Item
 from yes_tally.core.reading.kinds.adapters_again import DUPLEX
 from yes_tally.core.reading.meaning.decide import Guess
-from yes_tally.core.reading.phrases import names_item
-from yes_tally.core.reading.shapes.layout import MAX_LINE, Entry, commas_for_gaps, indent_of
+from yes_tally.core.reading.phrases import is_known, names_item
+from yes_tally.core.reading.shapes.layout import MAX_LINE, Entry, cells_by_gap, commas_for_gaps, indent_of
 from yes_tally.core.reading.text.decode import Line
+from yes_tally.core.reading.values.text_forms import MODEL_OF_CARD
 from yes_tally.core.reading.values.understand import understand
 
 if TYPE_CHECKING:
@@ -36,6 +40,12 @@ _ADDRESS = re.compile(r"\b[0-9a-f]{2}(?:[:-][0-9a-f]{2}){5}\b|\b\d{1,3}(?:\.\d{1
 # What it is called, to where a mark or a gap ends it.
 _CALLED = re.compile(r"(?P<name>[^\W\d_](?:[^,;:= ]| (?! ))*)(?P<mark>$|[,;:]\s+|\s{2,})")
 _MODEL = re.compile(r"(?P<name>[A-Z][\w&.-]*(?: [\w&./+-]+)+)(?:$|,\s+|\s{2,})")
+# ``"Landing air"   wireless``, ``Landing air: wireless``: what it is called, before words between commas.
+_QUOTED = re.compile(r"[\"“„«](?P<name>[^\"“”„«»]{1,40})[\"”“»]:?\s+(?=\S)")
+_BEFORE_WORDS = re.compile(r"(?P<name>[^\W\d_](?:[^,;:= ]| (?! ))*)(?::\s+|\s{2,})(?=\S)")
+_MAC = re.compile(r"\b[0-9a-f]{2}(?:[:-][0-9a-f]{2}){5}\b", re.I)
+_PROPER = re.compile(rf"{MODEL_OF_CARD.pattern}|[A-Z][\w&.-]*(?: [A-Z][\w&.-]*)+")
+_CLAUSE = re.compile(r"[^\s,][^,]*")
 _MOST_LINES = 400
 
 
@@ -43,8 +53,10 @@ def adapters_over_words(
     interpreter: Interpreter, lines: Sequence[Line], around: Sequence[str], *, parted: bool
 ) -> bool:
     """Read a block as such adapters, where it was asked for them; of one that a shape could part (``parted``) the first
-    line must begin with a state. Whether it was read; where a line is of another form, nothing is."""
-    if parted and not _STATE.match(lines[0].text[:MAX_LINE]):
+    line must begin with a state, or with a name before words and a hardware address between commas. Whether it was read;
+    where a line is of another form, nothing is."""
+    first = lines[0].text[:MAX_LINE]
+    if parted and not _STATE.match(first) and not _called_before_words(first, indent_of(first)):
         return False
     if "adapter" not in around[:2] or not 1 < len(lines) <= _MOST_LINES:
         return False
@@ -64,7 +76,9 @@ def adapters_over_words(
                 break
             items.append(item)
         else:
-            _more(interpreter, line, line.text[:MAX_LINE].rstrip(), indent_of(line.text), items[-1], left)
+            text = line.text[:MAX_LINE].rstrip()
+            if not _one_pair(interpreter, line, text, items[-1]):
+                _more(interpreter, line, text, indent_of(text), items[-1], left)
     else:
         for item in items:
             interpreter.take(item)
@@ -85,6 +99,8 @@ def _head(interpreter: Interpreter, line: Line, item: Item, left: list[FactKind]
         interpreter.add(connected.name, item, place, value, "words", 0.85, "the line begins with the state")
         left.remove(connected)
         start = state.end()
+    elif called := _called_before_words(text, start):
+        return _words_behind_name(interpreter, line, text, called, item, left)
     if (which := _WHICH.match(text, start)) and (which["noun"].isdigit() or names_item(which["noun"])):
         start = which.end()
     if not (called := _CALLED.match(text, start)) or (called["mark"] == ":" and not state and not which):
@@ -109,6 +125,49 @@ def _head(interpreter: Interpreter, line: Line, item: Item, left: list[FactKind]
         interpreter.place(place, "words", (Guess(fact, 0.82, "the line begins with what it is called"),), item)
     _more(interpreter, line, text, start, item, left)
     return True
+
+
+def _called_before_words(text: str, start: int) -> re.Match[str] | None:
+    """What an adapter is called by people, where words between commas and its hardware address follow it."""
+    called = _QUOTED.match(text, start) or _BEFORE_WORDS.match(text, start)
+    behind = text[called.end() :] if called else ""
+    return called if ", " in behind and _MAC.search(behind) and not is_known(called["name"]) else None
+
+
+def _words_behind_name(
+    interpreter: Interpreter, line: Line, text: str, called: re.Match[str], item: Item, left: list[FactKind]
+) -> bool:
+    """Read the line of an adapter that people call by a name: the one clause that is a model is what its maker calls it."""
+    models = [
+        clause
+        for clause in _CLAUSE.finditer(text, called.end())
+        if _PROPER.fullmatch(clause.group().rstrip()) and not by_form(interpreter, clause.group().rstrip(), left)
+    ]
+    parts = [("adapter.connection", called["name"], called.start("name"))]
+    if len(models) == 1:
+        model = models[0]
+        parts.append(("adapter.name", model.group().rstrip(), model.start()))
+        text = text[: model.start()] + "-".ljust(len(model.group())) + text[model.end() :]
+    for fact, name, at in parts:
+        place = Entry("", name, line.number, at + 1)
+        interpreter.place(place, "words", (Guess(fact, 0.82, "the line begins with what it is called"),), item)
+    _more(interpreter, line, text, called.end(), item, left)
+    return True
+
+
+def _one_pair(interpreter: Interpreter, line: Line, text: str, item: Item) -> bool:
+    """``address    10.20.1.61/24  (dhcp from 10.20.1.2)``: a label of one pair, and all that stands behind it. Whether it
+    told anything."""
+    (label, _), *behind = cells_by_gap(text)
+    if not 0 < len(behind) <= _VALUE_AND_ASIDE or not is_known(label) or (behind[1:] and behind[1][0][0] != "("):
+        return False
+    before, at = len(interpreter.drafts), behind[0][1]
+    entry = Entry(label, text[at:], line.number, at + 1)
+    interpreter.entries([entry], "pairs", interpreter.context("adapter"), item)
+    return len(interpreter.drafts) > before
+
+
+_VALUE_AND_ASIDE = 2
 
 
 def _more(interpreter: Interpreter, line: Line, text: str, start: int, item: Item, left: list[FactKind]) -> None:

@@ -18,6 +18,7 @@ from yes_tally.core.reading.records.headings_in_parts import chosen, named_in_pa
 from yes_tally.core.reading.records.listings import CALLED, FIRST_PART, INDEXED, ITEM_HEADING, LETTERED, by_gaps
 from yes_tally.core.reading.shapes.layout import Entry, Heading, cells_by_gap, commas_for_gaps
 from yes_tally.core.reading.tables.bare_rows import told_bare
+from yes_tally.core.reading.values.text_forms import DAY, TIME_OF_DAY
 from yes_tally.core.reading.values.understand import MAX_TEXT, understand
 from yes_tally.core.words import choice_named, plain
 
@@ -45,6 +46,7 @@ _WHICH_OF_ALL = re.compile(r"\b\d{1,3} ?(?:of|von|sur|de|di|van|z|/) ?\d{1,3}\b"
 _LETTER = re.compile(r"[A-Z]")
 _ROW_NUMBER = re.compile(r"(?:#\d{1,3}[:.]?\s+|\d{1,3}[:.]\s+|\d{1,3}\s{2,}|\d{1,3} \((?=[^()]*\)$))(?=\S)")
 _WORD = re.compile(r"\S+")
+_PRINTED_THEN = re.compile(rf"(?:{DAY}|{TIME_OF_DAY})\W*$")
 _HEADS_VALUE = re.compile(r"[\d:/\\\"]")
 _QUOTED_NAME = re.compile(
     r"(?P<noun>[^\W\d_][^\"'“„«]*?)\s*[\"'“„«] ?(?P<rest>[^\"'”“»]*[^\s\"'”“»]) ?[\"'”“»]\s*(?:[(\[](?P<aside>[^)\]]{2,80})[)\]]|(?:--|[–—-]) (?P<behind>[^\s,][^,]*))?\s*:?$"
@@ -157,6 +159,8 @@ def named_by(interpreter: Interpreter, heading: Heading, group: str, shape: str,
         return False  # ``Chip 1 of 2``
     if _name_behind_gap(interpreter, heading, group, shape, item):
         return True
+    if _PRINTED_THEN.search(text):
+        return False  # ``Network of NQ-TKT-02 on 11 Feb 2025``: a title
     for start in reversed(starts[1:4]):
         index = _ROW_NUMBER.match(text, start)
         label, start = text[:start].rstrip(), index.end() if index else start

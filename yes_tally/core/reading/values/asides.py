@@ -220,6 +220,8 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
         (re.compile(r"(?:netmask|mask\w*|m[áa]scara|maschera|netmaske|masque) (\S+?)\)?$", re.I), "adapter.mask"),
         (re.compile(r"/\d{1,2} (?:from|by|von|de|du|da|di|van|od) (\d+(?:\.\d+){3})\b", re.I), "adapter.dhcp_server"),
         (re.compile(r"\bDHCP,? (?:server|serveur|servidor|serwer) ?:? (\d+(?:\.\d+){3})", re.I), "adapter.dhcp_server"),
+        (re.compile(r"\((DHCP) (?:from|by|von|vom|par|de|da|dal|van|od|przez) \d", re.I), "adapter.dhcp"),
+        (re.compile(rf"\bDHCP\b.*?[,;] (?:until|till|bis|jusqu'au|hasta(?: el)?|até|fino al?|tot|do) ({MOMENT}|{DAY})", re.I), "adapter.lease_until"),
         (re.compile(r"\(?DHCP(?: (?:from|by|server|lease from|von|de|da|van|od))? ?:? (\d+(?:\.\d+){3})", re.I), "adapter.dhcp_server"),
     ),
     # ``Ines Calloway, Lantern Sound Ferries``

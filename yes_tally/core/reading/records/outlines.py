@@ -11,7 +11,7 @@
 from __future__ import annotations
 
 import re
-from collections.abc import Sequence
+from collections.abc import Mapping, Sequence
 from dataclasses import dataclass, replace
 from typing import TYPE_CHECKING
 
@@ -19,7 +19,7 @@ from yes_tally.core.catalogue import FACTS, FIELDS
 from yes_tally.core.reading.clauses.told_in_parts import told_in_words
 from yes_tally.core.reading.drafts import Item
 from yes_tally.core.reading.kinds.drives import told_of_drive
-from yes_tally.core.reading.meaning.decide import Guess
+from yes_tally.core.reading.meaning.decide import Guess, decide
 from yes_tally.core.reading.meaning.labels import words_of
 from yes_tally.core.reading.phrases import SUBJECTS, is_known
 from yes_tally.core.reading.records.listings import CALLED, ITEM_HEADING
@@ -87,8 +87,13 @@ def read_outline(interpreter: Interpreter, lines: Sequence[Line]) -> bool:
         interpreter.frame.add(title.number)
     before = len(interpreter.drafts)
     open_items: list[tuple[int, Item, set[str]]] = []
+    heads: dict[int, str] = {}
     for row in told:
         indent = indent_of(row.line.text)
+        if not row.group and _heads_columns(row.line):
+            heads = {at: label for label, at in cells_by_gap(row.line.text)}
+            interpreter.frame.add(row.line.number)
+            continue
         if not row.group:
             open_items = [opened for opened in open_items if opened[0] < indent]
             item = open_items[-1][1]
@@ -107,7 +112,7 @@ def read_outline(interpreter: Interpreter, lines: Sequence[Line]) -> bool:
             continue
         open_items = [(at, item, seen) for at, item, seen in open_items if at < indent]
         item = interpreter.new_item(row.group)
-        _begin(interpreter, row, item)
+        _begin(interpreter, row, item, heads)
         for _, owner, _ in open_items:
             entry = Entry("", row.which, row.line.number, indent + 1)
             interpreter.stands_under(item, owner, entry, "outline")
@@ -244,8 +249,9 @@ def _before_drive(cell: tuple[str, int]) -> list[tuple[str, int]]:
     return [(match["before"], cell[1]), (match["drive"], cell[1] + match.start("drive"))] if match else [cell]
 
 
-def _begin(interpreter: Interpreter, row: _Told, item: Item) -> None:
-    """Read the line that names a thing: which one it is, what it is called, and more of it."""
+def _begin(interpreter: Interpreter, row: _Told, item: Item, heads: Mapping[int, str]) -> None:
+    """Read the line that names a thing: which one it is, what it is called, and more of it, below ``heads`` of columns by
+    where they begin."""
     number = ITEM_HEADING.get(item.group)
     if number and FACTS[number].field != "name":
         which = f"{row.which}:" if item.group == "volume" else row.which
@@ -254,10 +260,13 @@ def _begin(interpreter: Interpreter, row: _Told, item: Item) -> None:
     cells = row.cells
     if item.group == "partition":
         cells = _with_volume(interpreter, row, item)
-        cells = tuple(cell for cell in cells if not _is_size(interpreter, row, item, cell))
+        cells = tuple(cell for cell in cells if not _is_size(interpreter, row, item, cell, heads))
     if not cells:
         return
     naming = CALLED[item.group]
+    if behind := _NAMED_BEHIND_ASIDE.match(row.line.text):
+        entry = Entry("", behind["name"], row.line.number, behind.start("name") + 1)
+        interpreter.place(entry, "outline", (Guess(naming, 0.8, f"the line names a {item.group}"),), item)
     if _NAMED_NOTHING.match(row.line.text):
         _go_on(interpreter, replace(row, cells=cells), item, len(interpreter.drafts), cells[0][1])
         return
@@ -271,14 +280,17 @@ def _begin(interpreter: Interpreter, row: _Told, item: Item) -> None:
     interpreter.place(entry, "outline", (Guess(naming, 0.8, f"the line names a {item.group}"),), item)
 
 
-def _is_size(interpreter: Interpreter, row: _Told, item: Item, cell: tuple[str, int]) -> bool:
-    """Whether a cell is how large a partition is; it is read."""
+def _is_size(
+    interpreter: Interpreter, row: _Told, item: Item, cell: tuple[str, int], heads: Mapping[int, str]
+) -> bool:
+    """Whether a cell is how large a partition is, or where it starts as the head of its column says; it is read."""
     value = understand(FACTS["partition.size"], cell[0], interpreter.locale) if _SIZE.fullmatch(cell[0]) else None
     if value:
-        entry = Entry("", cell[0], row.line.number, cell[1] + 1)
-        interpreter.add(
-            "partition.size", item, entry, value, "outline", 0.82, "its form says what it is of a partition"
-        )
+        label = heads.get(cell[1], "")
+        meant = [guess.fact for guess in decide(label, interpreter.context("partition"))[:1]] if label else []
+        fact = "partition.start" if meant == ["partition.start"] else "partition.size"
+        entry = Entry(label, cell[0], row.line.number, cell[1] + 1)
+        interpreter.add(fact, item, entry, value, "outline", 0.82, "its form says what it is of a partition")
     return value is not None
 
 
@@ -303,6 +315,8 @@ def _with_volume(interpreter: Interpreter, row: _Told, item: Item) -> tuple[tupl
 
 
 # ``Disk 0 (GPT), 3 partitions``, ``Disk 0, GPT``: which one it is, and no name of it.
+# ``Disk 0 (system disk): Basalt NV1000``
+_NAMED_BEHIND_ASIDE = re.compile(r"\s*[^\W\d_]+ ?#?\d{1,3} \([^()]*\): (?P<name>[A-Z][^,:;()]*?)(?=,|\s{2,}|$)")
 _NAMED_NOTHING = re.compile(r"\s*[^\W\d_]+ ?#?\d{1,3}(?:,| \()")
 
 

@@ -14,8 +14,10 @@ from yes_tally.core.reading.shapes.layout import Entry, Group, Heading, Layout, 
 from yes_tally.core.reading.text.decode import Line
 
 _TAG = re.compile(
-    r"<(?P<close>/?)(?P<name>[A-Za-z][\w:.-]{0,60})(?P<attributes>(?:\s[^<>]*?)?)(?P<empty>/?)>|<[!?][^>]*>"
+    r"<(?P<close>/?)(?P<name>[A-Za-z][\w:.-]{0,60})(?P<attributes>(?:\s[^<>]*?)?)(?P<empty>/?)>|<!\[CDATA\[(?P<data>.*?)\]\]>|<[!?][^>]*>"
 )
+# What an element says in so many words is a text, no name of it.
+_SENTENCE = re.compile(r"\S+(?: \S+){3,}|\S+(?: \S+)+[.!]")
 _ATTRIBUTE = re.compile(r"([\w:.-]{1,60})\s*=\s*(?:\"([^\"]*)\"|'([^']*)')")
 _START = re.compile(r"\s*<(?:[!?]|[A-Za-z][\w:.-]*[\s/>])")
 _HIDDEN = frozenset({"script", "style", "head", "title"})
@@ -125,7 +127,10 @@ def _tokens(lines: Sequence[Line]) -> Iterator[tuple[re.Match[str] | str, int, i
         for match in _TAG.finditer(line.text):
             if line.text[at : match.start()].strip():
                 yield _stripped(line, at, match.start())
-            yield match, line.number, match.start() + 1
+            if match["data"] is not None:
+                yield _stripped(line, *match.span("data"))
+            else:
+                yield match, line.number, match.start() + 1
             at = match.end()
             count += 1
             if count > _MAX_TAGS:
@@ -177,7 +182,8 @@ def _tree(root: _Node) -> Group:
                     if node is not root or name.partition(":")[0].casefold() not in ("version", "encoding", "xmlns")
                 ]
                 if said and not child.children:
-                    inner.entries.append(Entry("value", said.text, said.line, said.column))
+                    own = "text" if _SENTENCE.fullmatch(said.text) else "value"
+                    inner.entries.append(Entry(own, said.text, said.line, said.column))
                 group.children.append(inner)
                 waiting.append((child, inner))
             elif _is_pair(child):

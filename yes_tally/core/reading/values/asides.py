@@ -31,18 +31,18 @@ _DATED = re.compile(
 # What is said of an amount of memory: that the system can use it, that nothing uses it.
 _AMOUNT = r"(?<!of )(?<!von )(?<!sur )(?<!de )(?<!di )(?<!van )(?<! z )(?<![\d.,])(\d[\d.,'\u00a0\u202f]*(?: \d{3})* ?[KMGT]i?[BO])"
 _MAYBE_IS = r"(?:(?:is|are|sont|son|sono|zijn|ist|sind|está|jest) )?"
-_SEEN = r"(?:usable|seen|visibles?|visto|vista|sichtbar\w*|zichtbaar|widoczn\w+|visibil[ei]|vis[íi]ve(?:l|is)|dost[eę]pn\w+ dla systemu|f[üu]r das system|pour le syst[èe]me|para el sistema|para o sistema|per il sistema|voor het systeem|available to the system|nutzbar\w*|verwendbar\w*|utilisables?|utilizables?|bruikba\w+|utiliz[aá]ve(?:l|is)|utilizzabil[ei]|u[zż]yteczn\w+)"
+SEEN = r"(?:usable|(?:seen|gesehen|vu(?:e?s)?|vist[oaie]s?|gezien|widzian\w+)(?: (?:by the|vom|von dem|par le|por el|pelo|dal|door het|przez) (?:systeme?|syst[èe]me|sistema|systeem))?|visibles?|sichtbar\w*|zichtbaar|widoczn\w+|visibil[ei]|vis[íi]ve(?:l|is)|dost[eę]pn\w+ dla systemu|f[üu]r das system|pour le syst[èe]me|para el sistema|para o sistema|per il sistema|voor het systeem|available to the system|nutzbar\w*|verwendbar\w*|utilisables?|utilizables?|bruikba\w+|utiliz[aá]ve(?:l|is)|utilizzabil[ei]|u[zż]yteczn\w+)"
 FREE = r"(?:free|available(?! to)|unused|frei\w*|verfügbar\w*|libres?|disponibles?|liber[aei]|disponibil[ei]|livres?|dispon[ií]ve(?:l|is)|vrij|beschikbaar|woln\w+|dost[eę]pn\w+(?! dla))"
 IN_USE = r"(?:used|in use|belegt|benutzt|genutzt|utilisés?|usad[oa]s?|en uso|em uso|in uso|usati|gebruikt|in gebruik|używane|zajęte)"
 
-_UP_TO = r"(?:max\w*|m[áa]x\w*|(?:al )?massimo|up to|at (?:the )?most|maks\w*|h[öo]chstens|hoogstens|bis(?: zu)?|jusqu.[àa]|au (?:plus|maximum)|hasta|(?:como|no) m[áa]ximo|at[ée]|fino a|tot|do|co najwy[żz]ej|najwy[żz]ej)"
+UP_TO = r"(?:max\w*|m[áa]x\w*|(?:al )?massimo|up to|at (?:the )?most|maks\w*|h[öo]chstens|hoogstens|bis(?: zu)?|jusqu.[àa]|au (?:plus|maximum)|hasta|(?:como|no) m[áa]ximo|at[ée]|fino a|tot|do|co najwy[żz]ej|najwy[żz]ej)"
 _LIMIT = re.compile(
-    rf"[(,;] ?{_UP_TO}(?:\.| ?:)? {_AMOUNT}",
+    rf"[(,;] ?{UP_TO}(?:\.| ?:)? {_AMOUNT}",
     re.I,
 )
-_LIMIT_BEHIND = re.compile(rf"[(,;] ?(\d[\d.,]* ?[KMGT]i?[BO]) {_UP_TO}(?!\w| \d)", re.I)
+_LIMIT_BEHIND = re.compile(rf"[(,;] ?(\d[\d.,]* ?[KMGT]i?[BO]) {UP_TO}(?!\w| \d)", re.I)
 # That an amount is the most there may be.
-LIMITS = re.compile(rf"{_UP_TO}(?:\.| ?:)? {_AMOUNT}|\d[\d.,]* ?[KMGT]i?[BO] {_UP_TO}(?!\w| \d)", re.I)
+LIMITS = re.compile(rf"{UP_TO}(?:\.| ?:)? {_AMOUNT}|\d[\d.,]* ?[KMGT]i?[BO] {UP_TO}(?!\w| \d)", re.I)
 
 _LEASE = r"(?:lease[d]?|bail|concesi[óo]n|concess[ãa]o|concessione|dzier[żz]awa)"
 _LEASE_END = (
@@ -157,9 +157,9 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
         (re.compile(r"(\d+) (?:threads?|logical processors|hilos|fils d.ex[ée]cution|f[äa]den|w[ąa]tk[óo]?[wi]|thread)\b", re.I), "processor.threads"),
     ),
     "memory.installed": (
-        (re.compile(rf"{_AMOUNT} {_MAYBE_IS}{_SEEN}\b", re.I), "memory.usable"),
+        (re.compile(rf"{_AMOUNT} {_MAYBE_IS}{SEEN}\b", re.I), "memory.usable"),
         (re.compile(rf"{_AMOUNT} {_MAYBE_IS}{FREE}\b", re.I), "memory.available"),
-        (re.compile(rf"[(,;] ?{_SEEN} ?:? {_AMOUNT}", re.I), "memory.usable"),
+        (re.compile(rf"[(,;] ?{SEEN} ?:? {_AMOUNT}", re.I), "memory.usable"),
         (re.compile(rf"[(,;] ?{FREE} ?:? {_AMOUNT}", re.I), "memory.available"),
         *_OF_SLOTS,
         (_LIMIT, "memory.limit"),
@@ -275,7 +275,7 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
         (re.compile(rf"(\d{{3,5}} ?(?:MT/s|MHz)) {_NOW}", re.I), "module.running_speed"),
         # ``2666 (at 2400)``
         (re.compile(r"\d(?: ?MT/s| ?MHz)? \((?:at|a|à|bei|auf|con|met|op|z|przy|em|su)? ?(\d{3,5})(?: ?MT/s| ?MHz)?\)$", re.I), "module.running_speed"),
-        (re.compile(r"[(,;] ?(?:\w+ )?(?:runs?|running|set|now|l[äa]uft|arbeitet|tourne|fonctionne|funciona|trabaja|gira|lavora|roda|trabalha|draait|werkt|pracuje|dzia[łl]a)\b[^\d)]{0,12}(\d{3,5})(?: ?MT/s| ?MHz|\b)", re.I), "module.running_speed"),
+        (re.compile(r"[(,;] ?(?:\w+ )?(?:runs?|running|set|now|l[äa]uft|arbeitet|tourne|fonctionne|funciona|trabaja|gira|lavora|va|corre|roda|trabalha|draait|werkt|loopt|pracuje|dzia[łl]a)\b[^\d)]{0,12}(\d{3,5})(?: ?MT/s| ?MHz|\b)", re.I), "module.running_speed"),
     ),
     # ``Siskin SK08-D4-2666``
     "module.part": ((re.compile(r"^((?!GiB|MiB)[A-Z][a-z]\w+) (?!LP|DDR)(?=\S*\d)[A-Z0-9]{2,}-[\w-]+$"), "module.maker"),),

@@ -179,7 +179,7 @@ TEXT_FORMS: dict[str, re.Pattern[str]] = {
     "board.version": re.compile(r".*\d.*$|[A-Z]$"),
     # An expansion slot holds no memory.
     "module.slot": re.compile(
-        r"(?!(?:mini )?(?:pci|agp|m\.2)|.*, \S+ \S+ \d)(?P<keep>.+?)(?: ?[/(,] ?bank ?\w+\)?)?$", re.I
+        r"(?!(?:mini )?(?:pci|agp|m\.2)|(?:LP)?DDR\d|.*, \S+ \S+ \d)(?P<keep>.+?)(?: ?[/(,] ?bank ?\w+\)?)?$", re.I
     ),
     "adapter.name": re.compile(
         r"(?!\d{1,3}(?:\.\d{1,3}){3}\b)(?![0-9a-f]{0,4}:[0-9a-f:]*:)(?P<keep>.*?[^\W\d_].*?)(?: \([\"“„«][^()]*[\"”“»]\)|,? \d{1,3}(?:\.\d{1,3}){3}(?:/\d{1,2})?)?$",

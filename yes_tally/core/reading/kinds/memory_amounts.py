@@ -1,0 +1,70 @@
+"""Amounts of memory on one line, each with what it is the amount of.
+
+::
+
+    Installed 16 GB, seen by the system 15.8 GB, free now 9,412 MB
+"""
+
+from __future__ import annotations
+
+import re
+from collections.abc import Sequence
+from typing import TYPE_CHECKING
+
+from yes_tally.core.catalogue import FACTS
+from yes_tally.core.reading.shapes.layout import MAX_LABEL, Entry
+from yes_tally.core.reading.text.decode import Line
+from yes_tally.core.reading.values.asides import FREE, IN_USE, SEEN, UP_TO
+from yes_tally.core.reading.values.understand import understand
+
+if TYPE_CHECKING:
+    from yes_tally.core.reading.interpret import Interpreter
+
+_INSTALLED = (
+    r"(?:installed|fitted|built in|eingebaut|verbaut|installiert|install[ée]e?s?|mont[ée]e?s?|instalad[oa]s?|montad[oa]s?|installat[oaie]|montat[oaie]|"
+    r"ge[ïi]nstalleerd|geplaatst|zainstalowan\w+|zamontowan\w+)"
+)
+# What an amount is of by the words beside it, the surest first; of what is used nothing is kept.
+_AMOUNT_OF = tuple(
+    (fact, re.compile(rf"\b{words}(?!\w)", re.I))
+    for fact, words in (
+        ("memory.limit", UP_TO),
+        ("memory.usable", SEEN),
+        ("memory.available", FREE),
+        ("memory.installed", _INSTALLED),
+        ("", IN_USE),
+    )
+)
+_PARTS = re.compile(r"(?:[^,;]|[,;](?=\d))+")
+_AMOUNT = re.compile(r"\d[\d.,'’\u00a0\u202f]*(?: \d{3})* ?[KMGT]i?[BOo]\b")
+_LEAST = 2
+
+
+def memory_amounts(interpreter: Interpreter, lines: Sequence[Line]) -> set[int]:
+    """Read the lines of nothing but such amounts, one of them of what is installed; returns the lines that were read."""
+    read: set[int] = set()
+    for line in lines:
+        told = _amounts(line) if len(line.text) <= 2 * MAX_LABEL else {}
+        if len(told) < _LEAST or "memory.installed" not in told:
+            continue
+        for fact, entry in told.items():
+            value = understand(FACTS[fact], entry.printed, interpreter.locale) if fact else None
+            if value:
+                why = "the words beside it say what it is the amount of"
+                interpreter.add(fact, None, entry, value, "sentences", 0.85, why)
+                read.add(line.number)
+    return read
+
+
+def _amounts(line: Line) -> dict[str, Entry]:
+    """The amounts of a line by what each is of; none where a part of it is no such amount, or two are of the same."""
+    found: dict[str, Entry] = {}
+    for part in _PARTS.finditer(line.text.rstrip(" .")):
+        sizes = list(_AMOUNT.finditer(part.group()))
+        words = _AMOUNT.sub(" ", part.group())
+        fact = next((fact for fact, pattern in _AMOUNT_OF if pattern.search(words)), None)
+        if len(sizes) != 1 or fact is None or fact in found or re.search(r"[:=\d]", words):
+            return {}
+        at = part.start() + sizes[0].start() + 1
+        found[fact] = Entry("", sizes[0].group(), line.number, at)
+    return found

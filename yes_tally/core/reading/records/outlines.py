@@ -280,9 +280,7 @@ def _begin(interpreter: Interpreter, row: _Told, item: Item, heads: Mapping[int,
     interpreter.place(entry, "outline", (Guess(naming, 0.8, f"the line names a {item.group}"),), item)
 
 
-def _is_size(
-    interpreter: Interpreter, row: _Told, item: Item, cell: tuple[str, int], heads: Mapping[int, str]
-) -> bool:
+def _is_size(interpreter: Interpreter, row: _Told, item: Item, cell: tuple[str, int], heads: Mapping[int, str]) -> bool:
     """Whether a cell is how large a partition is, or where it starts as the head of its column says; it is read."""
     value = understand(FACTS["partition.size"], cell[0], interpreter.locale) if _SIZE.fullmatch(cell[0]) else None
     if value:

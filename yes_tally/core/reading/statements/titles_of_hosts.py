@@ -38,8 +38,12 @@ _TITLE_FIRST = re.compile(rf"{_HOST}\s{{2,}}")
 _TITLE_BEFORE = re.compile(rf"{_HOST}: [^\W\d_]")
 # ``Accounts, KONTOR-04, 2025-02-11``: a name in two parts beside a day; ``┌─ KONTOR-04 ───┐``: alone in a border.
 _NAME_OF_TWO = r"(?P<v>[A-Za-z]{3,12}-\d{2,3})"
-_TITLE_WITH_DAY = re.compile(rf"(?=.*\b{DAY})(?:.*?(?:, |\s{{2,}}|[(\[|·] ?| [–—-]+ ))?{_NAME_OF_TWO}(?=,|\s{{2,}}|\s?[)\]–—|·-])")
-_IN_BORDER = re.compile(rf"\s*[┌╔+=*#─═-][─═=*#+-]*[ \[]+(?:{_HOST}|{_NAME_OF_TWO.replace('<v>', '<w>')})[ \]]+[─═=*#+-]+[┐╗]?\s*$")
+_TITLE_WITH_DAY = re.compile(
+    rf"(?=.*\b{DAY})(?:.*?(?:, |\s{{2,}}|[(\[|·] ?| [–—-]+ ))?{_NAME_OF_TWO}(?=,|\s{{2,}}|\s?[)\]–—|·-])"
+)
+_IN_BORDER = re.compile(
+    rf"\s*[┌╔+=*#─═-][─═=*#+-]*[ \[]+(?:{_HOST}|{_NAME_OF_TWO.replace('<v>', '<w>')})[ \]]+[─═=*#+-]+[┐╗]?\s*$"
+)
 _TITLE_LINES = 3
 # ``Computer gp-7714 (user: LSF\\marden, domain: gp.example)``
 _WITH_ASIDES = re.compile(
@@ -78,9 +82,7 @@ def _in_border(text: str, lines: Sequence[Line]) -> re.Match[str] | None:
 
 def _heads(text: str) -> re.Match[str] | None:
     """The name of a PC in the first line of all, where less says that it is one."""
-    return (
-        _TITLE_LAST.match(text) or _TITLE_FIRST.match(text) or _TITLE_ON.match(text) or _TITLE_WITH_DAY.match(text)
-    )
+    return _TITLE_LAST.match(text) or _TITLE_FIRST.match(text) or _TITLE_ON.match(text) or _TITLE_WITH_DAY.match(text)
 
 
 def _read_asides(interpreter: Interpreter, line: Line) -> None:

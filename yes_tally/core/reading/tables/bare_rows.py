@@ -34,7 +34,9 @@ _MEASURE_BEHIND_DASH = re.compile(r" (?:—|–|--?) (?=\d[\d.,]* ?(?:[KMGT]i?[B
 # ``SATA-HDD``
 _BUS_AND_MEDIA = re.compile(rf"\b({BUS})-(SSD|HDD)\b", re.I)
 # A size, a picture's or a charge is the name of nothing.
-MEASURED = re.compile(r"\d[\d.,\u00a0 ]*(?:[x×] ?\d{3,5}\b|[km]?Wh\b|[KMGT]i?[BO]\b|[GM]?Hz\b|(?:° ?)?[CF]\b|rpm\b|V\b|%)", re.I)
+MEASURED = re.compile(
+    r"\d[\d.,\u00a0 ]*(?:[x×] ?\d{3,5}\b|[km]?Wh\b|[KMGT]i?[BO]\b|[GM]?Hz\b|(?:° ?)?[CF]\b|rpm\b|V\b|%)", re.I
+)
 _LABEL_ALONE = re.compile(r"[^\W\d_A-Z][^\W\d_]+")
 _PROPER = re.compile(r"[A-Z][\w&-]*(?: (?:& )?[A-Z][\w&-]*){0,2}")
 

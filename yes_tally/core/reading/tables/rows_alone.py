@@ -47,7 +47,13 @@ from yes_tally.core.reading.tables.columns_by_form import rows_by_columns
 from yes_tally.core.reading.tables.log_rows import are_events
 from yes_tally.core.reading.tables.parts_below_disks import parts_below_disks
 from yes_tally.core.reading.tables.process_rows import rows_of_processes
-from yes_tally.core.reading.tables.rows_by_form import NAMED_NEAR, ROW_FIELDS, UPDATE_ID, rows_by_form
+from yes_tally.core.reading.tables.rows_by_form import (
+    NAMED_NEAR,
+    ROW_FIELDS,
+    UPDATE_ID,
+    rows_by_form,
+    tell_boot_entries,
+)
 from yes_tally.core.reading.tables.rows_in_parts import MARKS, rows_in_parts, with_gaps
 from yes_tally.core.reading.text.decode import Line
 from yes_tally.core.reading.values.understand import understand
@@ -98,7 +104,7 @@ def rows_without_head(interpreter: Interpreter, lines: Sequence[Line], around: t
         lines = lines_of_installed(lines)
         if is_not_installed(title.strip(" :")) and lines[:1] and lines[0].text is not title:
             return
-    if len(lines) > 1 and all(_IN_BRACES.match(line.text) for line in lines):
+    if len(lines) > 1 and (all(_IN_BRACES.match(line.text) for line in lines) or tell_boot_entries(lines)):
         group = "boot_entry"
     called = all(UPDATE_ID.match(cells_by_gap(line.text)[0][0]) for line in lines if line.text.strip())
     if group in (None, "software") and (("update" in around and called) or _are_updates(lines, interpreter)):

@@ -160,6 +160,13 @@ def _tells_boot_entry(cells: Sequence[tuple[str, int]]) -> bool:
     return _BOOT_ID.match(cells[0][0]) is not None or (len(cells) > 1 and "\\" in cells[-1][0])
 
 
+def tell_boot_entries(lines: Sequence[Line]) -> bool:
+    """Whether rows begin with the numbers of firmware's entries, and half of them or more name the file that one starts."""
+    numbered = all(_BOOT_ID.match(line.text) for line in lines)
+    return numbered and sum(_STARTED_FILE.search(line.text) is not None for line in lines) * 2 >= len(lines)
+
+
+_STARTED_FILE = re.compile(r"[/\\]\S*\.efi\b", re.I)
 # ``0003``, ``*0003``, ``Boot0003*``, ``{current}``
 _BOOT_ID = re.compile(r"[*>]? ?(?:(?i:boot)?[0-9A-F]{4}|\{[\w-]+\})\*?(?: [*>])?(?=\s|$)")
 
@@ -293,6 +300,9 @@ def _cells_of_row(cells: Sequence[tuple[str, int]], group: str) -> list[tuple[st
             (text, at), *more = cells
             cells = [(marked["id"], at), (text[marked.end() :], at + marked.end()), *more]
         cells = [(_DEFAULT_ASIDE.sub("", text), at) for text, at in cells]
+        cells = [
+            (text[2:], at + 2) if place and text[:2] == "* " else (text, at) for place, (text, at) in enumerate(cells)
+        ]
     named = NAME_AND_VERSION.fullmatch(cells[0][0]) if group == "software" and len(cells) > 1 else None
     if named and not _A_VERSION.search(cells[1][0]):
         at = cells[0][1]

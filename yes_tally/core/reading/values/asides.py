@@ -83,9 +83,8 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
     "processor.clock": (
         (re.compile(r"([\d.,]+ ?[GM]Hz) (?:at (?:best|most|the most)|highest|boost|turbo|max\w*|peak|top|h[öo]chstens|au (?:plus|maximum)|(?:como )?m[áa]xim[oa]|al massimo|no m[áa]ximo|ten hoogste|najwy[żz]ej)", re.I), "processor.max_clock"),
         (re.compile(rf"([\d.,]+ ?[GM]Hz) {_NOW}", re.I), "processor.current_clock"),
-        (re.compile(r"(?:right now|currently|now|gerade|derzeit|zurzeit|actuellement|ahora|agora|adesso|attualmente|nu|teraz|obecnie)[: ]\s*([\d.,]+ ?[GM]Hz)", re.I), "processor.current_clock"),
-        (re.compile(r", m[áa]x\w*\.? ?:? ([\d.,]+ ?[GM]Hz)", re.I), "processor.max_clock"),
-        (re.compile(r"\((?:m[áa]x\w*|up to|höchstens|bis(?: zu)?|jusqu\S*|hasta|até|fino a|tot|do|maks\w*)\.?:?\s*([\d.,]+\s*[GM]Hz)", re.I), "processor.max_clock"),
+        (re.compile(r"(?:right now|currently|now|gerade|derzeit|zurzeit|jetzt|aktuell|momentan|actuell\w*|actual|atual|attuale|huidig|ahora|agora|adesso|attualmente|nu|teraz|obecnie)[: ]\s*([\d.,]+ ?[GM]Hz)", re.I), "processor.current_clock"),
+        (re.compile(rf"[(,;] ?{UP_TO}\.?(?: ?: ?|\s*)([\d.,]+\s*[GM]Hz)", re.I), "processor.max_clock"),
     ),
     "firmware.mode": (
         (re.compile(rf"(?:{_SECURE_BOOT})(?: is)? ?:? (\w+)", re.I), "firmware.secure_boot"),
@@ -201,7 +200,7 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
     ),
     "firmware.version": (
         (_DATED, "firmware.dated"),
-        (re.compile(r"^((?!UEFI|BIOS|EFI|\S*\d)[A-Z][\w&-]*(?: (?!UEFI|BIOS|EFI)[A-Z][\w&-]*)?),? (?:(?:version|v|build|rev|uefi|bios|efi)\.? ?)?[A-Z]{0,3}-?\d", re.I), "firmware.maker"),
+        (re.compile(r"^((?!UEFI|BIOS|EFI|\S*\d)[A-Z][\w&-]*(?: (?!UEFI|BIOS|EFI)(?-i:[A-Z])[\w&-]*){0,3}),? (?:(?:version|v|build|rev|uefi|bios|efi)\.? ?)?[A-Z]{0,3}-?\d", re.I), "firmware.maker"),
     ),
     # ``Veldt V27 2560x1440 60 Hz``
     "display.name": (

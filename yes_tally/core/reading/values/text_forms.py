@@ -144,7 +144,7 @@ TEXT_FORMS: dict[str, re.Pattern[str]] = {
     "update.id": re.compile(r"(?=.*\d)(?!.*\s{2})(?!\S+(?: \S+){3})[\w.{}() -]{4,60}$"),
     "os.language": re.compile(r"(?P<keep>[a-z]{2}[-_][A-Z]{2}(?=[ ,(])|.+)"),
     "neighbour.interface": re.compile(r"(?P<keep>.+?)(?: -{2,} .*|$)"),
-    "boot_entry.path": re.compile(r"(?!.*\S\s{2,}\S).+"),
+    "boot_entry.path": re.compile(r"(?!\([^()\\/]*\)$)(?!.*\S\s{2,}\S).+"),
     "task.last_result": re.compile(r"(?P<keep>[^\s(]+(?: [^\s(]+)*)(?: \(.*\))?$"),
     "boot_entry.id": re.compile(r"(?P<keep>\{?[\w-]{1,40}\}?)\*?(?: [*>])?$"),
     "event.id": re.compile(r"[(\[]?#?(?P<keep>.+?)[)\]]?$"),
@@ -173,7 +173,8 @@ TEXT_FORMS: dict[str, re.Pattern[str]] = {
     "connection.protocol": re.compile(r"(?P<keep>tcp[46]?|udp[46]?|raw6?|icmp6?|unix)\b", re.I),
     # What the kernel calls a disk is not its model.
     "disk.model": re.compile(
-        rf"(?!.*{DAY})" r"(?!(?:[svh]d|xvd)[a-z]\d*$|(?:nvme|mmcblk|zram|loop|md|dm-|sr|fd)\d)(?P<keep>.+?)"
+        rf"(?!.*{DAY})"
+        r"(?!(?:[svh]d|xvd)[a-z]\d*$|(?:nvme|mmcblk|zram|loop|md|dm-|sr|fd)\d)(?P<keep>.+?)"
         r"(?: \d+[.,]\d+ ?[GT]i?B\b(?: \S+){0,3}| \d+ [GT]i?B\b(?: \S+){1,3}|(?<=\d) \d+ [GT]i?B)?$"
     ),
     "board.version": re.compile(r".*\d.*$|[A-Z]$"),

@@ -21,17 +21,17 @@ from yes_tally.core.reading.kinds.adapters_again import adapters_again
 from yes_tally.core.reading.kinds.cache_tables import cache_tables, read_caches
 from yes_tally.core.reading.kinds.leases import read_leases
 from yes_tally.core.reading.kinds.licences_of_products import (
-    leave_out_licences,
     leave_out_programs,
     lines_of_products,
     lines_of_programs,
 )
+from yes_tally.core.reading.kinds.load import leave_out_load
 from yes_tally.core.reading.kinds.updates_installed import leave_out_by_state, leave_out_under, leave_out_within
 from yes_tally.core.reading.leftovers import read_leftovers, read_single_leftovers
 from yes_tally.core.reading.lines_apart import lines_apart
 from yes_tally.core.reading.meaning.language import language_of
 from yes_tally.core.reading.meaning.second_choices import leave_out_second_choices
-from yes_tally.core.reading.phrases.elsewhere import asks_elsewhere
+from yes_tally.core.reading.phrases.elsewhere import asks_elsewhere, tells_usage
 from yes_tally.core.reading.phrases.taught import NOTHING_TAUGHT, Phrasebook, using
 from yes_tally.core.reading.shapes.layout import (
     MAX_LABEL,
@@ -192,7 +192,7 @@ def _read_section(interpreter: Interpreter, section: Section) -> None:
     interpreter.section_starts(section.prompt_line or 0)
     if section.host and section.prompt_line:
         _prompt_host(interpreter, section)
-    if section.failure:
+    if section.failure or tells_usage(section.command or "", (line.text for line in section.lines)):
         return
     command = interpreter.heading(section.command) if section.command else ()
     programs = lines_of_programs(interpreter, section.lines, command)
@@ -220,11 +220,11 @@ def _read_section(interpreter: Interpreter, section: Section) -> None:
         leave_out_by_state(interpreter)
         leave_out_second_choices(interpreter)
         leave_out_programs(interpreter, lines)
+        leave_out_load(interpreter, lines)
         read_leftovers(interpreter)
         read_single_leftovers(interpreter)
-        read_statements(interpreter, told, section.command or "")
-        if elsewhere:
-            leave_out_licences(interpreter)
+        if not elsewhere:
+            read_statements(interpreter, told, section.command or "")
         column_by_column(interpreter)
         kind_asked(interpreter, section.command or "")
         adapters_again(interpreter, section.command or "")

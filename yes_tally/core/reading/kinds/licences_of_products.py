@@ -38,15 +38,6 @@ def leave_out_programs(interpreter: Interpreter, lines: Sequence[Line]) -> None:
         interpreter.drafts[:] = [draft for draft in interpreter.drafts if not any(draft is one for one in left_out)]
 
 
-def leave_out_licences(interpreter: Interpreter) -> None:
-    """Leave out all that a section tells of licences: one that was asked of another thing, as of the virus protection,
-    tells of that thing's."""
-    begin = interpreter.section_from
-    interpreter.drafts[begin:] = [
-        draft for draft in interpreter.drafts[begin:] if not draft.fact.startswith("licence.")
-    ]
-
-
 # ``Quillpad Office 7: subscription licence, expires 2025-06-30``
 _PRODUCT_AND_TOLD = re.compile(
     r"\s*(?:[-*•] |\[\d{1,3}\]\s+|\d{1,3}[.)]\s+)?(?P<name>[A-Z][\w&'-]*(?: (?:[A-Z]|\d)[\w&.'-]*){1,5})(?: ?[:–—|]\s+| - |\s{2,})(?P<told>\S.*)"

@@ -6,8 +6,9 @@ A table or a record of services has names, states and accounts too; they are no 
 from __future__ import annotations
 
 import re
-from collections.abc import Sequence
+from collections.abc import Iterable, Sequence, Set
 from functools import lru_cache
+from itertools import islice
 
 from yes_tally.core.reading.meaning.labels import words_of
 from yes_tally.core.reading.phrases.commands import OPTION
@@ -63,10 +64,16 @@ _FIELDS = (
 
 
 # Together they are a service's: how it starts, its state, and who runs it or what it is.
-_TOGETHER = (
+_OF_SERVICE = (
     "start|starts|startup|demarrage|inicio|arranque|avvio|opstarten|uruchamianie|rozruch",
     "state|status|zustand|etat|statut|estado|stato|toestand|stan",
     "account|runs as|log on as|konto|compte|cuenta|conta|pid|description|beschreibung|descripcion|descricao|descrizione|omschrijving|opis",
+)
+# Together they head a letter.
+_OF_LETTER = (
+    "from|von|de|da|van|od|sender|absender|expediteur|remitente|remetente|mittente|afzender|nadawca",
+    "to|an|a|para|aan|do|recipient|empfanger|destinataire|destinatario|ontvanger|odbiorca",
+    "subject|betreff|objet|asunto|assunto|oggetto|onderwerp|temat",
 )
 
 
@@ -75,7 +82,16 @@ def tell_elsewhere(labels: Sequence[str]) -> bool:
     if len(labels) <= 2:
         return False
     told = {words_of(label[:80]) for label in labels}
-    return not told.isdisjoint(_names(_FIELDS)) or all(not told.isdisjoint(_names(words)) for words in _TOGETHER)
+    return not told.isdisjoint(_names(_FIELDS)) or _are_all_told(told, _OF_SERVICE)
+
+
+def heads_letter(labels: Sequence[str]) -> bool:
+    """Whether the labels of a record are those that stand over a letter."""
+    return len(labels) >= len(_OF_LETTER) and _are_all_told({words_of(label[:80]) for label in labels}, _OF_LETTER)
+
+
+def _are_all_told(told: Set[tuple[str, ...]], labels: Sequence[str]) -> bool:
+    return all(not told.isdisjoint(_names(words)) for words in labels)
 
 
 # What tables of the networks that a radio hears begin with, and what they have of each.
@@ -122,6 +138,19 @@ def asks_elsewhere(command: str) -> bool:
     words = _OPTION.split(command[:80], maxsplit=1)[0].split()
     asked = {words_of(command[:80]), *(words_of(word) for word in (*words[:1], *words[-1:]))}
     return any(words in _names(things) for things in (_LISTED, _ASKED_FOR) for words in asked)
+
+
+_HELP = re.compile(r"(?:^|\s)(?:(?:--?|/)?(?:help|hilfe|aide|ayuda|ajuda|aiuto|pomoc|usage|hulp)|[-/]\?)(?=\s|$)", re.I)
+_USAGE = re.compile(
+    r"\s*(?:usage|aufruf|verwendung|syntax|syntaxe|utilisation|uso|sintaxis|sintaxe|sintassi|utilizzo|gebruik|uzycie|u[żz]ycie|sk[łl]adnia|utiliza[çc][ãa]o)\s*:\s*\S",
+    re.I,
+)
+_FIRST_LINES = 8
+
+
+def tells_usage(command: str, lines: Iterable[str]) -> bool:
+    """Whether a command asks how it is used, or its first ``lines`` say it: an option's words tell nothing of the PC."""
+    return _HELP.search(command[:80]) is not None or any(map(_USAGE.match, islice(lines, _FIRST_LINES)))
 
 
 _LICENCE = "licence|license|licensing|activation|lizenz|lizenzen|licences|licencia|licencias|licenca|licencas|licenza|licenze|licentie|licenties|licencja|licencje|licencji"

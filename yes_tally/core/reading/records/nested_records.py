@@ -19,7 +19,7 @@ from yes_tally.core.reading.kinds.variables import are_variables, is_environment
 from yes_tally.core.reading.meaning.decide import ITEM_GROUPS, NAMING, RELATED, Context, Guess, decide
 from yes_tally.core.reading.meaning.labels import words_of
 from yes_tally.core.reading.phrases import is_known, names_item
-from yes_tally.core.reading.phrases.elsewhere import is_elsewhere, says_elsewhere, tell_elsewhere
+from yes_tally.core.reading.phrases.elsewhere import heads_letter, is_elsewhere, says_elsewhere, tell_elsewhere
 from yes_tally.core.reading.records.devices_and_drivers import drivers_of_device, without_models
 from yes_tally.core.reading.records.listed_by_label import LISTED_BY_LABEL, listed_by_label, rows_under_label
 from yes_tally.core.reading.records.listings import BULLET, INDEXED
@@ -121,6 +121,9 @@ def _read(
     )
     inner = (*named, *(a for a in around if a not in named))
     own = labels or labels_of(group)
+    if opened is None and heads_letter(own):
+        _told_of_nothing(interpreter, group)
+        return
     subject = opened.group if opened else subject_of_record(group, own, inner, one_of_several=bool(labels))
     elsewhere = subject in ITEM_GROUPS and subject not in inner and tell_elsewhere(own)
     # Within what is told of a thing nothing else of its kind is listed.

@@ -57,6 +57,8 @@ def subject_of_record(
         return None
     if subject in _OF_A_SHEET and subject not in spoken and set(infer_groups(labels, (), False)) >= _OF_THE_WHOLE:
         return "machine"  # a sheet of the whole PC: a serial number on it is no module's
+    if subject == "firmware" and subject not in spoken and not _names_firmware(labels):
+        return None  # ``Version`` and ``Date`` may be a report's own
     if subject == "memory" and _is_of_module(labels):
         return "module"
     if one_of_several and subject in _ONE_ONLY and subject not in spoken:
@@ -64,6 +66,13 @@ def subject_of_record(
     if subject and (_name_several(labels, subject) or _begins_further_on(labels, subject, around)):
         return None
     return subject
+
+
+def _names_firmware(labels: Sequence[str]) -> bool:
+    """Whether one of the labels means firmware wherever it stands, or more than a version and a date is told."""
+    sure = {guess.fact.partition(".")[0] for label in labels for guess in decide(label, Context(None))[:1]}
+    told = {guess.fact for label in labels for guess in decide(label, Context("firmware"))[:1]}
+    return "firmware" in sure or not told <= {"firmware.version", "firmware.dated"}
 
 
 # What of memory only a module has.

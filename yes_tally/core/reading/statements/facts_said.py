@@ -167,7 +167,8 @@ def _by_label(interpreter: Interpreter, sentence: Sentence, match: re.Match[str]
     fact = FACTS[guesses[0].fact] if guesses else None
     if fact is None or fact.item or fact.group == "licence" or len(value.split()) > _MOST_WORDS:
         return  # of licences ``licences_said`` knows more
-    if fact.kind == "text" and not (value[0].isupper() or any(map(str.isdigit, value))):
+    first = value.split()[0]
+    if fact.kind == "text" and not (first[0].isupper() or any(map(str.isdigit, first))):
         return  # ``The model is not known.``
     if not DENIES.match(plain(value)) and understand(fact, value, interpreter.locale):
         yield _stated(sentence, fact.name, value, at + match.start("v"))

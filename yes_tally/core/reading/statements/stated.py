@@ -41,6 +41,7 @@ from yes_tally.core.reading.tables.rows_of_items import (
     rows_below_count,
 )
 from yes_tally.core.reading.text.decode import Line
+from yes_tally.core.reading.values.text_forms import DAY_IN_NUMBERS
 from yes_tally.core.reading.values.understand import understand
 from yes_tally.core.words import is_placeholder
 
@@ -316,11 +317,18 @@ _BEGINS_CHECK = re.compile(
 )
 
 
+# A line of a log: what it says is its own.
+_LOGGED = re.compile(rf"\s*\[?{DAY_IN_NUMBERS}\b")
+
+
 def _paragraphs(lines: Sequence[Line]) -> Iterator[list[Line]]:
     """Lines that follow each other without a gap."""
     run: list[Line] = []
     for line in lines:
-        another = bool(_BEGINS_CHECK.match(line.text)) and any(_BEGINS_CHECK.match(before.text) for before in run)
+        logged = run and _LOGGED.match(line.text) and _LOGGED.match(run[-1].text)
+        another = logged or (
+            bool(_BEGINS_CHECK.match(line.text)) and any(_BEGINS_CHECK.match(before.text) for before in run)
+        )
         if run and (another or line.number != run[-1].number + 1 or not line.text.strip()):
             yield run
             run = []

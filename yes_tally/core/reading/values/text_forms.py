@@ -92,7 +92,7 @@ TEXT_FORMS: dict[str, re.Pattern[str]] = {
     ),
     # A moment is no zone (``Local time``), and four groups of five are no article.
     "host.time_zone": re.compile(rf"(?!.*{DAY})(?P<keep>.+)$"),
-    "machine.sku": re.compile(r"(?!(?:[A-Z0-9]{5}-){3}[A-Z0-9]{5}$)(?P<keep>.+)$"),
+    "machine.sku": re.compile(r"(?!\d+ ?x |.*, )(?!(?:[A-Z0-9]{5}-){3}[A-Z0-9]{5}$)(?P<keep>.+)$"),
     # ``Ines Calloway, Lantern Sound Ferries``
     "host.owner": re.compile(
         r"(?P<keep>[^\W\d_]+(?: [^\W\d_]+)+)(?:(?:, | / )[A-Z][^,()/]+| \([A-Z][^,()]+\))$|.*[^\W\d_].*$"

@@ -26,6 +26,8 @@ _LISTED = (
     "opstartprogramma s|automatisch starten|programy startowe|autostart programow|"
     "group|gruppe|gruppen|groupe|grupo|gruppo|gruppi|groep|groepen|grupa|grupy"
 )
+# What a command that is called so lists: PCs within a PC, and no accounts.
+_CALLED = "guest|guests|gast|gaste"
 # What a command asks for; in a sheet they are one line of many.
 _ASKED_FOR = (
     "antivirus|virus protection|virenschutz|virenscanner|protection antivirus|proteccion antivirus|protecao antivirus|protezione antivirus|virusbescherming|virusscanner|"
@@ -35,6 +37,8 @@ _ASKED_FOR = (
     "usb|usb devices|usb gerate|peripheriques usb|dispositivos usb|dispositivi usb|usb apparaten|urzadzenia usb|"
     "keyboard|tastatur|clavier|teclado|tastiera|toetsenbord|klawiatura|mouse|maus|souris|raton|muis|mysz|"
     "webcam|camera|kamera|camara|telecamera|"
+    "vm|vms|virtual machine|virtual machines|container|containers|virtuelle maschine|virtuelle maschinen|machine virtuelle|machines virtuelles|"
+    "maquina virtual|maquinas virtuales|maquinas virtuais|macchina virtuale|macchine virtuali|virtuele machine|virtuele machines|maszyna wirtualna|maszyny wirtualne|"
     "database|datenbank|base de donnees|base de datos|base de dados|banco de dados|baza danych"
 )
 _TOLD = (
@@ -137,7 +141,8 @@ def asks_elsewhere(command: str) -> bool:
     (``firewall rules --active``)."""
     words = _OPTION.split(command[:80], maxsplit=1)[0].split()
     asked = {words_of(command[:80]), *(words_of(word) for word in (*words[:1], *words[-1:]))}
-    return any(words in _names(things) for things in (_LISTED, _ASKED_FOR) for words in asked)
+    called = len(words) > 1 and words_of(words[0]) in _names(_CALLED)
+    return called or any(words in _names(things) for things in (_LISTED, _ASKED_FOR) for words in asked)
 
 
 _HELP = re.compile(r"(?:^|\s)(?:(?:--?|/)?(?:help|hilfe|aide|ayuda|ajuda|aiuto|pomoc|usage|hulp)|[-/]\?)(?=\s|$)", re.I)

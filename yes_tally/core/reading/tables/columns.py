@@ -44,6 +44,10 @@ _SAMPLE = 6
 # A moment and a source alone are not an event's.
 _TOLD_BY = {
     "event": frozenset({"event.level", "event.id", "event.text"}),
+    # Any device has a name, a state and maybe memory of its own.
+    "graphics": frozenset(
+        {f"graphics.{field}" for field in ("driver_version", "driver_dated", "width", "height", "refresh", "device_id")}
+    ),
     "volume": frozenset(
         {"volume.mount", "volume.label", "volume.filesystem", "volume.serial", "volume.size", "volume.free"}
     ),
@@ -313,6 +317,44 @@ def with_letters(
     if any(found and found[0].fact == "volume.mount" for found in columns.values()):
         return columns
     return {**columns, labels[0]: (Guess("volume.mount", 0.8, "nothing but letters of drives stand in it"),)}
+
+
+# ``/``, ``/data``, and ``/dev/sda1``, ``tmpfs``.
+_FOLDER, _DEVICE = re.compile(r"/(?!dev/)\S*"), re.compile(r"/dev/\S+|[a-z]+")
+
+
+def with_mount_points(
+    columns: dict[str, tuple[Guess, ...]], cells: dict[str, list[str]]
+) -> dict[str, tuple[Guess, ...]]:
+    """The columns of a table of volumes, where what was taken for their mount points are the devices, and another column
+    holds nothing but folders."""
+    mount = next((label for label, found in columns.items() if found and found[0].fact == "volume.mount"), None)
+    devices = cells.get(mount or "", [])
+    folders = [label for label, printed in cells.items() if printed and all(map(_FOLDER.fullmatch, printed))]
+    if mount is None or len(folders) != 1 or not devices or not all(map(_DEVICE.fullmatch, devices)):
+        return columns
+    why = "nothing but folders and devices stand in the two columns"
+    # What is on no device (``tmpfs``) is called by its file system.
+    device = (Guess("volume.filesystem", 0.8, why), Guess("volume.disk", 0.8, why))
+    return {**columns, folders[0]: (Guess("volume.mount", 0.85, why),), mount: device}
+
+
+_HOST = re.compile(r"[A-Za-z]\w*(?:-\w+)*-\w*\d+(?:\.[a-z][\w.-]*)?")
+_OF_PCS = frozenset({"machine", "os", "memory", "disk", "processor"})
+
+
+def list_pcs(labels: Sequence[str], cells: dict[str, list[str]]) -> bool:
+    """Whether a table lists several PCs, one a row: the first column calls them by their names, and another tells of what
+    each has."""
+    names = cells.get(labels[0], []) if labels else []
+    if len(set(names)) < FEW or not all(map(_HOST.fullmatch, names)):
+        return False
+    named = SUBJECTS.get(words_of(labels[0])) or next(
+        (guess.fact.partition(".")[0] for guess in decide(labels[0], Context("host"))[:1]), ""
+    )
+    told = {SUBJECTS.get(words_of(label), "") for label in labels[1:]}
+    told |= {guess.fact.partition(".")[0] for label in labels[1:] for guess in decide(label, Context("machine"))[:1]}
+    return named in ("machine", "host") and not told.isdisjoint(_OF_PCS)
 
 
 _ADDRESS = re.compile(r"\d{1,3}(?:\.\d{1,3}){3}")

@@ -39,6 +39,7 @@ from yes_tally.core.reading.tables.columns import (
     driver_apart,
     each_meant_once,
     headed_by_kind,
+    list_pcs,
     mounted,
     mounts_none,
     numbers_only,
@@ -46,6 +47,7 @@ from yes_tally.core.reading.tables.columns import (
     told_by_columns,
     unit_of_sizes,
     with_letters,
+    with_mount_points,
     with_parts,
     with_routers,
 )
@@ -71,6 +73,7 @@ _OF_MEMORY = dict.fromkeys(
 )
 # What of memory only its modules have.
 _OF_MODULES = frozenset({"module.slot", "module.type", "module.part", "module.serial", "module.bank", "module.form"})
+_LEASED = frozenset({"adapter.lease_from", "adapter.lease_until"})
 _OF_GRAPHICS = frozenset({"graphics.memory", "graphics.width", "graphics.height", "graphics.refresh"})
 
 
@@ -81,6 +84,8 @@ def read_rows(interpreter: Interpreter, rows: Sequence[Group], shape: str, aroun
     """
     labels = tuple(dict.fromkeys(entry.label for row in rows[:200] for entry in row.entries))
     if labels and (is_elsewhere(labels[0]) or tell_elsewhere(labels) or tell_networks(labels) or _is_second_head(rows)):
+        return
+    if list_pcs(labels, cells_of_columns(rows)):
         return
     if kinds := _kinds_of_rows(rows, labels):
         for kind, of_kind in kinds.items():
@@ -122,7 +127,7 @@ def read_rows(interpreter: Interpreter, rows: Sequence[Group], shape: str, aroun
     if subject == "module":
         columns = with_parts(columns, meant, cells)
     if subject == "volume":
-        columns = with_letters(columns, labels, cells)
+        columns = with_mount_points(with_letters(columns, labels, cells), cells)
         rows, columns = mounted(rows, columns, cells)
     if subject in ITEM_GROUPS and len(rows) > 1:
         columns = {
@@ -245,6 +250,8 @@ def _likeliest(
         and not _OF_GRAPHICS & told_by_columns(interpreter, rows, "graphics")
     ):
         groups = ("driver", *(group for group in groups if group not in ("graphics", "driver")))  # devices of any kind
+    if groups[:1] == ("neighbour",) and _LEASED & told_by_columns(interpreter, rows, "adapter"):
+        return ()  # what a server lent to whom
     if "page_file" not in around[:2] and begin_with_drives(rows):
         groups = first("volume", groups)
     if "boot_entry" in groups and any(

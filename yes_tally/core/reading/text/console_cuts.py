@@ -91,6 +91,9 @@ _AT_PROMPT = re.compile(
     r"(?:[\w.-]+@)?[A-Za-z][\w.]*-[\w.-]*\d(?: [A-Z]:\\[^>]{0,60}| [~/][\w/~.-]{0,60})?[>$#%] ?[a-z]"
 )
 
+# Lines of a log each begin with when they were written.
+_LOGGED = re.compile(r"\s*\[?(?:\d{4}[-/.]\d\d[-/.]\d\d|\d\d[-/.]\d\d[-/.]\d{4})\b")
+
 
 def _goes_on(first: str, rest: str, above: Sequence[Line], width: int) -> bool:
     """Whether a line goes on on another, by what stands at the cut: no label, no new item, no row of the columns above."""
@@ -98,7 +101,7 @@ def _goes_on(first: str, rest: str, above: Sequence[Line], width: int) -> bool:
         return False
     if first.rfind("<") > first.rfind(">"):
         return True  # within a tag
-    if _BEGINS.match(rest) or _AT_PROMPT.match(rest):
+    if _BEGINS.match(rest) or _AT_PROMPT.match(rest) or (_LOGGED.match(rest) and _LOGGED.match(first)):
         return False
     if is_rule(first):
         return set(rest.strip()) <= set(first)

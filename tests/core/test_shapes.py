@@ -224,9 +224,10 @@ class ThingsElsewhere(unittest.TestCase):
         for text in (rules, f"pc-1> firewall rules\n{rules}", services, f"{services}\n{services}"):
             self.assertEqual([r.fact for r in read(text.encode()).readings if r.fact != "host.name"], [], text)
 
-    def test_a_command_that_asks_for_groups_names_no_accounts(self):
+    def test_no_group_is_an_account(self):
         text = "pc-1> groups\nAdministrators   helper\nUsers            counter, helper\n"
-        self.assertEqual({r.fact for r in read(text.encode()).readings}, {"host.name"})
+        named = {r.value.value for r in read(text.encode()).readings if r.fact == "account.name"}
+        self.assertEqual(named, {"helper", "counter"})
 
     def test_a_heading_that_counts_them(self):
         text = "pc-1> wall\nRules (2 of 212):\n  Nr  Name        State\n   1  Remote desk  off\n   2  Printers     on\n"

@@ -147,7 +147,7 @@ TELLS = {
     "net": (NET, {
         "adapter#1.name": "Wickerlink GbE 210", "adapter#1.connection": "Quayside LAN", "adapter#1.connected": True,
         "adapter#1.speed": 10**9, "adapter#1.mac": "3c:5a:b4:1f:00:1e", "adapter#1.ipv4": ("10.21.1.70",),
-        "adapter#1.mask": "255.255.255.0", "adapter#1.dhcp_server": "10.21.1.2", "adapter#1.lease_from": "2026-01-11T08:00:00",
+        "adapter#1.mask": "255.255.255.0", "adapter#1.dhcp": True, "adapter#1.dhcp_server": "10.21.1.2", "adapter#1.lease_from": "2026-01-11T08:00:00",
         "adapter#1.lease_until": "2026-01-15T08:00:00",
     }),
     "framed": (FRAMED, {

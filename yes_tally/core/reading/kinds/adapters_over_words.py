@@ -99,8 +99,8 @@ def _head(interpreter: Interpreter, line: Line, item: Item, left: list[FactKind]
         interpreter.add(connected.name, item, place, value, "words", 0.85, "the line begins with the state")
         left.remove(connected)
         start = state.end()
-    elif called := _called_before_words(text, start):
-        return _words_behind_name(interpreter, line, text, called, item, left)
+    elif before_words := _called_before_words(text, start):
+        return _words_behind_name(interpreter, line, text, before_words, item, left)
     if (which := _WHICH.match(text, start)) and (which["noun"].isdigit() or names_item(which["noun"])):
         start = which.end()
     if not (called := _CALLED.match(text, start)) or (called["mark"] == ":" and not state and not which):
@@ -130,8 +130,10 @@ def _head(interpreter: Interpreter, line: Line, item: Item, left: list[FactKind]
 def _called_before_words(text: str, start: int) -> re.Match[str] | None:
     """What an adapter is called by people, where words between commas and its hardware address follow it."""
     called = _QUOTED.match(text, start) or _BEFORE_WORDS.match(text, start)
-    behind = text[called.end() :] if called else ""
-    return called if ", " in behind and _MAC.search(behind) and not is_known(called["name"]) else None
+    if called is None or is_known(called["name"]):
+        return None
+    behind = text[called.end() :]
+    return called if ", " in behind and _MAC.search(behind) else None
 
 
 def _words_behind_name(

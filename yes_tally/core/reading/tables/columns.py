@@ -61,6 +61,8 @@ def tells_items(interpreter: Interpreter, rows: Sequence[Group], group: str, lab
         return True
     meant = told_by_columns(interpreter, rows, group)
     keys = _TOLD_BY.get(group) or {key.name for key in KEYS.get(group, ())} | {NAMING.get(group, "")}
+    if group == "event" and "event.at" not in meant:
+        return False
     telling = len(meant) > FEW or any(FACTS[fact].kind != "text" for fact in meant)
     return bool(keys & meant) or (group not in _TOLD_BY and telling)
 

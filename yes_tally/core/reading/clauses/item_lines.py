@@ -55,7 +55,7 @@ def _line(group: str, pattern: str) -> ItemLine:
 ITEM_LINES: tuple[ItemLine, ...] = (
     _line("volume", r"(?P<disk>\S+) on (?P<mount>/\S*) type (?P<filesystem>[a-z][\w.]*)(?: \([^()]*\))?"),
     _line("volume", r"(?P<disk>\S+) (?P<mount>/\S*) (?P<filesystem>[a-z][\w.]*) r[ow]\b\S* \d \d"),
-    _line("neighbour", rf"(?P<address>{_IP})\s+(?:is at|at|->|=>|=|has)\s+(?P<mac>{_MAC})(?:\s+(?:on|dev|via)\s+(?P<interface>[^\[(\s]+))?(?:\s+[(\[]?(?P<kind>[a-z]+)\b[)\]]?.*)?"),
+    _line("neighbour", rf"(?P<address>{_IP})\s+(?:is at|at|->|=>|=|has|is|ist|hat|est|es|tiene|é|è|tem|ha|heeft|jest|ma)\s+(?P<mac>{_MAC})(?:\s+(?:on|dev|via)\s+(?P<interface>[^\[(\s]+))?(?:\s+[(\[]?(?P<kind>[a-z]+)\b[)\]]?.*)?"),
     _line("neighbour", rf"(?:[\w.?-]+\s+)?\((?P<address>{_IP})\)\s+(?:is )?(?:at|->|=)\s+(?P<mac>{_MAC})(?:\s+(?:on|dev|via)\s+(?P<interface>[^\[(]+?))?(?:\s+[(\[]?(?P<kind>dynamic|static|permanent)\b[)\]]?)?"),
     _line("neighbour", rf"(?P<address>{_IP}) dev \"?(?P<interface>(?<=\")[^\"]+|[^\s\"]+)\"? lladdr (?P<mac>{_MAC})\b.*?(?P<kind>permanent|reachable|stale|delay|probe)?"),
     _line("route", rf"(?P<destination>default|{_IP}(?:/\d+)?) (?:via|by|through|->) (?P<gateway>{_IP}) (?:dev|on|over|out of|by|through) (?:[\"«„“] ?(?P<interface2>[^\"«»„“”]+?) ?[\"»“”]|(?P<interface>[^\s,;\"«„“]+))(?:.*? (?:metric|cost|distance|weight) (?P<metric>\d+))?.*"),

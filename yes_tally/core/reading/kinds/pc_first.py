@@ -1,4 +1,4 @@
-"""A PC that a sheet begins with by what it is and its form, and the line below that tells more of it.
+"""A PC that a sheet begins with by what it is and its form, and what tells more of it behind that or on the line below.
 
 ::
 
@@ -10,12 +10,15 @@ from __future__ import annotations
 
 import re
 from collections.abc import Iterator, Sequence
+from dataclasses import replace
 from itertools import pairwise
 from typing import TYPE_CHECKING
 
 from yes_tally.core.catalogue import FACTS
 from yes_tally.core.quantity import exactly
 from yes_tally.core.reading.meaning.decide import Guess
+from yes_tally.core.reading.meaning.labels import words_of
+from yes_tally.core.reading.phrases import SUBJECTS
 from yes_tally.core.reading.shapes.layout import MAX_LABEL, Entry, cells_by_gap, commas_for_gaps
 from yes_tally.core.reading.text.decode import Line
 from yes_tally.core.words import choice_named
@@ -25,11 +28,12 @@ if TYPE_CHECKING:
 
 # Who made it, what it is called, and behind a comma or in brackets its form.
 _PC = re.compile(
-    r"[\s|│║*]*(?P<called>[A-Z][\w&-]+(?: [\w&/-]+){1,4})(?:, | \()(?P<form>[^\W\d_]+(?:[ -][^\W\d_]+)?)\)?[\s|│║]*$"
+    r"[\s|│║*]*(?P<called>[A-Z][\w&-]+(?: [\w&/-]+){1,4})(?:, | \()(?P<form>[^\W\d_]+(?:[ -][^\W\d_]+)?)\)?(?:, (?P<more>.+?))?[\s|│║]*$"
 )
 # ``serial CRN9P11290``: a label and a code.
 _LABELLED = re.compile(r"(?P<label>[^\W\d_][^:=]{1,24}?) (?P<value>(?=\S*\d)[A-Z0-9][\w-]{3,})$")
 _FIRST_LINES = 3
+_DRAWN = " |│║+-=:#*"
 
 
 def pc_first(interpreter: Interpreter, lines: Sequence[Line], spoken: tuple[str, ...]) -> set[int]:
@@ -38,7 +42,9 @@ def pc_first(interpreter: Interpreter, lines: Sequence[Line], spoken: tuple[str,
     if spoken[:1] not in ((), ("machine",), ("host",), ("os",)):
         return set()
     printed = [line for line in lines if line.text.strip()][: _FIRST_LINES + 1]
-    for line, below in pairwise(printed):
+    if any(words_of(line.text[:MAX_LABEL].strip(_DRAWN)) in SUBJECTS for line in printed):
+        return set()  # what a heading names is told below it
+    for line, below in pairwise([*printed, Line(0, "", 0, 0)]):
         match = _PC.match(line.text[:MAX_LABEL])
         form = choice_named("form", FACTS["machine.form"].choices, match["form"]) if match else None
         if match is None or form in (None, "other"):
@@ -48,7 +54,9 @@ def pc_first(interpreter: Interpreter, lines: Sequence[Line], spoken: tuple[str,
         interpreter.place(called, "words", (Guess("machine.model", 0.75, why),), None)
         at = Entry("", match["form"], line.number, match.start("form") + 1)
         interpreter.add("machine.form", None, at, exactly("choice", form or ""), "words", 0.75, why)
-        told = list(_labelled(below))
+        start = match.start("more")
+        more = replace(line, text=" " * start + match["more"]) if match["more"] else below
+        told = list(_labelled(more))
         interpreter.entries(told, "pairs", interpreter.context("machine"), None)
         return {line.number, *(entry.line for entry in told)}
     return set()

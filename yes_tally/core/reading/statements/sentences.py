@@ -75,6 +75,12 @@ def _row(fact: str, pattern: str, word: str = "", alone: bool = False) -> Patter
     return Pattern(fact, pattern, word, alone)
 
 
+# To whom a PC or its system is registered: a person, and maybe for whom that person works.
+_REGISTERED = (
+    r"\b(?:registered (?:to|for|in the name of)|registriert (?:auf|f[üu]r|auf den namen)|enregistr[ée]e? (?:au nom d[e'’]|pour|[àa])|registrad[oa] (?:a nombre de|a|para)|"
+    r"regist(?:r)?ad[oa] (?:em nome de|a|para)|registrat[oa] (?:a nome di|a|per)|geregistreerd (?:op naam van|op|voor)|zarejestrowan\w+ (?:na|dla))"
+)
+_PERSON = r"(?-i:[A-Z])[^\W\d_]+(?: (?:(?-i:[A-Z])[^\W\d_]+|de|van|von|da|di|del))*(?: (?-i:[A-Z])[^\W\d_]+)"
 PATTERNS = Patterns(
     _row("memory.limit", rf"\bat most (?P<v>{_SIZE}) (?:fits?|can be fitted|may be fitted)\b"),
     _row("memory.limit", rf"\b(?:takes|supports|accepts|holds|allows)\s+(?:up to|at most|a maximum of)\s+(?P<v>{_SIZE})\b"),
@@ -104,7 +110,9 @@ PATTERNS = Patterns(
     _row("host.name", r"[A-Za-z]\w+ (?P<v>[A-Za-z][\w-]*-[\w-]+) \S*\d\.\d\S* (?:x86_64|aarch64|amd64|arm64|i[3-6]86)$", alone=True),
     _row("os.kernel", r"[A-Za-z]\w+ [A-Za-z][\w-]*-[\w-]+ (?P<v>\S*\d\.\d\S*) (?:x86_64|aarch64|amd64|arm64|i[3-6]86)$", alone=True),
     _row("os.architecture", r"[A-Za-z]\w+ [A-Za-z][\w-]*-[\w-]+ \S*\d\.\d\S* (?P<v>x86_64|aarch64|amd64|arm64|i[3-6]86)$", alone=True),
-    _row("os.name", r"\s*(?P<v>(?-i:[A-Z])\w*(?: (?-i:[A-Z])\w*)? (?:OS|Linux) \d+(?:\.\d+)*(?: (?-i:[A-Z])\w*){0,3})(?:, | · | \()(?:\w+ )?[\d.]+(?:[ -]?bits?)?\b.*$", alone=True),
+    _row("host.owner", rf"{_REGISTERED} (?P<v>{_PERSON})(?=\W|$)"),
+    _row("host.organisation", rf"{_REGISTERED} {_PERSON}(?:, | \()(?P<v>(?-i:[A-Z])[\w&'-]*(?: [\w&'-]+){{0,4}})"),
+    _row("os.name", r"\s*(?P<v>(?-i:[A-Z])\w*(?: (?-i:[A-Z])\w*)? (?:OS|Linux) \d+(?:\.\d+)*(?: (?-i:[A-Z])\w*){0,3})(?: (?:32|64)[ -]?bits?)?(?:, | · | \()(?:\w+ )?[\d.]+(?:[ -]?bits?)?\b.*$", alone=True),
     _row("os.name", rf"\W*(?P<v>{_OS_NAME}), (?-i:[A-Z])\w*(?: (?-i:[A-Z])\w*){{0,2}}$", alone=True),
     _row("os.edition", rf"\W*{_OS_NAME}, (?!{_EDITION})(?P<v>(?-i:[A-Z])\w*(?: (?-i:[A-Z])\w*){{0,2}})$", alone=True),
     _row("os.name", rf"\W*(?P<v>{_OS_NAME})\s+\[(?-i:[A-Z])\w*(?: (?-i:[A-Z])\w*){{0,2}}\]$", alone=True),

@@ -251,6 +251,7 @@ def _report(data: bytes, decoded: Decoded, understood: _Understood) -> ReadRepor
             section += 1
         line, column = printed.place(draft.entry.line, draft.entry.column)
         readings.append(_reading(draft, section, decoded.lines[line - 1], column))
+    readings = _each_once(readings)
     spoken = understood.spoken()
     return ReadReport(
         sha256=hashlib.sha256(data).hexdigest(),
@@ -264,6 +265,15 @@ def _report(data: bytes, decoded: Decoded, understood: _Understood) -> ReadRepor
         blank_lines=tuple(sorted(at for line in interpreter.blanks for at in printed.all_of(line))),
         unknown=tuple(_met_as_printed(met, printed) for met in interpreter.met),
     )
+
+
+def _each_once(readings: Sequence[Reading]) -> list[Reading]:
+    """The readings without those that say on the same line again what another, as sure or surer, says."""
+    surest: dict[tuple[str, str | None, int, object], Reading] = {}
+    for reading in sorted(readings, key=lambda reading: -reading.confidence):
+        surest.setdefault((reading.fact, reading.item, reading.line, reading.value.value), reading)
+    kept = {id(reading) for reading in surest.values()}
+    return [reading for reading in readings if id(reading) in kept]
 
 
 def _section_as_printed(section: Section, printed: Printed) -> Section:

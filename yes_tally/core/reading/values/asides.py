@@ -72,6 +72,14 @@ _OF_SLOTS = (
     (re.compile(r"\d+ (?:slots?|sockets?|emplacements?|ranuras|zócalos|posti|alloggiamenti|sleuven|gniazd|soquetes|slotów|steckplätze|modules?|sticks?|dimms?|barrettes?|riegeln?|m[óo]dulos?|moduli|modułów|moduły|kości)(?: [^\W\d_]+){0,2} (?:of|von|sur|de|di|van|z|op|su) (\d+)\b(?! ?[GM])", re.I), "memory.slots"),
 )  # fmt: skip
 
+# What stands behind a driver's version.
+_OF_DRIVER = (
+    (_DATED, "driver.dated"),
+    # ``4.1.9.0 of 2023-11-02, by Wickerlink, signed``
+    (re.compile(r"[,;] (?:by|from|von|par|de|di|da|van|door|por|od|przez) ([A-Z][\w&.-]+(?: [A-Z][\w&.-]+){0,3})(?=[,;]|$)"), "driver.provider"),
+    (re.compile(rf"[,;] ({SIGNED}|{NO_SIGNATURE})(?=[,;]|$)", re.I), "driver.signed"),
+)  # fmt: skip
+
 # A value often carries more in its text: (fact, pattern with one group, what the group says).
 # ``24H1 (22871.1204)``
 _BUILD_ASIDE = (re.compile(r"\((\d{4,6}(?:\.\d{1,6})+)\)"), "os.build")
@@ -180,12 +188,9 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
         (_DATED, "driver.dated"),
     ),
     "driver.provider": ((re.compile(rf"[,;(] ?({SIGNED}|{NO_SIGNATURE})\)?$", re.I), "driver.signed"),),
-    "driver.version": (
-        (_DATED, "driver.dated"),
-        # ``4.1.9.0 of 2023-11-02, by Wickerlink, signed``
-        (re.compile(r"[,;] (?:by|from|von|par|de|di|da|van|door|por|od|przez) ([A-Z][\w&.-]+(?: [A-Z][\w&.-]+){0,3})(?=[,;]|$)"), "driver.provider"),
-        (re.compile(rf"[,;] ({SIGNED}|{NO_SIGNATURE})(?=[,;]|$)", re.I), "driver.signed"),
-    ),
+    "driver.version": _OF_DRIVER,
+    # ``wlgbe210 4.1.0.77, from Wickerlink, 19 Feb 2024``
+    "driver.name": ((re.compile(r"\S,? v?(\d+(?:\.\d+){2,4})(?=[ ,;)]|$)"), "driver.version"), *_OF_DRIVER),
     # ``Wickerlink GbE 210 ("Office wire")``
     "adapter.name": (
         (re.compile(r" \([\"“„«] ?([^()]+?) ?[\"”“»]\)$"), "adapter.connection"),

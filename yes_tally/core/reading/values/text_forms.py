@@ -123,6 +123,8 @@ TEXT_FORMS: dict[str, re.Pattern[str]] = {
     "module.bank": re.compile(r"(?!(?:free|frei|libre|liber[oa]|vrij|woln[yea]|livre|empty)$)(?P<keep>.+)$", re.I),
     # ``LSF\rarkwell, signed in at 07:58``
     "account.name": re.compile(r"(?!.*\s{3,})(?P<keep>[\w.-]+\\[\w.$-]+(?=(?:, | \()\D.*\d)|.+?(?=\*?$))"),
+    # ``wlgbe210 4.1.0.77, from Wickerlink``
+    "driver.name": re.compile(r"(?P<keep>[^,]*?[^\s,])(?:,? v?\d+(?:\.\d+){2,4}(?:[ ,;(].*)?|, .*)?$"),
     # A single figure numbers things; an id tells them from all others.
     "partition.id": re.compile(r"\S{4,}.*$"),
     "printer.driver": re.compile(r"(?P<keep>.+?)(?:\s+\([^()]*(?:, |\d{4}-\d\d-\d\d)[^()]*\))?$"),

@@ -65,6 +65,7 @@ def rows_by_form(interpreter: Interpreter, lines: Sequence[Line], group: str) ->
         least = 2  # nothing else is called so
     if group == "boot_entry" and all(_tells_boot_entry(cells) for _, cells in rows):
         least = 2
+    rows = _with_days(interpreter, rows) if group == "update" else rows
     parted = [(line, cells, _cells_of_row(cells, group)) for line, cells in rows]
     whole = [(line, parts) for line, cells, parts in parted if max(len(cells), len(parts)) >= least]
     if len(whole) * 3 < len(rows) * 2:
@@ -158,6 +159,25 @@ _DEFAULT_ASIDE = re.compile(rf" \((?:{'|'.join(sorted(_DEFAULT))})\)$", re.I)
 def _tells_boot_entry(cells: Sequence[tuple[str, int]]) -> bool:
     """Whether a row begins with what firmware numbers its entries by, or ends with what one starts."""
     return _BOOT_ID.match(cells[0][0]) is not None or (len(cells) > 1 and "\\" in cells[-1][0])
+
+
+_Row = tuple[Line, Sequence[tuple[str, int]]]
+
+
+def _with_days(interpreter: Interpreter, rows: Sequence[_Row]) -> list[_Row]:
+    """Rows of updates, each with the day that only the first of those installed on it begins with."""
+    found: list[_Row] = []
+    day: tuple[str, int] | None = None
+    for line, cells in rows:
+        first, at = cells[0]
+        if understand(FACTS["update.installed_at"], first, interpreter.locale):
+            day = cells[0]
+        elif day and at > day[1] and UPDATE_ID.match(first):
+            cells = [day, *cells]
+        else:
+            day = None
+        found.append((line, cells))
+    return found
 
 
 def tell_boot_entries(lines: Sequence[Line]) -> bool:

@@ -18,6 +18,7 @@ from yes_tally.core.reading.cutting.tool_names import without_tool_name
 from yes_tally.core.reading.drafts import Draft, Met
 from yes_tally.core.reading.interpret import Interpreter
 from yes_tally.core.reading.kinds.adapters_again import adapters_again
+from yes_tally.core.reading.kinds.battery_said import battery_said
 from yes_tally.core.reading.kinds.cache_tables import cache_tables, read_caches
 from yes_tally.core.reading.kinds.leases import read_leases
 from yes_tally.core.reading.kinds.licences_of_products import (
@@ -221,6 +222,7 @@ def _read_section(interpreter: Interpreter, section: Section) -> None:
         leave_out_second_choices(interpreter)
         leave_out_programs(interpreter, lines)
         leave_out_load(interpreter, lines)
+        battery_said(interpreter, lines)
         read_leftovers(interpreter)
         read_single_leftovers(interpreter)
         if not elsewhere:

@@ -336,6 +336,128 @@ ROWS = {
             "board.maker": "Loamgate", "board.model": "LG-B760", "processor#1.name": "Siskin K7 5600", "processor#1.clock": 3_300_000_000, "memory.installed": 32 * 1024**3,
         }),
     ],
+    "groups beside their members, and over them": [
+        (command, text, {
+            "account#1.name": "mzawadzka", "account#1.admin": True, "account#1.groups": (users,), "account#2.name": "svc-patch", "account#2.admin": True,
+            "account#3.name": "till", "account#3.groups": (users,),
+        })
+        for command, text, users in (
+            ("accounts --groups", "Administrators : mzawadzka, svc-patch\nUsers          : till, mzawadzka\nGuests         : (none)\n", "Users"),
+            ("konta /grupy", "Administratorzy   mzawadzka, svc-patch\nUżytkownicy       till, mzawadzka\n", "Użytkownicy"),
+            ("konten", "[Administratoren]\n  mzawadzka\n  svc-patch\n[Benutzer]\n  till\n  mzawadzka\n", "Benutzer"),
+        )
+    ],
+    "records side by side, their headings over the values": [
+        ("rechner", "           Rechner                       System\n           -------                       ------\nName       KONTOR-12          Name       Harbour OS 12\n"
+         "Hersteller Corrane            Edition    Desk Pro\nModell     Tallow 520         Version    12.0\nGehäuse    Tower              Architektur 64 Bit\n", {
+            "machine.maker": "Corrane", "machine.model": "Tallow 520", "machine.form": "tower", "os.name": "Harbour OS 12", "os.edition": "Desk Pro", "os.version": "12.0",
+            "os.architecture": "x86-64",
+        }),
+    ],
+    "a PC that a sheet begins with": [
+        ("sheet", text, {"machine.model": "Corrane Tallow 14", "machine.form": "laptop", "machine.serial": "CRN9P11290", "machine.tag": "LSF-00388"})
+        for text in (
+            "Corrane Tallow 14, laptop\nserial CRN9P11290        tag LSF-00388\n", "Corrane Tallow 14, portable\nn° de série CRN9P11290        étiquette LSF-00388\n",
+            "Corrane Tallow 14, laptop, serienummer CRN9P11290, etiket LSF-00388\n", "Corrane Tallow 14 (Notebook)\nSeriennummer CRN9P11290, Inventarnummer LSF-00388\n",
+        )
+    ],
+    "to whom it is registered": [
+        ("machine", f"{text} Ines Calloway, Lantern Sound Ferries\n", {"host.owner": "Ines Calloway", "host.organisation": "Lantern Sound Ferries"})
+        for text in (
+            "Registered to", "Registriert auf", "Enregistré au nom de", "Registrado a nombre de", "Registado em nome de", "Registrato a nome di", "Geregistreerd op naam van", "Zarejestrowano na",
+        )
+    ],
+    "amounts of memory on one line": [
+        (command, f"{text}\n", {"memory.installed": 16 * 1024**3, "memory.usable": 16965120819, "memory.available": 9412 * 1024**2})
+        for command, text in (
+            ("ram", "Installed 16 GB, seen by the system 15.8 GB, free now 9,412 MB"), ("ram", "Eingebaut 16 GB, vom System gesehen 15,8 GB, jetzt frei 9.412 MB"),
+            ("ram", "Installé 16 Go, vus par le système 15,8 Go, libres 9 412 Mo"), ("ram", "Totale installato 16 GB, visti dal sistema 15,8 GB, liberi adesso 9.412 MB"),
+            ("ram", "Geïnstalleerd 16 GB, door het systeem gezien 15,8 GB, nu vrij 9.412 MB"), ("ram", "Zainstalowano 16 GB, widziane przez system 15,8 GB, wolne 9 412 MB"),
+        )
+    ],
+    "a battery in words": [
+        ("battery", text, {"battery#1.name": "Basalt Cell 4", "battery#1.design": 57020, "battery#1.full": 48467, "battery#1.health": 0.85, "battery#1.cycles": 312})
+        for text in (
+            "Battery: Basalt Cell 4\nDesigned for 57,020 mWh, now charges to 48,467 mWh: 85 % of new\nCharged 312 times; now at 63 %, discharging\n",
+            "Akku: Basalt Cell 4\nAusgelegt für 57.020 mWh, lädt jetzt bis 48.467 mWh: 85 % von neu\n312-mal geladen; jetzt 63 %, entlädt\n",
+            "Accu: Basalt Cell 4\nOntworpen voor 57.020 mWh, laadt nu tot 48.467 mWh: 85 % van nieuw\n312 keer geladen; nu 63 %, ontlaadt\n",
+        )
+    ],
+    "adapters by a quoted name before words": [
+        ("net all", '"Quayside LAN"       wired, up 1 Gbit/s, Wickerlink GbE 210, 3c:5a:b4:10:90:4f\n  address            10.20.1.61/24  (dhcp from 10.20.1.2, until 12 Feb 2025 07:31)\n'
+         '"Landing air"        wireless, down, Ternwave AX 20, 3c:5a:b4:10:90:50\n  address            none\n', {
+            "adapter#1.connection": "Quayside LAN", "adapter#1.kind": "wired", "adapter#1.connected": True, "adapter#1.speed": 10**9, "adapter#1.name": "Wickerlink GbE 210",
+            "adapter#1.mac": "3c:5a:b4:10:90:4f", "adapter#1.ipv4": ("10.20.1.61",), "adapter#1.mask": "255.255.255.0", "adapter#1.dhcp": True, "adapter#1.dhcp_server": "10.20.1.2",
+            "adapter#1.lease_until": "2025-02-12T07:31:00", "adapter#2.connection": "Landing air", "adapter#2.kind": "wireless", "adapter#2.connected": False,
+            "adapter#2.name": "Ternwave AX 20", "adapter#2.mac": "3c:5a:b4:10:90:50",
+        }),
+    ],
+    "partitions under the heads of their columns": [
+        ("medien", "Datenträger 0 (Systemdatenträger): Basalt NV1000\n    Seriennummer BNV1K0044777, NVMe, GPT\n    #  Art          Größe       Beginn        Laufwerk\n"
+         "    1  EFI-System   260 MB      1 MB\n    2  Basisdaten   930,25 GB   277 MB        C:  SYSTEM   HFX2   37,21 GB frei\nDatenträger 1: Shale 1T\n    Seriennummer SH-1, SATA, MBR\n", {
+            "disk#1.number": "0", "disk#1.boot": True, "disk#1.model": "Basalt NV1000", "disk#1.serial": "BNV1K0044777", "disk#1.bus": "NVMe", "disk#1.layout": "gpt",
+            "partition#1.number": "1", "partition#1.disk": "0", "partition#1.kind": "EFI-System", "partition#1.size": 260 * 1024**2, "partition#1.start": 1024**2,
+            "partition#2.number": "2", "partition#2.disk": "0", "partition#2.kind": "Basisdaten", "partition#2.size": 998848331776, "partition#2.start": 277 * 1024**2,
+            "volume#1.mount": "C:", "volume#1.label": "SYSTEM", "volume#1.filesystem": "HFX2", "volume#1.free": 39953933271,
+            "disk#2.number": "1", "disk#2.model": "Shale 1T", "disk#2.serial": "SH-1", "disk#2.bus": "SATA", "disk#2.layout": "mbr",
+        }),
+    ],
+    "things by their numbers over words": [
+        ("geraete", "Grafik\n  (1) Siskin Vela 440 ........................ arbeitet\n      Speicher 4 GB, Treiber 31.4.2.118 (22.10.2024)\n      Bild     2560 x 1440, 75 Hz, 32 Bit\n"
+         "  (2) Kestrel Graphics 7 .......... abgeschaltet\n", {
+            "graphics#1.name": "Siskin Vela 440", "graphics#1.state": "arbeitet", "graphics#1.memory": 4 * 1024**3, "graphics#1.driver_version": "31.4.2.118",
+            "graphics#1.driver_dated": "2024-10-22", "graphics#1.width": 2560, "graphics#1.height": 1440, "graphics#1.refresh": 75, "graphics#2.name": "Kestrel Graphics 7",
+            "graphics#2.state": "abgeschaltet",
+        }),
+        ("printers", "Printers\n  [1] Vellum 3100 Hall\n      port IP_10.20.1.70, driver Vellum Universal 6.1, default\n  [2] Labels\n      port USB001, driver Pasteboard Label Driver\n", {
+            "printer#1.name": "Vellum 3100 Hall", "printer#1.port": "IP_10.20.1.70", "printer#1.driver": "Vellum Universal 6.1", "printer#1.default": True,
+            "printer#2.name": "Labels", "printer#2.port": "USB001", "printer#2.driver": "Pasteboard Label Driver",
+        }),
+    ],
+    "a day that several updates share": [
+        ("correctifs", "Le 04/02/2025   HU-25009   Fuseaux horaires\nLe 14/01/2025   HU-25006   Sécurité, impression\n                HU-25004   Pilote réseau\n", {
+            "update#1.id": "HU-25009", "update#1.installed_at": "2025-02-04", "update#1.title": "Fuseaux horaires", "update#2.id": "HU-25006", "update#2.installed_at": "2025-01-14",
+            "update#2.title": "Sécurité, impression", "update#3.id": "HU-25004", "update#3.installed_at": "2025-01-14", "update#3.title": "Pilote réseau",
+        }),
+    ],
+    "a driver's name, version and provider in one value": [
+        ("drivers", "Wickerlink GbE 210\n    driver       wlgbe210 4.1.0.77, from Wickerlink, 19 Feb 2024\n    file         H:\\sys\\drv\\wlgbe210.hdr\nOld scanner\n"
+         "    driver       oldscan 1.0.0.1, from nobody, 6 Jul 2012\n    file         H:\\sys\\drv\\oldscan.hdr\n", {
+            "driver#1.name": "wlgbe210", "driver#1.version": "4.1.0.77", "driver#1.provider": "Wickerlink", "driver#1.dated": "2024-02-19", "driver#1.file": "H:\\sys\\drv\\wlgbe210.hdr",
+            "driver#2.name": "oldscan", "driver#2.version": "1.0.0.1", "driver#2.dated": "2012-07-06", "driver#2.file": "H:\\sys\\drv\\oldscan.hdr",
+        }),
+    ],
+    "a card over its neighbours, and a verb between two addresses": [
+        ("buren", "eth0 (10.20.1.42)\n\n   10.20.1.1        70-4c-a5-00-11-02    dynamisch\n", {
+            "neighbour#1.address": "10.20.1.1", "neighbour#1.mac": "70:4c:a5:00:11:02", "neighbour#1.kind": "dynamic", "neighbour#1.interface": "eth0",
+        }),
+        ("vicini", " 10.20.3.1     è  70:4c:a5:00:11:02\n", {"neighbour#1.address": "10.20.3.1", "neighbour#1.mac": "70:4c:a5:00:11:02"}),
+    ],
+    "mount points beside devices": [
+        ("room", "Place        Size   Used  Free  Full  On\n/dev/sda1    1.9T   1.6T  214G  89%   /data\ntmpfs        7.8G   0     7.8G  0%    /run\n", {
+            "volume#1.disk": "/dev/sda1", "volume#1.size": 2089072092774, "volume#1.free": 229780750336, "volume#1.mount": "/data",
+            "volume#2.filesystem": "tmpfs", "volume#2.size": 8375186227, "volume#2.free": 8375186227, "volume#2.mount": "/run",
+        }),
+    ],
+    "what an element says is its text": [
+        ("journal --xml", '<?xml version="1.0"?>\n<journal>\n  <event no="107" level="info" at="2025-02-11T07:58:31Z">The PC woke from sleep.</event>\n'
+         '  <event no="51" level="error" at="2025-02-10T18:02:44Z"><![CDATA[A page of <disk 1> was lost.]]></event>\n</journal>\n', {
+            "event#1.id": "107", "event#1.level": "info", "event#1.at": "2025-02-11T07:58:31", "event#1.text": "The PC woke from sleep.",
+            "event#2.id": "51", "event#2.level": "error", "event#2.at": "2025-02-10T18:02:44", "event#2.text": "A page of <disk 1> was lost.",
+        }),
+    ],
+    "entries that firmware starts, by the file they name": [
+        ("", "0000   USB stick                (removable)\n0003 * Harbour OS 12            HD(1,GPT)/\\EFI\\harbour.efi     <- default\n", {
+            "boot_entry#1.id": "0000", "boot_entry#1.name": "USB stick", "boot_entry#2.id": "0003", "boot_entry#2.name": "Harbour OS 12",
+            "boot_entry#2.path": "HD(1,GPT)/\\EFI\\harbour.efi", "boot_entry#2.default": True,
+        }),
+    ],
+    "clocks now and at most": [
+        ("cpu", f"{label}: 3200 MHz ({now} 2794 MHz, {most} 4100 MHz)\n", {"processor#1.clock": 3200 * 10**6, "processor#1.current_clock": 2794 * 10**6, "processor#1.max_clock": 4100 * 10**6})
+        for label, now, most in (
+            ("Clock", "now", "at most"), ("Takt", "jetzt", "höchstens"), ("Taktowanie", "teraz", "najwyżej"), ("Fréquence", "actuelle", "au plus"),
+        )
+    ],
 }  # fmt: skip
 
 

@@ -16,7 +16,7 @@ from yes_tally.core.catalogue import DERIVED, FACTS, FIELDS, FactKind
 from yes_tally.core.reading.drafts import Item
 from yes_tally.core.reading.meaning.decide import NAMING
 from yes_tally.core.reading.meaning.labels import split_unit, words_of
-from yes_tally.core.reading.phrases import LABELS, STRONG, Phrase, ways_in_english
+from yes_tally.core.reading.phrases import LABELS, STRONG, SUBJECTS, Phrase, ways_in_english
 from yes_tally.core.reading.phrases.synonyms import plainly
 from yes_tally.core.reading.shapes.layout import Entry
 from yes_tally.core.reading.values.text_forms import SOCKET
@@ -210,11 +210,14 @@ _SWITCHES = frozenset({"enabled", "on", "connected"})
 
 
 def _by_its_form(label: str, lefts: Sequence[Leftover], facts: Sequence[FactKind], alone: bool) -> _Found:
-    """The one fact whose values alone have such a form."""
+    """The one fact whose values alone have such a form; of another kind of thing a label counts how many there are."""
     formed = [fact for fact in facts if _has_form(fact, lefts)]
     if len(formed) != 1 or (formed[0].kind == "flag" and formed[0].field not in _SWITCHES):
         return None
     fact = formed[0]
+    of_another = fact.kind == "text" and SUBJECTS.get(words_of(label), fact.group) != fact.group
+    if of_another and all(left.entry.printed.isdigit() for left in lefts):
+        return None  # ``CPUs`` of a process are no number of it
     sure = fact.kind in _TELLING or (fact.kind == "text" and len(lefts) > 1)
     return fact, _SURE if sure else _UNSURE, f"nothing else that is said of a {fact.group} has this form"
 

@@ -40,3 +40,15 @@ def leave_out_second_choices(interpreter: Interpreter) -> None:
     if left_out:
         interpreter.blanks |= {draft.entry.line for draft in told if id(draft) in left_out}
         interpreter.drafts[start:] = [draft for draft in interpreter.drafts[start:] if id(draft) not in left_out]
+
+
+_SURELY, _DOUBTED = 0.8, 0.45
+
+
+def doubt_lone_version(interpreter: Interpreter) -> None:
+    """Doubt that a version is the system's, where only the bare word says so and the section tells nothing else of the
+    system: a tool has one too."""
+    told = [d for d in interpreter.drafts[interpreter.section_from :] if d.fact.startswith("os.")]
+    lone = told[0] if len(told) == 1 and told[0].fact == "os.version" else None
+    if lone and lone.confidence < _SURELY and words_of(lone.entry.label) == ("version",):
+        lone.confidence = _DOUBTED

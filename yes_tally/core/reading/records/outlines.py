@@ -13,6 +13,7 @@ from __future__ import annotations
 import re
 from collections.abc import Mapping, Sequence
 from dataclasses import dataclass, replace
+from itertools import pairwise
 from typing import TYPE_CHECKING
 
 from yes_tally.core.catalogue import FACTS, FIELDS
@@ -205,7 +206,10 @@ def _outline(lines: Sequence[Line], listed: str) -> list[_Told] | None:
         else:
             return None
     heads = [row for row in found if row.group]
-    several = sum(len(row.cells) > 1 for row in heads)
+    # What tells more of itself, or is gone on with below where heads of columns say that its parts are listed.
+    headed = any(not row.group and _heads_columns(row.line) for row in found)
+    gone_on = {id(row) for row, below in pairwise(found) if headed and not below.group}
+    several = sum(len(row.cells) > 1 or id(row) in gone_on for row in heads)
     nested = len(heads) < len(found) or len({indent_of(row.line.text) for row in heads}) > 1
     return found if nested and len(heads) > 1 and several * 2 > len(heads) else None
 

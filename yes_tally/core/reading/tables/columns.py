@@ -41,6 +41,8 @@ FEW = 2
 _SAMPLE = 6
 
 
+# What a thing of any kind may have.
+_ANYTHING_HAS = frozenset({"name", "state", "label", "maker", "model", "profile"})
 # A moment and a source alone are not an event's.
 _TOLD_BY = {
     "event": frozenset({"event.level", "event.id", "event.text"}),
@@ -60,8 +62,10 @@ def tells_items(interpreter: Interpreter, rows: Sequence[Group], group: str, lab
     if any(map(interpreter.is_taught, labels)):
         return True
     meant = told_by_columns(interpreter, rows, group)
-    keys = _TOLD_BY.get(group) or {key.name for key in KEYS.get(group, ())} | {NAMING.get(group, "")}
+    keys = _TOLD_BY.get(group, {key.name for key in KEYS.get(group, ())} | {NAMING.get(group, "")})
     if group == "event" and "event.at" not in meant:
+        return False
+    if {fact.partition(".")[2] for fact in meant} <= _ANYTHING_HAS:
         return False
     telling = len(meant) > FEW or any(FACTS[fact].kind != "text" for fact in meant)
     return bool(keys & meant) or (group not in _TOLD_BY and telling)

@@ -237,6 +237,9 @@ def _likeliest(
         groups = tuple(group for group in groups if group != owner.group)
     while groups and groups[0] not in around and not tells_items(interpreter, rows, groups[0], labels):
         groups = groups[1:]
+    groups = groups[:1] + tuple(
+        group for group in groups[1:] if group in around or tells_items(interpreter, rows, group, labels)
+    )
     if (
         "neighbour" in groups[1:]
         and groups[0] == "adapter"

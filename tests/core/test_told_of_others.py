@@ -1,0 +1,108 @@
+"""What reports say of anything but the PC, or of a check that was not made: one text a row, and all that is read of it."""
+
+import unittest
+
+from tests.core.readings import told
+
+_NOTHING: dict[str, object] = {}
+_CLEAN = {"health_check#1.kind": "system-files", "health_check#1.result": "clean"}
+ROWS = {
+    "how a command is used": [
+        ("pcsheet --help", "  /short       maker, model and memory only\n  /unit UNIT   size unit, default GB\n", _NOTHING),
+        ("drucker /?", "Aufruf: drucker [/liste]\n  /liste    Name, Anschluss, Treiber\n", _NOTHING),
+        ("printers", "Usage: printers [/list]\n  /list     name, port and driver of each\n", _NOTHING),
+    ],
+    "a letter": [
+        ("", "From: Ines Calloway <i@lanternsound.example>\nTo: desk@lanternsound.example\nDate: Tue, 11 Feb 2025 08:47:30 +0000\nSubject: slow PC\n", _NOTHING),
+        ("", "Von: Ines Calloway\nAn: Hilfe\nDatum: 11.02.2025 08:47\nBetreff: langsamer PC\n", _NOTHING),
+        ("", "Model is on the front: Tallow 520 MT\n", _NOTHING),
+    ],
+    "a report's own date and version": [
+        ("sheet", "Date: 2025-02-11\nVersion: 3.2\n", _NOTHING),
+        ("bios", "Date: 2025-02-11\nVersion: 3.2\n", {"firmware.dated": "2025-02-11", "firmware.version": "3.2"}),
+    ],
+    "how busy a PC is": [
+        (command, f"{processes}: 148   {threads}: 1,904   {handles}: 61,220\n", _NOTHING)
+        for command, processes, threads, handles in (("load", "Processes", "Threads", "Handles"), ("recursos", "Procesos", "Hilos", "Identificadores"))
+    ],
+    "several PCs, one a row": [
+        ("", "PC;Model;Serial;Memory;Disk;System\nNQ-ACC-01;Tallow 520;CRN7K20411;16 GB;Basalt NV1000;Harbour OS 12\nNQ-ACC-02;Tallow 520;CRN7K20412;8 GB;Shale 1T;Harbour OS 11\n", _NOTHING),
+    ],
+    "PCs within the PC": [
+        ("guests list", "Id  Name         State     CPUs  Memory    Disk\n1   till-test    running   2     4,096 MB  40 GB\n2   map-server   running   4     8,192 MB  120 GB\n", _NOTHING),
+        ("vms show map-server", "Name         map-server\nProcessors   4\nMemory       8,192 MB\nSystem       Harbour OS 12 Server\n", _NOTHING),
+        ("accounts show guest", "Account     guest\nEnabled     no\n", {"account#1.name": "guest", "account#1.enabled": False}),
+    ],
+    "what a server lent to whom": [
+        ("leases", "Address       Lent to      Hardware            Until\n10.20.1.41    gp-hbr-02    3c:5a:b4:10:77:e2   2025-02-12 07:31\n10.20.1.42    gp-hbr-03    3c:5a:b4:10:78:10   2025-02-12 07:35\n", _NOTHING),
+    ],
+    "a name and a state say not what a thing is": [
+        ("things", "Name         State     CPUs\ntill-test    running   2\nmap-server   running   4\n", _NOTHING),
+    ],
+    "temperatures, and tests of disks": [
+        ("life", "Fans and temperature\n   processor       54 C\n   case fan        1,120 rpm\n", _NOTHING),
+        ("life", "Disk self-tests\n   disk 0          passed 2025-02-09 03:10:22\n   disk 1          FAILED 2025-02-09 03:44:01\n", _NOTHING),
+    ],
+    "titles with the time": [
+        ("net all", "Network of NQ-TKT-02 at 08:12:44 on 11 Feb 2025\n\nhost name            NQ-TKT-02\n", {"host.name": "NQ-TKT-02"}),
+        ("programs /list", "nq-tkt-03 -- installed programs (1)         2025-02-11\n\nQuaymaster         7.4.1     Lantern Sound     2024-06-20\n", {
+            "software#1.name": "Quaymaster", "software#1.version": "7.4.1", "software#1.maker": "Lantern Sound", "software#1.installed_at": "2024-06-20",
+        }),
+    ],
+    "a log of repairs": [
+        ("", "History:\n  2025-02-11 09:40  visited, ran disk check: damaged\n  2025-02-11 10:15  ordered a new disk, 500 GB\n", _NOTHING),
+    ],
+    "nothing damaged is clean": [
+        ("doctor", f"{text}\n", _CLEAN)
+        for text in (
+            "System files ... in order, nothing damaged", "Systemdateien ... in Ordnung, nichts beschädigt", "Fichiers système ... en ordre, rien d'endommagé",
+            "Archivos del sistema ... en orden, nada dañado", "Ficheiros do sistema ... em ordem, nada danificado", "File di sistema ... a posto, niente danneggiato",
+            "Systeembestanden: niets beschadigd", "Pliki systemowe: nic uszkodzonego",
+        )
+    ],
+    "a check that could not be run": [
+        ("memcheck", f"{text}\n", _NOTHING)
+        for text in (
+            "Error: the memory test cannot be started while the system runs.", "Fehler: Der Speichertest kann nicht im laufenden Betrieb gestartet werden.",
+            "Erreur : le test de mémoire ne peut pas être lancé pendant que le système tourne.", "Error: la prueba de memoria no se puede iniciar mientras el sistema está en marcha.",
+            "Erro: o teste de memória não pode ser iniciado com o sistema em funcionamento.", "Errore: la prova della memoria non può essere avviata mentre il sistema è in funzione.",
+            "Fout: de geheugentest kan niet worden gestart terwijl het systeem draait.", "Błąd: testu pamięci nie można uruchomić, gdy system działa.",
+        )
+    ],
+    "when it shall be checked again": [
+        ("diskcheck", "Disk check of C: no problems found. Next check on 2025-03-03.\n", {"health_check#1.kind": "disk", "health_check#1.target": "C:", "health_check#1.result": "clean"}),
+    ],
+    "at most so much memory": [
+        ("memory", f"{text}\n", {"memory.limit": 64 * 1024**3, "memory.slots": 4})
+        for text in (
+            "Up to 64 GB; 2 of 4 sockets in use", "Maximal 64 GB, 4 Steckplätze", "64 GB au plus, 2 emplacements sur 4 occupés", "Al massimo 64 GB, 2 alloggiamenti su 4 occupati",
+            "Höchstens 64 GB, 2 von 4 Steckplätzen belegt.", "At most 64 GB, 2 of 4 slots filled.",
+        )
+    ],
+    "what is filled, and of which family it is, is no name": [
+        ("chips", "CPU0 ........ populated\n  Chip               Kestrel S8-4416\n  Cores              16\n  Family/Stepping    Osprey / B2\nCPU1 ........ empty\n", {
+            "processor#1.socket": "0", "processor#1.name": "Kestrel S8-4416", "processor#1.cores": 16, "processor#1.stepping": "B2",
+        }),
+        ("disks", "Disk 0 ........ Basalt NV1000\n  Serial          BNV0012003\nDisk 1 ........ Shale 2T\n  Serial          SHBNV0012003\n", {
+            "disk#1.number": "0", "disk#1.model": "Basalt NV1000", "disk#1.serial": "BNV0012003", "disk#2.number": "1", "disk#2.model": "Shale 2T", "disk#2.serial": "SHBNV0012003",
+        }),
+    ],
+    "a log whose first line is as wide as a console": [
+        ("", "2025-02-11 07:58:10.112 [boot] start of Harbour OS 12 build 4417.82 on NQ-ACC-03\n2025-02-11 07:58:11.004 [pwr ] 230 V\n", {"host.name": "NQ-ACC-03", "os.build": "4417.82"}),
+    ],
+}  # fmt: skip
+
+
+class ToldOfOthers(unittest.TestCase):
+    def test_rows(self):
+        for what, texts in ROWS.items():
+            for command, text, facts in texts:
+                with self.subTest(f"{what}: {command or text[:30]}"):
+                    read = told(f"x-1> {command}\n{text}" if command else text)
+                    if command and read.get("host.name") == "x-1":
+                        read.pop("host.name")
+                    self.assertEqual(read, facts)
+
+
+if __name__ == "__main__":
+    unittest.main()

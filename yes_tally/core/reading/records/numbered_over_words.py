@@ -26,7 +26,6 @@ from yes_tally.core.reading.shapes.layout import (
     MAX_LINE,
     Entry,
     cells_by_comma,
-    cells_by_gap,
     commas_for_gaps,
     commas_for_gaps_between,
     indent_of,
@@ -59,7 +58,7 @@ def numbered_over_words(interpreter: Interpreter, lines: Sequence[Line], spoken:
     if len(heads) == len(rows) or not all(_NUMBER.match(line.text[:MAX_LINE]) for line in heads):
         return False
     below = [line.text[:MAX_LINE].rstrip() for line in rows if line not in heads]
-    if any(map(_NUMBER.match, below)) or all(map(_is_pair, below)):
+    if any(map(_NUMBER.match, below)) or sum(map(_is_pair, below)) * 2 > len(below):
         return False  # numbered again, or records of pairs
     before, items = len(interpreter.drafts), list[Item]()
     left = list(FIELDS[group])
@@ -82,8 +81,13 @@ def numbered_over_words(interpreter: Interpreter, lines: Sequence[Line], spoken:
     return True
 
 
+# ``vendor ...... Lumenarc``, ``mode:  2560 x 1440``
+_PAIR = re.compile(r"\s*(?P<label>[^\W\d_][^:=]*?)\s*(?:\.{2,}|[:=]|\s{2,})\s*\S")
+
+
 def _is_pair(text: str) -> bool:
-    return is_known(cells_by_gap(text)[0][0].partition(":")[0].rstrip(" .="))
+    pair = _PAIR.match(text)
+    return pair is not None and is_known(pair["label"])
 
 
 def _head(interpreter: Interpreter, line: Line, text: str, item: Item) -> list[FactKind]:

@@ -356,7 +356,7 @@ _CHECKED = (
 # When it shall be checked again is not when it was.
 _STILL_TO_COME = r"(?:next|due|scheduled|planned|will be|n[äa]chste[nr]?|geplant|prochaine?|pr[ée]vue?|pr[óo]xim[ao]|previst[ao]|prossim[ao]|volgende|gepland|nast[ęe]pn[yea]|zaplanowan[yea])"
 _CHECK_SAYS = (
-    _row("health_check.target", r"\b(?:check|scan|test|verif)\w*(?: [\w-]+){0,3}? (?:of|on|for) (?P<v>[A-Za-z]\w{1,20}:)(?!\w)"),
+    _row("health_check.target", r"\b(?:check|scan|test|verif)\w*(?: [\w-]+){0,3}? (?:of|on|for) (?P<v>[A-Za-z]\w{1,20}:)(?![\\/\d_]|(?-i:[A-Z]))"),
     _row("health_check.target", rf"{_CHECKED} (?P<v>[A-Za-z]:\\?(?![\w\\])|/[\w/.-]*|disk \d{{1,2}})"),
     _row("health_check.target", rf"\b{DRIVES} (?P<v>[A-Z]:)(?: \([^()]*\))? (?:{IS_CHECKED})"),
     _row("health_check.at", rf"^(?!.*\b{_STILL_TO_COME}\b).*?(?:{_CHECKED}|\bat|\bon|\bended|\bfinished|\bstarted|\bran)\b.{{0,40}}?(?P<v>{DATE})"),

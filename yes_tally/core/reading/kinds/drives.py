@@ -13,6 +13,7 @@ from yes_tally.core.reading.shapes.layout import MAX_LINE, MAX_TOLD, Entry, comm
 from yes_tally.core.reading.text.decode import Line
 from yes_tally.core.reading.values.asides import FREE, IN_USE
 from yes_tally.core.reading.values.understand import FILE_SYSTEM, understand
+from yes_tally.core.words import choice_named
 
 if TYPE_CHECKING:
     from yes_tally.core.reading.drafts import Item
@@ -62,6 +63,16 @@ def rows_telling_drives(interpreter: Interpreter, lines: Sequence[Line]) -> bool
     return told and rows_of_drives(interpreter, lines, ("volume",))
 
 
+# ``Drawings archive``, before a gap and a size.
+_IN_WORDS = re.compile(r"\s*([A-Z][\w-]*(?: [\w-]+){1,3}),\s+(?=\d[\d.,]* ?[KMGT]i?[BOo]\b)")
+
+
+def _in_words(text: str) -> re.Match[str] | None:
+    """What a volume is called in several words, where they are not its kind (``Network drive``)."""
+    match = _IN_WORDS.match(text)
+    return match if match and choice_named("kind", FACTS["volume.kind"].choices, match[1]) is None else None
+
+
 def told_of_drive(interpreter: Interpreter, line: int, mount: str, at: int, told: str, start: int) -> Item:
     """Read what stands on a line behind a drive's letter, which is empty where it has none; ``at`` and ``start`` are the
     columns, from 0, of the letter and of what is told. Returns the volume."""
@@ -81,7 +92,11 @@ def told_of_drive(interpreter: Interpreter, line: int, mount: str, at: int, told
             left = [other for other in left if other.name != fact]
         text = text[: part.start()] + " " * (part.end() - part.start()) + text[part.end() :]
     words = list(_CAPITALS.finditer(text))
-    called = _QUOTED.match(text) or (_called(words) if len(words) > 1 else _BEFORE_FILE_SYSTEM.match(text))
+    called = (
+        _QUOTED.match(text)
+        or _in_words(text)
+        or (_called(words) if len(words) > 1 else _BEFORE_FILE_SYSTEM.match(text))
+    )
     if called and (label := next((f for f in left if f.name == "volume.label"), None)):
         # ``C:  SYSTEM  HFX2``: what it is called, and what it is formatted as.
         place = Entry("", called[1], line, start + called.start(1) + 1)

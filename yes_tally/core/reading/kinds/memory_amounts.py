@@ -3,6 +3,7 @@
 ::
 
     Installed 16 GB, seen by the system 15.8 GB, free now 9,412 MB
+    total 16 GB     usable 15.8 GB     free 9.2 GB     slots 4
 """
 
 from __future__ import annotations
@@ -28,16 +29,23 @@ _INSTALLED = (
 _AMOUNT_OF = tuple(
     (fact, re.compile(rf"\b{words}(?!\w)", re.I))
     for fact, words in (
-        ("memory.limit", UP_TO),
+        ("memory.limit", rf"(?:{UP_TO}|limit|(?:ober)?grenze|l[ií]mite?|limiet)"),
         ("memory.usable", SEEN),
         ("memory.available", FREE),
         ("memory.installed", _INSTALLED),
         ("", IN_USE),
     )
 )
-_PARTS = re.compile(r"(?:[^,;]|[,;](?=\d))+")
+# All that there is, where what the system can use of it is told as well.
+_TOTAL = re.compile(r"\b(?:total\w*|totaal|gesamt|insgesamt|en tout|in tutto|razem|[łl][ąa]cznie)(?!\w)", re.I)
+_SLOTS = re.compile(
+    r"\s*(?:(?P<v>\d{1,2}) )?(?:memory )?(?:slots?|sockets?|(?:steck)?pl[äa]tze|emplacements|ranuras|ranhuras|z[óo]calos|encaixes|alloggiamenti|sleuven|gniazda?)(?(v)| (?P<w>\d{1,2}))\s*",
+    re.I,
+)
+_PARTS = re.compile(r"(?:(?!\s{2,})[^,;]|[,;](?=\d))+")
 _AMOUNT = re.compile(r"\d[\d.,'’\u00a0\u202f]*(?: \d{3})* ?[KMGT]i?[BOo]\b")
 _LEAST = 2
+_ALL = "memory"
 
 
 def memory_amounts(interpreter: Interpreter, lines: Sequence[Line]) -> set[int]:
@@ -62,9 +70,18 @@ def _amounts(line: Line) -> dict[str, Entry]:
     for part in _PARTS.finditer(line.text.rstrip(" .")):
         sizes = list(_AMOUNT.finditer(part.group()))
         words = _AMOUNT.sub(" ", part.group())
+        if slots := _SLOTS.fullmatch(part.group()):
+            which = "v" if slots["v"] else "w"
+            at = part.start() + slots.start(which) + 1
+            found["memory.slots"] = Entry("", slots[which], line.number, at)
+            continue
         fact = next((fact for fact, pattern in _AMOUNT_OF if pattern.search(words)), None)
+        if fact is None and _TOTAL.search(words):
+            fact = _ALL
         if len(sizes) != 1 or fact is None or fact in found or re.search(r"[:=\d]", words):
             return {}
         at = part.start() + sizes[0].start() + 1
         found[fact] = Entry("", sizes[0].group(), line.number, at)
-    return found
+    if _ALL in found and "memory.usable" in found:
+        found.setdefault("memory.installed", found.pop(_ALL))
+    return {} if _ALL in found else found

@@ -44,7 +44,9 @@ _DRIVE = re.compile(r"[A-Z]:")
 _CELLS_OF_ROW = 3
 _WHICH_OF_ALL = re.compile(r"\b\d{1,3} ?(?:of|von|sur|de|di|van|z|/) ?\d{1,3}\b", re.I)
 _LETTER = re.compile(r"[A-Z]")
-_ROW_NUMBER = re.compile(r"(?:#\d{1,3}[:.]?\s+|\d{1,3}[:.]\s+|\d{1,3}\s{2,}|\d{1,3} \((?=[^()]*\)$))(?=\S)")
+_ROW_NUMBER = re.compile(
+    r"(?:#\d{1,3}[:.]?\s+|\d{1,3} [:–—-]+\s+|\d{1,3}[:.]\s+|\d{1,3}\s{2,}|\d{1,3} \((?=[^()]*\)$))(?=\S)"
+)
 _WORD = re.compile(r"\S+")
 _PRINTED_THEN = re.compile(rf"(?:{DAY}|{TIME_OF_DAY})\W*$")
 _HEADS_VALUE = re.compile(r"[\d:/\\\"]")

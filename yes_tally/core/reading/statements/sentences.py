@@ -110,6 +110,8 @@ PATTERNS = Patterns(
     _row("host.name", r"[A-Za-z]\w+ (?P<v>[A-Za-z][\w-]*-[\w-]+) \S*\d\.\d\S* (?:x86_64|aarch64|amd64|arm64|i[3-6]86)$", alone=True),
     _row("os.kernel", r"[A-Za-z]\w+ [A-Za-z][\w-]*-[\w-]+ (?P<v>\S*\d\.\d\S*) (?:x86_64|aarch64|amd64|arm64|i[3-6]86)$", alone=True),
     _row("os.architecture", r"[A-Za-z]\w+ [A-Za-z][\w-]*-[\w-]+ \S*\d\.\d\S* (?P<v>x86_64|aarch64|amd64|arm64|i[3-6]86)$", alone=True),
+    # ``Signed in at NQ-DSP-01: LSF\\tquill (since 07:58)``
+    _row("host.user", r"^\W*(?:signed in|logged (?:in|on)|angemeldet|connect[ée]e?|conectad[oa]|sesi[óo]n iniciada|sess[ãa]o iniciada|collegat[oa]|aangemeld|zalogowan[oya]) (?:at|on|to|an|auf|sur|[àa]|en|em|su|op|na) [\w.-]+\s?:\s+(?P<v>[\w-]+\\[\w.-]+)"),
     _row("host.owner", rf"{_REGISTERED} (?P<v>{_PERSON})(?=\W|$)"),
     _row("host.organisation", rf"{_REGISTERED} {_PERSON}(?:, | \()(?P<v>(?-i:[A-Z])[\w&'-]*(?: [\w&'-]+){{0,4}})"),
     _row("os.name", r"\s*(?P<v>(?-i:[A-Z])\w*(?: (?-i:[A-Z])\w*)? (?:OS|Linux) \d+(?:\.\d+)*(?: (?-i:[A-Z])\w*){0,3})(?: (?:32|64)[ -]?bits?)?(?:, | · | \()(?:\w+ )?[\d.]+(?:[ -]?bits?)?\b.*$", alone=True),

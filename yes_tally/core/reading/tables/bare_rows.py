@@ -53,7 +53,7 @@ def told_bare(
     row = BareRow(interpreter, entry, group, naming, line, left)
     _take_marks(row)
     flat = asides_as_commas(_COUNTS_SLASHED.sub(",  ", row.entry.printed[:MAX_TOLD]))
-    if group == "disk":
+    if group in ("disk", "graphics"):
         flat = _OF_SIZE.sub(lambda of: of["name"] + ",".ljust(len(of.group()) - len(of["name"])), flat)
     flat = _MEASURE_BEHIND_DASH.sub(",  ", flat)
     flat = _BUS_AND_MEDIA.sub(r"\1 \2", flat)

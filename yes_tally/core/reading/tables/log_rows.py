@@ -92,8 +92,12 @@ _LEVELS = frozenset(
 def is_event(line: Line) -> bool:
     """Whether a line begins with a moment and has a cell that is a level."""
     return _STAMP.match(line.text) is not None and any(
-        is_level(text) for text, _ in parts_of_event(cells_by_gap(line.text))
+        is_level(text) for text, _ in parts_of_event(cells_by_gap(_MARKS.sub("  ", line.text)))
     )
+
+
+# What parts cells where no gap does.
+_MARKS = re.compile(r" ?[|;\t] ?")
 
 
 def are_events(lines: Sequence[Line]) -> bool:

@@ -15,7 +15,7 @@ from yes_tally.core.reading.drafts import Item
 from yes_tally.core.reading.kinds.drives import told_of_drive
 from yes_tally.core.reading.meaning.decide import Guess
 from yes_tally.core.reading.meaning.labels import words_of
-from yes_tally.core.reading.phrases import SUBJECTS, names_item, subject_called
+from yes_tally.core.reading.phrases import SUBJECTS, is_known, names_item, subject_called
 from yes_tally.core.reading.records.listings import CALLED, INDEXED, ITEM_HEADING, LETTERED
 from yes_tally.core.reading.shapes.layout import (
     MAX_LABEL,
@@ -95,10 +95,19 @@ def cells_of_opened(interpreter: Interpreter, lines: Sequence[Line]) -> set[int]
         cells = cells_by_gap(line.text) if item and len(line.text) <= MAX_LINE else []
         if item is None or len(cells) < 2 or item.group not in CALLED:
             continue
+        if len(cells) == _LABEL_AND_VALUE and is_known(cells[0][0]):
+            (label, _), (printed, at) = cells
+            pair = Entry(label, printed, line.number, at + 1)
+            interpreter.entries([pair], "pairs", interpreter.context(item.group), item)
+            read.add(line.number)
+            continue
         entry = Entry("", ", ".join(text for text, _ in cells), line.number, cells[0][1] + 1)
         if told_bare(interpreter, entry, item.group, item, "rows", CALLED[item.group], line.text):
             read.add(line.number)
     return read
+
+
+_LABEL_AND_VALUE = 2
 
 
 def clauses_below(interpreter: Interpreter, lines: Sequence[Line]) -> set[int]:

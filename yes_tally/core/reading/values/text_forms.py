@@ -113,7 +113,7 @@ TEXT_FORMS: dict[str, re.Pattern[str]] = {
         rf"(?P<keep>.+?)(?i: \((?:{SERIAL}|sku)[^()]*\))?$"
     ),
     "board.model": re.compile(
-        r"(?:(?:[A-Z][a-z]+|[A-Z]{4,}) (?=[A-Z]{1,4}-?[A-Z]{0,2}\d))?(?P<keep>.+?)(?i:,? \(?(?:rev|v[eé]r|wers|r[eé]v|v\d|ausf)[^()]*\)?)?(?: ?, (?=\S*\d)[\w.-]+)*"
+        r"(?=.*[^\W\d_])(?:(?:[A-Z][a-z]+|[A-Z]{4,}) (?=[A-Z]{1,4}-?[A-Z]{0,2}\d))?(?P<keep>.+?)(?i:,? \(?(?:rev|v[eé]r|wers|r[eé]v|v\d|ausf)[^()]*\)?)?(?: ?, (?=\S*\d)[\w.-]+)*"
         r"(?: (?:by|von|par|de|di|van|od|da) [A-Z][\w&-]+)?(?: \([^()]*\d[^()]*\))?$"
     ),
     "page_file.path": re.compile(

@@ -31,7 +31,7 @@ from yes_tally.core.reading.kinds.updates_installed import leave_out_by_state, l
 from yes_tally.core.reading.leftovers import read_leftovers, read_single_leftovers
 from yes_tally.core.reading.lines_apart import lines_apart
 from yes_tally.core.reading.meaning.language import language_of
-from yes_tally.core.reading.meaning.second_choices import doubt_lone_version, leave_out_second_choices
+from yes_tally.core.reading.meaning.second_choices import doubt_lone_version, doubt_rivals, leave_out_second_choices
 from yes_tally.core.reading.phrases.elsewhere import asks_elsewhere, tells_usage
 from yes_tally.core.reading.phrases.taught import NOTHING_TAUGHT, Phrasebook, using
 from yes_tally.core.reading.shapes.layout import (
@@ -221,6 +221,7 @@ def _read_section(interpreter: Interpreter, section: Section) -> None:
         leave_out_by_state(interpreter)
         leave_out_second_choices(interpreter)
         doubt_lone_version(interpreter)
+        doubt_rivals(interpreter)
         leave_out_programs(interpreter, lines)
         leave_out_load(interpreter, lines)
         battery_said(interpreter, lines)

@@ -6,9 +6,11 @@ from __future__ import annotations
 
 from typing import TYPE_CHECKING
 
+from yes_tally.core.catalogue import FACTS
 from yes_tally.core.reading.meaning.labels import words_of
 
 if TYPE_CHECKING:
+    from yes_tally.core.reading.drafts import Draft
     from yes_tally.core.reading.interpret import Interpreter
 
 _SECOND_CHOICES = {
@@ -52,3 +54,16 @@ def doubt_lone_version(interpreter: Interpreter) -> None:
     lone = told[0] if len(told) == 1 and told[0].fact == "os.version" else None
     if lone and lone.confidence < _SURELY and words_of(lone.entry.label) == ("version",):
         lone.confidence = _DOUBTED
+
+
+def doubt_rivals(interpreter: Interpreter) -> None:
+    """Doubt what one line says twice, and otherwise, of a thing that a PC has one of (``maker  Corrane | maker  Fennimore``):
+    of which it says it, nothing tells."""
+    told: dict[tuple[str, int], list[Draft]] = {}
+    for draft in interpreter.drafts[interpreter.section_from :]:
+        if draft.item is None and draft.entry.label and FACTS[draft.fact].kind == "text":
+            told.setdefault((draft.fact, draft.entry.line), []).append(draft)
+    for rivals in told.values():
+        if len({(draft.entry.printed, draft.entry.label) for draft in rivals}) == len(rivals) > 1:
+            for draft in rivals:
+                draft.confidence = min(draft.confidence, _DOUBTED)

@@ -7,7 +7,8 @@ from __future__ import annotations
 
 import calendar
 import re
-from datetime import UTC, datetime, timedelta
+from datetime import UTC, date, datetime, timedelta
+from itertools import islice
 
 from yes_tally.core.quantity import Locale, Value
 from yes_tally.core.words import plain
@@ -135,6 +136,34 @@ def date_order(text: str) -> bool | None:
         if match["sep"] == ".":
             return True
     return None
+
+
+def agreed_order(text: str) -> bool | None:
+    """Whether numeric dates in ``text`` put the day first, where none of them tells: by which order more of them fall on
+    days, or within two of them, that the text writes in a way that can be read in one way only (``2/10/2025`` beside
+    *11 February 2025*). ``None`` where no order has more."""
+    numeric = list(islice(_NUMERIC.finditer(text), _SAMPLE)) if _NUMERIC.search(text) else []
+    if not numeric:
+        return None
+    sure = [
+        date(int(match["y"]), month, day)
+        for pattern in (_ISO, _NAMED, _NAMED_FIRST)
+        for match in islice(pattern.finditer(text), _SAMPLE)
+        for month, day in _orders(match, Locale())[:1]
+        if 0 < day <= _LEAST_MONTH and 0 < month <= 12 and match["y"][:2] in _CENTURIES
+    ]
+    near = {day.toordinal() + off for day in sure for off in range(-_NEAR, _NEAR + 1)}
+    votes = {True: 0, False: 0}
+    for match in numeric if near else ():
+        a, b, year = int(match["a"]), int(match["b"]), int(match["y"])
+        if a == b or not (0 < a <= 12 and 0 < b <= 12) or match["y"][:2] not in _CENTURIES:
+            continue
+        for day_first, month, day in ((True, b, a), (False, a, b)):
+            votes[day_first] += date(year, month, day).toordinal() in near
+    return None if votes[True] == votes[False] else votes[True] > votes[False]
+
+
+_SAMPLE, _NEAR, _LEAST_MONTH = 200, 2, 28
 
 
 def _orders(match: re.Match[str], locale: Locale) -> list[tuple[int, int]]:

@@ -5,7 +5,7 @@ from __future__ import annotations
 import re
 from functools import lru_cache
 
-from yes_tally.core.moment import date_order
+from yes_tally.core.moment import agreed_order, date_order
 from yes_tally.core.quantity import Locale
 from yes_tally.core.reading.values.understand import MAX_TEXT
 
@@ -24,6 +24,7 @@ def locale_of(texts: str) -> Locale:
         signs = _signs(line) if len(line) < MAX_TEXT else _signs.__wrapped__(line)
         comma, point = comma + signs[0], point + signs[1]
         order = signs[2] if order is None else order
+    order = agreed_order(texts) if order is None else order
     return Locale(None if comma == point else comma > point, order)
 
 

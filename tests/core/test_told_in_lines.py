@@ -458,6 +458,33 @@ ROWS = {
             ("Clock", "now", "at most"), ("Takt", "jetzt", "höchstens"), ("Taktowanie", "teraz", "najwyżej"), ("Fréquence", "actuelle", "au plus"),
         )
     ],
+    "the order of dates, as days that can be read one way settle it": [
+        ("chores", f"chores on {day}\n\n1. File check\n   runs   filecheck.exe\n   last   2/10/2025 11:30:00 PM\n   next   2/11/2025 11:30:00 PM\n", {
+            "task#1.name": "File check", "task#1.runs": "filecheck.exe", "task#1.last_run_at": "2025-02-10T23:30:00", "task#1.next_run_at": "2025-02-11T23:30:00",
+        })
+        for day in ("Tuesday 11 February 2025, 8:31:07 am", "2025-02-11 08:31", "February 11, 2025")
+    ],
+    "cards and disks by number, a blank before the colon": [
+        ("reseau", "Carte 1 : Wickerlink GbE 210 (filaire)\n  Nom de connexion      Quai\n  Adresse matérielle    3C-5A-B4-10-91-02\n", {
+            "adapter#1.name": "Wickerlink GbE 210", "adapter#1.kind": "wired", "adapter#1.connection": "Quai", "adapter#1.mac": "3c:5a:b4:10:91:02",
+        }),
+        ("disques", "Disque 1 : Basalt NV1000 (SSD)\n  Taille      931 Go\n", {"disk#1.number": "1", "disk#1.model": "Basalt NV1000", "disk#1.size": 999653638144}),
+    ],
+    "what a volume is called in words, and how much of it is free": [
+        ("space", "C:  SYSTEM             930.25 GB of which 37.21 GB free\nD:  Drawings archive   931.51 GB   402.6 GB free\n", {
+            "volume#1.mount": "C:", "volume#1.label": "SYSTEM", "volume#1.size": 998848331776, "volume#1.free": 39953933271,
+            "volume#2.mount": "D:", "volume#2.label": "Drawings archive", "volume#2.size": 1000201246474, "volume#2.free": 432288458342,
+        }),
+    ],
+    "what stands under a word that says nothing is its owner's": [
+        ("", "graphics:\n  - name: Siskin Vela 440\n    mode:\n      width: 2560\n      height: 1440\n    status: ok\n", {
+            "graphics#1.name": "Siskin Vela 440", "graphics#1.width": 2560, "graphics#1.height": 1440, "graphics#1.state": "ok",
+        }),
+    ],
+    "who is signed in, and at what": [
+        (command, f"{text} NQ-DSP-01: LSF\\tquill ({since} 07:58)\n", {"host.user": "LSF\\tquill"})
+        for command, text, since in (("who", "Signed in at", "since"), ("wer", "Angemeldet an", "seit"), ("wie", "Aangemeld op", "sinds"))
+    ],
 }  # fmt: skip
 
 

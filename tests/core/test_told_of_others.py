@@ -90,6 +90,32 @@ ROWS = {
     "a log whose first line is as wide as a console": [
         ("", "2025-02-11 07:58:10.112 [boot] start of Harbour OS 12 build 4417.82 on NQ-ACC-03\n2025-02-11 07:58:11.004 [pwr ] 230 V\n", {"host.name": "NQ-ACC-03", "os.build": "4417.82"}),
     ],
+    "how many there are is no name, nor a number a board's": [
+        ("netz", "Netzkarten: 3 gefunden, 1 verbunden\n\n[0] Wickerlink GbE 210\n    MAC: 3C-5A-B4-10-95-AA\n", {"adapter#1.name": "Wickerlink GbE 210", "adapter#1.mac": "3c:5a:b4:10:95:aa"}),
+        ("printers", "Printers: 4 installed, 1 offline\n", _NOTHING),
+        ("temps", "cpu     54\nboard   38\n", _NOTHING),
+    ],
+    "a program's licence is not the system's, told of it in a sentence": [
+        ("licence --all", "1. Harbour OS 12 Studio\n     channel     OEM\n     state       active\n     key         XXXXX-XXXXX-4TX9Q\n2. Harbour Office Pack\n     channel     subscription\n"
+         "     state       in grace, 12 days left\n     key         (hidden)\n", {
+            "os.name": "Harbour OS 12 Studio", "licence.channel": "oem", "licence.state": "active", "licence.key_tail": "4TX9Q",
+        }),
+    ],
+    "of three makers on a line none is the PC's": [
+        ("show machine board firmware", "maker     Corrane               | maker    Fennimore            | maker    Loamgate\nform      tower                 |                               |\n", {"machine.form": "tower"}),
+    ],
+    "a log is no failure of the command": [
+        ("dziennik", "2025-02-11 07:58:12 | ostrzeżenie | czas | 36 | Żaden serwer czasu nie odpowiedział od 86 400 s.\n2025-02-10 18:02:44 | błąd | dysk | 51 | Nie zapisano strony.\n", {
+            "event#1.at": "2025-02-11T07:58:12", "event#1.level": "ostrzeżenie", "event#1.source": "czas", "event#1.id": "36",
+            "event#1.text": "Żaden serwer czasu nie odpowiedział od 86 400 s.",
+            "event#2.at": "2025-02-10T18:02:44", "event#2.level": "błąd", "event#2.source": "dysk", "event#2.id": "51", "event#2.text": "Nie zapisano strony.",
+        }),
+    ],
+    "a system with a serial number is the PC": [
+        ("firmware-facts", "System .........: Corrane Tallow 14\n  SKU ..........: CT14-1002-R\n  serial .......: CRN9P11402\n  chassis ......: Notebook\n", {
+            "machine.model": "Corrane Tallow 14", "machine.sku": "CT14-1002-R", "machine.serial": "CRN9P11402", "machine.form": "laptop",
+        }),
+    ],
 }  # fmt: skip
 
 

@@ -31,7 +31,7 @@ from yes_tally.core.reading.kinds.updates_installed import leave_out_by_state, l
 from yes_tally.core.reading.leftovers import read_leftovers, read_single_leftovers
 from yes_tally.core.reading.lines_apart import lines_apart
 from yes_tally.core.reading.meaning.language import language_of
-from yes_tally.core.reading.meaning.second_choices import doubt_lone_version, doubt_rivals, leave_out_second_choices
+from yes_tally.core.reading.meaning.second_choices import weigh_labels
 from yes_tally.core.reading.phrases.elsewhere import asks_elsewhere, tells_usage
 from yes_tally.core.reading.phrases.taught import NOTHING_TAUGHT, Phrasebook, using
 from yes_tally.core.reading.shapes.layout import (
@@ -219,16 +219,14 @@ def _read_section(interpreter: Interpreter, section: Section) -> None:
             read_caches(interpreter, table)
         read_leases(interpreter, lines)
         leave_out_by_state(interpreter)
-        leave_out_second_choices(interpreter)
-        doubt_lone_version(interpreter)
-        doubt_rivals(interpreter)
-        leave_out_programs(interpreter, lines)
+        weigh_labels(interpreter)
         leave_out_load(interpreter, lines)
         battery_said(interpreter, lines)
         read_leftovers(interpreter)
         read_single_leftovers(interpreter)
         if not elsewhere:
             read_statements(interpreter, told, section.command or "")
+        leave_out_programs(interpreter, lines)
         column_by_column(interpreter)
         kind_asked(interpreter, section.command or "")
         adapters_again(interpreter, section.command or "")

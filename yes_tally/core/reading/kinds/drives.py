@@ -63,6 +63,10 @@ def rows_telling_drives(interpreter: Interpreter, lines: Sequence[Line]) -> bool
     return told and rows_of_drives(interpreter, lines, ("volume",))
 
 
+# ``930.2 GB of which 37.2 GB free``
+_OF_WHICH = re.compile(
+    r",? (?:of (?:which|it)|davon|dont|de (?:los|las) cuales|d[ao]s quais|di cui|waarvan|z (?:tego|czego)) (?=\d)", re.I
+)
 # ``Drawings archive``, before a gap and a size.
 _IN_WORDS = re.compile(r"\s*([A-Z][\w-]*(?: [\w-]+){1,3}),\s+(?=\d[\d.,]* ?[KMGT]i?[BOo]\b)")
 
@@ -80,7 +84,7 @@ def told_of_drive(interpreter: Interpreter, line: int, mount: str, at: int, told
     letter = Entry("", mount, line, at + 1)
     if mount:
         interpreter.place(letter, "rows", (Guess("volume.mount", 0.85, "the row begins with its letter"),), item)
-    text = commas_for_gaps(told.replace("): ", "), "))
+    text = commas_for_gaps(_OF_WHICH.sub(lambda of: ",".ljust(len(of.group())), told.replace("): ", "), ")))
     if part := _of_all(text):
         # ``37.2 GB free of 930.2 GB``, ``37.2 of 930.2 GB free``
         free = part["part"] if part["unit"] else f"{part['part']} {part['all'].split()[-1]}"

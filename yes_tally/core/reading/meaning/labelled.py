@@ -162,6 +162,8 @@ def _cannot_be(label: str, printed: str, guess: Guess, shape: str) -> bool:
         return True  # a row
     if is_text and guess.fact.partition(".")[0] in ITEM_GROUPS and _OF_WHICH.match(printed):
         return True
+    if guess.fact.endswith(_NAMING) and _COUNTS_ALL.fullmatch(printed):
+        return True
     if is_text and names and _only_counts(label, printed, guess.fact):
         return True
     if is_text and label.endswith("(s)") and printed.isdigit():
@@ -192,6 +194,11 @@ _OF_WHICH = re.compile(
     r"\d{1,3}, (?:of which|of them|davon|dont|de ell[oa]s|de los cuales|di cui|waarvan|z czego|w tym|dos quais)\b", re.I
 )
 _COUNT_OF = re.compile(r"\d{1,3} [^\W\d_A-Z]{3,20}")
+
+
+_NAMING = (".name", ".model", ".connection")
+# ``3 found, 1 connected``
+_COUNTS_ALL = re.compile(r"\d{1,4} [a-zß-ż][^,;\d]*(?:[,;] \d{1,4} [a-zß-ż][^,;\d]*)+")
 
 
 def _only_counts(label: str, printed: str, fact: str) -> bool:

@@ -1,6 +1,5 @@
-"""Labels that say a fact where a report says no more, and not where another label says it of the same thing: who made a device
-beside who provided its driver, how large a file may grow beside how large it is, a
-processor's family beside its name."""
+"""What labels say once all of a section are read: some say a fact only where no other label says it of the same thing (who
+made a device beside who provided its driver, a processor's family beside its name), some say too little to be sure."""
 
 from __future__ import annotations
 
@@ -32,7 +31,7 @@ def is_second_choice(fact: str, label: str) -> bool:
     return fact in _SECOND_CHOICES and words_of(label) in _SECOND_CHOICES[fact]
 
 
-def leave_out_second_choices(interpreter: Interpreter) -> None:
+def _leave_out_second_choices(interpreter: Interpreter) -> None:
     """Leave out what such labels of a section tell of a thing of which another label tells the same fact."""
     start = interpreter.section_from
     told = [draft for draft in interpreter.drafts[start:] if draft.fact in _SECOND_CHOICES and draft.entry.label]
@@ -47,7 +46,7 @@ def leave_out_second_choices(interpreter: Interpreter) -> None:
 _SURELY, _DOUBTED = 0.8, 0.45
 
 
-def doubt_lone_version(interpreter: Interpreter) -> None:
+def _doubt_lone_version(interpreter: Interpreter) -> None:
     """Doubt that a version is the system's, where only the bare word says so and the section tells nothing else of the
     system: a tool has one too."""
     told = [d for d in interpreter.drafts[interpreter.section_from :] if d.fact.startswith("os.")]
@@ -56,7 +55,7 @@ def doubt_lone_version(interpreter: Interpreter) -> None:
         lone.confidence = _DOUBTED
 
 
-def doubt_rivals(interpreter: Interpreter) -> None:
+def _doubt_rivals(interpreter: Interpreter) -> None:
     """Doubt what one line says twice, and otherwise, of a thing that a PC has one of (``maker  Corrane | maker  Fennimore``):
     of which it says it, nothing tells."""
     told: dict[tuple[str, int], list[Draft]] = {}
@@ -67,3 +66,26 @@ def doubt_rivals(interpreter: Interpreter) -> None:
         if len({(draft.entry.printed, draft.entry.label) for draft in rivals}) == len(rivals) > 1:
             for draft in rivals:
                 draft.confidence = min(draft.confidence, _DOUBTED)
+
+
+_SYSTEM = frozenset((word,) for word in "system systeme sistema systeem".split())
+_RIGHT_BELOW, _LEAST_TOLD = 5, 2
+
+
+def _system_as_pc(interpreter: Interpreter) -> None:
+    """What a bare ``System`` is called is the PC's model, where what stands right below tells of the PC (a serial number, its
+    form) and nothing of an operating system."""
+    own = interpreter.drafts[interpreter.section_from :]
+    for draft in own:
+        if draft.fact != "os.name" or draft.confidence >= _SURELY or words_of(draft.entry.label) not in _SYSTEM:
+            continue
+        below = [d.fact.partition(".")[0] for d in own if 0 < d.entry.line - draft.entry.line <= _RIGHT_BELOW]
+        if below.count("machine") >= _LEAST_TOLD and "os" not in below:
+            draft.fact = "machine.model"
+
+
+def weigh_labels(interpreter: Interpreter) -> None:
+    """Weigh what a section's labels told against each other, once all of them are read: what only stands in for another is
+    left out, and what tells too little, or says two things, is doubted."""
+    for step in (_leave_out_second_choices, _doubt_lone_version, _doubt_rivals, _system_as_pc):
+        step(interpreter)

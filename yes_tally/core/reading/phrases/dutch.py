@@ -213,7 +213,7 @@ LABELS: dict[str, str] = {
     "task.last_run_at": "laatst uitgevoerd|laatste uitvoering|laatste keer|laatst gelopen|vorige keer",
     "task.next_run_at": "volgende uitvoering|volgende keer|volgende loop|eerstvolgende keer",
     "task.last_result": "laatste resultaat|resultaat|afloop",
-    "task.runs": "start|voert uit|opdracht|actie|programma|draait",
+    "task.runs": "start|voert uit|opdracht|actie|programma|draait|wat",
     "task.user": "gebruiker|uitvoeren als|account|draait als|namens|uitgevoerd door",
     "firewall.profile": "profiel|naam|id",
     "firewall.on": "ingeschakeld|status|actief|aan|toestand|brandmuur",

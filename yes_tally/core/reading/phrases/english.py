@@ -227,7 +227,7 @@ LABELS: dict[str, str] = {
     "task.last_run_at": "last run|last run time|ran last|last|last started|previous run",
     "task.next_run_at": "next run|next run time|runs next|next|next start|next due|due next",
     "task.last_result": "code|exit code|return code|last code|last result|result|exit code|last exit|return code|ended with|last exit code|last run result|last return code|gave|returned|ended with|came back with",
-    "task.runs": "runs|command|task to run|action|starts|activates|program|what it runs|does|doing|command line",
+    "task.runs": "runs|command|task to run|action|starts|activates|program|what it runs|does|doing|command line|what",
     "task.user": "on behalf of|user|run as|run as user|runs as|account|as|as user",
     "firewall.profile": "profile|name|zone|profile name|network profile|id",
     "firewall.on": "guard|on|wall|shield|protection|state|is on|enabled|status|active|firewall",

@@ -213,7 +213,7 @@ LABELS: dict[str, str] = {
     "task.last_run_at": "derniere execution|dernier lancement|dernier passage|dernière fois|lancée le",
     "task.next_run_at": "prochaine execution|prochain lancement|prochain passage|prochaine fois",
     "task.last_result": "dernier resultat|resultat|code retour|code de retour",
-    "task.runs": "execute|lance|commande|action|programme lancé|ce qu'elle lance|tâche à exécuter|exécute",
+    "task.runs": "execute|lance|commande|action|programme lancé|ce qu'elle lance|tâche à exécuter|exécute|quoi",
     "task.user": "utilisateur|executer comme|compte|exécutée par|sous|exécuter en tant que|exécutée en tant que|au nom de",
     "firewall.profile": "profil|nom|id",
     "firewall.on": "etat|active|actif|statut|pare feu|en marche",

@@ -213,7 +213,7 @@ LABELS: dict[str, str] = {
     "task.last_run_at": "ultima esecuzione|ultima volta|ultimo giro",
     "task.next_run_at": "prossima esecuzione|prossima volta|prossimo giro",
     "task.last_result": "ultimo risultato|risultato|esito|codice di ritorno|codice di uscita",
-    "task.runs": "esegue|avvia|comando|azione|lancia|programma",
+    "task.runs": "esegue|avvia|comando|azione|lancia|programma|cosa|che cosa",
     "task.user": "utente|esegui come|account|come utente|esegue come|eseguita da",
     "firewall.profile": "profilo|nome|id",
     "firewall.on": "attivo|stato|abilitato|muro|acceso",

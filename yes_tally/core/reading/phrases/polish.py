@@ -213,7 +213,7 @@ LABELS: dict[str, str] = {
     "task.last_run_at": "ostatnie uruchomienie|ostatnie wykonanie|ostatnio|ostatni raz|ostatni przebieg",
     "task.next_run_at": "następne uruchomienie|nastepne uruchomienie|nastepne wykonanie|następnym razem|następny raz|następny przebieg|kolejne uruchomienie",
     "task.last_result": "ostatni wynik|wynik|kod wyjścia",
-    "task.runs": "uruchamia|polecenie|akcja|wykonuje|program|uruchamiany program|dzialanie",
+    "task.runs": "uruchamia|polecenie|akcja|wykonuje|program|uruchamiany program|dzialanie|co",
     "task.user": "uzytkownik|uruchom jako|konto|uruchamiane przez|w imieniu|konto uzytkownika|uruchamiane jako",
     "firewall.profile": "profil|nazwa|id",
     "firewall.on": "włączona|stan|wlaczona|aktywna|wlaczony|zapora",

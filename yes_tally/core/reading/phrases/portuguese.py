@@ -213,7 +213,7 @@ LABELS: dict[str, str] = {
     "task.last_run_at": "ultima execucao|ultima vez",
     "task.next_run_at": "proxima execucao|próxima vez",
     "task.last_result": "ultimo resultado|resultado|código de retorno|código de saída",
-    "task.runs": "executa|inicia|comando|acao|lança|programa|corre|lanca",
+    "task.runs": "executa|inicia|comando|acao|lança|programa|corre|lanca|o quê",
     "task.user": "utilizador|usuario|executar como|conta|executada por|em nome de",
     "firewall.profile": "perfil|nome|id",
     "firewall.on": "ativo|estado|ativado|ligado|muralha",

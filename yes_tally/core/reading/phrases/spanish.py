@@ -213,7 +213,7 @@ LABELS: dict[str, str] = {
     "task.last_run_at": "ultima ejecucion|ultima vez|ultima pasada",
     "task.next_run_at": "proxima ejecucion|siguiente ejecucion|próxima vez|próxima pasada",
     "task.last_result": "ultimo resultado|resultado|código de retorno|código de salida",
-    "task.runs": "ejecuta|inicia|comando|accion|lanza|programa|orden|tarea a ejecutar",
+    "task.runs": "ejecuta|inicia|comando|accion|lanza|programa|orden|tarea a ejecutar|qué",
     "task.user": "usuario|ejecutar como|cuenta|ejecutada por|se ejecuta como",
     "firewall.profile": "perfil|nombre|id",
     "firewall.on": "estado|activo|activado|habilitado|cortafuegos|muralla|encendido",

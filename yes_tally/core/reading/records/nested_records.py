@@ -390,4 +390,7 @@ def _says_more_of(group: Group, item: Item, shape: str, named: tuple[str, ...]) 
     # ``<driver version="31.0" date="2025-06-01"/>`` of a graphics card; ``password:`` over ``expires: never`` in an account's record
     begun = "" if caches else f"{group.heading.text} "
     meant = [decide(f"{begun}{entry.label}", Context(item.group))[:1] for entry in group.entries]
+    if not named:  # ``mode:`` over ``width: 2560``
+        alone = [decide(entry.label, Context(item.group))[:1] for entry in group.entries]
+        meant = [found or other for found, other in zip(meant, alone, strict=True)]
     return sum(any(g.fact.startswith(f"{item.group}.") for g in found) for found in meant) * 2 > len(meant)

@@ -263,6 +263,7 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
     "task.runs": ((re.compile(rf"{AS_WHOM}$", re.I), "task.user"),),
     "task.state": ((re.compile(r", (enabled|disabled)$", re.I), "task.enabled"),),
     "task.last_run_at": (
+        (re.compile(r"[,;] (?:ended|finished|exited|beendet|termin[ée]e?|terminad[oa]|finalizad[oa]|conclu[íi]d[oa]|terminat[oa]|finit[oa]|ge[ëe]indigd|zako[ńn]czon[oaey]) (?:with|as|mit|avec|con|com|met|z) (0x[0-9a-f]+|\d{1,10})\b", re.I), "task.last_result"),
         (re.compile(r"\((?:result|r[ée]sultat|ergebnis|resultado|risultato|esito|resultaat|wynik) ?:? ([\w-]+)\b[^()]*\)", re.I), "task.last_result"),
         (re.compile(r"[^\W\d_]+ \((0x[0-9a-f]+|\d{1,10})\)$", re.I), "task.last_result"),
     ),

@@ -106,7 +106,7 @@ TEXT_FORMS: dict[str, re.Pattern[str]] = {
     ),
     "os.edition": re.compile(r"(?!0x|\d+[A-Z]\d?$)(?P<keep>[^(;]*[^\W\d_][^(;]*)", re.I),
     # A program and its version made no PC.
-    "machine.maker": re.compile(r"(?!.*\s\d+\.\d+)(?P<keep>.+)$"),
+    "machine.maker": re.compile(r"(?!.*\s\d+\.\d+|.*\s{3,})(?P<keep>.+)$"),
     # A host's name is no model.
     "machine.model": re.compile(
         r"(?!(?:[A-Za-z]{2,4}-[A-Za-z]{2,4}-?|[a-z]{2,12}-)\d{1,3}(?:\.[\w-]+)*(?:$| \())(?!.*\s{3,})"

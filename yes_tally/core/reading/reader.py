@@ -253,7 +253,7 @@ def _report(data: bytes, decoded: Decoded, understood: _Understood) -> ReadRepor
             section += 1
         line, column = printed.place(draft.entry.line, draft.entry.column)
         readings.append(_reading(draft, section, decoded.lines[line - 1], column))
-    readings = _each_once(readings)
+    readings = _each_once(readings, decoded.lines)
     spoken = understood.spoken()
     return ReadReport(
         sha256=hashlib.sha256(data).hexdigest(),
@@ -269,13 +269,17 @@ def _report(data: bytes, decoded: Decoded, understood: _Understood) -> ReadRepor
     )
 
 
-def _each_once(readings: Sequence[Reading]) -> list[Reading]:
+# A longer line holds a whole document.
+_ONE_LINE = 400
+
+
+def _each_once(readings: Sequence[Reading], lines: Sequence[Line]) -> list[Reading]:
     """The readings without those that say on the same line again what another, as sure or surer, says."""
     surest: dict[tuple[str, str | None, int, object], Reading] = {}
     for reading in sorted(readings, key=lambda reading: -reading.confidence):
         surest.setdefault((reading.fact, reading.item, reading.line, reading.value.value), reading)
     kept = {id(reading) for reading in surest.values()}
-    return [reading for reading in readings if id(reading) in kept]
+    return [reading for reading in readings if id(reading) in kept or len(lines[reading.line - 1].text) > _ONE_LINE]
 
 
 def _section_as_printed(section: Section, printed: Printed) -> Section:

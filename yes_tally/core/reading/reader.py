@@ -275,11 +275,19 @@ _ONE_LINE = 400
 
 def _each_once(readings: Sequence[Reading], lines: Sequence[Line]) -> list[Reading]:
     """The readings without those that say on the same line again what another, as sure or surer, says."""
-    surest: dict[tuple[str, str | None, int, object], Reading] = {}
-    for reading in sorted(readings, key=lambda reading: -reading.confidence):
-        surest.setdefault((reading.fact, reading.item, reading.line, reading.value.value), reading)
-    kept = {id(reading) for reading in surest.values()}
-    return [reading for reading in readings if id(reading) in kept or len(lines[reading.line - 1].text) > _ONE_LINE]
+    said = [(reading.fact, reading.item, reading.line, reading.value.value) for reading in readings]
+    if len(set(said)) == len(said):
+        return list(readings)
+    surest: dict[tuple[str, str | None, int, object], float] = {}
+    for key, reading in zip(said, readings, strict=True):
+        surest[key] = max(reading.confidence, surest.get(key, 0.0))
+    kept = []
+    for key, reading in zip(said, readings, strict=True):
+        again = surest.get(key) != reading.confidence
+        if not again or len(lines[reading.line - 1].text) > _ONE_LINE:
+            kept.append(reading)
+            surest.pop(key, None)
+    return kept
 
 
 def _section_as_printed(section: Section, printed: Printed) -> Section:

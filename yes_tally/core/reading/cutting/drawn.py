@@ -184,6 +184,8 @@ def _plain_heads(lines: list[Line]) -> list[Line]:
     """The heads of records with a gap for the dots that lead to what they say, and without the word that there is
     something, where what is told of it stands below them, further in and without dots."""
     for index, (line, below) in enumerate(pairwise(lines)):
+        if below.text[:1] != " ":
+            continue
         head = _NUMBERED.match(line.text[:_MAX_FRAME])
         if head is None or " .." in below.text or indent_of(below.text) <= indent_of(line.text):
             continue

@@ -138,6 +138,8 @@ _HEADS_MEMBERS = re.compile(rf"\s*\[?(?P<group>{_LARGE}[\w .-]{{2,40}}?)\]?:?(?:
 def _groups_beside(interpreter: Interpreter, lines: Sequence[Line]) -> set[int]:
     """Read groups each beside or over its members, where one is that of the administrators; returns the lines that were
     read."""
+    if not any("min" in line.text[:MAX_LABEL] or "eheer" in line.text[:MAX_LABEL] for line in lines):
+        return set()  # none of those words
     if not any(_ALL_ADMINISTRATORS.match(line.text.lstrip(" [")) for line in lines):
         return set()
     groups = _members_beside(lines) or _members_below(lines)

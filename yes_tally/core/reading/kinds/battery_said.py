@@ -46,6 +46,8 @@ _CLAUSE = re.compile(r"(?:[^,;:]|[,;:](?=\d))+")
 
 def battery_said(interpreter: Interpreter, lines: Sequence[Line]) -> None:
     """Read what lines say in words of the one battery of a section, and no shape could read."""
+    if not any("Wh" in line.text for line in lines):
+        return
     told = [(line, list(_told(line.text))) for line in lines if len(line.text) <= MAX_LINE and _MAY.search(line.text)]
     facts = [fact for _, found in told for fact, _, _ in found]
     if "battery.design" not in facts or len(facts) != len(set(facts)):

@@ -44,6 +44,7 @@ _SLOTS = re.compile(
 )
 _PARTS = re.compile(r"(?:(?!\s{2,})[^,;]|[,;](?=\d))+")
 _AMOUNT = re.compile(r"\d[\d.,'’\u00a0\u202f]*(?: \d{3})* ?[KMGT]i?[BOo]\b")
+_SEVERAL = re.compile(r"\d ?[KMGT]i?[BOo]\b.*?\d")
 _LEAST = 2
 _ALL = "memory"
 
@@ -52,7 +53,7 @@ def memory_amounts(interpreter: Interpreter, lines: Sequence[Line]) -> set[int]:
     """Read the lines of nothing but such amounts, one of them of what is installed; returns the lines that were read."""
     read: set[int] = set()
     for line in lines:
-        told = _amounts(line) if len(line.text) <= 2 * MAX_LABEL else {}
+        told = _amounts(line) if len(line.text) <= 2 * MAX_LABEL and _SEVERAL.search(line.text) else {}
         if len(told) < _LEAST or "memory.installed" not in told:
             continue
         for fact, entry in told.items():

@@ -447,9 +447,9 @@ ROWS = {
         }),
     ],
     "entries that firmware starts, by the file they name": [
-        ("", "0000   USB stick                (removable)\n0003 * Harbour OS 12            HD(1,GPT)/\\EFI\\harbour.efi     <- default\n", {
+        ("", "0000   USB stick                (removable)\n0003 * Harbour OS 12            H:\\start\\harbour.efi     <- default\n", {
             "boot_entry#1.id": "0000", "boot_entry#1.name": "USB stick", "boot_entry#2.id": "0003", "boot_entry#2.name": "Harbour OS 12",
-            "boot_entry#2.path": "HD(1,GPT)/\\EFI\\harbour.efi", "boot_entry#2.default": True,
+            "boot_entry#2.path": "H:\\start\\harbour.efi", "boot_entry#2.default": True,
         }),
     ],
     "clocks now and at most": [

@@ -29,8 +29,8 @@ _BARS = frozenset("|│║┃+┐┘╗╝")
 
 
 class Uncut(NamedTuple):
-    """Lines put together where a console may have cut them; ``alone`` counts the pieces that hold one cell or begin
-    within a word, which may have been read as what they are not."""
+    """Lines put together where a console may have cut them; ``alone`` counts the pieces that hold one cell, and those that
+    begin within a word, which may have been read as what they are not."""
 
     lines: list[Line]
     pieces: Pieces
@@ -61,8 +61,9 @@ def uncut(lines: Sequence[Line]) -> Uncut | None:
             open_ended = []
         open_ended = [*open_ended, line] if len(line.text) == width else []
     texts = {line.number: line.text for line in lines}
+    # A piece that begins within a word was cut off for sure, and is read wrongly where it holds a cell as well.
     alone = sum(
-        len(cells_by_gap(texts[at])) == 1 or (texts[before][-1:].isalpha() and texts[at][:1].islower())
+        (len(cells_by_gap(texts[at])) == 1) + (texts[before][-1:].isalpha() and texts[at][:1].islower())
         for placed in pieces.values()
         for (_, before), (_, at) in pairwise(placed)
     )

@@ -123,6 +123,8 @@ class AtTheBench(Driven):
         entering: list[str] = []
         page.route(visit, lambda route: route.continue_() if entering else route.fulfill(response=given))
         page.on("request", lambda sent: entering.append(sent.url) if sent.url.endswith("/enter") else None)
+        page.reload()  # what it had asked for before may be answered only after the colleague
+        expect(page.get_by_role("heading", level=1, name="nq-srv-01")).to_be_visible()
         answer = other.post(f"{visit}/enter", data={"version": given.json()["version"], "asset": 1})
         self.assertEqual(answer.status, 200)
         page.get_by_role("button", name="Enter and seal").click()

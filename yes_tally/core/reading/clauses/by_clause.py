@@ -140,7 +140,7 @@ def by_label(
     """``serial 4711``, ``livres 41,7 GB``, ``8 cores``: the first words are a label of the group, or the last."""
     if not text.strip():
         return None
-    if leading := _OF_WHICH.match(text):
+    if leading := OF_WHICH.match(text):
         found = by_label(interpreter, text[leading.end() :], group, left)
         return found and (found[0], found[1], found[2] + leading.end())
     part_of = _USED_OF.fullmatch(text)
@@ -230,8 +230,9 @@ def _surely(guesses: Iterable[Guess], left: Sequence[FactKind], *kinds: str) -> 
             yield fact
 
 
-_OF_WHICH = re.compile(
-    r"(?:of which|waarvan|davon|dont|di cui|de (?:los|las) (?:cuales|que)|dos quais|z czego|w tym)\s+", re.I
+OF_WHICH = re.compile(
+    r"(?:of (?:which|it)|waarvan|davon|dont|di cui|de (?:los|las) (?:cuales|que)|d[ao]s quais|z (?:tego|czego)|w tym)\s+",
+    re.I,
 )
 # ``376.4 of 465.1 GB used``
 _USED_OF = re.compile(

@@ -16,7 +16,7 @@ from collections.abc import Sequence
 from typing import TYPE_CHECKING
 
 from yes_tally.core.catalogue import FACTS, FIELDS, FactKind
-from yes_tally.core.reading.clauses.by_clause import by_form
+from yes_tally.core.reading.clauses.by_clause import FORMS, by_form
 from yes_tally.core.reading.clauses.told_in_parts import told_in_words
 from yes_tally.core.reading.drafts import Item
 from yes_tally.core.reading.kinds.adapters_again import DUPLEX
@@ -36,14 +36,14 @@ _STATE = re.compile(r"\s*[\[(](?P<state>[^\W\d_][^\[\]()]{0,20})[\])]\s+(?=\S)")
 _WHICH = re.compile(r"(?P<noun>(?:[^\W\d_]+ )?#?\d{1,2})[:.)]\s+(?=[^\W\d_])")
 # ``Wired 1 (Ternwave GE 210)``
 _BOTH_NAMES = re.compile(r"(?P<called>[^\W\d_][^()]*?) \((?P<model>[^\W\d_][^()]*\d[^()]*)\)$")
-_ADDRESS = re.compile(r"\b[0-9a-f]{2}(?:[:-][0-9a-f]{2}){5}\b|\b\d{1,3}(?:\.\d{1,3}){3}\b", re.I)
+_MAC = re.compile(rf"\b{FORMS['adapter.mac'].pattern}\b", re.I)
+_ADDRESS = re.compile(rf"{_MAC.pattern}|\b\d{{1,3}}(?:\.\d{{1,3}}){{3}}\b", re.I)
 # What it is called, to where a mark or a gap ends it.
 _CALLED = re.compile(r"(?P<name>[^\W\d_](?:[^,;:= ]| (?! ))*)(?P<mark>$|[,;:]\s+|\s{2,})")
 _MODEL = re.compile(r"(?P<name>[A-Z][\w&.-]*(?: [\w&./+-]+)+)(?:$|,\s+|\s{2,})")
 # ``"Landing air"   wireless``, ``Landing air: wireless``: what it is called, before words between commas.
 _QUOTED = re.compile(r"[\"“„«](?P<name>[^\"“”„«»]{1,40})[\"”“»]:?\s+(?=\S)")
 _BEFORE_WORDS = re.compile(r"(?P<name>[^\W\d_](?:[^,;:= ]| (?! ))*)(?::\s+|\s{2,})(?=\S)")
-_MAC = re.compile(r"\b[0-9a-f]{2}(?:[:-][0-9a-f]{2}){5}\b", re.I)
 _PROPER = re.compile(rf"{MODEL_OF_CARD.pattern}|[A-Z][\w&.-]*(?: [A-Z][\w&.-]*)+")
 _CLAUSE = re.compile(r"[^\s,][^,]*")
 _MOST_LINES = 400

@@ -26,9 +26,10 @@ _SHARE = re.compile(
     re.I,
 )
 _IN_BRACKETS = re.compile(r"\((?P<v>\d{1,3}(?:[.,]\d+)? ?%)\)")
+_OFTEN = r"(?:times|mal|fois|veces|vezes|volte|keer|razy)"
 _TIMES = re.compile(
-    r"\b(?:charged|geladen|charg[ée]e?|cargad[ao]|carregad[ao]|caricata|na[łl]adowan[ay]) (?P<v>\d[\d.,]*)(?: |-)?(?:times|mal|fois|veces|vezes|volte|keer|razy)\b|"
-    r"(?P<w>\d[\d.,]*)(?: |-)?(?:times|mal|keer|razy) (?:charged|geladen|na[łl]adowan[ay])\b",
+    rf"\b(?:charged|geladen|charg[ée]e?|cargad[ao]|carregad[ao]|caricata|na[łl]adowan[ay]) (?P<v>\d[\d.,]*)[ -]?{_OFTEN}\b|"
+    rf"(?P<w>\d[\d.,]*)[ -]?{_OFTEN} (?:charged|geladen|na[łl]adowan[ay])\b",
     re.I,
 )
 # What a charge is by the words beside it.
@@ -66,7 +67,7 @@ def battery_said(interpreter: Interpreter, lines: Sequence[Line]) -> None:
                 interpreter.add(fact, item, Entry("", text, line.number, at + 1), value, "sentences", 0.82, why)
 
 
-_MAY = re.compile(r"Wh\b|%|\d.*(?:times|mal|fois|veces|vezes|volte|keer|razy)\b", re.I)
+_MAY = re.compile(rf"Wh\b|%|\d.*{_OFTEN}\b", re.I)
 
 
 def _told(text: str) -> Iterator[tuple[str, str, int]]:

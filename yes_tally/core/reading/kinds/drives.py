@@ -7,6 +7,7 @@ from collections.abc import Sequence
 from typing import TYPE_CHECKING
 
 from yes_tally.core.catalogue import FACTS, FIELDS
+from yes_tally.core.reading.clauses.by_clause import OF_WHICH
 from yes_tally.core.reading.clauses.told_in_parts import told_in_words
 from yes_tally.core.reading.meaning.decide import Guess
 from yes_tally.core.reading.shapes.layout import MAX_LINE, MAX_TOLD, Entry, commas_for_gaps, dots_as_commas
@@ -64,9 +65,7 @@ def rows_telling_drives(interpreter: Interpreter, lines: Sequence[Line]) -> bool
 
 
 # ``930.2 GB of which 37.2 GB free``
-_OF_WHICH = re.compile(
-    r",? (?:of (?:which|it)|davon|dont|de (?:los|las) cuales|d[ao]s quais|di cui|waarvan|z (?:tego|czego)) (?=\d)", re.I
-)
+_SIZE_OF_WHICH = re.compile(rf",? {OF_WHICH.pattern}(?=\d)", re.I)
 # ``Drawings archive``, before a gap and a size.
 _IN_WORDS = re.compile(r"\s*([A-Z][\w-]*(?: [\w-]+){1,3}),\s+(?=\d[\d.,]* ?[KMGT]i?[BOo]\b)")
 
@@ -84,7 +83,7 @@ def told_of_drive(interpreter: Interpreter, line: int, mount: str, at: int, told
     letter = Entry("", mount, line, at + 1)
     if mount:
         interpreter.place(letter, "rows", (Guess("volume.mount", 0.85, "the row begins with its letter"),), item)
-    text = commas_for_gaps(_OF_WHICH.sub(lambda of: ",".ljust(len(of.group())), told.replace("): ", "), ")))
+    text = commas_for_gaps(_SIZE_OF_WHICH.sub(lambda of: ",".ljust(len(of.group())), told.replace("): ", "), ")))
     if part := _of_all(text):
         # ``37.2 GB free of 930.2 GB``, ``37.2 of 930.2 GB free``
         free = part["part"] if part["unit"] else f"{part['part']} {part['all'].split()[-1]}"

@@ -15,7 +15,7 @@ from typing import TYPE_CHECKING
 from yes_tally.core.catalogue import FACTS
 from yes_tally.core.reading.shapes.layout import MAX_LABEL, Entry
 from yes_tally.core.reading.text.decode import Line
-from yes_tally.core.reading.values.asides import FREE, IN_USE, SEEN, UP_TO
+from yes_tally.core.reading.values.asides import FREE, IN_USE, SEEN, SLOTS, UP_TO
 from yes_tally.core.reading.values.understand import understand
 
 if TYPE_CHECKING:
@@ -38,15 +38,13 @@ _AMOUNT_OF = tuple(
 )
 # All that there is, where what the system can use of it is told as well.
 _TOTAL = re.compile(r"\b(?:total\w*|totaal|gesamt|insgesamt|en tout|in tutto|razem|[łl][ąa]cznie)(?!\w)", re.I)
-_SLOTS = re.compile(
-    r"\s*(?:(?P<v>\d{1,2}) )?(?:memory )?(?:slots?|sockets?|(?:steck)?pl[äa]tze|emplacements|ranuras|ranhuras|z[óo]calos|encaixes|alloggiamenti|sleuven|gniazda?)(?(v)| (?P<w>\d{1,2}))\s*",
-    re.I,
-)
+_SLOTS = re.compile(rf"\s*(?:(?P<before>\d{{1,2}}) )?{SLOTS}(?(before)| (?P<behind>\d{{1,2}}))\s*", re.I)
 _PARTS = re.compile(r"(?:(?!\s{2,})[^,;]|[,;](?=\d))+")
 _AMOUNT = re.compile(r"\d[\d.,'’\u00a0\u202f]*(?: \d{3})* ?[KMGT]i?[BOo]\b")
 _SEVERAL = re.compile(r"\d ?[KMGT]i?[BOo]\b.*?\d")
 _LEAST = 2
-_ALL = "memory"
+# What stands for an amount called the total, until it is known of what it is.
+_IN_ALL = "total"
 
 
 def memory_amounts(interpreter: Interpreter, lines: Sequence[Line]) -> set[int]:
@@ -72,17 +70,17 @@ def _amounts(line: Line) -> dict[str, Entry]:
         sizes = list(_AMOUNT.finditer(part.group()))
         words = _AMOUNT.sub(" ", part.group())
         if slots := _SLOTS.fullmatch(part.group()):
-            which = "v" if slots["v"] else "w"
+            which = "before" if slots["before"] else "behind"
             at = part.start() + slots.start(which) + 1
             found["memory.slots"] = Entry("", slots[which], line.number, at)
             continue
         fact = next((fact for fact, pattern in _AMOUNT_OF if pattern.search(words)), None)
         if fact is None and _TOTAL.search(words):
-            fact = _ALL
+            fact = _IN_ALL
         if len(sizes) != 1 or fact is None or fact in found or re.search(r"[:=\d]", words):
             return {}
         at = part.start() + sizes[0].start() + 1
         found[fact] = Entry("", sizes[0].group(), line.number, at)
-    if _ALL in found and "memory.usable" in found:
-        found.setdefault("memory.installed", found.pop(_ALL))
-    return {} if _ALL in found else found
+    if _IN_ALL in found and "memory.usable" in found:
+        found.setdefault("memory.installed", found.pop(_IN_ALL))
+    return {} if _IN_ALL in found else found

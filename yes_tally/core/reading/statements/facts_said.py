@@ -18,6 +18,7 @@ from yes_tally.core.catalogue import FACTS
 from yes_tally.core.reading.statements.prose import DENIES, ENDS, Sentence, sentences_of
 from yes_tally.core.reading.statements.sentences import DATE, Stated
 from yes_tally.core.reading.text.decode import Line
+from yes_tally.core.reading.values.asides import OF_SLOTS
 from yes_tally.core.reading.values.understand import understand
 from yes_tally.core.words import plain
 
@@ -79,12 +80,6 @@ _SOCKETS = re.compile(
     r"\b(?:(?:memory|ram) (?:slots?|sockets?)|speicher(?:steck)?platze?n?|(?:emplacements?|connecteurs?) (?:de )?memoire|(?:ranuras?|zocalos?) de memoria|(?:ranhuras?|encaixes?) de memoria|"
     r"(?:slot|alloggiamenti) (?:di|della) memoria|geheugen(?:sleuven|sleuf|banken|plaatsen)|gniazd\w* pamieci)\b"
 )
-# ``2 of 4 slots``, ``2 emplacements sur 4``
-_OF_PLACES = re.compile(
-    r"(?<![\d.,])\d{1,2} (?:(?:of|von|sur|de|di|van|z) (?P<all>\d{1,2}) )?(?:(?:memory |speicher)?(?:slots?|sockets?|(?:steck)?pl[aä]tzen?|emplacements|ranuras|z[oó]calos|ranhuras|encaixes|alloggiamenti|sleuven|gniazd))"
-    r"(?(all)|(?: (?:of|von|sur|de|di|van|su|z) (?P<of>\d{1,2})\b))",
-    re.I,
-)
 _NUMBER = re.compile(r"(?<![\w.,])\d{1,2}(?![\w.,]|\.\d)")
 _PLAIN = 0.85
 _MOST_WORDS = 8
@@ -112,11 +107,11 @@ def _of_sentence(interpreter: Interpreter, sentence: Sentence, part: str, at: in
         yield _stated(sentence, fact, day.group(), at + day.start())
         return
     sizes = list(_SIZE.finditer(part))
-    if len(sizes) == 1 and (fact := _of_size(text)):
+    slots = next((match for pattern, _ in OF_SLOTS if (match := pattern.search(part))), None)
+    if len(sizes) == 1 and (fact := _of_size(text, of_slots=slots is not None)):
         yield _stated(sentence, fact, sizes[0].group(), at + sizes[0].start())
-        if places := _OF_PLACES.search(part):
-            which = "all" if places["all"] else "of"
-            yield _stated(sentence, "memory.slots", places[which], at + places.start(which))
+        if slots:
+            yield _stated(sentence, "memory.slots", slots[1], at + slots.start(1))
         return
     if not sizes and _SOCKETS.search(text):
         numbers = sorted(_NUMBER.finditer(part), key=lambda number: int(number.group()))
@@ -144,9 +139,9 @@ def _of_day(text: str) -> str:
     return "os.installed_at" if _SET_UP.search(text) and _SYSTEM.search(text) else ""
 
 
-def _of_size(text: str) -> str:
-    """What the one size is that a sentence names."""
-    if (_BOARD.search(text) or _OF_PLACES.search(text)) and _AT_MOST.search(text):
+def _of_size(text: str, *, of_slots: bool) -> str:
+    """What the one size is that a sentence names, which counts slots as well (``of_slots``) or not."""
+    if (of_slots or _BOARD.search(text)) and _AT_MOST.search(text):
         return "memory.limit"
     if not _MEMORY.search(text) or DENIES.search(text):
         return ""

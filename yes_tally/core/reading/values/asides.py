@@ -66,10 +66,15 @@ RATED = {
     "module.speed": re.compile(rf"(\d{{3,5}} ?(?:MT/s|MHz)),? (?:\w+ )?{_RATED}", re.I),
 }
 
-# How many sockets there are, beside how many hold something.
-_OF_SLOTS = (
-    (re.compile(r"\d+ (?:of(?: the)?|von(?: den)?|sur(?: les)?|des?|de (?:las|los|los|as|os)|di|dei|delle|degli|van(?: de)?|z|op|em|das|dos) (\d+) (?:memory )?(?:slots?|sockets?|(?:steck)?plätzen?|bänken?|emplacements|ranuras|ranhuras|encaixes|zócalos|posti|alloggiamenti|sleuven|plaatsen|gniazd|soquetes|slotów)", re.I), "memory.slots"),
-    (re.compile(r"\d+ (?:slots?|sockets?|emplacements?|ranuras|zócalos|posti|alloggiamenti|sleuven|gniazd|soquetes|slotów|steckplätze|modules?|sticks?|dimms?|barrettes?|riegeln?|m[óo]dulos?|moduli|modułów|moduły|kości)(?: [^\W\d_]+){0,2} (?:of|von|sur|de|di|van|z|op|su) (\d+)\b(?! ?[GM])", re.I), "memory.slots"),
+# What memory sits in.
+SLOTS = (
+    r"(?:(?:memory |speicher)?(?:slots?|sockets?|(?:steck)?pl[äa]tzen?)|emplacements?|ranuras|ranhuras|encaixes|z[óo]calos|posti|alloggiamenti|sleuven|plaatsen|"
+    r"gniazda?|soquetes|slotów)"
+)
+# How many sockets there are, beside how many hold something: ``2 of 4 slots``, ``2 emplacements sur 4``.
+OF_SLOTS = (
+    (re.compile(rf"\d+ (?:of(?: the)?|von(?: den)?|sur(?: les)?|des?|de (?:las|los|as|os)|di|dei|delle|degli|van(?: de)?|z|op|em|das|dos) (\d+) (?:{SLOTS}|bänken?)", re.I), "memory.slots"),
+    (re.compile(rf"\d+ (?:{SLOTS}|modules?|sticks?|dimms?|barrettes?|riegeln?|m[óo]dulos?|moduli|modułów|moduły|kości)(?: [^\W\d_]+){{0,2}} (?:of|von|sur|de|di|van|z|op|su) (\d+)\b(?! ?[GM])", re.I), "memory.slots"),
 )  # fmt: skip
 
 # What stands behind a driver's version.
@@ -168,11 +173,11 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
         (re.compile(rf"{_AMOUNT} {_MAYBE_IS}{FREE}\b", re.I), "memory.available"),
         (re.compile(rf"[(,;] ?{SEEN} ?:? {_AMOUNT}", re.I), "memory.usable"),
         (re.compile(rf"[(,;] ?{FREE} ?:? {_AMOUNT}", re.I), "memory.available"),
-        *_OF_SLOTS,
+        *OF_SLOTS,
         (_LIMIT, "memory.limit"),
         (_LIMIT_BEHIND, "memory.limit"),
     ),
-    "memory.limit": _OF_SLOTS,
+    "memory.limit": OF_SLOTS,
     "memory.slots": ((_LIMIT, "memory.limit"),),
     "memory.usable": (
         (re.compile(rf"{_AMOUNT} {_MAYBE_IS}{FREE}\b(?! (?:of|out of|von|sur|de|di|van|z)\b)", re.I), "memory.available"),

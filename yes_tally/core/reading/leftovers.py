@@ -111,6 +111,7 @@ def read_single_leftovers(interpreter: Interpreter) -> None:
             if value and name not in told:
                 told.add(name)
                 interpreter.add(name, None, entry, value, shape, sure, why)
+                interpreter.asides(name, None, entry, shape, sure)
     interpreter.single_leftovers = []
 
 

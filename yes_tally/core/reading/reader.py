@@ -32,6 +32,7 @@ from yes_tally.core.reading.leftovers import read_leftovers, read_single_leftove
 from yes_tally.core.reading.lines_apart import lines_apart
 from yes_tally.core.reading.meaning.language import language_of
 from yes_tally.core.reading.meaning.second_choices import weigh_labels
+from yes_tally.core.reading.meaning.spoken_of import without_names
 from yes_tally.core.reading.phrases.elsewhere import asks_elsewhere, tells_usage
 from yes_tally.core.reading.phrases.taught import NOTHING_TAUGHT, Phrasebook, using
 from yes_tally.core.reading.shapes.layout import (
@@ -51,7 +52,7 @@ from yes_tally.core.reading.text.decode import Decoded, Line, decode
 from yes_tally.core.reading.text.margins import without_margin
 from yes_tally.core.reading.values.report_locale import as_written_in, locale_of, own_locale
 
-READER_VERSION = 26
+READER_VERSION = 27
 DOUBTFUL = 0.8
 _CLOSING = re.compile(r"\s*(?:</[\w:.-]+>|[\]})][,;]?|<\?[^>]*\?>)+\s*$")
 _LOCALE_SAMPLE = 200_000
@@ -195,7 +196,9 @@ def _read_section(interpreter: Interpreter, section: Section) -> None:
         _prompt_host(interpreter, section)
     if section.failure or tells_usage(section.command or "", (line.text for line in section.lines)):
         return
-    command = interpreter.heading(section.command) if section.command else ()
+    printed = [line.text for line in section.lines[:_MOST_NAMED]]
+    asked = without_names(section.command, printed) if section.command and section.command.strip() else ""
+    command = interpreter.heading(asked) if asked else ()
     programs = lines_of_programs(interpreter, section.lines, command)
     programs |= lines_of_products(interpreter, [line for line in section.lines if line.number not in programs], command)
     written = without_tool_name(section.lines, section.command or "")
@@ -233,6 +236,10 @@ def _read_section(interpreter: Interpreter, section: Section) -> None:
         if not read_answer(interpreter, section):
             title_names_host(interpreter, lines)
         taught_statements(interpreter, lines)
+
+
+# A command asks after no more names than these lines tell of.
+_MOST_NAMED = 40
 
 
 def _prompt_host(interpreter: Interpreter, section: Section) -> None:

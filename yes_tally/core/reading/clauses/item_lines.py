@@ -22,6 +22,7 @@ from yes_tally.core.reading.phrases import subjects_in
 from yes_tally.core.reading.shapes.layout import Entry, indent_of
 from yes_tally.core.reading.statements.sieve import Sieve
 from yes_tally.core.reading.text.decode import Line
+from yes_tally.core.reading.values.asides import IN_USE
 from yes_tally.core.reading.values.text_forms import DAY, MOMENT
 from yes_tally.core.reading.values.understand import understand
 
@@ -37,6 +38,7 @@ _ENCRYPTED = (
     r"unverschlüsselt|onversleuteld|(?:nie)?zaszyfrowan[ye]"
 )
 _LEVEL = r"(?:error|err|warn(?:ing)?|info(?:rmation)?|notice|critical|crit|fatal|debug)"
+_SIZE = r"\d[\d.,'’]*(?: \d{3})* ?[KMGT]i?[BO]"
 _ADDRESSES = ("ipv4", "ipv6")
 
 
@@ -83,6 +85,8 @@ ITEM_LINES: tuple[ItemLine, ...] = (
     _line("update", rf"(?:[-*•]\s+|\[?\d{{1,3}}[\].)]:?\s+)?(?P<id>[A-Z]{{1,4}}-?\d{{4,8}})\s+[(\[](?P<installed_at>{DAY})[)\]]\s*[:–-]?\s+(?P<title>\S.*)"),
     _line("update", rf"(?:[-*•]\s+|\[?\d{{1,3}}[\].)]:?\s+)?(?P<id>[A-Z]{{1,4}}-?\d{{4,8}})\s*[:–-]\s+(?P<title>[^,;(]\S.*?)\s*(?:[,(]|\s[-–—·|])\s*(?:\w+ )?(?P<installed_at>{DAY})\)?"),
     _line("boot_entry", r"(?P<id>boot[ -]?\d{2,4}|entry[ -]?\d{1,4})\*?:?\s+(?P<name>[^\W_].*?)(?:\s{2,}(?P<path>\S.*))?"),
+    _line("boot_entry", r"(?P<default>\*)?\s*(?P<id>\{[\w-]+\})\s{2,}(?P<name>[^\W_](?:(?!\s{2}).)*?)\s{2,}(?P<path>(?:[a-z]:)?[\\/]\S*)"),
+    _line("page_file", rf"(?P<path>(?:[a-z]:\\|/)\S*?(?:\.(?:sys|swp|swap|pag)|swap[\w.]*))[:,]?\s+(?:\w+ )?(?P<size>{_SIZE})(?:,\s*|\s+)(?P<used>{_SIZE}) (?:is |are )?{IN_USE}\b.*"),
     _line("lookup", rf"(?P<name>[a-z][\w-]*(?:\.[\w-]+)+)\.?\s+(?:\d+\s+)?(?:in\s+)?(?:address|adresse|addr|aaaa|a)\s+(?P<address>{_IP})"),
     _line("update", rf"(?:[-*•]\s+)?(?P<id>[A-Z]{{1,4}}-?\d{{4,8}})\s+(?:am|on|vom|le|du|el|il|del|op|em|de|dnia|z)?\s*(?P<installed_at>{DAY})\s{{2,}}(?P<title>[^\W\d_].*)"),
     _line("lookup", rf"(?:asked|gefragt(?: bei)?|demand[ée] [àa]|preguntado a|perguntado a|chiesto a|gevraagd aan|pytano)(?: server)? (?P<server>{_IP})\s?:? (?P<name>[a-z][\w-]*(?:\.[\w-]+)+) (?:is|has|ist|hat|est|a|es|tiene|é|tem|è|ha|heeft|jest|ma|->|=|→) (?P<address>{_IP})"),

@@ -9,6 +9,7 @@ from itertools import chain
 
 from yes_tally.core.catalogue import FACTS
 from yes_tally.core.reading.clauses.by_clause import LEADING_SIZE
+from yes_tally.core.reading.kinds.caches_in_order import NAMED_LEVELS
 from yes_tally.core.reading.meaning.decide import ITEM_GROUPS, Context, decide
 from yes_tally.core.reading.meaning.labels import asked_for, words_of
 from yes_tally.core.reading.phrases import SUBJECTS, is_known, labels_in_brackets, names_item, subjects_in
@@ -189,6 +190,7 @@ def in_parts(entries: Sequence[Entry], context: Context) -> Iterator[tuple[Entry
         is_one = not whole.label or is_elsewhere(whole.label) or _tells_of_one(whole, context)
         is_one = is_one or _is_one_label(whole.label, context) or _lists_profiles(whole)
         is_one = is_one or (SOCKET.fullmatch(whole.label) is not None and LEADING_SIZE.match(whole.printed) is not None)
+        is_one = is_one or NAMED_LEVELS.fullmatch(whole.printed) is not None
         is_one = is_one or (whole.printed[:1] == "[" and _A_DRIVE.fullmatch(whole.label) is not None)
         parts = [whole] if is_one else pairs_in(whole)
         if len(parts) > 1 and _begins_their_labels(whole.label, parts[1].label, context):

@@ -27,7 +27,7 @@ _AND_HAS = re.compile(
 )
 # ``max. 4.00 GHz``, ``serial no. CRN2M55017``: the dot ends no clause.
 _CUT_SHORT = re.compile(
-    r"(?:(?<=\bmax)|(?<=\bmin)|(?<=\bmáx)|(?<=\bmaks))\.(?= \d)|(?:(?<=\bno)|(?<=\bnr)|(?<=\bser)|(?<=\bnum)|(?<=\bnúm))\.(?= \S*\d)",
+    r"(?:(?<=\bmax)|(?<=\bmin)|(?<=\bmáx)|(?<=\bmaks))\.(?= \d)|(?:(?<=\bno)|(?<=\bnr)|(?<=\bser)|(?<=\bnum)|(?<=\bnúm)|(?<=\brev)|(?<=\brév)|(?<=\bver)|(?<=\bvers)|(?<=\bwer))\.(?= \S*\d)",
     re.I,
 )
 # ``L1 512 KiB / L2 4 MiB``

@@ -18,13 +18,18 @@ if TYPE_CHECKING:
 CACHE = frozenset("cache podreczna zwischenspeicher cachegeheugen cachespeicher antememoire".split())
 _SIZE = r"\d[\d.,]* ?[KM]i?[BOo]"
 _LEVELS = re.compile(rf"(?P<l1>{_SIZE})(?P<by> ?/ ?| ?\+ ?|, )(?P<l2>{_SIZE})(?:(?P=by)(?P<l3>{_SIZE}))?")
+_CALLED = r"(?:level|niveau|stufe|ebene|livello|n[ií]vel|poziom) "
+# ``niveau 1 512 Ko, niveau 2 2 Mo``
+NAMED_LEVELS = re.compile(
+    rf"{_CALLED}1:? (?P<l1>{_SIZE}),? {_CALLED}2:? (?P<l2>{_SIZE})(?:,? {_CALLED}3:? (?P<l3>{_SIZE}))?", re.I
+)
 
 
 def caches_in_order(interpreter: Interpreter, entry: Entry, item: Item | None, shape: str) -> bool:
     """Read the sizes of a processor's caches that one label holds. Whether it holds them."""
     if item is None or item.group != "processor" or CACHE.isdisjoint(words_of(entry.label)):
         return False
-    levels = _LEVELS.fullmatch(entry.printed)
+    levels = _LEVELS.fullmatch(entry.printed) or NAMED_LEVELS.fullmatch(entry.printed)
     if levels is None or any(map(str.isdigit, entry.label)):
         return False
     for level in ("l1", "l2", "l3"):

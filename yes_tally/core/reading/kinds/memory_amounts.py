@@ -4,6 +4,7 @@
 
     Installed 16 GB, seen by the system 15.8 GB, free now 9,412 MB
     total 16 GB     usable 15.8 GB     free 9.2 GB     slots 4
+    2 of 4 sockets filled, 16,384 MB in all. At most 64 GB.
 """
 
 from __future__ import annotations
@@ -13,9 +14,10 @@ from collections.abc import Sequence
 from typing import TYPE_CHECKING
 
 from yes_tally.core.catalogue import FACTS
+from yes_tally.core.reading.phrases import is_known
 from yes_tally.core.reading.shapes.layout import MAX_LABEL, Entry
 from yes_tally.core.reading.text.decode import Line
-from yes_tally.core.reading.values.asides import FREE, IN_USE, SEEN, SLOTS, UP_TO
+from yes_tally.core.reading.values.asides import FREE, IN_USE, OF_SLOTS, SEEN, SLOTS, UP_TO
 from yes_tally.core.reading.values.understand import understand
 
 if TYPE_CHECKING:
@@ -37,7 +39,7 @@ _AMOUNT_OF = tuple(
     )
 )
 # All that there is, where what the system can use of it is told as well.
-_TOTAL = re.compile(r"\b(?:total\w*|totaal|gesamt|insgesamt|en tout|in tutto|razem|[łl][ąa]cznie)(?!\w)", re.I)
+_TOTAL = re.compile(r"\b(?:total\w*|totaal|gesamt|insgesamt|zusammen|in all|together|en tout|in tutto|insieme|em conjunto|samen|razem|[łl][ąa]cznie)(?!\w)", re.I)
 _SLOTS = re.compile(rf"\s*(?:(?P<before>\d{{1,2}}) )?{SLOTS}(?(before)| (?P<behind>\d{{1,2}}))\s*", re.I)
 _PARTS = re.compile(r"(?:(?!\s{2,})[^,;]|[,;](?=\d))+")
 _AMOUNT = re.compile(r"\d[\d.,'’\u00a0\u202f]*(?: \d{3})* ?[KMGT]i?[BOo]\b")
@@ -51,7 +53,10 @@ def memory_amounts(interpreter: Interpreter, lines: Sequence[Line]) -> set[int]:
     """Read the lines of nothing but such amounts, one of them of what is installed; returns the lines that were read."""
     read: set[int] = set()
     for line in lines:
-        told = _amounts(line) if len(line.text) <= 2 * MAX_LABEL and _SEVERAL.search(line.text) else {}
+        if len(line.text) > 2 * MAX_LABEL or not _SEVERAL.search(line.text):
+            told = _in_sockets(line)
+        else:
+            told = _amounts(line) or _in_sockets(line)
         if len(told) < _LEAST or "memory.installed" not in told:
             continue
         for fact, entry in told.items():
@@ -84,3 +89,35 @@ def _amounts(line: Line) -> dict[str, Entry]:
     if _IN_ALL in found and "memory.usable" in found:
         found.setdefault("memory.installed", found.pop(_IN_ALL))
     return {} if _IN_ALL in found else found
+
+
+# What ends a part of what is said of sockets; no dot within a number does.
+_CLAUSE = re.compile(r"(?:[^,;.():]|[,.](?=\d)|:(?=\d)|(?:(?<=max)|(?<=m[áa]x)|(?<=maks))\.(?= ))+", re.I)
+_OF_EACH = re.compile(r"\b(?:each|per|je|jede[rsnm]?|par|chacun|por|cada|ciascun\w*|ognuno|elk|ka[żz]d\w+|na)\b", re.I)
+
+
+def _in_sockets(line: Line) -> dict[str, Entry]:
+    """How many sockets there are beside how many hold something, and the amounts told with it, by what each is of; none
+    where an amount may be of something else."""
+    label = line.text.partition(":")[0] if ":" in line.text else ""
+    in_cells = "  " in line.text.strip() or "..." in line.text
+    if len(line.text) > 2 * MAX_LABEL or in_cells or is_known(label) or not _AMOUNT.search(line.text):
+        return {}
+    found: dict[str, Entry] = {}
+    for part in _CLAUSE.finditer(line.text):
+        text = part.group()
+        sockets = next((match for pattern, _ in OF_SLOTS if (match := pattern.search(text))), None)
+        if sockets:
+            at = part.start() + sockets.start(1) + 1
+            found["memory.slots"] = Entry("", sockets[1], line.number, at)
+        sizes = list(_AMOUNT.finditer(text))
+        if not sizes or _OF_EACH.search(text):
+            continue
+        words = _AMOUNT.sub(" ", text)
+        fact = next((fact for fact, pattern in _AMOUNT_OF if pattern.search(words)), None)
+        if fact is None and (sockets or _TOTAL.search(words)):
+            fact = "memory.installed"
+        if len(sizes) > 1 or fact is None or fact in found:
+            return {}
+        found[fact] = Entry("", sizes[0].group(), line.number, part.start() + sizes[0].start() + 1)
+    return found if "memory.slots" in found else {}

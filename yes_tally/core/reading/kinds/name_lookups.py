@@ -29,6 +29,11 @@ _NAME_AND_ADDRESSES = re.compile(
     r"\s*(?:(?P<v>[\w-]+(?:\.[\w-]+)+)(?:\s+|\s*(?:=|:)\s*)|(?P<w>[A-Za-z][\w-]*(?:\.[\w-]+)*)\s*(?:->|=>)\s*)(?P<addresses>(?:(?:\d{1,3}(?:\.\d{1,3}){3}|[0-9a-f]*:[0-9a-f:]+)[,;]?\s*)+)(?:\([\w.-]+\)\s*)?$",
     re.I,
 )
+# ``printsrv    10.20.0.40, 10.20.0.41``, where the command names it
+_ASKED_ROW = re.compile(
+    r"\s*(?P<v>[A-Za-z][\w-]*(?:\.[\w-]+)*)(?:\s+|\s*(?:=|:)\s*)(?P<addresses>(?:(?:\d{1,3}(?:\.\d{1,3}){3}|[0-9a-f]*:[0-9a-f:]+)[,;]?\s*)+)$",
+    re.I,
+)
 _HAS_ADDRESS = re.compile(
     r"\s*(?P<v>[\w-]+(?:\.[\w-]+)+) (?:has(?: the)? (?:ip |ipv[46] )?address(?:es)?|is at|hat die adresse|a (?:pour|l')? ?adresse|tiene la direcci[oó]n|ha indirizzo|heeft adres|ma adres|tem o endere[cç]o) (?P<addresses>[0-9a-f.:, ]+?)\.?\s*$",
     re.I,
@@ -68,7 +73,7 @@ _NO_SUCH_NAME = tuple(
                 r"non (?:riesce a |pu[òo] |[èe] (?:stato )?possibile )?(?:trova\w*|risolve\w*|conosce)(?: il nome)?",
                 r"nie (?:mo[żz]e |mo[żz]na |uda[łl]o si[ęe] )?(?:odnale[źz]\w+|znale[źz]\w+|znaleziono|zna|rozwi[ąa]za\w+)(?: nazwy)?",
                 r"(?:there is no|no|es gibt keinen?|(?:il )?n'y a pas d|aucune?|no (?:existe|hay) (?:el |la |ning[uú]n[oa]? )?|n[ãa]o (?:existe|h[áa]) (?:o |nenhum )?|non (?:esiste|c'[èe]) (?:il |nessun )?|er is geen|geen|nie ma|brak) ?"
-                r"(?:host |nazwy |adresu )?(?:name|names?|address(?:es)?|host|adresse|'adresse|nom|nombre|direcci[óo]n|nome|endere[çc]o|indirizzo|naam|adres|nazwy|adresu|hosta|namen)(?: (?:called|named|for|f[üu]r|pour|para|per|voor|dla|de|namens))?",
+                r"(?:host |nazwy |adresu )?(?:name|names?|address(?:es)?|host|adresse|'adresse|nom|nombre|direcci[óo]n|nome|endere[çc]o|indirizzo|naam|adres|nazwy|adresu|hosta|namen)(?: (?:is |ist |est |es |[ée] |[èe] |is |jest )?(?:known|bekannt|connue?|conocid[oa]|conhecid[oa]|not[oa]|bekend|znan[yae]))?(?: (?:called|named|for|f[üu]r|pour|para|per|voor|dla|de|namens))?",
                 r"(?:unknown name|no such name|name (?:not found|unknown|unbekannt)|nom (?:inconnu|introuvable)|unbekannter name"
                 r"|nombre (?:desconocido|no encontrado)|nome (?:sconosciuto|non trovato|desconhecido|n[ãa]o encontrado)"
                 r"|onbekende naam|naam onbekend|nieznana nazwa)\s*:",
@@ -79,7 +84,7 @@ _NO_SUCH_NAME = tuple(
             ("nicht (?:finden|aufl[öo]sen)", "niet (?:vinden|oplossen)"),
         ),
         (
-            r"(?<![\w.]){name}(?: ?[:=] ?|\s{{1,20}}|\s{{0,20}}[-=]>\s{{0,20}})(?:(?:the|der|diesen|le|el|o|il|de|den) (?:name|namen|nom|nombre|nome|naam) )?(?:{words})(?: ?\((?:asked|gefragt|demand[ée]|preguntado|perguntado|chiesto|gevraagd|(?:za)?pytano)\b[^()]*\))?\W*$",
+            r"(?<![\w.]){name}(?: ?[:=] ?|\s{{1,40}}|\s{{0,20}}[-=]>\s{{0,20}})(?:(?:the|der|diesen|le|el|o|il|de|den) (?:name|namen|nom|nombre|nome|naam) )?(?:{words})(?: ?\((?:asked|gefragt|demand[ée]|preguntado|perguntado|chiesto|gevraagd|(?:za)?pytano)\b[^()]*\))?\W*$",
             (
                 r"(?:was |is |could |name )?not (?:found|known|be (?:found|resolved))|cannot be (?:found|resolved)|no such (?:name|host)|does not exist|nxdomain|unknown(?: name)?",
                 r"(?:wurde|konnte) nicht (?:gefunden|aufgel[öo]st)(?: werden)?|(?:gibt es|existiert) nicht|(?:ist )?unbekannt|name unbekannt|nicht gefunden|es gibt keinen solchen namen|kein solcher name",
@@ -154,7 +159,7 @@ class _Answers:
             self._asked(asked, line)
         elif self.server is None:
             self._without_server(text, line, below)
-        elif row := _NAME_AND_ADDRESSES.match(text) or _HAS_ADDRESS.match(text):
+        elif row := _NAME_AND_ADDRESSES.match(text) or _HAS_ADDRESS.match(text) or self._asked_row(text):
             self._name_and_addresses(row, line)
         elif named := _NAMED.match(text) or _BARE_NAME.match(text):
             self._begin(named, line)
@@ -183,6 +188,8 @@ class _Answers:
             self._begin(alone, line)
         elif self.item and (found := _ADDRESS.match(text)):
             self._tell("lookup.address", found, "v", line)
+        elif row := self._asked_row(text):
+            self._name_and_addresses(row, line)
         elif (
             any(word in text for word in self.command.split())
             and (missing := _no_such_name(text))
@@ -193,8 +200,13 @@ class _Answers:
                 self._tell("lookup.server", says, "v", line)
             _without_address(self.interpreter, missing, line, item)
 
+    def _asked_row(self, text: str) -> re.Match[str] | None:
+        """A row of a name that the command asks for and its addresses."""
+        row = _ASKED_ROW.match(text)
+        return row if row and row["v"] in self.command.split()[1:] else None
+
     def _name_and_addresses(self, row: re.Match[str], line: Line) -> None:
-        named_by = "v" if row["v"] else "w"
+        named_by = "v" if row["v"] or "w" not in row.groupdict() else "w"
         if self.name != row[named_by]:
             self._begin(row, line, named_by)
             self.name = row[named_by]

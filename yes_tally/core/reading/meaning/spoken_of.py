@@ -39,6 +39,19 @@ def asked_for(command: str) -> tuple[str, ...]:
     return tuple(dict.fromkeys((*named, *filter(None, map(subject_of_command, telling)))))
 
 
+def without_names(command: str, printed: Sequence[str]) -> str:
+    """A command without the names that it asks after: what lines that it printed begin with (``dns printsrv`` over
+    ``printsrv   10.20.0.40``), and no word for a kind of things."""
+    first_word, *more = command.split()
+    names = {word for word in more if word[0].isalpha() and any(_begins_with(line, word) for line in printed)}
+    names = {word for word in names if word.casefold() not in COMMAND_WORDS and words_of(word) not in SUBJECTS}
+    return " ".join([first_word, *(word for word in more if word not in names)]) if names else command
+
+
+def _begins_with(line: str, word: str) -> bool:
+    return line.lstrip().startswith((f"{word}  ", f"{word}:", f"{word} ->", f"{word} ="))
+
+
 def headed_by(heading: str) -> tuple[str, ...]:
     """The kinds of things that a heading names, groups of the catalogue, the likeliest first; or what the tool that prints
     it is called after."""

@@ -49,7 +49,7 @@ LABELS: dict[str, str] = {
     "machine.form": "!obudowa|postac|!typ obudowy|!rodzaj obudowy|typ|rodzaj",
     "board.maker": "producent",
     "board.model": "model|produkt|nazwa",
-    "board.version": "wersja|rewizja",
+    "board.version": "wersja|rewizja|wer",
     "board.serial": "numer seryjny|nr seryjny|nr ser",
     "firmware.maker": "producent|dostawca",
     "firmware.version": "wersja|!wersja firmware|!wersja bios",

@@ -33,7 +33,7 @@ runs at | running at, running, runs, set to run at, clocked at, driven at, opera
 started | booted, switched on, powered up, turned on, powered on, came up, start, boot, startup, restart, restarted
 installed | fitted, put in, put on, set up, added, applied, deployed, placed, loaded, installation, install, setup, populated, built in, fitting, plugged in, mounted in, mended
 date | dated, day, when, time, moment, timestamp, at what time, on what day, date time
-version | release, revision, rev, ver, vers, level
+version | release, revision, rev, ver, vers, wer, level
 kind | type, sort, class, category, family, variety, what kind, nature
 state | status, condition, standing, situation, stands
 enabled | active, on, allowed, in use, switched on, turned on, in force, activated, may be used, working

@@ -19,6 +19,7 @@ from yes_tally.core.reading.shapes.layout import (
     Heading,
     Layout,
     all_entries,
+    indent_of,
     is_rule,
     known_share,
 )
@@ -68,11 +69,15 @@ _NAMED = (
     re.compile(r"\s*(?:[-*•] )?(?P<name>[^\s:=(\[][^:=(\[]{0,60}?)\s*[(\[](?P<told>[^\W\d].*[:=].*)(?P<end>[)\]])\s*$"),
     re.compile(r"\s*(?:[-*•] )?(?P<name>[^\s:=,;][^:=,;]{0,60}?)(?::| ?[-–—]{1,2})\s+(?P<told>[^\W\d].*[:=].*?)()\s*$"),
 )
+# ``Hall-Laser    port: IP_10.20.0.40   driver: Larkfield PS 4.1``
+_NAMED_BY_GAP = re.compile(
+    r"\s*(?:[-*•] )?(?P<name>[^\s:=(\[](?:(?!\s{2})[^:=\[]){0,60}?)\s{2,}(?P<told>[^\W\d_](?:(?!\s{2})[^:=]){0,30}: .*?)()\s*$"
+)
 
 
 def _behind_names(lines: Sequence[Line]) -> Layout | None:
     """Lines that each name a thing before their assignments or pairs; ``None`` where they do not."""
-    for way in _NAMED:
+    for way in (*_NAMED, _NAMED_BY_GAP):
         named = [way.match(line.text) if len(line.text) <= MAX_LINE else None for line in lines]
         if not all(named) or any(match and ")" in match["told"].partition("(")[0] for match in named):
             continue  # not all of it stands in one pair of brackets
@@ -81,14 +86,36 @@ def _behind_names(lines: Sequence[Line]) -> Layout | None:
             for line, match in zip(lines, named, strict=True)
             if match
         ]
+        if way is _NAMED_BY_GAP and not _are_names([match["name"] for match in named if match]):
+            continue
         told = _told(bare) if len(bare) > 1 else _alone(bare[0])
+        if not told and way is _NAMED_BY_GAP:
+            told = _one_each(bare)
         if len(told) != len(lines) or known_share(all_entries(told)) < _MOSTLY:
             continue
         for group, match, line in zip(told, named, lines, strict=True):
             name = match["name"].strip("[]") if match else ""
             group.heading = Heading(name, line.number, line.text.index(name) + 1)
-        return Layout("assignments", [Group(children=told)], 1.0)
+        return Layout("assignments", [Group(children=told)], _TELLS_NAMES if way is _NAMED_BY_GAP else 1.0)
     return None
+
+
+# Pairs alone tell as much, but no names.
+_TELLS_NAMES = 1.01
+
+
+def _are_names(names: Sequence[str]) -> bool:
+    """Whether texts may be what several things are called: none is a label, and none comes twice."""
+    return len(set(names)) == len(names) > 1 and not any(is_known(name) or words_of(name) in SUBJECTS for name in names)
+
+
+def _one_each(lines: Sequence[Line]) -> list[Group]:
+    """Lines of one pair each, all of them of one label that is known; none where they are not."""
+    pairs = [_PAIR.match(line.text, indent_of(line.text)) for line in lines]
+    labels = {match["label"].strip() if match else "" for match in pairs}
+    if len(labels) > 1 or not all(map(is_known, labels)):
+        return []
+    return [Group(entries=[_entry(match, line.number, 0)]) for match, line in zip(pairs, lines, strict=True) if match]
 
 
 # ``Machine: Maker Corrane, Model Tallow 520 MT``

@@ -13,12 +13,17 @@ from yes_tally.core.words import plain
 
 # So much deeper stands what goes on with a row.
 DEEPER = 2
+# Fewer letters tell no word that is cut short.
+_LEAST_LETTERS = 3
 _EVENT_ID = re.compile(r"[(\[]?[^\W\d_]{0,8}[ #:-]?\d{1,10}[)\]]?")
 
 
 def is_level(text: str) -> bool:
-    """Whether a cell is the level of an event."""
-    return plain(text) in _LEVELS
+    """Whether a cell is the level of an event, be it cut short (``OSTRZEŻ.``)."""
+    word = plain(text)
+    return word in _LEVELS or (
+        text.endswith(".") and len(word) >= _LEAST_LETTERS and any(level.startswith(word) for level in _LEVELS)
+    )
 
 
 def is_event_id(text: str) -> bool:

@@ -12,6 +12,7 @@ from yes_tally.core.reading.values.text_forms import (
     DAY,
     FIXED,
     LEASED,
+    MADE_BY,
     MOMENT,
     NO_SIGNATURE,
     PERMANENT,
@@ -68,7 +69,7 @@ RATED = {
 
 # What memory sits in.
 SLOTS = (
-    r"(?:(?:memory |speicher)?(?:slots?|sockets?|(?:steck)?pl[äa]tzen?)|emplacements?|ranuras|ranhuras|encaixes|z[óo]calos|posti|alloggiamenti|sleuven|plaatsen|"
+    r"(?:(?:memory |speicher)?(?:slots?|sockets?|sockeln?|(?:steck)?pl[äa]tzen?)|emplacements?|ranuras|ranhuras|encaixes|z[óo]calos|posti|alloggiamenti|sleuven|plaatsen|"
     r"gniazda?|soquetes|slotów)"
 )
 # How many sockets there are, beside how many hold something: ``2 of 4 slots``, ``2 emplacements sur 4``.
@@ -84,6 +85,11 @@ _OF_DRIVER = (
     (re.compile(r"[,;] (?:by|from|von|par|de|di|da|van|door|por|od|przez) ([A-Z][\w&.-]+(?: [A-Z][\w&.-]+){0,3})(?=[,;]|$)"), "driver.provider"),
     (re.compile(rf"[,;] ({SIGNED}|{NO_SIGNATURE})(?=[,;]|$)", re.I), "driver.signed"),
 )  # fmt: skip
+
+def _maker_aside(group: str) -> tuple[re.Pattern[str], str]:
+    """``Brightwater G3 (maker Brightwater)``"""
+    return re.compile(rf" \((?:{MADE_BY}) ([^\W\d_][^(),]*)\)", re.I), f"{group}.maker"
+
 
 # A value often carries more in its text: (fact, pattern with one group, what the group says).
 # ``24H1 (22871.1204)``
@@ -148,7 +154,7 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
         (re.compile(r"(?:\(|= ?)([\d.,]+ ?%)(?: (?:of|von|der|des|du|de|di|del|della|do|da|van|z)\b|\))", re.I), "battery.health"),
         (re.compile(r"^[\d.,']+ (?:of|out of|von|sur|de|di|van|z) ([\d.,']+ ?m?Wh)", re.I), "battery.design"),
     ),
-    "graphics.name": ((re.compile(r" \(?([\d.,]+ ?[MG]i?[BO])(?:(?! (?:shared|partag|gemeinsam|geteilt|compartid|partilhad|condivis|gedeeld|wsp[óo]))[ ,][^()]*(?=\)))?\)?$", re.I), "graphics.memory"),),
+    "graphics.name": (_maker_aside("graphics"), (re.compile(r" \(?([\d.,]+ ?[MG]i?[BO])(?:(?! (?:shared|partag|gemeinsam|geteilt|compartid|partilhad|condivis|gedeeld|wsp[óo]))[ ,][^()]*(?=\)))?\)?$", re.I), "graphics.memory"),),
     "printer.name": ((re.compile(rf" {AT_PORT.replace('?P<port>', '')}$", re.I), "printer.port"),),
     "sound.name": ((re.compile(r", ([^,()]+)$"), "sound.state"),),
     "os.name": (

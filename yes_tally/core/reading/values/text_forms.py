@@ -45,6 +45,11 @@ AT_PORT = (
 _INCHES = r"(?:\d{1,2}(?:[.,]\d{1,2})?\s?-?(?:\"|''|”|″|in|inch(?:es)?|zoll|pouces?|pulgadas?|polegadas?|pollici|cali|calowy)\W*(?:$|,|\d{3,5} ?[x×])|\d{1,2}[.,]\d{1,2}$)"
 # ``no battery here``, ``kein Akku vorhanden``: nothing is called so.
 _NONE = r"(?!(?:no|none|not|keine?r?|aucune?|pas de|ning[uú]na?|nessuna?|nenhuma?|geen|brak|sin|sans|ohne)\s)"
+# What stands before who made a thing, in brackets behind what it is called.
+MADE_BY = (
+    r"(?:made |built )?by|maker:?|manufacturer:?|vendor:?|hersteller:?|(?:hergestellt |gebaut )?von|fabricant ?:?|(?:fabriqu[ée]e? )?par|"
+    r"fabricante:?|(?:hech[oa] |fabricad[oa] )?por|produttore:?|(?:prodott[oa] )?da|fabrikant:?|(?:gemaakt )?door|producent:?|marca:?|marque ?:?"
+)
 # A socket that holds something is not called so.
 FILLED = (
     r"(?:populated|fitted|installed|occupied|present|in use|best[üu]ckt|belegt|vorhanden|occup[ée]e?|install[ée]e?|pr[ée]sente?|ocupad[oa]|"
@@ -203,7 +208,7 @@ TEXT_FORMS: dict[str, re.Pattern[str]] = {
         re.I,
     ),
     # ``Palefire FX 40 8 GB``
-    "graphics.name": re.compile(rf"{_NONE}(?P<keep>.+?)(?: \(?[\d.,]+ ?[MG]i?[BO](?:[ ,][^()]*(?=\)))?\)?)?$", re.I),
+    "graphics.name": re.compile(rf"{_NONE}(?P<keep>.+?)(?: \((?:{MADE_BY}) [^()]+\))?(?: \(?[\d.,]+ ?[MG]i?[BO](?:[ ,][^()]*(?=\)))?\)?)?$", re.I),
     # ``DDR4-2666`` says of what type it is, and how fast.
     "module.part": re.compile(
         r"(?!(?:LP)?DDR\d\w?(?:[ -]\d{3,5})?$)(?:(?!GiB|MiB)[A-Z][a-z]\w+ (?=(?!LP|DDR)(?=\S*\d)[A-Z0-9]{2,}-[\w-]+$))?(?P<keep>.+)$"

@@ -485,6 +485,81 @@ ROWS = {
         (command, f"{text} NQ-DSP-01: LSF\\tquill ({since} 07:58)\n", {"host.user": "LSF\\tquill"})
         for command, text, since in (("who", "Signed in at", "since"), ("wer", "Angemeldet an", "seit"), ("wie", "Aangemeld op", "sinds"))
     ],
+    "how many of the board's sockets hold something, with how much": [
+        ("memory", f"{text}\n", {"memory.slots": 4, "memory.installed": 16 * 2**30, "memory.limit": 64 * 2**30})
+        for text in (
+            "2 of 4 sockets used, 16,384 MB in all. At most 64 GB.", "16,384 MB in 2 of 4 sockets, 64 GB at most", "2 von 4 Sockeln belegt (je 8 GB), zusammen 16.384 MB. Höchstens 64 GB.",
+            "2 emplacements sur 4 occupés, 16 Go en tout. Maximum 64 Go.", "2 de 4 ranuras ocupadas, 16 GB en total; máximo 64 GB", "2 di 4 slot occupati, in tutto 16 GB. Al massimo 64 GB.",
+            "16 GB em 2 de 4 soquetes (no máximo 64 GB)", "2 van de 4 sleuven bezet, samen 16 GB. Hoogstens 64 GB.", "2 z 4 gniazd zajęte, łącznie 16 GB, maks. 64 GB",
+        )
+    ],
+    "a board's version behind a word that a dot cuts short": [
+        ("about", f"{board}: Fennimore FB-520, {version} 1.02, {serial} FB0520-77120\n", {"board.maker": "Fennimore", "board.model": "FB-520", "board.version": "1.02", "board.serial": "FB0520-77120"})
+        for board, version, serial in (("Mainboard", "rev.", "S/N"), ("Hauptplatine", "Rev.", "S/N"), ("Carte mère", "rév.", "n° de série"), ("Płyta główna", "wer.", "nr seryjny"))
+    ],
+    "caches by words for their levels": [
+        ("cpu", f"Processor\nName  Kestrel K7\n{label}  8\nCache   {level} 1 512 KB, {level} 2 2 MB, {level} 3 16 MB\n", {
+            "processor#1.name": "Kestrel K7", "processor#1.cores": 8, "processor#1.cache_l1": 512 * 2**10, "processor#1.cache_l2": 2 * 2**20, "processor#1.cache_l3": 16 * 2**20,
+        })
+        for label, level in (("Cores", "level"), ("Kerne", "Stufe"), ("Cœurs", "niveau"), ("Núcleos", "nivel"), ("Rdzenie", "poziom"))
+    ],
+    "who made what a thing is called, in brackets": [
+        ("graphics", f"{card}     Brightwater G3 ({by} Brightwater)\n", {"graphics#1.name": "Brightwater G3", "graphics#1.maker": "Brightwater"})
+        for card, by in (("Graphics card", "made by"), ("Carte graphique", "fabricant"), ("Grafikkarte", "von"), ("Tarjeta gráfica", "fabricante"), ("Karta graficzna", "producent"))
+    ],
+    "names that a command asks for, by whatever name it goes": [
+        ("whois-name keys.lanternsound.example printsrv nosuch", f"{asked} 10.20.1.53\nkeys.lanternsound.example    10.20.0.14\nprintsrv                     10.20.0.40, 10.20.0.41\nnosuch                       {none}\n", {
+            **{f"lookup#{at}.server": "10.20.1.53" for at in (1, 2, 3)}, "lookup#1.name": "keys.lanternsound.example", "lookup#1.address": ("10.20.0.14",),
+            "lookup#2.name": "printsrv", "lookup#2.address": ("10.20.0.40", "10.20.0.41"), "lookup#3.name": "nosuch", "lookup#3.address": (),
+        })
+        for asked, none in (("asked", "not found"), ("gefragt", "nicht gefunden"), ("zapytano", "nie znaleziono"))
+    ],
+    "no address of a name that a command asks for": [
+        ("reach ghost.lanternsound.example", f"{text} ghost.lanternsound.example\n", {"lookup#1.name": "ghost.lanternsound.example", "lookup#1.address": ()})
+        for text in ("no address is known for", "keine Adresse bekannt für", "aucune adresse connue pour")
+    ],
+    "a page file by its path, and how much of it is in use": [
+        ("pagetab", f"c:\\swap0.sys   12,288 MB   2,114 MB {used}   (peak 3,980 MB)\n", {"page_file#1.path": "c:\\swap0.sys", "page_file#1.size": 12288 * 2**20, "page_file#1.used": 2114 * 2**20})
+        for used in ("in use", "belegt", "en uso", "in gebruik")
+    ],
+    "the entries of a start by names in braces": [
+        (command, f"{default}: {{main}}\n{{main}}   Harbour OS 12          C:\\Harbour\\loader.bin\n{{test}}   Memory test     \\boot\\memtest.bin\n", {
+            "boot_entry#1.id": "{main}", "boot_entry#1.default": True, "boot_entry#1.name": "Harbour OS 12", "boot_entry#1.path": "C:\\Harbour\\loader.bin",
+            "boot_entry#2.id": "{test}", "boot_entry#2.name": "Memory test", "boot_entry#2.path": "\\boot\\memtest.bin",
+        })
+        for command, default in (("boot", "default"), ("avvio", "predefinita"))
+    ],
+    "levels of events cut short": [
+        ("log", f"2025-02-10 22:48:09  {error}   disk   7   Bad block on disk 1.\n2025-02-10 23:10:00  {warning}   clock   36   The clock was not set for 24 h.\n", {
+            "event#1.at": "2025-02-10T22:48:09", "event#1.level": error, "event#1.source": "disk", "event#1.id": "7", "event#1.text": "Bad block on disk 1.",
+            "event#2.at": "2025-02-10T23:10:00", "event#2.level": warning, "event#2.source": "clock", "event#2.id": "36", "event#2.text": "The clock was not set for 24 h.",
+        })
+        for error, warning in (("Error", "Warn."), ("Erreur", "Avert."), ("BŁĄD", "OSTRZEŻ."), ("FOUT", "WAARSCH."))
+    ],
+    "names before pairs by gaps": [
+        ("printers", "Hall-Laser    port: IP_10.20.0.40   driver: Larkfield PS 4.1\nTickets       port: USB001          driver: Larkfield Ticket 2\n", {
+            "printer#1.name": "Hall-Laser", "printer#1.port": "IP_10.20.0.40", "printer#1.driver": "Larkfield PS 4.1",
+            "printer#2.name": "Tickets", "printer#2.port": "USB001", "printer#2.driver": "Larkfield Ticket 2",
+        }),
+        ("son", "Vellum Audio 7       état : OK\nOsmund 27Q (écran)   état : désactivé\n", {
+            "sound#1.name": "Vellum Audio 7", "sound#1.state": "OK", "sound#2.name": "Osmund 27Q", "sound#2.state": "désactivé",
+        }),
+        ("tasks", "Night copy    state: ready   last: 2025-02-10 23:00   next: 2025-02-11 23:00\nClean temp    state: off   last: never   next: -\n", {
+            "task#1.name": "Night copy", "task#1.state": "ready", "task#1.last_run_at": "2025-02-10T23:00:00", "task#1.next_run_at": "2025-02-11T23:00:00",
+            "task#2.name": "Clean temp", "task#2.state": "off", "task#2.last_run_at": "never",
+        }),
+    ],
+    "the one field of each thing that a command asks for": [
+        ("voltab -serials", "C:  7A3F-0C11\nD:  41BB-92E0\nE:  not ready\n", {
+            "volume#1.mount": "C:", "volume#1.serial": "7A3F-0C11", "volume#2.mount": "D:", "volume#2.serial": "41BB-92E0",
+        }),
+        ("drives --health", "disk 0   good\ndisk 1   warning\n", {"disk#1.number": "0", "disk#1.health": "good", "disk#2.number": "1", "disk#2.health": "warning"}),
+        ("volumes free", "C: 61.2 GB\nD: 402.6 GB\n", {"volume#1.mount": "C:", "volume#1.free": 65712999629, "volume#2.mount": "D:", "volume#2.free": 432288458342}),
+        ("memory --serials", "A1  3F10A9C2\nB1  3F10A9C3\n", {"module#1.slot": "A1", "module#1.serial": "3F10A9C2", "module#2.slot": "B1", "module#2.serial": "3F10A9C3"}),
+        ("konta /grupy", "icalloway: Biuro, Kasa\nrarkwell: Kasa\n", {
+            "account#1.name": "icalloway", "account#1.groups": ("Biuro", "Kasa"), "account#2.name": "rarkwell", "account#2.groups": ("Kasa",),
+        }),
+    ],
 }  # fmt: skip
 
 

@@ -14,6 +14,7 @@ from yes_tally.core.reading.kinds.checks_listed import rows_of_checks
 from yes_tally.core.reading.kinds.checks_under_heads import checks_under_heads
 from yes_tally.core.reading.kinds.devices_over_drivers import devices_over_drivers
 from yes_tally.core.reading.kinds.events_by_day import events_by_day
+from yes_tally.core.reading.kinds.field_asked import field_asked
 from yes_tally.core.reading.kinds.memory_amounts import memory_amounts
 from yes_tally.core.reading.kinds.memory_sockets import lines_counting_sockets
 from yes_tally.core.reading.kinds.name_lookups import lines_of_answers
@@ -36,6 +37,7 @@ _Reader = Callable[[_Asked], set[int]]
 _READ_APART: tuple[_Reader, ...] = (
     lambda of: lines_of_answers(of.lines),
     lambda of: members_of_groups(of.interpreter, of.lines),
+    lambda of: field_asked(of.interpreter, of.lines, of.spoken, of.command),
     lambda of: pc_first(of.interpreter, of.lines, of.spoken),
     lambda of: memory_amounts(of.interpreter, of.lines),
     lambda of: lines_counting_sockets(of.interpreter, of.lines),

@@ -39,7 +39,10 @@ _AMOUNT_OF = tuple(
     )
 )
 # All that there is, where what the system can use of it is told as well.
-_TOTAL = re.compile(r"\b(?:total\w*|totaal|gesamt|insgesamt|zusammen|in all|together|en tout|in tutto|insieme|em conjunto|samen|razem|[łl][ąa]cznie)(?!\w)", re.I)
+_TOTAL = re.compile(
+    r"\b(?:total\w*|totaal|gesamt|insgesamt|zusammen|in all|together|en tout|in tutto|insieme|em conjunto|samen|razem|[łl][ąa]cznie)(?!\w)",
+    re.I,
+)
 _SLOTS = re.compile(rf"\s*(?:(?P<before>\d{{1,2}}) )?{SLOTS}(?(before)| (?P<behind>\d{{1,2}}))\s*", re.I)
 _PARTS = re.compile(r"(?:(?!\s{2,})[^,;]|[,;](?=\d))+")
 _AMOUNT = re.compile(r"\d[\d.,'’\u00a0\u202f]*(?: \d{3})* ?[KMGT]i?[BOo]\b")

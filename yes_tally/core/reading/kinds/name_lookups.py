@@ -72,7 +72,7 @@ _NO_SUCH_NAME = tuple(
                 r"n[ãa]o (?:se |consegue |pode |foi poss[ií]vel )?(?:encontr\w+|resolve\w*|conhece|acha)(?: o nome)?",
                 r"non (?:riesce a |pu[òo] |[èe] (?:stato )?possibile )?(?:trova\w*|risolve\w*|conosce)(?: il nome)?",
                 r"nie (?:mo[żz]e |mo[żz]na |uda[łl]o si[ęe] )?(?:odnale[źz]\w+|znale[źz]\w+|znaleziono|zna|rozwi[ąa]za\w+)(?: nazwy)?",
-                r"(?:there is no|no|es gibt keinen?|(?:il )?n'y a pas d|aucune?|no (?:existe|hay) (?:el |la |ning[uú]n[oa]? )?|n[ãa]o (?:existe|h[áa]) (?:o |nenhum )?|non (?:esiste|c'[èe]) (?:il |nessun )?|er is geen|geen|nie ma|brak) ?"
+                r"(?:there is no|no|(?:es gibt )?keine?n?|(?:il )?n'y a pas d|aucune?|no (?:existe|hay) (?:el |la |ning[uú]n[oa]? )?|n[ãa]o (?:existe|h[áa]) (?:o |nenhum )?|non (?:esiste|c'[èe]) (?:il |nessun )?|er is geen|geen|nie ma|brak) ?"
                 r"(?:host |nazwy |adresu )?(?:name|names?|address(?:es)?|host|adresse|'adresse|nom|nombre|direcci[óo]n|nome|endere[çc]o|indirizzo|naam|adres|nazwy|adresu|hosta|namen)(?: (?:is |ist |est |es |[ée] |[èe] |is |jest )?(?:known|bekannt|connue?|conocid[oa]|conhecid[oa]|not[oa]|bekend|znan[yae]))?(?: (?:called|named|for|f[üu]r|pour|para|per|voor|dla|de|namens))?",
                 r"(?:unknown name|no such name|name (?:not found|unknown|unbekannt)|nom (?:inconnu|introuvable)|unbekannter name"
                 r"|nombre (?:desconocido|no encontrado)|nome (?:sconosciuto|non trovato|desconhecido|n[ãa]o encontrado)"

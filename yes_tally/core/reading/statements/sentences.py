@@ -324,6 +324,11 @@ REACH_TARGET = Patterns(
     ),
     _row("reach.target", r"(?P<v>[A-Za-z0-9][\w-]*(?:\.[\w-]+)+)$", alone=True),
     _row("reach.address", r"[\[(](?P<v>\d{1,3}(?:\.\d{1,3}){3}|[0-9a-f:]*:[0-9a-f:]+)[\])]"),
+    _row(
+        "reach.address",
+        r"(?<![\w.-])[A-Za-z][\w-]*(?:\.[\w-]+)+ (?:is|ist|est|es|é|è|jest|=|->|→) (?P<v>\d{1,3}(?:\.\d{1,3}){3})(?=\s|$)",
+    ),
+    _row("reach.address", r"(?<![\w.])(?P<v>\d{1,3}(?:\.\d{1,3}){3}): \d+ [^\W\d_]+, \d"),
 )
 
 HOP_TARGET = Patterns(

@@ -20,7 +20,7 @@ _EVENT_ID = re.compile(r"[(\[]?[^\W\d_]{0,8}[ #:-]?\d{1,10}[)\]]?")
 
 def is_level(text: str) -> bool:
     """Whether a cell is the level of an event, be it cut short (``OSTRZEŻ.``)."""
-    word = plain(text)
+    word = plain(text).removesuffix(".")
     return word in _LEVELS or (
         text.endswith(".") and len(word) >= _LEAST_LETTERS and any(level.startswith(word) for level in _LEVELS)
     )

@@ -86,6 +86,7 @@ _OF_DRIVER = (
     (re.compile(rf"[,;] ({SIGNED}|{NO_SIGNATURE})(?=[,;]|$)", re.I), "driver.signed"),
 )  # fmt: skip
 
+
 def _maker_aside(group: str) -> tuple[re.Pattern[str], str]:
     """``Brightwater G3 (maker Brightwater)``"""
     return re.compile(rf" \((?:{MADE_BY}) ([^\W\d_][^(),]*)\)", re.I), f"{group}.maker"

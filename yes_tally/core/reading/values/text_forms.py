@@ -208,7 +208,10 @@ TEXT_FORMS: dict[str, re.Pattern[str]] = {
         re.I,
     ),
     # ``Palefire FX 40 8 GB``
-    "graphics.name": re.compile(rf"{_NONE}(?P<keep>.+?)(?: \((?:{MADE_BY}) [^()]+\))?(?: \(?[\d.,]+ ?[MG]i?[BO](?:[ ,][^()]*(?=\)))?\)?)?$", re.I),
+    "graphics.name": re.compile(
+        rf"{_NONE}(?P<keep>.+?)(?: \((?:{MADE_BY}) [^()]+\))?(?: \(?[\d.,]+ ?[MG]i?[BO](?:[ ,][^()]*(?=\)))?\)?)?$",
+        re.I,
+    ),
     # ``DDR4-2666`` says of what type it is, and how fast.
     "module.part": re.compile(
         r"(?!(?:LP)?DDR\d\w?(?:[ -]\d{3,5})?$)(?:(?!GiB|MiB)[A-Z][a-z]\w+ (?=(?!LP|DDR)(?=\S*\d)[A-Z0-9]{2,}-[\w-]+$))?(?P<keep>.+)$"

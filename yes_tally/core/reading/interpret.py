@@ -184,7 +184,7 @@ class Interpreter:
         if totals and self.listed:
             around = (self.listed, *around)
             for group in layout.groups:
-                alone = [entry for entry in group.entries if "   " not in entry.printed]
+                alone = [e for e in group.entries if "   " not in e.printed or ": " in e.printed]
                 self.entries(alone, layout.shape, self.context(self.listed, around), None)
             return
         if self.before and self.before[0] == layout.shape and self.before[1] not in around:

@@ -91,7 +91,7 @@ FORMS = {
     "module.serial": re.compile(r"(?:0x)?(?=.*\d)[0-9A-F]{8}"),
     "disk.serial": re.compile(r"(?=[A-Z-]*\d)(?=[\d-]*[A-Z])[A-Z0-9-]{8,24}"),
     "process.user": re.compile(
-        r"[\w-]+\\[\w.-]+|SYSTEM|root|(?:NETWORK|LOCAL) SERVICE|(?!.*\.(?:exe|com|sys|bin|scr|bat|cmd|app|sh|py|d)$)[a-z]{1,12}\.[a-z]{2,20}"
+        r"[\w-]+\\[\w.-]+|(?i:SYSTEM)|root|(?:NETWORK|LOCAL) SERVICE|(?!.*\.(?:exe|com|sys|bin|scr|bat|cmd|app|sh|py|d)$)[a-z]{1,12}\.[a-z]{2,20}"
     ),
     "driver.file": re.compile(r"\S+\.(?:sys|inf|ko|drv)", re.I),
     "driver.version": re.compile(r"\d+(?:\.\d+){1,4}"),

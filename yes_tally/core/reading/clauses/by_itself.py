@@ -10,7 +10,9 @@ from yes_tally.core.catalogue import FACTS, FIELDS, FactKind
 from yes_tally.core.quantity import exactly
 from yes_tally.core.reading.meaning.decide import Context, Guess
 from yes_tally.core.reading.meaning.labels import words_of
+from yes_tally.core.reading.meaning.questions import asked_for
 from yes_tally.core.reading.shapes.layout import Entry
+from yes_tally.core.reading.values.text_forms import PERMANENT
 from yes_tally.core.reading.values.understand import understand
 from yes_tally.core.words import choice_named, flag_of
 
@@ -92,10 +94,11 @@ def choice_by_flag(interpreter: Interpreter, entry: Entry, shape: str, context: 
     said_yes = flag_of(entry.printed)
     if said_yes is None:
         return False
+    label = asked_for(entry.label)
     # Among facts of the PC itself this is said so too: ``Activated: yes``.
     alone = () if context.item else (FACTS["licence.state"],)
     for fact in (*(FIELDS[context.group] if context.group else ()), *alone):
-        choice = choice_named(fact.field, fact.choices, entry.label) if fact.kind == "choice" else None
+        choice = choice_named(fact.field, fact.choices, label) if fact.kind == "choice" else None
         if choice and not said_yes:
             # ``no, 12 days of grace are left``: what follows says more than the no.
             more = understand(fact, entry.printed.partition(" ")[2], interpreter.locale)
@@ -106,6 +109,21 @@ def choice_by_flag(interpreter: Interpreter, entry: Entry, shape: str, context: 
             interpreter.asides(fact.name, item, entry, shape, 0.85)
             return True
     return False
+
+
+def never_ends(interpreter: Interpreter, entry: Entry, shape: str, guess: Guess, item: Item | None) -> bool:
+    """``Licence expires: no, it is permanent``: what does not end never does. Whether it is said so."""
+    first, _, more = entry.printed.partition(", ")
+    if not guess.fact.endswith("expires_at") or flag_of(first) is not False:
+        return False
+    interpreter.add(guess.fact, item, entry, exactly("moment", "never"), shape, guess.confidence, guess.why)
+    if guess.fact == "licence.expires_at" and _PERMANENT.search(more):
+        said = "what stands beside the no says so"
+        interpreter.add("licence.permanent", item, entry, exactly("flag", True), shape, 0.85, said)
+    return True
+
+
+_PERMANENT = re.compile(rf"\b(?:{PERMANENT})\b", re.I)
 
 
 def said_the_other_way(interpreter: Interpreter, entry: Entry, shape: str, context: Context, item: Item | None) -> bool:

@@ -11,7 +11,8 @@ from yes_tally.core.catalogue import FACTS
 from yes_tally.core.reading.clauses.by_clause import LEADING_SIZE
 from yes_tally.core.reading.kinds.caches_in_order import NAMED_LEVELS
 from yes_tally.core.reading.meaning.decide import ITEM_GROUPS, Context, decide
-from yes_tally.core.reading.meaning.labels import asked_for, words_of
+from yes_tally.core.reading.meaning.labels import words_of
+from yes_tally.core.reading.meaning.questions import asked_for
 from yes_tally.core.reading.phrases import SUBJECTS, is_known, labels_in_brackets, names_item, subjects_in
 from yes_tally.core.reading.phrases.elsewhere import is_elsewhere
 from yes_tally.core.reading.shapes.layout import MAX_TOLD, Entry

@@ -106,6 +106,10 @@ def _blocks_of(lines: Sequence[Line]) -> Iterator[Block]:
             yield _merged(pending)
             pending = []
             yield from _after_table(chunk, headings)
+        elif layout.shape == "delimited" and (rest := _below_bars(chunk)):
+            yield _merged(pending)
+            pending = []
+            yield Block(tuple(rest), best_layout(rest), headings, totals=True)
     if pending:
         yield _merged(pending)
 
@@ -390,6 +394,18 @@ def _merged(blocks: list[Block]) -> Block:
 
 def _records_in(layout: Layout) -> list[Group]:
     return [part for group in layout.groups for part in ([group] if group.entries else group.children)]
+
+
+_BARS = frozenset("|│║┃+└╚┗┴╩")
+
+
+def _below_bars(chunk: Sequence[Line]) -> Sequence[Line]:
+    """The lines below the last row or border of a table that bars are drawn around; none where it has no bars."""
+    barred = [at for at, line in enumerate(chunk) if line.text.lstrip()[:1] in _BARS]
+    return chunk[barred[-1] + 1 :] if len(barred) >= _LEAST_BARRED else ()
+
+
+_LEAST_BARRED = 3
 
 
 def _after_table(chunk: Sequence[Line], headings: tuple[Heading, ...]) -> Iterator[Block]:

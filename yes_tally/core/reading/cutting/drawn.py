@@ -13,7 +13,7 @@ from yes_tally.core.reading.meaning.labels import words_of
 from yes_tally.core.reading.phrases import is_known, subjects_in
 from yes_tally.core.reading.shapes.layout import cells_by_gap, indent_of
 from yes_tally.core.reading.text.decode import Line
-from yes_tally.core.reading.values.text_forms import FILLED
+from yes_tally.core.reading.values.text_forms import CONNECTOR, FILLED
 from yes_tally.core.words import is_placeholder
 
 _DRAWN = re.compile(r"[|│║┃┌╔└╚├┣┗┏`\\]|\+[-=]")
@@ -136,7 +136,7 @@ def _without_marks(line: Line) -> Line:
 
 # ``on 0 / port DP-1 : Gannet 27U, serial …``: a screen is called by its name, and not by where it is plugged in.
 _PLUGGED_INTO = re.compile(
-    r"\s*(?:[^\W\d_]{2,10} \d ?[/,] ?)?(?:[^\W\d_]{4,10} )?(?:(?:e?DP|DisplayPort|HDMI|DVI|VGA|LVDS|USB-C)(?:[- ]?[A-D]?(?:-?\d){0,2})?) ?(?::|=|->|[-–—]) (?=(?P<name>[A-Z][\w-]*(?: [\w.-]+){0,3}, )?)"
+    rf"\s*(?:[^\W\d_]{{2,10}} \d ?[/,] ?)?(?:[^\W\d_]{{4,10}} )?{CONNECTOR} ?(?::|=|->|[-–—]) (?=(?P<name>[A-Z][\w-]*(?: [\w.-]+){{0,3}}, )?)"
 )
 
 

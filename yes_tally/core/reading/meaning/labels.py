@@ -6,6 +6,7 @@ import re
 from functools import lru_cache
 
 from yes_tally.core.quantity import SPAN_UNITS
+from yes_tally.core.reading.meaning.questions import asked_for
 from yes_tally.core.words import plain
 
 _CAMEL = re.compile(
@@ -82,48 +83,6 @@ _OF_WHICH = re.compile(
     r"(?:dos|das) quais|del[ea]s) (?=\S)",
     re.I,
 )
-# ``Which model?``, ``How much memory?``, ``Welches Modell?``: what is asked for.
-_ASKS = re.compile(
-    r"^(?:which|what kind of|what|how many|how much|who|whose|when|is the|is it|is|are|has it|was|welche[rns]?|was|wie (?:lautet|ist)|wie ?viele?|wer|wann|ist|since when|seit wann|depuis quand|desde cu[áa]ndo|desde quando|da quando|sinds wanneer|od kiedy|quel(?:le)?s?|combien de|combien|"
-    r"qui|est-ce que|est|qu[ée]|cu[áa]l|cu[áa]nt[oa]s?|qui[ée]n|quale?|quali|quais|quant[oiae]s?|chi|quem|welke?|hoeveel|wie|wat|wanneer|quand|cu[áa]ndo|quando|kiedy|jaki[e]?|jaka|ile|kto|czy) (?=\S+)",
-    re.I,
-)
-
-
-# ``Hoe heet de computer?``: its name is asked for.
-_HOW_CALLED = re.compile(
-    r"^(?:hoe heet|wie hei(?:ß|ss)t|comment s['’]appelle|c[óo]mo se llama|come si chiama|como se chama|jak si[ęe] nazywa|what is the name of|what do you call) (?=\S)",
-    re.I,
-)
-_TO_BE = re.compile(
-    r"^(?:(?:is|are|was|were|been|it|ist|sind|wurde|est|sont|a|[ée]t[ée]|es|son|se|fue|est[áa]n?|é|foi|s[ãa]o|è|stat[oa]|sono|zijn|werd|jest|s[ąa]|zosta[łl][oa]?) )+(?=\S)",
-    re.I,
-)
-_WHO = re.compile(
-    r"^(?:who is|wer ist|qui est|qui[ée]n (?:est[áa]|ha)|chi (?:è|ha)|quem est[áa]|wie is|kto jest) \S", re.I
-)
-_THERE = re.compile(
-    r" (?:zit(?:ten)? er(?:in)?|is er|zijn er|(?:is|are) there|does it have|gibt es|ist drin|sind drin|hat er|y a-t-il|hay|tiene|c['’]è|ci sono|há|tem|jest)$",
-    re.I,
-)
-
-
-# Which of several is asked about needs no word: it is this one.
-_THIS = re.compile(
-    r"(?<= )(?:this|dieser|diesem|diesen|dieses|diese|cette|cet|ce|este|esta|questo|questa|quest['’]|deze|dit|ten|tego|tej|ta) (?=\S)",
-    re.I,
-)
-
-
-def asked_for(label: str) -> str:
-    """What a label asks for that is a question, in the words of one that is none; any other as it is."""
-    if not label.endswith("?"):
-        return label
-    question = _THIS.sub("", label[:-1].strip("¿ "))
-    if _WHO.match(question):
-        return "signed in user"
-    called = _HOW_CALLED.sub("name ", question)
-    return called if called != question else _TO_BE.sub("", _ASKS.sub("", _THERE.sub("", question)))
 
 
 def _ordinal(label: str) -> str:

@@ -11,9 +11,14 @@ from yes_tally.core.reading.phrases import SUBJECTS, SubjectAt, subject_of_comma
 from yes_tally.core.reading.phrases.commands import COMMAND_WORDS, OPTION
 
 # What a command's first word names, whatever its other words and itself could name elsewhere.
-_CALLED_BY_WORD = frozenset({"variable", "connection"})
+_CALLED_BY_WORD = frozenset({"variable", "connection", "process"})
 # ``resolve printer-2.sallows.example`` asks for no printer.
 _HOST_ASKED = re.compile(r"(?<=\s)[A-Za-z0-9][\w-]*(?:\.[\w-]+)*\.[A-Za-z][\w-]+(?=\s|$)")
+# ``--by memory``: in which order.
+_SORTED_BY = re.compile(
+    r"(?<=\s)[-/]{1,2}(?:by|sort(?:-?by|ed)?|order(?:-?by)?|nach|sortiert|par|tri|por|orden|per|ordina|op|sorteer|wg|sortuj)[ =:][\w-]+",
+    re.I,
+)
 # ``DRVBOOK 2 for NQ-DRW-03``: the title names the tool that printed it.
 _TOOL = re.compile(r"\W*(?:(?P<name>[A-Za-z]{5,16})(?= v?\d|\s{2,}\S+-\S+$))")
 _FIRST_WORDS = 3
@@ -26,7 +31,7 @@ _BRACED_ENTRY = re.compile(
 
 def asked_for(command: str) -> tuple[str, ...]:
     """The kinds of things that a command asks for, groups of the catalogue, the likeliest first."""
-    text = _HOST_ASKED.sub("", command)
+    text = _SORTED_BY.sub("", _HOST_ASKED.sub("", command))
     named = _named(text)
     if part := _part_asked(text, named):
         named = first(part, named)

@@ -8,7 +8,7 @@ from dataclasses import dataclass
 from typing import TYPE_CHECKING
 
 from yes_tally.core.catalogue import FACTS
-from yes_tally.core.reading.clauses.by_itself import choice_by_flag, said_the_other_way
+from yes_tally.core.reading.clauses.by_itself import choice_by_flag, never_ends, said_the_other_way
 from yes_tally.core.reading.clauses.told_in_parts import told_under
 from yes_tally.core.reading.drafts import Item
 from yes_tally.core.reading.kinds.checks_listed import counts_in_result
@@ -51,6 +51,8 @@ def read_by_label(interpreter: Interpreter, entry: Entry, record: Record, said_o
         return
     counts = item and guesses and guesses[0].fact == "health_check.result"
     if item and counts and counts_in_result(interpreter, entry, shape, item):
+        return
+    if guesses and never_ends(interpreter, entry, shape, guesses[0], item):
         return
     if said_the_other_way(interpreter, entry, shape, said_of, item):
         return

@@ -27,6 +27,7 @@ from yes_tally.core.reading.records.marked_records import starred_is_default, wi
 from yes_tally.core.reading.records.names_in_headings import begins_by_name, named_by
 from yes_tally.core.reading.records.names_of_cards import connection_in_heading, kind_in_heading, named_twice
 from yes_tally.core.reading.records.opening import opened_by
+from yes_tally.core.reading.records.partitions_with_volumes import with_volume_apart
 from yes_tally.core.reading.records.record_subject import (
     each_an_item,
     labels_of,
@@ -99,6 +100,9 @@ def _read(
         says_elsewhere(entry.label) or _MEASURED.match(entry.printed) for entry in group.entries[:1]
     )
     of_tool = group.heading is not None and names_tool(group.heading.text)
+    if group.heading and group.children and shape in _OF_DATA and words_of(group.heading.text) in _WENT_WRONG:
+        _told_of_nothing(interpreter, group)
+        return
     if of_tool or (not this_line_only and any(map(is_elsewhere, names))):
         _told_of_nothing(interpreter, group)
         return
@@ -116,6 +120,8 @@ def _read(
         check_in_heading(interpreter, group.heading, shape, check)
         interpreter.entries(group.entries, shape, interpreter.context("health_check", around), check)
         return
+    if "partition" in around[:1] or (parent and parent.group == "disk"):
+        group = with_volume_apart(group)
     opened, named = (
         (None, ()) if group.heading is None else opened_by(interpreter, group.heading, group, shape, around, parent)
     )
@@ -177,6 +183,13 @@ def _read(
     _empty_sockets(interpreter, children, start, shape)
     if all_alike:
         _doubt_what_is_said_twice(interpreter, start)
+
+
+# What data lists under these went wrong while the tool looked, and tells nothing of the PC.
+_WENT_WRONG = frozenset(
+    (word,) for word in ("error", "failure", "exception", "fehler", "erreur", "errore", "erro", "fout", "blad")
+)
+_OF_DATA = frozenset({"JSON", "YAML", "XML", "tree"})
 
 
 # ``card 10.20.1.44 (Wickerlink GbE 210)``, ``via eth0``

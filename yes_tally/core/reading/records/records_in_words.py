@@ -118,20 +118,27 @@ def _name_record(
         ):
             return
     name = match["name"] if match else line.text[at:].strip()
-    versioned = NAME_AND_VERSION.fullmatch(name) if group == "software" else None
-    if versioned and any(fact.field == "version" for fact in left):
-        # ``Quillpad 7.2.1``
-        version = Entry("", versioned["version"], line.number, at + versioned.start("version") + 1)
-        interpreter.place(version, "words", (Guess("software.version", 0.8, "it stands behind its name"),), item)
-        name = versioned["name"]
-    skip = _noun_before(name, group)
-    entry = Entry("", name[skip:], line.number, at + skip + 1)
+    entry = Entry("", name, line.number, at + 1)
+    if any(fact.field == "version" for fact in left):
+        entry = _without_version(interpreter, entry, "words", item)
+    skip = _noun_before(entry.printed, group)
+    entry = replace(entry, printed=entry.printed[skip:], column=entry.column + skip)
     interpreter.place(entry, "words", (Guess(naming(group), 0.82, f"it is said of this {group}"),), item)
     beside = ASIDE_OF.get(group)
     who_is, start = _who(match) if match else ("", 0)
     if who_is and beside:
         aside = Entry("", who_is, line.number, at + 1 + start)
         interpreter.place(aside, "words", (Guess(beside, 0.78, "it stands beside its name"),), item)
+
+
+def _without_version(interpreter: Interpreter, entry: Entry, shape: str, item: Item) -> Entry:
+    """``Quillpad 7.2.1`` of a program: its name, with the version behind it told; any other as it is."""
+    versioned = NAME_AND_VERSION.fullmatch(entry.printed) if item.group == "software" else None
+    if versioned is None:
+        return entry
+    version = replace(entry, printed=versioned["version"], column=entry.column + versioned.start("version"))
+    interpreter.place(version, shape, (Guess("software.version", 0.8, "it stands behind its name"),), item)
+    return replace(entry, printed=versioned["name"])
 
 
 # ``(screen without a name)``
@@ -346,6 +353,8 @@ def called_by(interpreter: Interpreter, group: Group, of: str, shape: str, item:
     if (not freely and nouns) or naming in told or len(told) * 3 < len(group.entries):
         return
     entry = Entry("", match["name"], heading.line, heading.column)
+    if "software.version" not in told:
+        entry = _without_version(interpreter, entry, shape, item)
     interpreter.place(entry, shape, (Guess(naming, 0.8, f"it is listed under {of}"),), item)
     interpreter.frame.add(heading.line)
     beside = ASIDE_OF.get(of)

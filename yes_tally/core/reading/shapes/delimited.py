@@ -66,6 +66,7 @@ def _by(mark: str, lines: Sequence[Line]) -> Layout | None:
         return None  # a line among the rows is a heading of theirs, and the cells stand below each other anyway
     texts = [(line, text) for line, text in texts if not _BORDER.match(text)]
     rows = [(line, text, cells_of(text, mark)) for line, text in texts if mark in text]
+    rows, wrapped = _together(rows) if mark == "|" else (rows, [])
     if len(rows) < _MIN_ROWS:
         return None
     width, count = Counter(len(cells) for _, _, cells in rows).most_common(1)[0]
@@ -99,7 +100,7 @@ def _by(mark: str, lines: Sequence[Line]) -> Layout | None:
         return None
     if len(mark) > 1 and (known * 2 < len(labels) or width == _PAIR or any(map(_is_no_label, labels))):
         return None  # what parts words in any text parts columns only under a plain head
-    table = Group(table=True, frame=(header_line.number,))
+    table = Group(table=True, frame=(header_line.number, *wrapped))
     table.children = [
         group
         for line, text, cells in (_with_short_rows(rows, fitting) if mark in _KEEP_PLACES else fitting)[1:]
@@ -110,6 +111,35 @@ def _by(mark: str, lines: Sequence[Line]) -> Layout | None:
     share = known_share([entry for row in table.children for entry in row.entries])
     score = (0.55 + 0.4 * share) * (0.4 + 0.6 * count / len(texts))
     return Layout("delimited", [table], score * _RAGGED if mark == _GAP else score)
+
+
+# So much deeper than the cell above stands what it goes on with.
+_DEEPER = 2
+
+
+def _together(rows: Sequence[_Row]) -> tuple[list[_Row], list[int]]:
+    """Rows with the cells that go on on the line below put together, and the numbers of those lines: their first cell is
+    blank, and what they hold stands deeper than what it goes on with."""
+    whole: list[_Row] = []
+    wrapped: list[int] = []
+    for line, text, cells in rows:
+        above = whole[-1] if whole else None
+        if above and len(cells) == len(above[2]) > _PAIR and _goes_on(text, cells, above):
+            both = [f"{one}\n{more}" if more else one for one, more in zip(above[2], cells, strict=True)]
+            whole[-1] = (above[0], above[1], both)
+            wrapped.append(line.number)
+        else:
+            whole.append((line, text, cells))
+    return whole, wrapped
+
+
+def _goes_on(text: str, cells: Sequence[str], above: _Row) -> bool:
+    held = [(cell, one.partition("\n")[0]) for cell, one in zip(cells, above[2], strict=True) if cell]
+    return (
+        not cells[0]
+        and bool(held)
+        and all(one and text.find(cell) - above[1].find(one) >= _DEEPER for cell, one in held)
+    )
 
 
 def _is_no_label(text: str) -> bool:
@@ -164,7 +194,7 @@ def row_of(line: Line, text: str, labels: Sequence[str], cells: Sequence[str], m
     text = line.text if mark == "\t" else text
     at = 0
     for label, cell in zip(labels, cells, strict=True):
-        printed = cell.strip()
+        printed, *more = cell.strip().split("\n")
         found = text.find(printed, at) if printed else -1
         if found < 0 and '"' in printed:
             printed = printed.replace('"', '""')
@@ -173,5 +203,5 @@ def row_of(line: Line, text: str, labels: Sequence[str], cells: Sequence[str], m
             continue
         at = found + len(printed)
         if label:
-            group.entries.append(Entry(label, printed, line.number, found + 1))
+            group.entries.append(Entry(label, " ".join((printed, *more)), line.number, found + 1))
     return group

@@ -110,6 +110,14 @@ _NOT_DAMAGED = frozenset({"energy"})
 _NOUGHT = re.compile(r"(?<![\d.,])0\b")
 # ``0 errors in 2 passes``
 _NO_ERRORS = re.compile(rf"(?<![\d.,])0 (?:{_WRONG.pattern})")
+# That it was done to some only.
+_PARTLY = re.compile(
+    r"\b(?:only (?:some|a few|part|\d)|partly|partially|in part|nur (?:zum teil|teilweise|ein(?:ige|en)? ?(?:teil)?|wenige|\d)|teilweise|"
+    r"seule(?:ment)? (?:une partie|certains|quelques|\d)|en partie|partiellement|solo (?:una parte|algun\w+|alcun\w+|\d)|parcialmente|"
+    r"(?:so|apenas) (?:uma parte|algun\w+|\d)|em parte|in parte|parzialmente|(?:slechts|alleen) (?:een deel|enkele|sommige|\d)|gedeeltelijk|deels|"
+    r"tylko (?:czesc|niektore|\d)|czesciowo)\b"
+)
+_OF_ALL = re.compile(r"(?<![\d.,])(?P<some>\d{1,6}) (?:of|von|sur|de|di|van|z|out of)(?: the)? (?P<all>\d{1,6})\b")
 # ``nothing had to be repaired`` is no failure, ``none of them could be`` is.
 _NONE = re.compile(r"nothing|none|kein\w*|aucune?|ningun\w*|nenhum\w*|nessun\w*|geen|zadn\w*")
 _COULD = re.compile(
@@ -152,7 +160,7 @@ def _of_clause(clause: str, *, warned: bool) -> str:
     if mended := _MENDED.search(clause):
         if _NEEDED.search(clause):
             return "clean" if DENIES.search(clause) else "unmended"  # ``repair needed``
-        if _cannot_be_mended(clause):
+        if _cannot_be_mended(clause) or _mends_a_part(clause):
             return "unmended"
         wrong = _WRONG.search(clause) or _DAMAGED.search(clause)
         denied = DENIES.search(clause, 0, mended.start())
@@ -176,6 +184,12 @@ def _cannot_be_mended(clause: str) -> bool:
         if nos and not _WRONG.search(before, nos[-1].end()):
             return not _NONE.fullmatch(nos[-1].group()) or _COULD.search(clause) is not None
     return False
+
+
+def _mends_a_part(clause: str) -> bool:
+    """Whether only some of what is wrong was mended (``3 of 5 were repaired``)."""
+    counted = _OF_ALL.search(clause)
+    return _PARTLY.search(clause) is not None or bool(counted and int(counted["some"]) < int(counted["all"]))
 
 
 def lines_of_checks(lines: Sequence[Line]) -> set[int]:

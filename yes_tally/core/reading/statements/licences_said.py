@@ -66,6 +66,8 @@ _ENDS_NOT = re.compile(
 )
 _DATED = re.compile(DATE, re.I)
 _CLAUSE = re.compile(rf"[.;:!?](?:\s+{NO_MONTH}|$)")
+# ``Is the licence temporary? No, it is permanent.``: what is asked is not said.
+_QUESTION = re.compile(r"[^.;:!?]*\?(?=\s+\S+,)")
 _OF_OTHERS = re.compile(
     r"\b(?:password|kennwort|passwort|mot de passe|contrasena|palavra-passe|senha|wachtwoord|haslo|lease|bail|concesion|certificate|zertifikat|certificat\w*|account|konto|compte|cuenta|conta|utente)\b"
 )
@@ -90,7 +92,7 @@ def speaks_of_licence(sentence: str) -> bool:
 def told_of_licence(sentence: str) -> dict[str, str]:
     """What a sentence about a licence says, by fact; a moment is the printed text, all else a word that its kind knows."""
     found: dict[str, str] = {}
-    for clause in _CLAUSE.split(sentence):
+    for clause in _CLAUSE.split(_QUESTION.sub("", sentence)):
         for fact, said in _of_clause(clause).items():
             found.setdefault(fact, said)
     return found
@@ -101,9 +103,9 @@ def _of_clause(clause: str) -> dict[str, str]:
     no = DENIES.search(text)
     found: dict[str, str] = {}
     if permanent := _PERMANENT.search(text):
-        found["licence.permanent"] = "no" if DENIES.search(text, 0, permanent.start()) else "yes"
-    elif _LIMITED.search(text):
-        found["licence.permanent"] = "no"
+        found["licence.permanent"] = "no" if _is_denied(text, permanent.start()) else "yes"
+    elif limited := _LIMITED.search(text):
+        found["licence.permanent"] = "yes" if _is_denied(text, limited.start()) else "no"
     dated = _DATED.search(clause)
     expires = _EXPIRES.search(text)
     if _EXPIRED.search(text):
@@ -124,6 +126,11 @@ def _of_clause(clause: str) -> dict[str, str]:
     elif _says_active(text, active, expires, found) or _ACTIVATED.search(text):
         found["licence.state"] = "inactive" if no and active and no.start() < active.end() else "active"
     return found
+
+
+def _is_denied(text: str, at: int) -> bool:
+    """Whether a no stands before a word, with no comma between (``no, it is permanent``)."""
+    return DENIES.search(text, text.rfind(",", 0, at) + 1, at) is not None
 
 
 _AND = re.compile(

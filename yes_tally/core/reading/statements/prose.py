@@ -16,7 +16,7 @@ _MOST_LINES = 8
 _CELLS = re.compile(r"\S {2,}\S|\.{3,}|[<>={}]")
 # What says no of anything, without accents, as ``plain`` writes it.
 DENIES = re.compile(
-    r"\b(?:no|not|never|none|nothing|cannot|can't|couldn't|unable|failed|kein\w*|nichts?|ohne|aucune?|pas|rien|sans|impossible|ningun\w*|nada|sin|imposible|nenhum\w*|nao|sem|"
+    r"\b(?:no|not|never|none|nothing|cannot|can't|couldn't|unable|failed|kein\w*|nichts?|ohne|aucune?|pas|rien|sans|impossible|ningun\w*|nada|sin|imposible|nenhum\w*|nao|nem|sem|"
     r"impossivel|nessun\w*|non|niente|nulla|senza|impossibile|geen|niets?|zonder|nie|nic|zadn\w*|bez|brak)\b"
 )
 # The point behind a day (``3. März``) ends nothing.

@@ -207,6 +207,8 @@ def _meant(interpreter: Interpreter, rows: Sequence[Sequence[str]], group: str) 
             if found[at] is None:
                 found[at] = way(interpreter, cells, group, {column.field for column in found if column})
     left = [at for at, column in enumerate(found) if column is None and _are_texts(columns[at])]
+    if group == "driver" and len(left) == 1 and found[0] and found[0].field == "file":
+        found[0] = found[0]._replace(field="name")  # nothing else is what it is called
     fields = [field for field in _TEXTS[group] if field not in {column.field for column in found if column}]
     if len(left) > len(fields) > 0:
         left = left[: len(fields) - (len(left) > len(fields) > 1)]  # which of them the others are, nothing says

@@ -55,7 +55,7 @@ def without_margin(lines: Sequence[Line]) -> Sequence[Line]:
         least = _FEWEST if first == 0 and margin in (_QUOTED, _MARKED, _LOGGED) else _LEAST_LINES
         if first is not None and len(written) - first >= least and is_margin(written[first:]):
             lines = _undented([_cut(line, margin.match(line.text)) for line in lines])
-    return lines
+    return _tags_as_labels(lines)
 
 
 def _closed_up(lines: Sequence[Line]) -> Sequence[Line]:
@@ -202,6 +202,29 @@ def _unquoted(lines: Sequence[Line]) -> Sequence[Line]:
         for line in lines
         if line.text.strip()
     ]
+
+
+# ``08:31:03 [cpu   ] Kestrel K5-8420, 6 cores``
+_TAGGED = re.compile(
+    rf"(?:(?:\[{_TIME}\]|{_TIME})[ \t]+)?\[ *(?P<tag>[^\W\d_][\w/&-]*(?: [\w/&-]+){{0,2}}) *\]:?\s+(?=[^\W_]|[(\"'])"
+)
+
+
+def _tags_as_labels(lines: Sequence[Line]) -> Sequence[Line]:
+    """The lines that most begin with what they tell of in brackets, with that as their label; or as they are."""
+    tagged = [_TAGGED.match(line.text) for line in lines]
+    tags = [match["tag"].rstrip(" 0123456789") for match in tagged if match]
+    written = sum(bool(line.text.strip()) for line in lines)
+    known = sum(is_known(tag) or words_of(tag) in SUBJECTS for tag in tags)
+    several = len(set(tags)) >= _LEAST_LINES and not any(map(is_level, tags))
+    if not several or len(tags) * 10 < _MOST_OF_TEN * written or known * 2 < len(tags):
+        return lines
+    return [_labelled(line, match) if match else line for line, match in zip(lines, tagged, strict=True)]
+
+
+def _labelled(line: Line, tag: re.Match[str]) -> Line:
+    rest = line.text[tag.end("tag") :].replace("]", ":" if line.text[tag.end() - 2 : tag.end() - 1] != ":" else " ", 1)
+    return replace(line, text=line.text[tag.start("tag") : tag.end("tag")] + rest, tabbed=None)
 
 
 # The outermost first.

@@ -203,8 +203,9 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
     "driver.version": _OF_DRIVER,
     # ``wlgbe210 4.1.0.77, from Wickerlink, 19 Feb 2024``
     "driver.name": ((re.compile(r"\S,? v?(\d+(?:\.\d+){2,4})(?=[ ,;)]|$)"), "driver.version"), *_OF_DRIVER),
-    # ``Wickerlink GbE 210 ("Office wire")``
+    # ``Wickerlink GbE 210 ("Office wire")``, ``Wickerlink GbE 210 up``
     "adapter.name": (
+        (re.compile(r"\d (up|down)$", re.I), "adapter.connected"),
         (re.compile(r" \([\"“„«] ?([^()]+?) ?[\"”“»]\)$"), "adapter.connection"),
         (re.compile(r"^(?!dns|gateway|gw)[^\d.]+(?:\.?\d+)? (\d{1,3}(?:\.\d{1,3}){3}(?:/\d{1,2})?)$", re.I), "adapter.ipv4"),
     ),
@@ -260,7 +261,7 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
     ),
     "adapter.connected": ((re.compile(r"([\d.,]+ ?[GMk]b(?:it)?/s|[\d.,]+ ?[GMk]bps)", re.I), "adapter.speed"),),
     "adapter.lease_from": (
-        (re.compile(r"\d,? \(?(?:by|from|von|de|du|da|dal|di|van|od|par|por) (\d{1,3}(?:\.\d{1,3}){3})\b", re.I), "adapter.dhcp_server"),
+        (re.compile(r"\d,? \(?(?:[^\W\d_]+ )?(?:by|from|von|de|du|da|dal|di|van|od|par|por) (\d{1,3}(?:\.\d{1,3}){3})\b", re.I), "adapter.dhcp_server"),
         (re.compile(rf"(?:\b(?:to|until|till|bis|au|al|a|hasta|até|fino al?|tot|do)| [-–→]|->| t/m)\s+({MOMENT}|{DAY}|\d[\d./-]+)", re.I), "adapter.lease_until"),
     ),
     "licence.state": (

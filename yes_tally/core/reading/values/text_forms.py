@@ -45,6 +45,8 @@ AT_PORT = (
 _INCHES = r"(?:\d{1,2}(?:[.,]\d{1,2})?\s?-?(?:\"|''|”|″|in|inch(?:es)?|zoll|pouces?|pulgadas?|polegadas?|pollici|cali|calowy)\W*(?:$|,|\d{3,5} ?[x×])|\d{1,2}[.,]\d{1,2}$)"
 # ``no battery here``, ``kein Akku vorhanden``: nothing is called so.
 _NONE = r"(?!(?:no|none|not|keine?r?|aucune?|pas de|ning[uú]na?|nessuna?|nenhuma?|geen|brak|sin|sans|ohne)\s)"
+# Where a screen is plugged in.
+CONNECTOR = r"(?:e?DP|DisplayPort|HDMI|DVI|VGA|LVDS|USB-C)(?:[- ]?[A-D]?(?:-?\d){0,2})?"
 # What stands before who made a thing, in brackets behind what it is called.
 MADE_BY = (
     r"(?:made |built )?by|maker:?|manufacturer:?|vendor:?|hersteller:?|(?:hergestellt |gebaut )?von|fabricant ?:?|(?:fabriqu[ée]e? )?par|"
@@ -190,7 +192,7 @@ TEXT_FORMS: dict[str, re.Pattern[str]] = {
         r"(?!(?:mini )?(?:pci|agp|m\.2)|(?:LP)?DDR\d|.*, \S+ \S+ \d)(?P<keep>.+?)(?: ?[/(,] ?bank ?\w+\)?)?$", re.I
     ),
     "adapter.name": re.compile(
-        r"(?!\d{1,3}(?:\.\d{1,3}){3}\b)(?![0-9a-f]{0,4}:[0-9a-f:]*:)(?P<keep>.*?[^\W\d_].*?)(?: \([\"“„«][^()]*[\"”“»]\)|,? \d{1,3}(?:\.\d{1,3}){3}(?:/\d{1,2})?)?$",
+        r"(?!\d{1,3}(?:\.\d{1,3}){3}\b)(?![0-9a-f]{0,4}:[0-9a-f:]*:)(?P<keep>.*?[^\W\d_].*?)(?: \([\"“„«][^()]*[\"”“»]\)|,? \d{1,3}(?:\.\d{1,3}){3}(?:/\d{1,2})?|(?<=\d) (?:up|down))?$",
         re.I,
     ),
     "adapter.connection": re.compile(r"(?!\d{1,3}(?:\.\d{1,3}){3}\b)(?![0-9a-f]{0,4}:[0-9a-f:]*:).+$", re.I),

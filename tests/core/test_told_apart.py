@@ -161,6 +161,36 @@ ROWS = {
         })
         for command, disk, of in (("summary", "Disk", "of"), ("riepilogo", "Disco", "da"), ("übersicht", "Platte", "mit"))
     ],
+    "what lines begin with in brackets is their label": [
+        ("collect", (
+            "08:31:02 [pc    ] Corrane Tallow 520 MT, serial CRN7K20418\n08:31:03 [bios  ] Loamgate L52.1.18, UEFI\n08:31:03 [cpu   ] Kestrel K5-8420, 6 cores\n"
+            "08:31:04 [memory] 16 GB installed, 15.5 GB usable\n08:31:04 [disk 0] Basalt NV1000, 1 TB, NVMe\n08:31:09 [tpm   ] ERROR access denied\n"
+        ), {
+            "machine.model": "Corrane Tallow 520 MT", "machine.serial": "CRN7K20418", "firmware.maker": "Loamgate", "firmware.version": "L52.1.18", "firmware.mode": "uefi",
+            "processor#1.name": "Kestrel K5-8420", "processor#1.cores": 6, "memory.installed": 16 * 2**30, "memory.usable": 31 * 2**29,
+            "disk#1.number": "0", "disk#1.model": "Basalt NV1000", "disk#1.size": 10**12, "disk#1.bus": "NVMe",
+        }),
+    ],
+    "cells that go on on the line below, and what is said below a table's border": [
+        ("netcards", (
+            "+----+------------------+---------+\n| No | Card             | Kind    |\n+----+------------------+---------+\n|  1 | Wickerlink GbE   | wired   |\n"
+            "|    |   210            |         |\n|  2 | Holdfast Bridge  | virtual |\n+----+------------------+---------+\nGateway of card 1: 10.20.1.1   Name servers of card 1: 10.20.1.53, 10.20.0.53\n"
+            "Lease of card 1: 2025-02-10 07:31:12 to 2025-02-12 07:31:12, given by 10.20.1.2\n"
+        ), {
+            "adapter#1.name": "Wickerlink GbE 210", "adapter#1.kind": "wired", "adapter#2.name": "Holdfast Bridge", "adapter#2.kind": "virtual",
+            "adapter#1.gateway": "10.20.1.1", "adapter#1.dns": ("10.20.1.53", "10.20.0.53"), "adapter#1.lease_from": "2025-02-10T07:31:12", "adapter#1.lease_until": "2025-02-12T07:31:12",
+            "adapter#1.dhcp_server": "10.20.1.2",
+        }),
+    ],
+    "a partition in data with the volume on it, and what went wrong": [
+        ("disks --json", (
+            '{"disks":[{"number":0,"model":"Basalt NV1000","partitions":[{"number":2,"type":"basic data","size":998846291968,"offset":290455552,"mount":"C:","fs":"HFX2","free":39953424384}]}],\n'
+            ' "errors":[{"step":"smart","disk":1,"msg":"timed out"}]}\n'
+        ), {
+            "disk#1.number": "0", "disk#1.model": "Basalt NV1000", "partition#1.number": "2", "partition#1.kind": "basic data", "partition#1.size": 998846291968, "partition#1.start": 290455552,
+            "partition#1.disk": "0", "volume#1.mount": "C:", "volume#1.filesystem": "HFX2", "volume#1.size": 998846291968, "volume#1.free": 39953424384,
+        }),
+    ],
 }  # fmt: skip
 
 

@@ -560,6 +560,70 @@ ROWS = {
             "account#1.name": "icalloway", "account#1.groups": ("Biuro", "Kasa"), "account#2.name": "rarkwell", "account#2.groups": ("Kasa",),
         }),
     ],
+    "the TPM with its version in brackets": [
+        ("tpm", f"{text}\n", {"security.tpm": "2.0"})
+        for text in ("The TPM (version 2.0) is present and ready.", "Das TPM (Version 2.0) ist vorhanden und bereit.", "Le TPM (version 2.0) est présent et prêt.", "Moduł TPM (wersja 2.0) jest gotowy.")
+    ],
+    "what a question asks for": [
+        ("pc", f"{maker}      Corrane\n{model}      Tallow 14\n{serial}     CRN9P11290\n{active}      {yes}\n{ends}     {no}\n", {
+            "machine.maker": "Corrane", "machine.model": "Tallow 14", "machine.serial": "CRN9P11290", "licence.state": "active", "licence.expires_at": "never", "licence.permanent": True,
+        })
+        for maker, model, serial, active, yes, ends, no in (
+            ("Who made this PC?", "What model is it?", "What is its serial number?", "Is it activated?", "yes", "Does the licence expire?", "no, it is permanent"),
+            ("Wer hat den PC gebaut?", "Welches Modell ist es?", "Wie lautet die Seriennummer?", "Ist er aktiviert?", "ja", "Läuft die Lizenz ab?", "nein, sie gilt unbefristet"),
+            ("Qui a fabriqué le PC ?", "Quel est le modèle ?", "Quel est le numéro de série ?", "Est-il activé ?", "oui", "La licence expire-t-elle ?", "non, elle est permanente"),
+            ("¿Quién fabrica el equipo?", "¿Qué modelo es?", "¿Cuál es su número de serie?", "¿Está activado?", "sí", "¿Caduca la licencia?", "no, es permanente"),
+        )
+    ],
+    "a no that a comma parts from what is so": [
+        ("licence", f"{text}\n", facts)
+        for text, facts in (
+            ("Licence expires: no, it is permanent", {"licence.expires_at": "never", "licence.permanent": True}),
+            ("The licence is not limited in time, it is permanent.", {"licence.permanent": True}),
+            ("Is the licence temporary? No, it is permanent.", {"licence.permanent": True}),
+            ("La licence n'expire pas, elle est permanente.", {"licence.expires_at": "never", "licence.permanent": True}),
+            ("Die Lizenz läuft nicht ab, sie gilt dauerhaft.", {"licence.expires_at": "never", "licence.permanent": True}),
+            ("The licence is not permanent, it runs out on 3 March 2025.", {"licence.permanent": False, "licence.expires_at": "2025-03-03"}),
+        )
+    ],
+    "damage that was mended in part": [
+        ("filecheck", f"{text}\n", {"health_check#1.kind": "system-files", "health_check#1.result": "damaged"})
+        for text in (
+            "Damaged files were found; 3 of 5 were repaired.", "Damaged files were found; only some were repaired.", "Beschädigte Dateien wurden gefunden und teilweise repariert.",
+            "Des fichiers endommagés ont été trouvés et partiellement réparés.", "Solo algunos de los archivos dañados se repararon.", "Foram encontrados ficheiros danificados e nem todos puderam ser reparados.",
+        )
+    ],
+    "screens by where they are plugged in": [
+        ("screens", "built-in     Pellucid 14     1920 x 1200   (no EDID)\nHDMI-1       Osmund 27Q      2560 x 1440   OSM27Q-00921\n", {
+            "display#1.name": "Pellucid 14", "display#1.width": 1920, "display#1.height": 1200,
+            "display#2.name": "Osmund 27Q", "display#2.width": 2560, "display#2.height": 1440, "display#2.serial": "OSM27Q-00921",
+        }),
+    ],
+    "drivers by their files": [
+        ("drivers", "wklgbe.sys    4.1.0.77     Wickerlink     2024-02-19   signed\nbwg3.sys      31.0.101.4   Brightwater    2024-10-18   NOT signed\n", {
+            "driver#1.name": "wklgbe.sys", "driver#1.version": "4.1.0.77", "driver#1.provider": "Wickerlink", "driver#1.dated": "2024-02-19", "driver#1.signed": True,
+            "driver#2.name": "bwg3.sys", "driver#2.version": "31.0.101.4", "driver#2.provider": "Brightwater", "driver#2.dated": "2024-10-18", "driver#2.signed": False,
+        }),
+    ],
+    "programs with their versions over what is said of them": [
+        ("programs", f"Quaymaster 9.4.1\n    {maker}: Siskin Marine\n    {since}: 2024-06-14\nVellum Reader 7\n    {maker}: Vellum\n", {
+            "software#1.name": "Quaymaster", "software#1.version": "9.4.1", "software#1.maker": "Siskin Marine", "software#1.installed_at": "2024-06-14",
+            "software#2.name": "Vellum Reader 7", "software#2.maker": "Vellum",
+        })
+        for maker, since in (("maker", "installed"), ("uitgever", "geïnstalleerd"), ("éditeur", "installé"))
+    ],
+    "processes in the order that a command asks for": [
+        ("tasks-now --by memory", " #1  quaymaster.exe    2212   LSF\\tquill   1.5 GB\n #2  guard service      312   system        18 MB\n", {
+            "process#1.name": "quaymaster.exe", "process#1.pid": "2212", "process#1.user": "LSF\\tquill", "process#1.memory": 3 * 2**29,
+            "process#2.name": "guard service", "process#2.pid": "312", "process#2.user": "system", "process#2.memory": 18 * 2**20,
+        }),
+    ],
+    "who listens at a port": [
+        ("ears", f" tcp 0.0.0.0:4155      {by} 312 (guard service)\n udp 0.0.0.0:6021      {by} 480 (agent)\n", {
+            "connection#1.protocol": "tcp", "connection#1.local": "0.0.0.0:4155", "connection#1.pid": "312", "connection#2.protocol": "udp", "connection#2.local": "0.0.0.0:6021", "connection#2.pid": "480",
+        })
+        for by in ("by", "von", "par", "przez")
+    ],
 }  # fmt: skip
 
 

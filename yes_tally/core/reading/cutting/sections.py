@@ -246,7 +246,7 @@ CALLS_ITSELF_ERROR = re.compile(
 def _failure(body: Sequence[Line]) -> tuple[str | None, int | None]:
     """A command failed when one of the first things it said was a failure and it said little else."""
     said = [line for line in body if line.text.strip()]
-    if len(said) > 4 or are_events(said):
+    if len(said) > 4 or are_events(said) or _is_full_document(said):
         return None, None
     for line in said[:2]:
         kind = failure_kind(line.text)
@@ -261,6 +261,18 @@ def _failure(body: Sequence[Line]) -> tuple[str | None, int | None]:
         if kind:
             return kind, line.number
     return None, None
+
+
+# ``{"error": "access denied", "code": 5}`` tells nothing else; what tells more than so many values does.
+_VALUES = re.compile(r"\"\s*:|</[\w:-]+>|/>")
+_MOST_OF_ERROR = 6
+
+
+def _is_full_document(said: Sequence[Line]) -> bool:
+    """Whether lines are data that tell more than an error."""
+    if not said or said[0].text.lstrip()[:1] not in ("{", "[", "<"):
+        return False
+    return sum(len(_VALUES.findall(line.text[: 4 * MAX_LINE])) for line in said) > _MOST_OF_ERROR
 
 
 _TOLD = re.compile(r"\s*(?P<label>[^\W\d_][^:=]{1,40}?)\s*[:=]\s+\S")

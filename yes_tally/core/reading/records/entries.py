@@ -36,7 +36,7 @@ from yes_tally.core.reading.records.names_told import goes_on_with_check, names_
 from yes_tally.core.reading.records.plain_pairs import each_numbered, made_plain, with_commas
 from yes_tally.core.reading.records.record_subject import says_kind
 from yes_tally.core.reading.records.tools_own import without_tools_own
-from yes_tally.core.reading.shapes.layout import Entry, cells_by_gap
+from yes_tally.core.reading.shapes.layout import FOR_NUMBER, Entry, cells_by_gap
 
 if TYPE_CHECKING:
     from yes_tally.core.reading.interpret import Interpreter
@@ -183,10 +183,6 @@ def _tells_of(interpreter: Interpreter, label: str, item: Item) -> bool:
     )
 
 
-_FOR_NUMBER = re.compile(
-    r"(?P<label>.{2,40}?) (?:for|of|on|für|von|de|du|di|da|van|voor|dla|para|pour|per) (?:[^\W\d_]{2,12} )?#?(?P<number>\d{1,2})",
-    re.I,
-)
 # ``Name servers: card 1: 10.44.8.2``
 _NUMBER_BEFORE = re.compile(r"[^\W\d_]{2,12} #?(?P<number>\d{1,2}): (?=\S)")
 
@@ -203,7 +199,7 @@ def _of_number(interpreter: Interpreter, entry: Entry, shape: str) -> bool:
         rest = entry.printed[before.end() :]
         label = f"{entry.label} for {before['number']}"
         entry = replace(entry, label=label, printed=rest, column=entry.column + before.end())
-    match = _FOR_NUMBER.fullmatch(entry.label)
+    match = FOR_NUMBER.fullmatch(entry.label)
     for (group, number), (item, _) in interpreter.by_number.items() if match else ():
         guesses = decide(match["label"], interpreter.context(group)) if match and match["number"] == number else ()
         if guesses and guesses[0].fact.startswith(f"{group}."):

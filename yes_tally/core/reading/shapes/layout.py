@@ -104,10 +104,24 @@ def under_heads(lines: Sequence[Line]) -> list[tuple[Line, Sequence[Line]]]:
     return [(lines[start], lines[start + 1 : end]) for start, end in pairwise([*heads, len(lines)])]
 
 
+# ``Gateway of card 1``: said of what is listed under that number.
+FOR_NUMBER = re.compile(
+    r"(?P<label>.{2,40}?) (?:for|of|on|für|von|de|du|di|da|van|voor|dla|para|pour|per) (?:[^\W\d_]{2,12} )?#?(?P<number>\d{1,2})",
+    re.I,
+)
+
+
 def known_share(entries: Sequence[Entry]) -> float:
     """Which share of the entries has a label that means something; bare entries do not count."""
     labels = Counter([entry.label for entry in entries[:400] if entry.label])
-    return sum([count for label, count in labels.items() if is_known(label)]) / labels.total() if labels else 0.0
+    return (
+        sum([count for label, count in labels.items() if _means_something(label)]) / labels.total() if labels else 0.0
+    )
+
+
+def _means_something(label: str) -> bool:
+    of_one = FOR_NUMBER.fullmatch(label) if label[-1].isdigit() else None
+    return is_known(label) or (of_one is not None and is_known(of_one["label"]))
 
 
 def commas_for_gaps(text: str) -> str:

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import re
 from collections.abc import Mapping
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 from functools import lru_cache
 
 from yes_tally.core.reading.meaning.labels import words_of
@@ -148,6 +148,8 @@ def _pairs_in(text: str, tabbed: str | None) -> Mapping[str, Pair]:
         quoted = _QUOTED.match(value)
         column = start + tight.start("value") + bool(quoted)
         found["colon"] = Pair(tight["label"], quoted[2] if quoted else value, column, "colon")
+    if "gap" in found and "colon" not in found and found["gap"].label[-1] == "?":
+        found["colon"] = replace(found["gap"], style="colon")  # a question's mark parts as one
     if not found and "?" in body and (answered := _ANSWERED.match(body)) and is_known(answered["label"]):
         found["colon"] = Pair(
             answered["label"], answered["value"].rstrip(" ."), start + answered.start("value"), "colon"

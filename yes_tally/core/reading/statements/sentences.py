@@ -146,7 +146,7 @@ PATTERNS = Patterns(
     _row("firmware.maker", r"^\s*(?P<v>(?:(?-i:[A-Z])[\w&-]*\s){1,3}(?:firmware|bios|uefi))\s{1,9}[A-Z]?\d+(?:\.\w+)+\s{1,9}(?:\(|of|from|dated|\d{4}-\d\d-\d\d)"),
     _row("firmware.dated", rf"\b(?:firmware|bios|uefi)\s{{1,9}}[A-Z]?\d+(?:\.\w+)+\s{{1,9}}(?:\(|of |from |dated )?(?P<v>{DATE})"),
     _row("security.virtualisation", r"\bvirtuali[sz]ation (?:is )?(?:switched |turned )?(?P<v>on|off|enabled|disabled)\b"),
-    _row("security.tpm", r"\btpm (?:is |has )?(?:of )?(?:version )?(?P<v>\d\.\d)\b"),
+    _row("security.tpm", r"\btpm (?:is |has )?(?:of )?\(?(?:(?:version|versi[óo]n|wersja|versione|vers[ãa]o|versie) )?(?P<v>\d\.\d)\b"),
     _row("os.edition", r"\b(?P<v>(?-i:[A-Z])\w*(?: (?-i:[A-Z])\w*){0,2}) edition\b"),
     _row("licence.channel", r"\b(?P<v>volume|retail|oem|subscription|evaluation) channel\b"),
     _row("licence.server", r"[.;] (?:activation|licen[cs]e|key) server:? (?P<v>[\w-]+(?:\.[\w-]+)+)"),

@@ -15,6 +15,7 @@ from typing import TYPE_CHECKING
 
 from yes_tally.core.catalogue import FACTS
 from yes_tally.core.reading.meaning.decide import NAMING, Context, Guess, decide
+from yes_tally.core.reading.phrases import is_known
 from yes_tally.core.reading.shapes.layout import MAX_LABEL, Entry, cells_by_gap, indent_of, is_rule
 from yes_tally.core.reading.text.decode import Line
 from yes_tally.core.reading.values.text_forms import SOCKET
@@ -41,6 +42,8 @@ _COLON = re.compile(r"\s*(?P<key>[^\s:][^:]*?|[A-Z]:)\s*[:=]\s+(?P<said>\S.*?)\s
 _DRIVE = re.compile(r"[A-Za-z]:")
 # A command that asks for the whole, and prints its parts.
 _PARTS = {"memory": "module"}
+# What begins a value by a mark is one of a pair.
+_MARKS = frozenset("=:-")
 _SURE = 0.9
 _LEAST = 2
 _WHY = "the command asks for it"
@@ -98,7 +101,7 @@ def _rows(lines: Sequence[Line], key: re.Pattern[str]) -> Iterator[tuple[Entry, 
         called = (
             key.fullmatch(cells[0][0] if _DRIVE.match(cells[0][0]) else cells[0][0].rstrip(" :")) if cells else None
         )
-        if len(cells) == _LEAST and called:
+        if len(cells) == _LEAST and called and cells[1][0][0] not in _MARKS and not is_known(called["key"]):
             (_, at), (said, said_at) = cells
             start = max(at, indent_of(line.text)) + called.start("key")
             yield Entry("", called["key"], line.number, start + 1), Entry("", said, line.number, said_at + 1)

@@ -101,7 +101,11 @@ def _rows(lines: Sequence[Line], key: re.Pattern[str]) -> Iterator[tuple[Entry, 
         called = (
             key.fullmatch(cells[0][0] if _DRIVE.match(cells[0][0]) else cells[0][0].rstrip(" :")) if cells else None
         )
-        if len(cells) == _LEAST and called and cells[1][0][0] not in _MARKS and not is_known(called["key"]):
+        if len(cells) == _LEAST and called and cells[1][0][0] not in _MARKS and not _is_label(called["key"]):
             (_, at), (said, said_at) = cells
             start = max(at, indent_of(line.text)) + called.start("key")
             yield Entry("", called["key"], line.number, start + 1), Entry("", said, line.number, said_at + 1)
+
+
+def _is_label(key: str) -> bool:
+    return len(key) > len("C:\\") and is_known(key)

@@ -92,7 +92,7 @@ LABELS: dict[str, str] = {
     "processor.name": "nazwa|model|procesor|wersja",
     "processor.maker": "producent",
     "processor.cores": "!rdzenie|!liczba rdzeni|rdzeni|rdzenie fizyczne",
-    "processor.threads": "wątki|!procesory logiczne|!watki|!liczba watkow|wątków|wątek|rdzenie logiczne",
+    "processor.threads": "wątki|wątkami|!procesory logiczne|!watki|!liczba watkow|wątków|wątek|rdzenie logiczne",
     "processor.clock": "!taktowanie|częstotliwość|czestotliwosc|zegar|predkosc|zegar bazowy|częstotliwość bazowa|taktowanie bazowe",
     "processor.max_clock": "!maksymalne taktowanie|maksymalna czestotliwosc|zegar maksymalny|najwyższe taktowanie|szczyt|maks taktowanie|maks predkosc|najwyzej|maksymalnie",
     "processor.current_clock": "!biezace taktowanie|aktualne taktowanie|obecny zegar|teraz|obecnie",

@@ -34,6 +34,7 @@ from yes_tally.core.reading.statements.sentences import (
     spoken_of,
     statements,
 )
+from yes_tally.core.reading.statements.things_in_sentences import OF_A_THING
 from yes_tally.core.reading.tables.rows_of_items import (
     cells_of_opened,
     clauses_below,
@@ -51,7 +52,9 @@ if TYPE_CHECKING:
 
 def read_statements(interpreter: Interpreter, lines: Sequence[Line], command: str) -> None:
     """Read what the lines that no shape could read say in sentences; a check's words belong to that check."""
-    read = {draft.entry.line for draft in interpreter.drafts[interpreter.section_from :]} | interpreter.blanks
+    told_so_far = interpreter.drafts[interpreter.section_from :]
+    sentences_told = {draft.entry.line for draft in told_so_far if draft.shape == OF_A_THING}
+    read = ({draft.entry.line for draft in told_so_far} - sentences_told) | interpreter.blanks
     left = [line for line in lines if line.number not in read]
     if not any(line.text.strip() for line in left) and not any(line.text.rstrip().endswith(".") for line in lines):
         return
@@ -76,7 +79,9 @@ def read_statements(interpreter: Interpreter, lines: Sequence[Line], command: st
     left = sorted((*left, *sentences), key=lambda line: line.number)
     before = len(interpreter.drafts)
     pairs_in_brackets(interpreter, left)
-    begun = kinds_before_words(interpreter, left)
+    begun = sentences_told | kinds_before_words(
+        interpreter, [line for line in left if line.number not in sentences_told]
+    )
     begun |= processors_told(interpreter, [line for line in left if line.number not in begun])
     if not any(group in ITEMS for group in interpreter.heading(command)):
         for line in left:
@@ -353,6 +358,8 @@ def _said_of_others(stated: Stated, spoken: set[str], lines: Sequence[Line]) -> 
     if group == "licence" and (_OF_A_PASSWORD.search(text) or _ADDRESS.search(text)):
         return True
     named = {at.group for at in subjects_in(words_of(text))}
+    if group not in named and named & _SAY_THE_SAME.get(group, set()):
+        return True  # ``Volume C: has 465 GB, of which 88 GB are free.``
     others = {*named, *(spoken & _INSTALLED_TOO)}
     if stated.fact == "os.installed_at" and any(group in ITEMS for group in others) and "os" not in named:
         return True  # ``The printer was installed on …``

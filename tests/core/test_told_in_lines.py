@@ -624,6 +624,55 @@ ROWS = {
         })
         for by in ("by", "von", "par", "przez")
     ],
+    "things of the PC in whole sentences": [
+        ("note", f"{pc} Corrane Tallow 14, {serial} CRN9P11290.\n{cpu} Kestrel K5-8420U {parts}.\n{disk} (NVMe), {serial} BNV5K0011871.\n{volume}\n", {
+            "machine.model": "Corrane Tallow 14", "machine.form": "laptop", "machine.serial": "CRN9P11290",
+            "processor#1.name": "Kestrel K5-8420U", "processor#1.cores": 4, "processor#1.threads": 8, "processor#1.clock": 1_800_000_000,
+            "disk#1.model": "Basalt NV500", "disk#1.size": 500148941619, "disk#1.bus": "NVMe", "disk#1.serial": "BNV5K0011871",
+            "volume#1.mount": "C:", "volume#1.label": "SYSTEM", "volume#1.size": 499397322342, "volume#1.free": 94918777242, "volume#1.encrypted": True,
+        })
+        for pc, serial, cpu, parts, disk, volume in (
+            ("This PC is a laptop", "serial number", "The processor is a", "with 4 cores and 8 threads at 1.80 GHz", "The only disk is a Basalt NV500 of 465.8 GB", "Volume C: (SYSTEM) has 465.1 GB, of which 88.4 GB are free. It is encrypted."),
+            ("Dieser Rechner ist ein Notebook", "Seriennummer", "Der Prozessor ist ein", "mit 4 Kernen und 8 Threads bei 1,80 GHz", "Die Festplatte ist eine Basalt NV500 mit 465,8 GB", "Laufwerk C: (SYSTEM) hat 465,1 GB, davon sind 88,4 GB frei. Es ist verschlüsselt."),
+            ("Cet ordinateur est un portable", "numéro de série", "Le processeur est un", "avec 4 cœurs et 8 threads à 1,80 GHz", "Le disque est un Basalt NV500 de 465,8 Go", "Le volume C: (SYSTEM) a 465,1 Go, dont 88,4 Go sont libres. Il est chiffré."),
+            ("Este equipo es un portátil", "número de serie", "El procesador es un", "con 4 núcleos y 8 hilos a 1,80 GHz", "El disco es un Basalt NV500 de 465,8 GB", "La unidad C: (SYSTEM) tiene 465,1 GB, de los cuales 88,4 GB están libres. Está cifrada."),
+            ("Questo computer è un portatile", "numero di serie", "Il processore è un", "con 4 core e 8 thread a 1,80 GHz", "Il disco è un Basalt NV500 da 465,8 GB", "Il volume C: (SYSTEM) ha 465,1 GB, di cui 88,4 GB liberi. È cifrato."),
+            ("Este computador é um portátil", "número de série", "O processador é um", "com 4 núcleos e 8 threads a 1,80 GHz", "O disco é um Basalt NV500 de 465,8 GB", "O volume C: (SYSTEM) tem 465,1 GB, dos quais 88,4 GB livres. Está cifrado."),
+            ("Deze pc is een laptop", "serienummer", "De processor is een", "met 4 cores en 8 threads op 1,80 GHz", "De schijf is een Basalt NV500 van 465,8 GB", "Station C: (SYSTEM) heeft 465,1 GB, waarvan 88,4 GB vrij. Het is versleuteld."),
+            ("Ten komputer to laptop", "numer seryjny", "Procesor to", "z 4 rdzeniami i 8 wątkami, 1,80 GHz", "Dysk to Basalt NV500 o pojemności 465,8 GB", "Wolumin C: (SYSTEM) ma 465,1 GB, z czego 88,4 GB wolne. Jest zaszyfrowany."),
+        )
+    ],
+    "a card and a battery in whole sentences": [
+        ("note", "The network card Ternwave AX 20 (wireless) has the address 10.20.3.18 and the hardware address 3c:5a:b4:10:88:01.\n"
+                 "The battery, a Tidewell 57, was made for 57,000 mWh and holds 48,120 mWh now after 312 cycles.\n", {
+            "adapter#1.name": "Ternwave AX 20", "adapter#1.kind": "wireless", "adapter#1.ipv4": ("10.20.3.18",), "adapter#1.mac": "3c:5a:b4:10:88:01",
+            "battery#1.name": "Tidewell 57", "battery#1.design": 57000, "battery#1.full": 48120, "battery#1.cycles": 312,
+        }),
+    ],
+    "updates that a sentence lists": [
+        ("note", f"{text}: HU-24117, HU-25006 {and_} HU-25009.\n", {"update#1.id": "HU-24117", "update#2.id": "HU-25006", "update#3.id": "HU-25009"})
+        for text, and_ in (("Three updates were fitted since then", "and"), ("Drei Updates wurden installiert", "und"), ("Trois mises à jour ont été posées", "et"))
+    ],
+    "a driver and the device that it is for": [
+        ("drvlist wklgbe", f"{driver}: wklgbe\n{device}: Wickerlink GbE 210\nVersion: 4.1.0.77\n", {"driver#1.name": "wklgbe", "driver#1.version": "4.1.0.77"})
+        for driver, device in (("Driver", "Device"), ("Treiber", "Gerät"), ("Pilote", "Périphérique"))
+    ],
+    "rows that a tool wants looked at": [
+        ("drvlist", "! tikprn        2.0        Larkfield      not signed\n  wklgbe        4.1.0.77   Wickerlink     signed\n", {
+            "driver#1.name": "tikprn", "driver#1.version": "2.0", "driver#1.provider": "Larkfield", "driver#1.signed": False,
+            "driver#2.name": "wklgbe", "driver#2.version": "4.1.0.77", "driver#2.provider": "Wickerlink", "driver#2.signed": True,
+        }),
+    ],
+    "times of an echo test with a word between": [
+        ("reach 10.20.0.40", f"{text}\n", {"reach#1.target": "10.20.0.40", "reach#1.sent": 4, "reach#1.received": 3, "reach#1.lost": 1, "reach#1.best": 0.001, "reach#1.worst": 0.002})
+        for text in (
+            "Sent 4, received 3, lost 1. Shortest time 1 ms, longest 2 ms.", "4 gesendet, 3 empfangen, 1 verloren. Kürzeste Zeit 1 ms, längste 2 ms.",
+            "4 envoyés, 3 reçus, 1 perdu. Temps minimal 1 ms, maximal 2 ms.", "Wysłano 4, odebrano 3, utracono 1. Najkrótszy czas 1 ms, najdłuższy 2 ms.",
+        )
+    ],
+    "the PC's own by a word alone": [
+        ("serie", "CRN7K20418\n", {"machine.serial": "CRN7K20418"}), ("modele", "Corrane Tallow 520 MT\n", {"machine.model": "Corrane Tallow 520 MT"}), ("etiquette", "non renseignée\n", {}),
+    ],
 }  # fmt: skip
 
 

@@ -116,6 +116,24 @@ ROWS = {
             "machine.model": "Corrane Tallow 14", "machine.sku": "CT14-1002-R", "machine.serial": "CRN9P11402", "machine.form": "laptop",
         }),
     ],
+    "sentences that tell of a thing nothing that it is": [
+        ("note", f"{text}\n", _NOTHING)
+        for text in (
+            "The printer is a shared device and was moved to Hall 2.", "This PC is not listed in the inventory.", "The disk was replaced by Ines Calloway with a Basalt NV1000.",
+            "The old PC was a Corrane Tallow 310, serial CRN5K00112.", "The new disk will be a Shale 2T of 2 TB.", "Drive E: has no medium.", "The battery is at 73 %.",
+            "The processor is at 12 % of 3.20 GHz.", "The adapter Ternwave AX 20 is the spare one from gp-tkt-03.", "This computer is a spare for Ines Calloway.",
+            "El equipo es de Ines Calloway.", "Der Prozessor ist zu 12 % ausgelastet.", "Each PC has a processor with 4 cores.", "A disk of 2 TB is on order.",
+        )
+    ],
+    "what else went wrong in data is not that the command failed": [
+        ("disks --json", '{"disks":[{"number":0,"model":"Basalt NV1000","size":1000204886016}],\n "errors":[{"step":"smart","disk":1,"msg":"timed out"}]}\n', {
+            "disk#1.number": "0", "disk#1.model": "Basalt NV1000", "disk#1.size": 1000204886016,
+        }),
+    ],
+    "what is free of a volume in a sentence is no memory": [
+        ("note", f"{text}\n", {"volume#1.mount": "C:", "volume#1.size": 499397322342, "volume#1.free": 94918777242})
+        for text in ("Drive C: has 465.1 GB, 88.4 GB are free.", "Le volume C: fait 465,1 Go dont 88,4 Go sont libres.")
+    ],
 }  # fmt: skip
 
 

@@ -19,6 +19,7 @@ from yes_tally.core.reading.kinds.memory_amounts import memory_amounts
 from yes_tally.core.reading.kinds.memory_sockets import lines_counting_sockets
 from yes_tally.core.reading.kinds.name_lookups import lines_of_answers
 from yes_tally.core.reading.kinds.pc_first import pc_first
+from yes_tally.core.reading.kinds.updates_in_lines import updates_in_sentences
 from yes_tally.core.reading.kinds.volumes_on_disks import volumes_on_disks
 from yes_tally.core.reading.statements.things_in_sentences import things_in_sentences
 from yes_tally.core.reading.text.decode import Line
@@ -39,6 +40,7 @@ _READ_APART: tuple[_Reader, ...] = (
     lambda of: lines_of_answers(of.lines),
     lambda of: members_of_groups(of.interpreter, of.lines),
     lambda of: things_in_sentences(of.interpreter, of.lines),
+    lambda of: updates_in_sentences(of.interpreter, of.lines),
     lambda of: field_asked(of.interpreter, of.lines, of.spoken, of.command),
     lambda of: pc_first(of.interpreter, of.lines, of.spoken),
     lambda of: memory_amounts(of.interpreter, of.lines),

@@ -96,6 +96,10 @@ _GAUGE = re.compile(r"\[[#=*|>.█▓░-]{4,60}[ .-]*\]")
 _BULLET = re.compile(r"(\s*)[▪▫◆◇►▶▷➤▸‣◦◾⁃∙✦](?=\s+\S)")
 
 
+# ``(!) tikprn   2.0   not signed``: what a tool wants looked at.
+_LOOK_AT = re.compile(r"(\s*)(?P<mark>[(\[](?:!{1,3}|\?)[)\]]|\([xi]\)|!{1,3}|⚠)(?=\s+[^\W_])")
+
+
 # ``  o  HU-441782``, ``  x  HU-440911``
 _LETTER_BULLET = re.compile(r"(\s{1,8})[ox](?=\s{1,3}[A-Z\d])")
 
@@ -122,6 +126,9 @@ def _without_marks(line: Line) -> Line:
         line = replace(line, text=(text := f"{mark[1]} {text[mark.end(1) + 1 :]}"))
     if len(text) <= _MAX_FRAME and (bullet := _BULLET.match(text)):
         line = replace(line, text=(text := f"{bullet[1]}•{text[bullet.end() :]}"))
+    if len(text) <= _MAX_FRAME and (looked_at := _LOOK_AT.match(text)):
+        blank = " " * len(looked_at["mark"])
+        line = replace(line, text=(text := f"{looked_at[1]}{blank}{text[looked_at.end() :]}"))
     if len(text) > _MAX_FRAME or not ("*" in text or "[" in text):
         return line
     if _BOXES.search(text):

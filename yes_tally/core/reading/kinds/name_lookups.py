@@ -106,7 +106,7 @@ def _no_such_name(text: str) -> re.Match[str] | None:
 
 
 # ``*** dns1.lanternsound.example can't find printer9``
-_WHO_SAYS = re.compile(r"\W*(?P<v>[\w-]+(?:\.[\w-]+)+):? ")
+_WHO_SAYS = re.compile(rf"\W*(?:{_NAME_SERVER} )?(?P<v>[\w-]+(?:\.[\w-]+)+):? ", re.I)
 
 
 def lines_of_answers(lines: Sequence[Line]) -> set[int]:

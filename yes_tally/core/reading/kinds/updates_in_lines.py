@@ -14,7 +14,9 @@ from typing import TYPE_CHECKING
 
 from yes_tally.core.catalogue import FACTS
 from yes_tally.core.quantity import exactly
-from yes_tally.core.reading.kinds.updates_installed import is_not_installed
+from yes_tally.core.reading.kinds.updates_installed import is_not_installed, says_otherwise
+from yes_tally.core.reading.meaning.labels import words_of
+from yes_tally.core.reading.phrases import subjects_in
 from yes_tally.core.reading.shapes.layout import Entry, cells_by_gap
 from yes_tally.core.reading.text.decode import Line
 from yes_tally.core.reading.values.text_forms import DAY, MOMENT
@@ -80,3 +82,29 @@ def _read(interpreter: Interpreter, line: Line, match: re.Match[str], clauses: S
 _SAID_ANYWAY = frozenset(
     "installed installiert eingespielt installe installee instalado instalada installato installata geinstalleerd zainstalowana zainstalowano ok done".split()
 )
+
+
+_ID = r"[A-Z]{1,6}-?\d{4,8}"
+# ``Four updates were fitted: HU-24117, HU-25006 and HU-25009.``
+_LISTED = re.compile(
+    rf"(?P<before>[^:]{{5,120}}): (?P<ids>{_ID}(?:(?:,| and| und| et| y| e| en| i)(?: (?:and|und|et|y|e|en|i))? {_ID})+)\.?\s*"
+)
+
+
+def updates_in_sentences(interpreter: Interpreter, lines: Sequence[Line]) -> set[int]:
+    """Read the updates that a sentence says are installed, by their ids alone; returns the lines that were read."""
+    read: set[int] = set()
+    for line in lines:
+        listed = _LISTED.fullmatch(line.text) if len(line.text) <= 2 * _LONGEST else None
+        if listed is None or says_otherwise(listed["before"]):
+            continue
+        if "update" not in {at.group for at in subjects_in(words_of(listed["before"]))}:
+            continue
+        for found in re.finditer(_ID, listed["ids"]):
+            at = Entry("", found.group(), line.number, listed.start("ids") + found.start() + 1)
+            why = "a sentence lists what is installed"
+            interpreter.add(
+                "update.id", interpreter.new_item("update"), at, exactly("text", found.group()), "sentences", 0.8, why
+            )
+        read.add(line.number)
+    return read

@@ -37,6 +37,11 @@ def is_not_installed(said: str) -> bool:
     return len(said) <= MAX_LABEL and len(said.split()) <= _MOST_WORDS and bool(_OTHERWISE.search(plain(said)))
 
 
+def says_otherwise(sentence: str) -> bool:
+    """Whether a sentence says of updates that they are not, or not yet, installed."""
+    return _OTHERWISE.search(plain(sentence)) is not None
+
+
 def lines_of_installed(lines: Sequence[Line]) -> list[Line]:
     """Rows under headings that stand less deep (``Installed``, ``Offered``, ``Failed``): those of what is installed."""
     heads = {

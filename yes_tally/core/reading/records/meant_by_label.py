@@ -16,7 +16,7 @@ from yes_tally.core.reading.kinds.memory_sockets import counted_sockets
 from yes_tally.core.reading.meaning.decide import Context, Guess, decide
 from yes_tally.core.reading.meaning.labels import MERELY_NAME, words_of
 from yes_tally.core.reading.phrases.elsewhere import says_elsewhere
-from yes_tally.core.reading.records.names_told import DEFAULTS, is_named_below, names_default
+from yes_tally.core.reading.records.names_told import DEFAULTS, is_device_of_driver, is_named_below, names_default
 from yes_tally.core.reading.shapes.layout import Entry
 from yes_tally.core.reading.values.flags import says_needed
 from yes_tally.core.reading.values.understand import understand
@@ -51,6 +51,9 @@ def read_by_label(interpreter: Interpreter, entry: Entry, record: Record, said_o
         return
     counts = item and guesses and guesses[0].fact == "health_check.result"
     if item and counts and counts_in_result(interpreter, entry, shape, item):
+        return
+    if item and guesses and is_device_of_driver(entry.label, guesses[0]) and "driver.name" in item.keys:
+        interpreter.frame.add(entry.line)
         return
     if guesses and never_ends(interpreter, entry, shape, guesses[0], item):
         return

@@ -63,12 +63,23 @@ def is_named_below(
         (other.line, other.label) != (entry.line, entry.label)
         and other.label
         and SUBJECTS.get(words_of(other.label)) != kind.group
+        and not is_device_of_driver(other.label, guess)
         and (by_its_kind or words_of(other.label) in _DESCRIBING)
         and (means := interpreter.means(other.label, context)[:1])
         and means[0].fact == guess.fact
         and means[0].phrase
         for other in entries
     )
+
+
+_DEVICE = frozenset(
+    (word,) for word in "device gerat peripherique appareil dispositivo aparelho apparaat urzadzenie".split()
+)
+
+
+def is_device_of_driver(label: str, guess: Guess) -> bool:
+    """Whether a label names the device that a driver is for."""
+    return guess.fact == "driver.name" and words_of(label) in _DEVICE
 
 
 def without_host(interpreter: Interpreter, entry: Entry, told: Told, shape: str) -> tuple[Entry, Told]:

@@ -13,7 +13,8 @@ from yes_tally.core.reading.shapes.layout import Entry, indent_of
 if TYPE_CHECKING:
     from yes_tally.core.reading.interpret import Interpreter
 
-_SURE = 0.9
+# A label of another language than the report's is a little less sure.
+_SURE = 0.87
 _MOST_WORDS = 5
 _OPTION = re.compile(r"[-/]\S*")
 _FOLDER = re.compile(r".*[\\/]")
@@ -49,5 +50,9 @@ def _asked_for(command: str) -> str:
 
 
 def _fact_of(interpreter: Interpreter, asked: str) -> str | None:
-    guess = next(iter(decide(asked, interpreter.context(None))), None)
-    return guess.fact if guess and guess.confidence >= _SURE and not FACTS[guess.fact].item else None
+    """What the words ask for of the PC itself (``product id``), else of the machine (``serial``)."""
+    for group in (None, "machine"):
+        guess = next(iter(decide(asked, interpreter.context(group))), None)
+        if guess and guess.confidence >= _SURE and not FACTS[guess.fact].item:
+            return guess.fact
+    return None

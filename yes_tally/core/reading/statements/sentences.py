@@ -228,11 +228,12 @@ _RECEIVED = (
     r"|ontvangen|odebran[aeoy]|otrzyman[aeoy]"
 )
 _LOST = r"verloren|perdue?s?|perdid[oa]s?|pers[aeio]|utracon[aeoy]|stracon[aeoy]"
-_LEAST = r"k[üu]rzeste|schnellste|kortste|snelste|plus court|plus rapide|m[áa]s corto|m[áa]s r[áa]pido|mais curto|mais r[áa]pido|pi[ùu] breve|pi[ùu] veloce|najkr[óo]tsz[ya]|najszybsz[ya]|minimum|m[íi]nimo|min"
-_MOST = r"l[äa]ngste|langsamste|langste|traagste|plus long|plus lent|m[áa]s largo|m[áa]s lento|mais longo|mais lento|pi[ùu] lungo|pi[ùu] lento|najd[łl]u[żz]sz[ya]|najwolniejsz[ya]|maximum|m[áa]ximo|massimo|maksimum|max|m[áa]x\.?|maks\.?"
-_MEAN = r"mittel(?:wert)?|durchschnitt|moyenne|m[ée]di[ao]|gemiddeld[e]?|[śs]redni[ao]|[śs]r\.|gem\.|moy\.?|mitt\.|prom\.|med\."
+_LEAST = r"k[üu]rzeste|schnellste|kortste|snelste|plus court|plus rapide|m[áa]s corto|m[áa]s r[áa]pido|mais curto|mais r[áa]pido|pi[ùu] breve|pi[ùu] veloce|najkr[óo]tsz[ya]|najszybsz[ya]|minimum|minimale?|m[íi]nim[oa]|min"
+_MOST = r"l[äa]ngste|langsamste|langste|traagste|plus long|plus lent|m[áa]s largo|m[áa]s lento|mais longo|mais lento|pi[ùu] lungo|pi[ùu] lento|najd[łl]u[żz]sz[ya]|najwolniejsz[ya]|maximum|maximale?|m[áa]xim[oa]|massim[oa]|maksimum|max|m[áa]x\.?|maks\.?"
+_MEAN = r"mittel(?:wert)?|durchschnitt|moyenne?|m[ée]di[ao]|gemiddeld[e]?|[śs]redni[ao]|[śs]r\.|gem\.|moy\.?|mitt\.|prom\.|med\."
 
 
+_TIME_WORD = r"(?: (?:time|zeit|temps|tiempo|tempo|tijd|czas))?"
 _MS = r"\d+(?:\.\d+)?"
 _MIDDLE = r"mean|avg|average|gem\w*|mittel\w*|moy\w*|m[ée]d\w*|[śs]r\w*|prom\w*|durchschnitt"
 _LONGEST = r"worst|max\w*|m[áa]x\w*|maks\w*"
@@ -247,12 +248,14 @@ def _counted(fact: str, words: str) -> Pattern:
 
 
 def _timed(fact: str, words: str) -> Pattern:
-    return _row(fact, rf"\b(?:{words})\s*[:=]?\s*(?P<v>{_TIME})")
+    return _row(fact, rf"\b(?:{words}){_TIME_WORD}\s*[:=]?\s*(?P<v>{_TIME})")
 
 
 def _timed_together(fact: str, words: str) -> Pattern:
     """``shortest 1.1, mean 1.15, longest 1.2 ms``: the unit is said once, after the last."""
-    return _row(fact, rf"\b(?:{words})\s*[:=]?\s*(?P<ms>\d+(?:\.\d+)?)(?=[,;]? (?:[^.;]|\.(?=\d)){{0,60}}\d\s?ms\b)")
+    return _row(
+        fact, rf"\b(?:{words}){_TIME_WORD}\s*[:=]?\s*(?P<ms>\d+(?:\.\d+)?)(?=[,;]? (?:[^.;]|\.(?=\d)){{0,60}}\d\s?ms\b)"
+    )
 
 
 REACH_SAYS = Patterns(
@@ -293,7 +296,7 @@ REACH_SAYS = Patterns(
     _row("reach.lost", r"\b(?P<v>\d+)(?! ?%) (?:\w+ )?(?:lost|missing)\b|\blost\s*[:=]?\s*(?P<w>\d+)"),
     _row(
         "reach.best",
-        rf"\b(?:best|least|min(?:imum)?|fastest|quickest|shortest)\s*[:=]?\s*(?P<v>{_TIME})|{_IN_MS}\b(?:best|least|min(?:imum)?|fastest|quickest|shortest)\s*[:=]?\s*(?P<ms>\d+(?:\.\d+)?)",
+        rf"\b(?:best|least|min(?:imum)?|fastest|quickest|shortest){_TIME_WORD}\s*[:=]?\s*(?P<v>{_TIME})|{_IN_MS}\b(?:best|least|min(?:imum)?|fastest|quickest|shortest)\s*[:=]?\s*(?P<ms>\d+(?:\.\d+)?)",
     ),
     _row(
         "reach.average",
@@ -301,7 +304,7 @@ REACH_SAYS = Patterns(
     ),
     _row(
         "reach.worst",
-        rf"\b(?:worst|most|max(?:imum)?|slowest|longest)\s*[:=]?\s*(?P<v>{_TIME})|{_IN_MS}\b(?:worst|most|max(?:imum)?|slowest|longest)\s*[:=]?\s*(?P<ms>\d+(?:\.\d+)?)",
+        rf"\b(?:worst|most|max(?:imum)?|slowest|longest){_TIME_WORD}\s*[:=]?\s*(?P<v>{_TIME})|{_IN_MS}\b(?:worst|most|max(?:imum)?|slowest|longest)\s*[:=]?\s*(?P<ms>\d+(?:\.\d+)?)",
     ),
 )
 REACH_COUNTS = ("reach.sent", "reach.received", "reach.lost")

@@ -45,7 +45,7 @@ _ONLY = r"(?:only|main|first|second|one|einzige|erste|zweite|seule?|premi[eè]re
 _IS = r"(?:is|was|ist|est|es|[eé]|è|jest|to)"
 _HAS = r"(?:has|holds|offers|hat|besitzt|fasst|a|poss[èe]de|fait|offre|tiene|posee|ofrece|ha|possiede|offre|tem|possui|heeft|biedt|ma|posiada|made by)"
 _TELLS = re.compile(
-    rf"\W*(?i:(?:{_ARTICLE}(?:\s|(?<=['’])))?(?:{_ONLY} )?)(?P<kind>[^\W\d_]+(?: (?!(?:{_IS}|{_HAS}) )[^\W\d_]+){{0,2}}?)"
+    rf"\W*(?i:(?:{_ARTICLE}(?:\s|(?<=['’])))?(?:{_ONLY} )?)(?P<kind>[^\W\d_]+(?: (?!(?:{_IS}|{_HAS}) )[^\W\d_]+){{0,2}}?)(?: (?P<number>\d{{1,2}}))?"
     rf"(?: (?P<called>(?:[A-Z]:|[A-Z\"“„«](?![^\s]*:)\S*)(?: (?!(?:{_IS}|{_HAS}) )[\w(\"“„«][^\s,;:.]*)*))?,? (?P<verb>{_IS}|{_HAS}) (?P<rest>\S.*?)[.!]?\s*$",
 )
 # What parts what is told of a thing, and what is no part of it: ``; it is in good health``, ``, of which 88 GB are free``.
@@ -119,12 +119,18 @@ def _tell(interpreter: Interpreter, line: Line, sentence: str, at: int) -> bool:
     for draft in interpreter.drafts[before:]:
         where = min(draft.entry.column, len(said)) - 1
         draft.entry = replace(draft.entry, column=said[where][1] + 1)
+    if group == "disk" and match["number"]:
+        place = Entry("", match["number"], line.number, at + match.start("number") + 1)
+        why = "the sentence numbers it"
+        interpreter.place(place, OF_A_THING, (Guess("disk.number", 0.8, why),), interpreter.drafts[before].item)
     return True
 
 
 def _tell_item(interpreter: Interpreter, entry: Entry, group: str) -> bool:
     item, before = Item(group), len(interpreter.drafts)
     naming = NAMING[group] if group == "volume" else CALLED.get(group, NAMING[group])
+    if group in _CALLED_SO and not _NAME.match(entry.printed):
+        return False
     if not told_bare(interpreter, entry, group, item, OF_A_THING, naming, least=1):
         return False
     told = {draft.fact for draft in interpreter.drafts[before:]}
@@ -135,6 +141,9 @@ def _tell_item(interpreter: Interpreter, entry: Entry, group: str) -> bool:
 
 
 _DRIVE = re.compile(r"[A-Z]:")
+# What is called by its maker and a number, with a capital.
+_CALLED_SO = _THINGS - {"volume", "battery", "machine"}
+_NAME = re.compile(r"[A-Z\"“„«][^,%]*(?:,|$)")
 # What else sentences say of a volume tells of a check.
 _OF_VOLUME = frozenset({"volume.size", "volume.free", "volume.filesystem", "volume.serial"})
 _Letters = list[tuple[str, int]]
@@ -182,4 +191,4 @@ def _tell_pc(interpreter: Interpreter, entry: Entry) -> bool:
     return True
 
 
-_MODEL = re.compile(r"[A-Z][\w&-]+(?: [A-Z\d][\w/-]*){1,4}")
+_MODEL = re.compile(r"(?=.*\d)[A-Z][\w&-]+(?: [A-Z\d][\w/-]*){1,4}")

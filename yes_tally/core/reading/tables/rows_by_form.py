@@ -25,7 +25,7 @@ from yes_tally.core.reading.shapes.layout import (
 )
 from yes_tally.core.reading.tables.log_rows import DEEPER, is_event_id, is_level, is_message, parts_of_event
 from yes_tally.core.reading.text.decode import Line
-from yes_tally.core.reading.values.text_forms import DAY, NAME_AND_VERSION
+from yes_tally.core.reading.values.text_forms import DAY, NAME_AND_VERSION, NO_SIGNATURE, SIGNED
 from yes_tally.core.reading.values.understand import MAX_TEXT, understand
 from yes_tally.core.words import is_placeholder, plain
 
@@ -231,7 +231,7 @@ def _has_form(fact: FactKind, text: str, value: Value) -> bool:
     if fact.kind in ("text", "version") and fact.group in NAMED_NEAR and _A_DAY.fullmatch(text) and _YEAR.search(text):
         return False
     if fact.field in ("maker", "provider"):
-        return not _A_VERSION.search(text) and not is_device_state(text)
+        return not (_A_VERSION if fact.field == "maker" else _NO_PROVIDER).search(text) and not is_device_state(text)
     if fact.name == "boot_entry.id":
         return _BOOT_ID.fullmatch(text) is not None
     if fact.name == "boot_entry.path":
@@ -241,6 +241,8 @@ def _has_form(fact: FactKind, text: str, value: Value) -> bool:
 
 # ``driver 6.0.9``
 _A_VERSION = re.compile(r"\d\.\d")
+# ``Larkfield Ticket 2``, ``not signed``: a device, and a signature.
+_NO_PROVIDER = re.compile(rf"\d\.\d|[^\W\d_] \d|^(?:{SIGNED}|{NO_SIGNATURE})$", re.I)
 # How an update went is not what it is called.
 _OUTCOMES = frozenset(
     "ok success successful succeeded failed failure installed pending done erfolgreich fehlgeschlagen installiert reussi reussie echoue echouee installe "

@@ -44,6 +44,9 @@ _TOTAL = re.compile(
     re.I,
 )
 _SLOTS = re.compile(rf"\s*(?:(?P<before>\d{{1,2}}) )?{SLOTS}(?(before)| (?P<behind>\d{{1,2}}))\s*", re.I)
+_A_SOCKET = re.compile(
+    rf"\d (?:{SLOTS}|bänken?|modules?|sticks?|dimms?|barrettes?|riegeln?|m[óo]dulos?|moduli|modułów|moduły|kości)", re.I
+)
 _PARTS = re.compile(r"(?:(?!\s{2,})[^,;]|[,;](?=\d))+")
 _AMOUNT = re.compile(r"\d[\d.,'’\u00a0\u202f]*(?: \d{3})* ?[KMGT]i?[BOo]\b")
 _SEVERAL = re.compile(r"\d ?[KMGT]i?[BOo]\b.*?\d")
@@ -55,11 +58,11 @@ _IN_ALL = "total"
 def memory_amounts(interpreter: Interpreter, lines: Sequence[Line]) -> set[int]:
     """Read the lines of nothing but such amounts, one of them of what is installed; returns the lines that were read."""
     read: set[int] = set()
+    sockets = _A_SOCKET.search("\n".join([line.text[: 2 * MAX_LABEL] for line in lines])) is not None
     for line in lines:
-        if len(line.text) > 2 * MAX_LABEL or not _SEVERAL.search(line.text):
+        told = _amounts(line) if len(line.text) <= 2 * MAX_LABEL and _SEVERAL.search(line.text) else {}
+        if sockets and not told:
             told = _in_sockets(line)
-        else:
-            told = _amounts(line) or _in_sockets(line)
         if len(told) < _LEAST or "memory.installed" not in told:
             continue
         for fact, entry in told.items():

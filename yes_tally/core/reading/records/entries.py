@@ -43,7 +43,8 @@ if TYPE_CHECKING:
 
 
 class _Pair(NamedTuple):
-    """A pair of a record, what is spoken of where it stands, the item that it is said of, and the kinds around it."""
+    """A pair of a record, what is spoken of where it stands, the item that it is said of, the kinds around it,
+    and its shape."""
 
     interpreter: Interpreter
     record: Record
@@ -51,10 +52,7 @@ class _Pair(NamedTuple):
     said_of: Context
     item: Item | None
     around: tuple[str, ...]
-
-    @property
-    def shape(self) -> str:
-        return self.record.shape
+    shape: str
 
 
 # What may read a pair without a label, and one with it, in turn: the first that knows it does. The last ones always do.
@@ -111,7 +109,7 @@ def read_entries(
         if entry.line in counted:
             interpreter.blanks.add(entry.line)
             continue
-        pair = _Pair(interpreter, record, entry, said_of, of, around)
+        pair = _Pair(interpreter, record, entry, said_of, of, around, shape)
         any(reads(pair) for reads in (_READ_LABELLED if entry.label else _READ_BARE))
 
 

@@ -120,8 +120,10 @@ def known_share(entries: Sequence[Entry]) -> float:
 
 
 def _means_something(label: str) -> bool:
-    of_one = FOR_NUMBER.fullmatch(label) if label[-1].isdigit() else None
-    return is_known(label) or (of_one is not None and is_known(of_one["label"]))
+    if is_known(label) or not label[-1].isdigit():
+        return is_known(label)
+    of_one = FOR_NUMBER.fullmatch(label)
+    return of_one is not None and is_known(of_one["label"])
 
 
 def commas_for_gaps(text: str) -> str:

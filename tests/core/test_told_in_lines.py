@@ -673,6 +673,37 @@ ROWS = {
     "the PC's own by a word alone": [
         ("serie", "CRN7K20418\n", {"machine.serial": "CRN7K20418"}), ("modele", "Corrane Tallow 520 MT\n", {"machine.model": "Corrane Tallow 520 MT"}), ("etiquette", "non renseignée\n", {}),
     ],
+    "a numbered thing's heading says how it is": [
+        ("network", f"{card} 1: Wickerlink GbE 210 ({wired}){mark} {up}, 1 Gbit/s\n   MAC   3C-5A-B4-10-77-E2\n   IP    10.20.1.41\n{card} 2: Ternwave AX 20 ({wireless}){mark} {down}\n   MAC   3C-5A-B4-10-77-E3\n", {
+            "adapter#1.name": "Wickerlink GbE 210", "adapter#1.kind": "wired", "adapter#1.connected": True, "adapter#1.speed": 10**9, "adapter#1.mac": "3c:5a:b4:10:77:e2", "adapter#1.ipv4": ("10.20.1.41",),
+            "adapter#2.name": "Ternwave AX 20", "adapter#2.kind": "wireless", "adapter#2.connected": False, "adapter#2.mac": "3c:5a:b4:10:77:e3",
+        })
+        for card, wired, wireless, up, down in (
+            ("Card", "wired", "wireless", "connected", "not connected"), ("Kaart", "bekabeld", "draadloos", "verbonden", "niet verbonden"), ("Karte", "Kabel", "WLAN", "verbunden", "nicht verbunden"),
+        )
+        for mark in (" -", " –")
+    ],
+    "the one field that a heading says of each thing": [
+        ("sheet", f"{heading}\n  C:  {on}\n  D:  {off}\n", {"volume#1.mount": "C:", "volume#1.encrypted": True, "volume#2.mount": "D:", "volume#2.encrypted": False})
+        for heading, on, off in (("Encryption", "on", "off"), ("Verschlüsselung", "ein", "aus"), ("Chiffrement", "oui", "non"))
+    ],
+    "names and addresses behind arrows, where a command asks for them": [
+        ("lookup printsrv keys", "printsrv -> 10.20.0.40\nkeys -> 10.20.0.14\n", {
+            "lookup#1.name": "printsrv", "lookup#1.address": ("10.20.0.40",), "lookup#2.name": "keys", "lookup#2.address": ("10.20.0.14",),
+        }),
+    ],
+    "colours whose escapes were lost": [
+        ("picture", "[36mSound[0m\n  1. Vellum Audio 7          by Vellum        working\n  2. Brightwater HDMI        by Brightwater   [31mdisabled[0m\n", {
+            "sound#1.name": "Vellum Audio 7", "sound#1.maker": "Vellum", "sound#1.state": "working", "sound#2.name": "Brightwater HDMI", "sound#2.maker": "Brightwater", "sound#2.state": "disabled",
+        }),
+    ],
+    "an INI file's sections": [
+        ("", "[firewall.public]\nstate=off\nin=allow\nout=allow\n[audit.Sign-in]\nSign-in=success,failure\nLockout=failure\n[secureboot]\nenabled=1\n[encryption]\nC:=on\nD:=off\n", {
+            "firewall#1.profile": "public", "firewall#1.on": False, "firewall#1.inbound": "allow", "firewall#1.outbound": "allow",
+            "policy#1.category": "Sign-in", "policy#1.subcategory": "Sign-in", "policy#1.records": "both", "policy#2.category": "Sign-in", "policy#2.subcategory": "Lockout", "policy#2.records": "failure",
+            "firmware.secure_boot": True, "volume#1.mount": "C:", "volume#1.encrypted": True, "volume#2.mount": "D:", "volume#2.encrypted": False,
+        }),
+    ],
 }  # fmt: skip
 
 

@@ -15,6 +15,7 @@ from yes_tally.core.reading.kinds.audit_matrix import read_audit_matrix
 from yes_tally.core.reading.kinds.drive_records import read_drive_records
 from yes_tally.core.reading.kinds.drives import rows_telling_drives
 from yes_tally.core.reading.kinds.event_records import is_told_below, read_events
+from yes_tally.core.reading.kinds.field_asked import field_headed
 from yes_tally.core.reading.kinds.licences_of_products import licence_at_once
 from yes_tally.core.reading.kinds.memory_sockets import read_sockets, sockets_over_words
 from yes_tally.core.reading.kinds.update_records import read_updates
@@ -45,6 +46,7 @@ class _Asked(NamedTuple):
 
 # What may read a block whole, in turn: the first that knows it does.
 _READ_WHOLE: tuple[Callable[[_Asked], bool], ...] = (
+    lambda of: field_headed(of.interpreter, of.block.lines, [heading.text for heading in of.block.headings]),
     lambda of: read_kind(of.interpreter, of.block.lines),
     lambda of: read_adapters(of.interpreter, of.block.lines, of.command),
     lambda of: adapters_over_words(of.interpreter, of.block.lines, of.spoken, parted=of.block.layout is not None),

@@ -24,6 +24,7 @@ from yes_tally.core.reading.meaning.labels import SUM_WORDS, words_of
 from yes_tally.core.reading.meaning.spoken_of import asked_for, headed_by
 from yes_tally.core.reading.phrases import (
     SUBJECTS,
+    is_known,
     taught_everywhere,
 )
 from yes_tally.core.reading.phrases.elsewhere import is_licence_of_program, says_elsewhere
@@ -187,7 +188,9 @@ class Interpreter:
                 alone = [e for e in group.entries if "   " not in e.printed or ": " in e.printed]
                 self.entries(alone, layout.shape, self.context(self.listed, around), None)
             return
-        if self.before and self.before[0] == layout.shape and self.before[1] not in around:
+        headed = layout.groups[0].heading if layout.groups else None
+        of_its_own = headed is not None and is_known(headed.text)  # ``[secureboot]`` behind a firewall's profiles
+        if self.before and self.before[0] == layout.shape and self.before[1] not in around and not of_its_own:
             # Blocks of one shape that follow each other speak of one kind of thing.
             around = (*around, self.before[1])
         for group in layout.groups:

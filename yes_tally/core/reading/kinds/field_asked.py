@@ -1,4 +1,4 @@
-"""What a command asks of each thing of one kind, in rows of nothing but the thing and that.
+"""What a command asks, or a heading says, of each thing of one kind, in rows of nothing but the thing and that.
 
 ::
 
@@ -38,7 +38,7 @@ _KEYS: dict[str, re.Pattern[str]] = {
     "printer": re.compile(r"(?P<key>[^\W\d_][^:=,]{1,60})"),
 }
 _WORD = re.compile(r"(?<=\s)[-/]{0,2}(?P<word>[^\W\d_]{3,}(?:-[^\W\d_]{3,})?)(?=\s|$)")
-_COLON = re.compile(r"\s*(?P<key>[^\s:][^:]*?|[A-Z]:)\s*[:=]\s+(?P<said>\S.*?)\s*$")
+_COLON = re.compile(r"\s*(?:(?P<drive>[A-Z]:)\s*=\s*|(?P<key>[^\s:][^:]*?)\s*[:=]\s+)(?P<said>\S.*?)\s*$")
 _DRIVE = re.compile(r"[A-Za-z]:")
 # A command that asks for the whole, and prints its parts.
 _PARTS = {"memory": "module"}
@@ -46,17 +46,43 @@ _PARTS = {"memory": "module"}
 _MARKS = frozenset("=:-")
 _SURE = 0.9
 _LEAST = 2
-_WHY = "the command asks for it"
+_WHY = "the command or the heading asks for it"
 
 
 def field_asked(interpreter: Interpreter, lines: Sequence[Line], spoken: tuple[str, ...], command: str) -> set[int]:
     """Read the rows of a section that tell of each thing the one field that its command asks for; returns the lines that
     were read, none where anything but such rows was printed."""
     group = _PARTS.get(spoken[0], spoken[0]) if spoken else ""
-    fact = _asked(command, group) if group in _KEYS else None
+    words = [match["word"].replace("-", " ") for match in _WORD.finditer(command)] if group in _KEYS else []
+    fact = next(filter(None, (_field(word, group) for word in words)), None)
+    return _read(interpreter, lines, group, fact, _LEAST) if fact else set()
+
+
+def field_headed(interpreter: Interpreter, lines: Sequence[Line], headings: Sequence[str]) -> bool:
+    """Read rows that tell of each thing the one field that the heading above them names (``Encryption`` over ``C: on``).
+    Whether they are."""
+    first, *below = lines
+    over = first.text.strip(" :")
+    ways = [(headings[0], lines)] if headings else []
+    if below and indent_of(first.text) < indent_of(below[0].text) and len(over) <= MAX_LABEL:
+        ways.append((over, below))
+    for heading, rows in ways:
+        for group in _HEADED if len(heading) <= MAX_LABEL else ():
+            fact = _field(heading, group)
+            if fact and _read(interpreter, rows, group, fact, 1):
+                interpreter.frame.update({first.number} if rows is below else ())
+                return True
+    return False
+
+
+# Of what a row's form says by itself of which kind it is.
+_HEADED = ("volume", "disk", "module")
+
+
+def _read(interpreter: Interpreter, lines: Sequence[Line], group: str, fact: str, least: int) -> set[int]:
     printed = [line for line in lines if line.text.strip() and not is_rule(line.text)]
-    rows = list(_rows(printed, _KEYS[group])) if fact else []
-    if fact is None or len(rows) < _LEAST or len(rows) < len(printed):
+    rows = list(_rows(printed, _KEYS[group]))
+    if len(rows) < least or len(rows) < len(printed):
         return set()
     several = FACTS[fact].kind != "list" and any(", " in said.printed for _, said in rows)
     members = fact == "account.groups" and not all(key.printed.islower() for key, _ in rows)
@@ -82,13 +108,11 @@ def _tells(interpreter: Interpreter, fact: str, text: str) -> bool:
     return numbered and understand(FACTS[fact], text, interpreter.locale) is not None
 
 
-def _asked(command: str, group: str) -> str | None:
-    """The one field of a group, not what its things are called, that a word of a command behind the first means."""
-    for match in _WORD.finditer(command):
-        guess = next(iter(decide(match["word"].replace("-", " "), Context(group, (group,)))), None)
-        if guess and guess.confidence >= _SURE and FACTS[guess.fact].group == group and guess.fact != NAMING[group]:
-            return guess.fact
-    return None
+def _field(words: str, group: str) -> str | None:
+    """The one field of a group, not what its things are called, that words surely mean."""
+    guess = next(iter(decide(words, Context(group, (group,)))), None)
+    sure = guess and guess.confidence >= _SURE and FACTS[guess.fact].group == group and guess.fact != NAMING[group]
+    return guess.fact if guess and sure else None
 
 
 def _rows(lines: Sequence[Line], key: re.Pattern[str]) -> Iterator[tuple[Entry, Entry]]:
@@ -96,8 +120,9 @@ def _rows(lines: Sequence[Line], key: re.Pattern[str]) -> Iterator[tuple[Entry, 
     for line in lines:
         cells = cells_by_gap(line.text[:MAX_LABEL])
         if len(cells) == 1 and (pair := _COLON.match(line.text[:MAX_LABEL])):
-            drive = ":" if len(pair["key"]) == 1 else ""
-            cells = ((pair["key"] + drive, pair.start("key")), (pair["said"], pair.start("said")))
+            called = pair["drive"] or pair["key"]
+            drive = ":" if len(called) == 1 else ""
+            cells = ((called + drive, pair.start()), (pair["said"], pair.start("said")))
         called = (
             key.fullmatch(cells[0][0] if _DRIVE.match(cells[0][0]) else cells[0][0].rstrip(" :")) if cells else None
         )

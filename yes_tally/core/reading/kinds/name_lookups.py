@@ -31,7 +31,7 @@ _NAME_AND_ADDRESSES = re.compile(
 )
 # ``printsrv    10.20.0.40, 10.20.0.41``, where the command names it
 _ASKED_ROW = re.compile(
-    r"\s*(?P<v>[A-Za-z][\w-]*(?:\.[\w-]+)*)(?:\s+|\s*(?:=|:)\s*)(?P<addresses>(?:(?:\d{1,3}(?:\.\d{1,3}){3}|[0-9a-f]*:[0-9a-f:]+)[,;]?\s*)+)$",
+    r"\s*(?P<v>[A-Za-z][\w-]*(?:\.[\w-]+)*)(?:\s+|\s*(?:=|:|->|=>)\s*)(?P<addresses>(?:(?:\d{1,3}(?:\.\d{1,3}){3}|[0-9a-f]*:[0-9a-f:]+)[,;]?\s*)+)$",
     re.I,
 )
 _HAS_ADDRESS = re.compile(

@@ -53,6 +53,7 @@ def policies(interpreter: Interpreter, group: Group, shape: str) -> bool:
         if heading:
             said, mark, what = heading.text.partition(": ")
             start = len(said) + len(mark) if what.strip() and is_known(said) else 0
+            start = at.end() if (at := _OF_AUDIT.match(heading.text)) else start
             above = Entry("category", heading.text[start:], heading.line, heading.column + start)
         elif slash:
             # ``System / Security state change``: the category, and what of it.
@@ -62,6 +63,10 @@ def policies(interpreter: Interpreter, group: Group, shape: str) -> bool:
     if heading:
         interpreter.frame.add(heading.line)
     return True
+
+
+# ``[audit.Sign-in]``
+_OF_AUDIT = re.compile(r"(?:audit|policy|policies)[./:](?=[^\W\d_])", re.I)
 
 
 def tell_audited(

@@ -13,7 +13,7 @@ COMMAND_WORDS: dict[str, str] = {
         "graphics": "grafiek grafici",
         "account": "people persons logins signins who users members staff",
         "task": "operazioni jobs schedule timers planned chores duties agenda planning planner horario rooster harmonogram calendario",
-        "software": "progs apps programs packages installed sw paquets",
+        "software": "pkgs pkg progs apps programs packages installed sw paquets",
         "driver": "drv drvs drivers",
         "partition": "parts slices partitions partlist partitionen particiones parties partizioni partities partycje",
         "volume": "letters mounts spaces drives",

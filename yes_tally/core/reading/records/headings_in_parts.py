@@ -9,8 +9,9 @@ from yes_tally.core.catalogue import FACTS, FIELDS
 from yes_tally.core.quantity import exactly
 from yes_tally.core.reading.clauses.told_in_parts import told_in_words
 from yes_tally.core.reading.drafts import Item
-from yes_tally.core.reading.meaning.decide import Guess
-from yes_tally.core.reading.records.listings import CALLED
+from yes_tally.core.reading.meaning.decide import Guess, decide
+from yes_tally.core.reading.phrases import subject_called
+from yes_tally.core.reading.records.listings import CALLED, ITEM_HEADING
 from yes_tally.core.reading.shapes.layout import Entry, Heading, cells_by_gap
 from yes_tally.core.reading.values.understand import MAX_TEXT
 
@@ -45,6 +46,39 @@ def named_in_parts(interpreter: Interpreter, heading: Heading, group: str, shape
         interpreter.place(entry, shape, (Guess(fact, 0.82, "the heading begins with what it is called"),), item)
     interpreter.frame.add(heading.line)
     return True
+
+
+# ``Card 1: Wickerlink GbE 210 (wired) - connected, 1 Gbit/s``
+_NUMBERED_AND_TOLD = re.compile(
+    r"(?:(?P<noun>[^\W\d_]+(?: [^\W\d_]+){0,2}) )?[#\[(]?(?P<number>\d{1,3})[\])]?(?:\s?[:.)]|\s[–—-])?\s+"
+    r"(?P<name>[A-Z][^(),:\"“”„«»]{1,50}?)(?: \((?P<aside>[^()]{2,40})\))?(?P<told>(?:,| [–—-])\s[^:]+?):?\s*$"
+)
+
+
+def numbered_and_told(interpreter: Interpreter, heading: Heading, group: str, shape: str, item: Item) -> bool:
+    """A heading that numbers a thing, says what it is called, and behind a comma or a dash how it is. Whether it is one."""
+    match = _NUMBERED_AND_TOLD.match(heading.text[:MAX_TEXT])
+    if match is None or (match["noun"] and not _speaks_of(interpreter, match["noun"], group)):
+        return False
+    naming = CALLED[group]
+    left = [fact for fact in FIELDS[group] if fact.name != naming]
+    said = _DASHES.sub(lambda dash: ",".ljust(len(dash.group())), match["told"])
+    start = heading.column - 1
+    if not told_in_words(interpreter, said, heading.line, start + match.start("told"), group, item, left):
+        return False
+    if match["aside"]:
+        told_in_words(interpreter, match["aside"], heading.line, start + match.start("aside"), group, item, left)
+    for fact, part in ((naming, "name"), (ITEM_HEADING.get(group), "number")):
+        if fact and (part == "name" or fact != naming):
+            entry = Entry("", match[part].strip("\"'“”„«» "), heading.line, heading.column + match.start(part))
+            interpreter.place(entry, shape, (Guess(fact, 0.85, "the heading says it before more of it"),), item)
+    interpreter.frame.add(heading.line)
+    return True
+
+
+def _speaks_of(interpreter: Interpreter, noun: str, group: str) -> bool:
+    meant = decide(noun, interpreter.context(group))[:1]
+    return subject_called(noun, "1") == group or any(guess.fact.startswith(f"{group}.") for guess in meant)
 
 
 def chosen(interpreter: Interpreter, heading: Heading, mark: str, item: Item, shape: str) -> None:

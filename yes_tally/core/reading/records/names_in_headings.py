@@ -14,7 +14,7 @@ from yes_tally.core.reading.drafts import Item
 from yes_tally.core.reading.meaning.decide import NAMING, Guess, decide
 from yes_tally.core.reading.meaning.labels import words_of
 from yes_tally.core.reading.phrases import SUBJECTS, is_known, subject_called, subjects_in
-from yes_tally.core.reading.records.headings_in_parts import chosen, named_in_parts
+from yes_tally.core.reading.records.headings_in_parts import chosen, named_in_parts, numbered_and_told
 from yes_tally.core.reading.records.listings import CALLED, FIRST_PART, INDEXED, ITEM_HEADING, LETTERED, by_gaps
 from yes_tally.core.reading.shapes.layout import Entry, Heading, cells_by_gap, commas_for_gaps
 from yes_tally.core.reading.tables.bare_rows import told_bare
@@ -93,6 +93,8 @@ def named_by(interpreter: Interpreter, heading: Heading, group: str, shape: str,
         interpreter.frame.add(heading.line)
         return True
     if not listed and group in CALLED and named_in_parts(interpreter, heading, group, shape, item):
+        return True
+    if group in CALLED and numbered_and_told(interpreter, heading, group, shape, item):
         return True
     cells = cells_by_gap(listed["rest"]) if listed else ()
     if listed and group in CALLED and len(cells) >= _CELLS_OF_ROW:

@@ -39,6 +39,9 @@ _GOES_ON = re.compile(
 )
 # ``Landing air — Ternwave AX 20 — wireless``: what people call it, what it is, and more.
 _DASHED = re.compile(r"\s+(?:—|–|--)\s+")
+# ``Wickerlink GbE 210 (wired) - connected, 1 Gbit/s``
+_STATED = re.compile(r"(?P<name>[A-Z][^()]*?) \((?P<aside>[^()]{2,40})\)(?:,| [-–—]) (?P<told>[^\W\d_].*)")
+_CLAUSE = re.compile(r"[^\s,][^,]*")
 _MODEL = re.compile(r"[A-Z]\S*(?: \S+)* (?:[A-Z]|\S*\d)\S*")
 _COUNTED_HEAD = re.compile(r"[^\W\d_] \(\d{1,4}\)$")
 _COUNT = re.compile(r"\d{1,6} [^\W\d_]{3}")
@@ -153,6 +156,11 @@ def _head(line: Line) -> Group | None:
 
 def _named(text: str, line: Line, start: int) -> list[Entry]:
     """What a head is called, and what dashes part from it."""
+    if stated := _STATED.fullmatch(text):
+        parts = [(stated["aside"], stated.start("aside"))]
+        parts += [(part.group(), part.start()) for part in _CLAUSE.finditer(text, stated.start("told"))]
+        bare = [Entry(BARE, part, line.number, start + at + 1) for part, at in parts]
+        return [Entry(NAME, stated["name"], line.number, start + 1), *bare]
     first, *rest = _DASHED.split(text)
     if not rest:
         return [Entry(NAME, text, line.number, start + 1)]

@@ -28,7 +28,11 @@ _ENDS = re.compile(r"\r*\n|\f")
 # Where no line ends otherwise.
 _ENDS_ALONE = re.compile(r"\r|\f")
 _UNSEEN = re.compile(r"[\x00-\x08\x0b\x0e-\x1f\x7f\xad\u200b-\u200f\u2060\ufeff]")
-_NEEDS_CLEANING = re.compile(r"[\x00-\x08\x0b-\x1f\x7f\xa0\xad\u2000-\u2014\u2026\u202f\u205f\u2060\u2212\u3000\ufeff]")
+_NEEDS_CLEANING = re.compile(
+    r"[\x00-\x08\x0b-\x1f\x7f\xa0\xad\u2000-\u2014\u2026\u202f\u205f\u2060\u2212\u3000\ufeff]|\[0?m"
+)
+# ECMA-48, 8.3.117: a colour and its end, whose escape was lost on the way here.
+_LOST_ESCAPES = re.compile(r"\[(?:\d{1,2};){0,3}\d{1,2}m(?P<shown>[^\[\]]*)\[0?m")
 # ECMA-48, 8.3.20 and 8.3.9: so many columns forward, or to a column.
 _MOVES = re.compile(r"\x1b\[(?P<by>\d{0,3})(?P<how>[CG])")
 # No window is wider.
@@ -147,6 +151,8 @@ def shown(raw: str) -> str:
     """A raw line as the window showed it, but for its tabs: colours off, the last state of an overwritten line."""
     if _NEEDS_CLEANING.search(raw):
         raw = _ANSI.sub("", _moved(raw) if "\x1b[" in raw else raw)
+        if "[0m" in raw or "[m" in raw:
+            raw = _LOST_ESCAPES.sub(r"\g<shown>", raw)
         if "\x08" in raw:
             raw = _taken_back(raw)
         if "\r" in raw:

@@ -191,6 +191,12 @@ ROWS = {
             "partition#1.disk": "0", "volume#1.mount": "C:", "volume#1.filesystem": "HFX2", "volume#1.size": 998846291968, "volume#1.free": 39953424384,
         }),
     ],
+    "rows of one value each, of several things": [
+        ("export", "section,item,field,value\nfirewall,domain,on,true\nfirewall,domain,inbound,block\nfirewall,public,on,false\nfirewall,public,outbound,allow\ntask,Night copy,enabled,true\ntask,Night copy,last_run,2025-02-10T23:00:00\n", {
+            "firewall#1.profile": "domain", "firewall#1.on": True, "firewall#1.inbound": "block", "firewall#2.profile": "public", "firewall#2.on": False, "firewall#2.outbound": "allow",
+            "task#1.name": "Night copy", "task#1.enabled": True, "task#1.last_run_at": "2025-02-10T23:00:00",
+        }),
+    ],
 }  # fmt: skip
 
 

@@ -134,6 +134,23 @@ ROWS = {
         ("note", f"{text}\n", {"volume#1.mount": "C:", "volume#1.size": 499397322342, "volume#1.free": 94918777242})
         for text in ("Drive C: has 465.1 GB, 88.4 GB are free.", "Le volume C: fait 465,1 Go dont 88,4 Go sont libres.")
     ],
+    "what is expected is not what was found": [
+        ("compare", f"{head}\n{memory}        16 GB          8 GB\nBuild         12.0.4417.90   12.0.4417.82\n", {"memory.installed": 8 * 2**30, "os.build": "12.0.4417.82"})
+        for head, memory in (
+            ("What          Expected       Found", "Memory"), ("              expected       actual", "Memory"), ("              soll           ist", "Memory"), ("Élément       attendu        constaté", "Memory"),
+        )
+    ] + [
+        ("compare", "| Item   | Wanted       | Is           |\n|--------|--------------|--------------|\n| Memory | 16 GB        | 8 GB         |\n| Build  | 12.0.4417.90 | 12.0.4417.82 |\n", {
+            "memory.installed": 8 * 2**30, "os.build": "12.0.4417.82",
+        }),
+        ("compare", "Memory: expected 16 GB, found 8 GB\nBuild: expected 12.0.4417.90, found 12.0.4417.82\n", {"memory.installed": 8 * 2**30, "os.build": "12.0.4417.82"}),
+    ],
+    "another's PC, a program's licence, what may be fitted": [
+        ("note", "My colleague at NQ-TKT-05 has 8 GB of memory, hers works.\n", _NOTHING),
+        ("note", 'The ticket program says "licence expired".\n', _NOTHING),
+        ("print-jobs", "Job   Owner       Printer       Pages   State\n114   icalloway   Hall-Laser    4       printing\n115   mreed       Tickets       1       waiting\n", _NOTHING),
+        ("", "Storage             up to 2 x NVMe (max. 2 TB each), 1 x SATA\nNetwork             1 Gbit/s; optional wireless card\nWarranty            36 months\n", _NOTHING),
+    ],
 }  # fmt: skip
 
 

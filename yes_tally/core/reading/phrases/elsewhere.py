@@ -39,6 +39,8 @@ _ASKED_FOR = (
     "webcam|camera|kamera|camara|telecamera|"
     "vm|vms|virtual machine|virtual machines|container|containers|virtuelle maschine|virtuelle maschinen|machine virtuelle|machines virtuelles|"
     "maquina virtual|maquinas virtuales|maquinas virtuais|macchina virtuale|macchine virtuali|virtuele machine|virtuele machines|maszyna wirtualna|maszyny wirtualne|"
+    "print job|print jobs|print queue|druckauftrag|druckauftrage|druckwarteschlange|travaux d impression|file d impression|trabajos de impresion|cola de impresion|"
+    "trabalhos de impressao|fila de impressao|lavori di stampa|coda di stampa|afdruktaken|afdrukwachtrij|zadania drukowania|kolejka drukowania|"
     "database|datenbank|base de donnees|base de datos|base de dados|banco de dados|baza danych"
 )
 _TOLD = (

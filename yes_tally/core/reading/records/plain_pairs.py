@@ -36,10 +36,12 @@ def with_commas(entry: Entry) -> Entry:
 
 
 def made_plain(entry: Entry) -> Entry:
-    """A labelled pair without the bars that part what it tells, without the count before its label, and with the number
+    """A labelled pair without the bars that part what it tells, without what is only expected, without the count before its label, and with the number
     that its value begins with in its label (``disks`` over ``0: Basalt SX960, 894.25 GB``)."""
     if entry.printed.count(_BAR) > 1:
         entry = replace(entry, printed=entry.printed.replace(_BAR, ",  "))
+    if ", " in entry.printed or "; " in entry.printed:
+        entry = _as_found(entry)
     if entry.label[:1].isdigit() and (counted := _COUNTED_LABEL.match(entry.label)):
         bare = entry.label[counted.end() :]
         entry = replace(entry, label=bare) if SUBJECTS.get(words_of(bare)) else entry
@@ -51,6 +53,23 @@ def made_plain(entry: Entry) -> Entry:
 
 
 _NUMBERED_BEHIND = re.compile(r";\s+(?P<label>[^\W\d_]{2,12} ?\d{1,2}):\s+(?=\S)")
+
+
+_EXPECTED = (
+    r"(?:expected|wanted|required|should be|target|soll(?:wert)?|erwartet|vorgabe|attendue?|voulue?|requise?|esperad[oa]|requerid[oa]|previst[oa]|attes[oa]|atteso|verwacht|vereist|gewenst|"
+    r"oczekiwan[eya]|wymagan[eya])"
+)
+_FOUND = r"(?:found|is|actual(?:ly)?|got|ist(?:wert)?|vorgefunden|gefunden|trouv[ée]e?|constat[ée]e?|encontrad[oa]|trovat[oa]|rilevat[oa]|gevonden|aangetroffen|znalezion[oa]|stwierdzon[oa]|jest)"
+# ``expected 16 GB, found 8 GB``
+_EXPECTED_AND_FOUND = re.compile(rf"{_EXPECTED}:? [^,;]+[,;] {_FOUND}:? (?P<found>\S.*)", re.I)
+
+
+def _as_found(entry: Entry) -> Entry:
+    """A pair whose value says what is expected first, with what was found alone."""
+    match = _EXPECTED_AND_FOUND.fullmatch(entry.printed)
+    if match is None:
+        return entry
+    return replace(entry, printed=match["found"], column=entry.column + match.start("found"))
 
 
 def each_numbered(entry: Entry) -> list[Entry]:

@@ -6,7 +6,6 @@ from yes_tally.core.reading.shapes import (
     aligned_columns,
     assignments,
     delimited,
-    field_rows,
     json_tree,
     key_value_columns,
     markup,
@@ -45,7 +44,6 @@ register("assignments", assignments.lay_out)
 register("paired columns", paired_columns.lay_out)
 register("turned table", turned_table.lay_out)
 register("delimited", delimited.lay_out)
-register("field rows", field_rows.lay_out)
 register("pairs", pairs.lay_out)
 register("aligned columns", aligned_columns.lay_out)
 register("values below", values_below.lay_out)

@@ -2,14 +2,14 @@
 say of what it is told (``Section``), and in which unit.
 
 ``processor;max clock;4000;MHz`` under ``section;field;value;unit`` is the pair ``max clock (MHz): 4000`` under the heading
-``processor``.
+``processor``, and ``firewall,domain,on,true`` under ``section,item,field,value`` one of what is called ``domain`` below it.
 """
 
 from __future__ import annotations
 
 import re
 from collections.abc import Iterator, Sequence
-from itertools import groupby
+from typing import NamedTuple
 
 from yes_tally.core.reading.shapes.delimited import DELIMITERS, cells_of, row_of, text_of
 from yes_tally.core.reading.shapes.indexed_keys import part
@@ -30,7 +30,11 @@ from yes_tally.core.words import plain
 # Beside what is expected stands what was found.
 _VALUE = frozenset(
     "value values reading result details detail content contents einzelheiten inhalt contenu detalle detalles detalhe detalhes contenido conteudo dettagli dettaglio contenuto inhoud szczegoly tresc wert angabe valeur valor valore waarde wartosc "
-    "found actual measured ist istwert vorgefunden trouve constate encontrado trovato rilevato gevonden aangetroffen znaleziono stwierdzono".split()
+    "found actual actually measured is ist istwert vorgefunden trouve constate encontrado trovato rilevato gevonden aangetroffen znaleziono stwierdzono".split()
+)
+_EXPECTED = frozenset(
+    "expected wanted required target should soll sollwert erwartet vorgabe attendu voulu requis exige esperado requerido deseado previsto atteso richiesto desiderato verwacht vereist gewenst "
+    "oczekiwane oczekiwana oczekiwany wymagane wymagana wymagany zadane".split()
 )
 _KEY = frozenset(
     "part thing what teil was quoi piece cosa parte que onderdeel czesc co property field item key setting attribute name parameter label fact eigenschaft feld schlussel einstellung merkmal propriete champ cle "
@@ -44,6 +48,9 @@ _SECTION = frozenset(
 _STRUCTURES = {
     "0": "firmware", "1": "machine", "2": "board", "3": "machine", "4": "processor", "7": "cache", "17": "module", "22": "battery",
 }  # fmt: skip
+_WHICH = frozenset(
+    "item instance element device object which eintrag geraet gerat objekt elemento dispositivo oggetto instancia istanza apparaat obiekt wpis".split()
+)
 _UNIT = frozenset("unit units einheit unite unidad unidade unita eenheid jednostka".split())
 _WORD = re.compile(r"[^\W\d_]+")
 _LEAST_ROWS = 2
@@ -58,10 +65,11 @@ def lay_out(lines: Sequence[Line]) -> Layout | None:
         return None
     rows = [line for line in lines if len(line.text) <= MAX_LINE and not is_rule(line.text)]
     for table in _tables(rows):
-        roles = _roles({entry.label for row in table for entry in row}) if len(table) >= _LEAST_ROWS else None
+        heads = list(dict.fromkeys(entry.label for row in table for entry in row))
+        roles = _roles(heads) if len(table) >= _LEAST_ROWS else None
         if roles is None:
             continue
-        groups = list(_groups(table, *roles))
+        groups = list(_groups(table, roles))
         entries = all_entries(groups)
         share = known_share(entries)
         if share >= _LEAST_KNOWN and len(table) * 4 >= (len(rows) - 1) * 3:
@@ -79,6 +87,8 @@ def _tables(rows: Sequence[Line]) -> Iterator[list[list[Entry]]]:
             cells = [(line, text, cells_of(text, mark)) for line, text in cut]
             yield [row_of(line, text, head, own, mark).entries for line, text, own in cells if len(own) == len(head)]
     head_cells = cells_by_gap(rows[0].text)
+    if head_cells and all(line.text[: head_cells[0][1] - 1].strip() for line in rows[1:]):
+        head_cells = (("part", 0), *head_cells)  # no head over the keys
     if 2 <= len(head_cells) <= _MOST_COLUMNS:
         yield [[*_under(head_cells, line)] for line in rows[1:]]
 
@@ -89,51 +99,92 @@ def _under(head: Sequence[tuple[str, int]], line: Line) -> Iterator[Entry]:
         yield Entry(label, text, line.number, at + 1)
 
 
-def _roles(labels: set[str]) -> tuple[str, str, str | None, str | None] | None:
-    """Which label heads the keys, the values, and maybe the sections and the units; ``None`` where one is missing or
-    another stands beside them that is none of these and means nothing."""
+class _Roles(NamedTuple):
+    """Which label heads the keys, the values, and maybe the sections, which one of a section, and the units."""
+
+    key: str
+    value: str
+    section: str | None
+    which: str | None
+    unit: str | None
+
+
+def _roles(labels: Sequence[str]) -> _Roles | None:
+    """What the labels of a head are; ``None`` where keys or values are missing, or several columns could hold them. Beside
+    what is expected, the first column holds the keys, whatever heads it."""
     named = {role: [x for x in labels if plain(x) in words] for role, words in _ROLES.items()}
-    if len(named["key"]) != 1 or len(named["value"]) != 1 or len(named["section"]) > 1 or len(named["unit"]) > 1:
+    keys, which = named["key"], named["which"]
+    keys = [label for label in keys if label not in which] or keys
+    which = [label for label in which if label not in keys]
+    if not keys and named["expected"]:
+        keys = [label for label in labels[:1] if label not in (*named["expected"], *named["value"])]
+    once = (keys, named["value"])
+    if any(len(found) != 1 for found in once) or any(len(named[role]) > 1 for role in ("section", "which", "unit")):
         return None
     section, unit = (next(iter(named[role]), None) for role in ("section", "unit"))
-    return named["key"][0], named["value"][0], section, unit
+    return _Roles(keys[0], named["value"][0], section, next(iter(which), None), unit)
 
 
-_ROLES = {"key": _KEY, "value": _VALUE, "section": _SECTION, "unit": _UNIT}
+_ROLES = {"key": _KEY, "value": _VALUE, "section": _SECTION, "which": _WHICH, "unit": _UNIT, "expected": _EXPECTED}
 
 
-def _groups(
-    table: Sequence[Sequence[Entry]], key: str, value: str, section: str | None, unit: str | None
-) -> Iterator[Group]:
-    """The rows as pairs, a group for each run of one section."""
-    once = list(_said_by_every_row(table, {key, value, section, unit}))
-
-    def of(row: Sequence[Entry], label: str | None) -> Entry | None:
-        return next((entry for entry in row if entry.label == label), None)
-
-    last = ""
-
-    def under(row: Sequence[Entry]) -> str:
-        nonlocal last
-        entry = of(row, section)
-        last = entry.printed if entry else last  # said once, before the first of its rows
-        return last
-
-    for name, rows in groupby(table, key=under):
-        group, name = Group(), _STRUCTURES.get(name, name)
-        for row in rows:
-            first = of(row, section)
-            if name and first and group.heading is None:
-                group.heading = Heading(name, first.line, first.column)
-            label, told, measured = of(row, key), of(row, value), of(row, unit)
-            group.entries += once
-            once = []
-            if label:
-                text = f"{label.printed} ({measured.printed})" if measured else label.printed
-                at = told or Entry("", "", label.line, label.column + len(label.printed))
-                group.entries.append(Entry(text, at.printed, at.line, at.column))
+def _groups(table: Sequence[Sequence[Entry]], roles: _Roles) -> Iterator[Group]:
+    """The rows as pairs, a group for each run of one section, and below it one for each run of one thing."""
+    once = list(_said_by_every_row(table, set(roles)))
+    for rows in _runs(table, roles.section):
+        group = _headed(rows, roles.section)
+        if roles.which:
+            for own in _runs(rows, roles.which):
+                thing = _headed(own, roles.which)
+                thing.entries = _pairs(own, roles)
+                group.children.append(thing)
+        else:
+            group.entries = [*once, *_pairs(rows, roles)]
+        once = []
         part(group)
         yield group
+
+
+_Rows = Sequence[Sequence[Entry]]
+
+
+def _cell(row: Sequence[Entry], label: str | None) -> Entry | None:
+    return next((entry for entry in row if entry.label == label), None)
+
+
+def _runs(table: _Rows, label: str | None) -> Iterator[list[Sequence[Entry]]]:
+    """The rows that follow each other with the same cell under a label; it may be said once, before the first of them."""
+    run: list[Sequence[Entry]] = []
+    last = ""
+    for row in table:
+        entry = _cell(row, label)
+        said = entry.printed if entry else last
+        if run and said != last:
+            yield run
+            run = []
+        run.append(row)
+        last = said
+    if run:
+        yield run
+
+
+def _headed(rows: _Rows, label: str | None) -> Group:
+    """A group under what its rows have in a column."""
+    first = next(filter(None, (_cell(row, label) for row in rows)), None)
+    if first is None:
+        return Group()
+    return Group(heading=Heading(_STRUCTURES.get(first.printed, first.printed), first.line, first.column))
+
+
+def _pairs(rows: _Rows, roles: _Roles) -> list[Entry]:
+    pairs: list[Entry] = []
+    for row in rows:
+        label, told, measured = (_cell(row, name) for name in (roles.key, roles.value, roles.unit))
+        if label:
+            text = f"{label.printed} ({measured.printed})" if measured else label.printed
+            at = told or Entry("", "", label.line, label.column + len(label.printed))
+            pairs.append(Entry(text, at.printed, at.line, at.column))
+    return pairs
 
 
 def _said_by_every_row(table: Sequence[Sequence[Entry]], others: set[str | None]) -> Iterator[Entry]:

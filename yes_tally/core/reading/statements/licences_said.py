@@ -69,7 +69,7 @@ _CLAUSE = re.compile(rf"[.;:!?](?:\s+{NO_MONTH}|$)")
 # ``Is the licence temporary? No, it is permanent.``: what is asked is not said.
 _QUESTION = re.compile(r"[^.;:!?]*\?(?=\s+\S+,)")
 _OF_OTHERS = re.compile(
-    r"\b(?:password|kennwort|passwort|mot de passe|contrasena|palavra-passe|senha|wachtwoord|haslo|lease|bail|concesion|certificate|zertifikat|certificat\w*|account|konto|compte|cuenta|conta|utente)\b"
+    r"\b(?:programm?[ae]?s?|programmen|logiciels?|programas?|programm[ai]|apps?|applications?|anwendung|applicazione|aplicaci[óo]n|aplicativo|toepassing|password|kennwort|passwort|mot de passe|contrasena|palavra-passe|senha|wachtwoord|haslo|lease|bail|concesion|certificate|zertifikat|certificat\w*|account|konto|compte|cuenta|conta|utente)\b"
 )
 # A label only names it (``Grace period: 20 days``).
 _WITHIN_GRACE = re.compile(rf"\b(?:in|im|en|em|no|nel|nella|dans|w|de)\b(?: [\w']+){{0,2}} {_GRACE.pattern}")

@@ -18,6 +18,7 @@ from yes_tally.core.reading.kinds.reachability import echo_test, echo_test_whole
 from yes_tally.core.reading.meaning.decide import Guess
 from yes_tally.core.reading.meaning.labels import words_of
 from yes_tally.core.reading.phrases import SUBJECTS, subjects_in
+from yes_tally.core.reading.phrases.elsewhere import names_program
 from yes_tally.core.reading.phrases.taught import in_use
 from yes_tally.core.reading.shapes.layout import MAX_LABEL, Entry
 from yes_tally.core.reading.statements.checks_said import lines_of_checks, said_of_checks
@@ -355,7 +356,9 @@ def _said_of_others(stated: Stated, spoken: set[str], lines: Sequence[Line]) -> 
     """Whether a sentence (``of which 88 GB are free``) stands in a section that speaks of nothing but other things."""
     group = stated.fact.partition(".")[0]
     text = next((line.text for line in lines if line.number == stated.line), "")[:MAX_STATEMENT]
-    if group == "licence" and (_OF_A_PASSWORD.search(text) or _ADDRESS.search(text)):
+    if group in ("memory", "machine", "processor") and _OF_ANOTHER.search(text):
+        return True
+    if group == "licence" and (_OF_A_PASSWORD.search(text) or _ADDRESS.search(text) or names_program(text)):
         return True
     named = {at.group for at in subjects_in(words_of(text))}
     if group not in named and named & _SAY_THE_SAME.get(group, set()):
@@ -368,6 +371,14 @@ def _said_of_others(stated: Stated, spoken: set[str], lines: Sequence[Line]) -> 
     return group not in named
 
 
+# ``My colleague at NQ-TKT-05 has 8 GB of memory``
+_OF_ANOTHER = re.compile(
+    r"\b(?:colleagues?|co-?workers?|kolleg\w*|coll[eè]gues?|compa[ñn]er[oa]s?|coleg\w*|collegh?[aie]|collega'?s?|kole[gż]\w*|neighbours?|"
+    r"(?:(?:an)?other|old|previous|former|new|next) (?:pcs?|computers?|machines?|laptops?)|"
+    r"(?:anderer?|alte[rs]?|voriger?|neue[rs]?) (?:pc|rechner|computer)|autre (?:pc|poste|ordinateur)|ancien (?:pc|poste|ordinateur)|"
+    r"otro (?:pc|equipo|ordenador)|equipo (?:viejo|antiguo)|outro (?:pc|computador)|altro (?:pc|computer)|vecchio (?:pc|computer)|andere pc|oude pc|inny komputer|stary komputer)\b",
+    re.I,
+)
 _INSTALLED_TOO = frozenset({"software", "update", "driver", "printer"})
 _ADDRESS = re.compile(r"\b\d{1,3}(?:\.\d{1,3}){3}\b")
 _OF_A_PASSWORD = re.compile(

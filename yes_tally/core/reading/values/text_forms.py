@@ -182,7 +182,7 @@ TEXT_FORMS: dict[str, re.Pattern[str]] = {
     "connection.protocol": re.compile(r"(?P<keep>tcp[46]?|udp[46]?|raw6?|icmp6?|unix)\b", re.I),
     # What the kernel calls a disk is not its model.
     "disk.model": re.compile(
-        rf"(?!.*{DAY})"
+        rf"(?!.*{DAY})(?!(?i:up to|bis zu|jusqu'|hasta|at[ée]|fino a|tot|do) |[<>≥≤])"
         r"(?!(?:[svh]d|xvd)[a-z]\d*$|(?:nvme|mmcblk|zram|loop|md|dm-|sr|fd)\d)(?P<keep>.+?)"
         r"(?: \d+[.,]\d+ ?[GT]i?B\b(?: \S+){0,3}| \d+ [GT]i?B\b(?: \S+){1,3}|(?<=\d) \d+ [GT]i?B)?$"
     ),
@@ -192,7 +192,7 @@ TEXT_FORMS: dict[str, re.Pattern[str]] = {
         r"(?!(?:mini )?(?:pci|agp|m\.2)|(?:LP)?DDR\d|.*, \S+ \S+ \d)(?P<keep>.+?)(?: ?[/(,] ?bank ?\w+\)?)?$", re.I
     ),
     "adapter.name": re.compile(
-        r"(?!\d{1,3}(?:\.\d{1,3}){3}\b)(?![0-9a-f]{0,4}:[0-9a-f:]*:)(?P<keep>.*?[^\W\d_].*?)(?: \([\"“„«][^()]*[\"”“»]\)|,? \d{1,3}(?:\.\d{1,3}){3}(?:/\d{1,2})?|(?<=\d) (?:up|down))?$",
+        r"(?![\d.,]+ ?[KMG]?bit)(?!\d{1,3}(?:\.\d{1,3}){3}\b)(?![0-9a-f]{0,4}:[0-9a-f:]*:)(?P<keep>.*?[^\W\d_].*?)(?: \([\"“„«][^()]*[\"”“»]\)|,? \d{1,3}(?:\.\d{1,3}){3}(?:/\d{1,2})?|(?<=\d) (?:up|down))?$",
         re.I,
     ),
     "adapter.connection": re.compile(r"(?!\d{1,3}(?:\.\d{1,3}){3}\b)(?![0-9a-f]{0,4}:[0-9a-f:]*:).+$", re.I),

@@ -704,6 +704,23 @@ ROWS = {
             "firmware.secure_boot": True, "volume#1.mount": "C:", "volume#1.encrypted": True, "volume#2.mount": "D:", "volume#2.encrypted": False,
         }),
     ],
+    "cells in boxes, under what heads them": [
+        ("twin --users", "LOCAL ACCOUNTS\n  kassa      [enabled ]  [admin: no ]  last sign-in 2025-02-11 07:44\n  svc-patch  [disabled]  [admin: yes]  never signed in\n", {
+            "account#1.name": "kassa", "account#1.enabled": True, "account#1.admin": False, "account#1.last_logon_at": "2025-02-11T07:44:00",
+            "account#2.name": "svc-patch", "account#2.enabled": False, "account#2.admin": True, "account#2.last_logon_at": "never",
+        }),
+    ],
+    "events in data by short labels": [
+        ("", '{"ts":"2025-02-11T08:01:44Z","lvl":"crit","src":"power","code":41,"msg":"Stopped."}\n{"ts":"2025-02-10T22:48:09Z","lvl":"err","src":"disk","code":7,"msg":"Bad block."}\n', {
+            "event#1.at": "2025-02-11T08:01:44", "event#1.level": "crit", "event#1.source": "power", "event#1.id": "41", "event#1.text": "Stopped.",
+            "event#2.at": "2025-02-10T22:48:09", "event#2.level": "err", "event#2.source": "disk", "event#2.id": "7", "event#2.text": "Bad block.",
+        }),
+    ],
+    "elements that have attributes and say something": [
+        ("", '<?xml version="1.0"?>\n<licencia>\n<estado codigo="1">activada</estado>\n<servidor renovacion="7 días">claves.lanternsound.example</servidor>\n</licencia>\n', {
+            "licence.state": "active", "licence.server": "claves.lanternsound.example",
+        }),
+    ],
 }  # fmt: skip
 
 

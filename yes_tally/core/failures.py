@@ -105,6 +105,8 @@ _FORMS: dict[str, tuple[str, ...]] = {
 # What a failed command says, by kind. The first kind whose pattern is found names the failure.
 FAILURES: tuple[tuple[str, str, str], ...] = (
     ("no-rights", "it needs administrator rights",
+     r"^(?:[\w-]{2,24} ?: )?(?:refused|denied|forbidden|abgelehnt|verweigert|verboten|refusee?|interdit|rechazad[oa]|denegad[oa]|rifiutat[oa]|negat[oa]|recusad[oa]|negad[oa]|geweigerd|"
+     r"verboden|odmowa|odmowiono|odrzucono|zabronion\w+) ?(?:[:.;,(-]|$)|"
      r"^[\w-]{2,24} ?: (?:refused|denied|forbidden|abgelehnt|verweigert|verboten|refusee?|interdit|rechazad[oa]|denegad[oa]|rifiutat[oa]|negat[oa]|recusad[oa]|negad[oa]|geweigerd|"
      r"verboden|odmowa|odmowiono|odrzucono|zabronion\w+)\b|"
      r"permission denied|access (?:is |was )?(?:denied|refused)|administrator rights|must be (?:root|an? admin)|not permitted|requires elevation|administrators? only|operazione non consentita|"

@@ -87,6 +87,8 @@ _POINTED = re.compile(r"(\s*)[»›►▶▷➤■●]\s(?=\s*\w.* [–—-] )")
 _BOXES = re.compile(r"\[[xX*✓]\] \w+\s+\[ ?\] \w+|\[ ?\] \w+\s+\[[xX*✓]\] \w+")
 # What the boxes answer, with a blank behind it for its colon.
 _LABEL_OF_BOXES = re.compile(r"^(\s*(?:[|│]\s*)?[^\W\d_][^\[\]:|│]*?) (?= *\[[ xX*✓]?\])")
+_BOXED_CELL = re.compile(r"(?<=\s\s)\[(?P<inside>[^\W\d_][^\[\]]{1,30})\](?=\s{2}|\s*$)")
+_BOXED_CELLS = re.compile(rf"^\s*[^\W\d_][^\[|│]*{_BOXED_CELL.pattern}\s+\[[^\W\d_][^\[\]]*\](?=\s{{2}}|\s*$)")
 _UNTICKED = re.compile(r"\[ ?\] [^\[\]]+?(?=\s*(?:\[|$|\s{2,}))")
 _TICKED = re.compile(r"\[[xX*✓]\] ")
 _GAUGE = re.compile(r"\[[#=*|>.█▓░-]{4,60}[ .-]*\]")
@@ -131,6 +133,9 @@ def _without_marks(line: Line) -> Line:
         line = replace(line, text=(text := f"{looked_at[1]}{blank}{text[looked_at.end() :]}"))
     if len(text) > _MAX_FRAME or not ("*" in text or "[" in text):
         return line
+    if _BOXED_CELLS.search(text):
+        # ``kassa   [enabled ]  [admin: no ]``
+        text = _BOXED_CELL.sub(lambda cell: f" {cell['inside']} ", text)
     if _BOXES.search(text):
         # ``[x] on  [ ] off``: of what may be ticked, what is.
         text = _LABEL_OF_BOXES.sub(r"\1:", text)

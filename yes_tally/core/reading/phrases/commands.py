@@ -24,7 +24,7 @@ COMMAND_WORDS: dict[str, str] = {
         "neighbour": "near neighbours neighbors around",
         "route": "ways routes roads",
         "variable": "vars env surroundings settings variablen",
-        "search_folder": "searchpath searchpaths searchfolders searchfolder paths path folders pfad chemin caminho",
+        "search_folder": "searchpath searchpaths searchfolders searchfolder paths path folders pfad pfade chemin chemins caminho caminhos rutas percorsi zoekpaden sciezki",
         "printer": "paper papers printers queues printing",
         "battery": "cell cells battery charge",
         "display": "screens panels monitors",

@@ -96,11 +96,16 @@ def _kind_of(parts: Sequence[tuple[Line, Sequence[Line]]], spoken: tuple[str, ..
     return near if near in _GROUPS else None
 
 
+_HEADED_IN_THE_PLURAL = frozenset({"account", "task", "software", "driver"})
+
+
 def _may_name(name: str, group: str, cells: int) -> bool:
     """Whether things of a group may be called so in the first of some cells: a label is no name, nor what begins with
     their kind (``Account mrolf``)."""
     if is_known(name) or SUBJECTS.get(words_of(name.split()[0])) == group:
         return False
+    if group in _HEADED_IN_THE_PLURAL and SUBJECTS.get(words_of(name.split()[-1])) == group:
+        return False  # ``LOCAL ACCOUNTS`` over rows
     if group == "adapter" and cells == 2 and any(at.group == "adapter" for at in subjects_in(words_of(name))):
         return False  # ``Wireless card   Ternwave AX 20``: the kind and the name
     return group != "processor" or _PROCESSOR.fullmatch(name) is not None

@@ -10,6 +10,8 @@ import re
 from collections.abc import Iterator, Sequence
 from dataclasses import dataclass, field
 
+from yes_tally.core.reading.meaning.labels import words_of
+from yes_tally.core.reading.phrases import SUBJECTS, is_known
 from yes_tally.core.reading.shapes.layout import Entry, Group, Heading, Layout, all_entries, known_share
 from yes_tally.core.reading.text.decode import Line
 
@@ -181,7 +183,10 @@ def _tree(root: _Node) -> Group:
                     # A document's own element says which version of a format it is in, not of a thing.
                     if node is not root or name.partition(":")[0].casefold() not in ("version", "encoding", "xmlns")
                 ]
-                if said and not child.children:
+                if said and not child.children and is_known(label) and words_of(label) not in SUBJECTS:
+                    # ``<state code="1">active</state>``
+                    group.entries.append(Entry(label, said.text, said.line, said.column))
+                elif said and not child.children:
                     own = "text" if _SENTENCE.fullmatch(said.text) else "value"
                     inner.entries.append(Entry(own, said.text, said.line, said.column))
                 group.children.append(inner)

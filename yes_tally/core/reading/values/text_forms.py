@@ -206,7 +206,7 @@ TEXT_FORMS: dict[str, re.Pattern[str]] = {
     # ``Quaymaster LP 40 on 10.30.9.60``
     "printer.name": re.compile(rf"{_NONE}(?P<keep>.+?)(?: {AT_PORT})?$", re.I),
     "display.name": re.compile(
-        rf"{_NONE}(?!{_INCHES})(?P<keep>.+?)(?: \((?=[^()]*\d)[A-Z0-9-]{{6,24}}\)(?= ))?(?:,? \(?\d{{3,5}} ?[x×] ?\d{{3,5}}\b.*)?$",
+        rf"{_NONE}(?!{_INCHES})(?P<keep>.+?)(?: \((?:{CONNECTOR})\))?(?: \((?=[^()]*\d)[A-Z0-9-]{{6,24}}\)(?= ))?(?:,? \(?\d{{3,5}} ?[x×] ?\d{{3,5}}\b.*)?$",
         re.I,
     ),
     # ``Palefire FX 40 8 GB``

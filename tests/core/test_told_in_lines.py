@@ -717,7 +717,7 @@ ROWS = {
         }),
     ],
     "elements that have attributes and say something": [
-        ("", '<?xml version="1.0"?>\n<licencia>\n<estado codigo="1">activada</estado>\n<servidor renovacion="7 días">claves.lanternsound.example</servidor>\n</licencia>\n', {
+        ("export", '<?xml version="1.0"?>\n<licencia>\n<estado codigo="1">activada</estado>\n<servidor renovacion="7 días">claves.lanternsound.example</servidor>\n</licencia>\n', {
             "licence.state": "active", "licence.server": "claves.lanternsound.example",
         }),
     ],

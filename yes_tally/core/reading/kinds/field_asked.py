@@ -75,8 +75,8 @@ def field_headed(interpreter: Interpreter, lines: Sequence[Line], headings: Sequ
     return False
 
 
-# Of what a row's form says by itself of which kind it is.
-_HEADED = ("volume", "disk", "module")
+# What a row's form says by itself of which kind it is; numbered lists are read with their tables (``records/field_lists.py``).
+_HEADED = ("volume", "module")
 
 
 def _read(interpreter: Interpreter, lines: Sequence[Line], group: str, fact: str, least: int) -> set[int]:

@@ -33,7 +33,7 @@ _VALUE = frozenset(
     "found actual actually measured is ist istwert vorgefunden trouve constate encontrado trovato rilevato gevonden aangetroffen znaleziono stwierdzono".split()
 )
 _EXPECTED = frozenset(
-    "expected wanted required target should soll sollwert erwartet vorgabe attendu voulu requis exige esperado requerido deseado previsto atteso richiesto desiderato verwacht vereist gewenst "
+    "expected wanted required should soll sollwert erwartet vorgabe attendu voulu requis exige esperado requerido deseado previsto atteso richiesto desiderato verwacht vereist gewenst "
     "oczekiwane oczekiwana oczekiwany wymagane wymagana wymagany zadane".split()
 )
 _KEY = frozenset(

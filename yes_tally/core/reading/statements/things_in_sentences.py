@@ -46,7 +46,7 @@ _IS = r"(?:is|was|ist|est|es|[eé]|è|jest|to)"
 _HAS = r"(?:has|holds|offers|hat|besitzt|fasst|a|poss[èe]de|fait|offre|tiene|posee|ofrece|ha|possiede|offre|tem|possui|heeft|biedt|ma|posiada|made by)"
 _TELLS = re.compile(
     rf"\W*(?i:(?:{_ARTICLE}(?:\s|(?<=['’])))?(?:{_ONLY} )?)(?P<kind>[^\W\d_]+(?: (?!(?:{_IS}|{_HAS}) )[^\W\d_]+){{0,2}}?)(?: (?P<number>\d{{1,2}}))?"
-    rf"(?: (?P<called>(?:[A-Z]:|[A-Z\"“„«](?![^\s]*:)\S*)(?: (?!(?:{_IS}|{_HAS}) )[\w(\"“„«][^\s,;:.]*)*))?,? (?P<verb>{_IS}|{_HAS}) (?P<rest>\S.*?)[.!]?\s*$",
+    rf"(?: (?P<called>(?:[A-Z]:|[A-Z\"“„«](?![^\s]*:)\S*)(?: (?!(?:{_IS}|{_HAS}) )(?:[A-Z\d\"“„«][^\s,;:.]*|\([^()]*\)))*))?,? (?P<verb>{_IS}|{_HAS}) (?P<rest>\S.*?)[.!]?\s*$",
 )
 # What parts what is told of a thing, and what is no part of it: ``; it is in good health``, ``, of which 88 GB are free``.
 _JOINTS = re.compile(

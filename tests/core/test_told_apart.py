@@ -197,6 +197,21 @@ ROWS = {
             "task#1.name": "Night copy", "task#1.enabled": True, "task#1.last_run_at": "2025-02-10T23:00:00",
         }),
     ],
+    "rows that each begin with a kind of thing": [
+        ("hwcard", "".join(f"{bar}{row}{bar}\n" for row in (
+            f" PC      Corrane Tallow 720      {bar} Serial  CRN9M11702   {bar} Tag   K-00417   ", f" Board   Fennimore FB-720        {bar} Serial  FB720-118842 {bar} Rev   2.01      ",
+            f" BIOS    Loamgate L72.0.9        {bar} Date    2023-11-02   {bar} Mode  UEFI      ", f" CPU     Kestrel K7-9650         {bar} Cores   8            {bar} Threads  16     ",
+            f" Clock   3.60 GHz                {bar} Max     4.90 GHz     {bar} Now   1.42 GHz  ", f" Memory  32 GB                   {bar} Slots   2 of 4       {bar} Max   128 GB    ",
+        )), {
+            "machine.model": "Corrane Tallow 720", "machine.serial": "CRN9M11702", "machine.tag": "K-00417",
+            "board.maker": "Fennimore", "board.model": "FB-720", "board.serial": "FB720-118842", "board.version": "2.01",
+            "firmware.maker": "Loamgate", "firmware.version": "L72.0.9", "firmware.dated": "2023-11-02", "firmware.mode": "uefi",
+            "processor#1.name": "Kestrel K7-9650", "processor#1.cores": 8, "processor#1.threads": 16,
+            "processor#1.clock": 3_600_000_000, "processor#1.max_clock": 4_900_000_000, "processor#1.current_clock": 1_420_000_000,
+            "memory.installed": 32 * 2**30, "memory.slots": 4, "memory.limit": 128 * 2**30,
+        })
+        for bar in ("|", " ")
+    ],
 }  # fmt: skip
 
 

@@ -721,6 +721,25 @@ ROWS = {
             "licence.state": "active", "licence.server": "claves.lanternsound.example",
         }),
     ],
+    "a network card by what people call it, and more behind a dash": [
+        ("network", f'{card} "Quayside LAN" — Wickerlink GbE 210, {wired}, {up} 1 Gbit/s\n  MAC 3c:5a:b4:10:77:e2\n{card} "Air" — Ternwave AX 20, {wireless}, {down}\n  MAC 3c:5a:b4:10:77:e3\n', {
+            "adapter#1.connection": "Quayside LAN", "adapter#1.name": "Wickerlink GbE 210", "adapter#1.kind": "wired", "adapter#1.connected": True, "adapter#1.speed": 10**9, "adapter#1.mac": "3c:5a:b4:10:77:e2",
+            "adapter#2.connection": "Air", "adapter#2.name": "Ternwave AX 20", "adapter#2.kind": "wireless", "adapter#2.connected": False, "adapter#2.mac": "3c:5a:b4:10:77:e3",
+        })
+        for card, wired, up, wireless, down in (("Card", "wired", "connected at", "wireless", "disconnected"), ("Tarjeta", "por cable", "conectada a", "inalámbrica", "desconectada"))
+    ],
+    "the unit of bare sizes in a line of its own": [
+        ("drives", f"{said}\n\n No  Model           Size     Style\n---  --------------  -------  -----\n  0  Basalt NV1000    953869  GPT\n  1  Siskin Pocket     59136  MBR\n", {
+            "disk#1.number": "0", "disk#1.model": "Basalt NV1000", "disk#1.size": 953869 * 2**20, "disk#1.layout": "gpt",
+            "disk#2.number": "1", "disk#2.model": "Siskin Pocket", "disk#2.size": 59136 * 2**20, "disk#2.layout": "mbr",
+        })
+        for said in ("All sizes in MB unless said.", "(sizes are in MB)", "Alle Größen in MB.")
+    ],
+    "pairs with dots between": [
+        ("licence", "Last five: H6WPQ. Key server: keys.lanternsound.example. Resets left: 4.\n", {"licence.key_tail": "H6WPQ", "licence.server": "keys.lanternsound.example", "licence.resets_left": 4}),
+        ("pc", "Maker: Corrane. Model: Tallow 520. Serial: CRN7K20418.\n", {"machine.maker": "Corrane", "machine.model": "Tallow 520", "machine.serial": "CRN7K20418"}),
+        ("memory", "Installed: 16 GB. Usable: 15.5 GB. Slots: 4.\n", {"memory.installed": 16 * 2**30, "memory.usable": 31 * 2**29, "memory.slots": 4}),
+    ],
 }  # fmt: skip
 
 

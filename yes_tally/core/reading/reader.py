@@ -50,6 +50,7 @@ from yes_tally.core.reading.text.as_printed import Pieces, Printed, one_by_one
 from yes_tally.core.reading.text.console_cuts import uncut
 from yes_tally.core.reading.text.decode import Decoded, Line, decode
 from yes_tally.core.reading.text.margins import without_margin
+from yes_tally.core.reading.values.bare_sizes import unit_of_sizes
 from yes_tally.core.reading.values.report_locale import as_written_in, locale_of, own_locale
 
 READER_VERSION = 27
@@ -207,6 +208,7 @@ def _read_section(interpreter: Interpreter, section: Section) -> None:
     caches = cache_tables(lines)
     # ``rules --audited`` asks for what is recorded.
     elsewhere = section.command is not None and "policy" not in command and asks_elsewhere(section.command)
+    interpreter.size_unit = unit_of_sizes(line.text for line in lines[:_MOST_NAMED])
     with interpreter.below(Heading(section.command, 0, 0) if section.command else None):
         apart = {number for table in caches for number in table.lines} | lines_apart(
             interpreter, lines, command, section.command or ""

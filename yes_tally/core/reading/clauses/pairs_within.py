@@ -20,7 +20,7 @@ from yes_tally.core.reading.values.text_forms import COMMA_WITHIN_MOMENT, SOCKET
 from yes_tally.core.words import flag_of
 
 _SLASHED = re.compile(r"\s*/\s*")
-_NEXT_PAIR = re.compile(r"[,;]\s+(?P<label>[^\W\d_][^:,;=]{1,40}?)\s*:\s+(?=\S)")
+_NEXT_PAIR = re.compile(r"(?:[,;]|(?<=\w)\.(?= [^\W\d_a-zà-ż]))\s+(?P<label>[^\W\d_][^:,;=]{1,40}?)\s*:\s+(?=\S)")
 # ``Harbour OS 12, build 12.0.4417``: no mark between, but a label of one word and something that begins as a value.
 _NEXT_BARE = re.compile(
     r",\s+(?:(?:now|jetzt|maintenant|ahora|agora|adesso|ora|nu|teraz) )?(?P<label>[^\W\d_]{4,20}) (?=[\"']?[\d])"
@@ -72,7 +72,8 @@ def pairs_in(entry: Entry) -> list[Entry]:
     bare = [] if of_item else list(_NEXT_BARE.finditer(text))
     beside = [*_BESIDE.finditer(text), *_BESIDE_BARE.finditer(text)] if "  " in text else []
     beside += filter(None, [after_switch(text), _PICTURE.search(text)])
-    for match in sorted([*_NEXT_PAIR.finditer(text), *bare, *beside], key=_begins):
+    parted = list(_NEXT_PAIR.finditer(text))
+    for match in sorted([*parted, *bare, *beside], key=_begins):
         if match.start() < start:
             continue
         name = "resolution" if match.re is _PICTURE else match["label"] or match.groupdict().get("far") or ""
@@ -84,7 +85,8 @@ def pairs_in(entry: Entry) -> list[Entry]:
             gap = _PAIR_AFTER_GAP.search(text, start, end) if match.re in (_BESIDE, _BESIDE_BARE) else None
             found.append(_part(entry, label, start, gap.start() if gap else end))
             label, start = name, match.end()
-    parts = [*found, _part(entry, label, start, len(entry.printed))] if found else [entry]
+    end = len(entry.printed) - (entry.printed.endswith(".") and any(text[m.start()] == "." for m in parted))
+    parts = [*found, _part(entry, label, start, end)] if found else [entry]
     first = _FIRST_BARE.match(parts[0].printed) if found and bare else None
     if first and is_known(first["label"]) and words_of(first["label"]) not in SUBJECTS:
         parts[0] = _part(parts[0], first["label"], first.end(), len(parts[0].printed))

@@ -51,7 +51,7 @@ _WORD = re.compile(r"\S+")
 _PRINTED_THEN = re.compile(rf"(?:{DAY}|{TIME_OF_DAY})\W*$")
 _HEADS_VALUE = re.compile(r"[\d:/\\\"]")
 _QUOTED_NAME = re.compile(
-    r"(?P<noun>[^\W\d_][^\"'“„«]*?)\s*[\"'“„«] ?(?P<rest>[^\"'”“»]*[^\s\"'”“»]) ?[\"'”“»]\s*(?:[(\[](?P<aside>[^)\]]{2,80})[)\]]|(?:--|[–—-]) (?P<behind>[^\s,][^,]*))?\s*:?$"
+    r"(?P<noun>[^\W\d_][^\"'“„«]*?)\s*[\"'“„«] ?(?P<rest>[^\"'”“»]*[^\s\"'”“»]) ?[\"'”“»]\s*(?:[(\[](?P<aside>[^)\]]{2,80})[)\]]|(?:--|[–—-]) (?P<behind>[^\s,][^,]*)(?P<told>(?:, [^,:]+)+)?)?\s*:?$"
 )
 
 # ``Network cards found: 3``, ``Accounts (2)``
@@ -121,7 +121,7 @@ def named_by(interpreter: Interpreter, heading: Heading, group: str, shape: str,
             chosen(interpreter, heading, mark, item, shape)
         interpreter.frame.add(heading.line)
         return True
-    if _quoted_name(interpreter, heading, group, shape, item):
+    if quoted_name(interpreter, heading, group, shape, item):
         return True
     called = _CALLED_SO.match(heading.text[:MAX_TEXT])
     if called and SUBJECTS.get(words_of(called["noun"])) == group and group in NAMING:
@@ -194,7 +194,7 @@ def named_by(interpreter: Interpreter, heading: Heading, group: str, shape: str,
     return False
 
 
-def _quoted_name(interpreter: Interpreter, heading: Heading, group: str, shape: str, item: Item) -> bool:
+def quoted_name(interpreter: Interpreter, heading: Heading, group: str, shape: str, item: Item) -> bool:
     """``Wired card "Landing air" (Ternwave GbE)``: what it is called stands in quotation marks."""
     quoted = _QUOTED_NAME.match(heading.text[:MAX_TEXT].rstrip())
     if quoted is None:
@@ -210,6 +210,9 @@ def _quoted_name(interpreter: Interpreter, heading: Heading, group: str, shape: 
     if quoted["behind"] and group == "adapter":
         entry = Entry("", quoted["behind"], heading.line, heading.column + quoted.start("behind"))
         interpreter.place(entry, shape, (Guess("adapter.name", 0.8, "it stands behind what people call it"),), item)
+    if quoted["told"]:
+        left, start = [f for f in FIELDS[group] if f.name != fact], heading.column - 1 + quoted.start("told")
+        told_in_words(interpreter, quoted["told"], heading.line, start, group, item, left)
     if quoted["aside"]:
         left, start = [f for f in FIELDS[group] if f.name != fact], heading.column - 1 + quoted.start("aside")
         words = told_in_words(interpreter, quoted["aside"], heading.line, start, group, item, left)

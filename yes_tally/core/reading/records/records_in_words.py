@@ -19,6 +19,7 @@ from yes_tally.core.reading.phrases import SUBJECTS, is_known, subjects_in
 from yes_tally.core.reading.records.headings_in_parts import named_in_parts
 from yes_tally.core.reading.records.listed_by_label import CALLED_BY_PLACE
 from yes_tally.core.reading.records.listings import CALLED, INDEXED
+from yes_tally.core.reading.records.names_in_headings import quoted_name
 from yes_tally.core.reading.records.said_in_words import BULLETED
 from yes_tally.core.reading.shapes.layout import (
     Entry,
@@ -112,7 +113,8 @@ def _name_record(
     if match and group == "adapter":
         heading = Heading(line.text[at:], line.number, at + 1)
         if (
-            _both_names(interpreter, line, match, at, item)
+            quoted_name(interpreter, heading, group, "words", item)
+            or _both_names(interpreter, line, match, at, item)
             or named_in_parts(interpreter, heading, group, "words", item)
             or _model_behind_dash(interpreter, line, match, at, item)
         ):

@@ -11,6 +11,7 @@ from yes_tally.core.reading.shapes import (
     markup,
     paired_columns,
     pairs,
+    rows_of_kinds,
     ruled_table,
     tagged_lines,
     turned_table,
@@ -42,6 +43,7 @@ register("key and value columns", key_value_columns.lay_out)
 register("ruled table", ruled_table.lay_out)
 register("assignments", assignments.lay_out)
 register("paired columns", paired_columns.lay_out)
+register("rows of kinds", rows_of_kinds.lay_out)
 register("turned table", turned_table.lay_out)
 register("delimited", delimited.lay_out)
 register("pairs", pairs.lay_out)

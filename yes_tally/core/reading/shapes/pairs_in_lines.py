@@ -101,6 +101,8 @@ def _pairs_in(text: str, tabbed: str | None) -> Mapping[str, Pair]:
         if match is None or (style == "dots" and "..." not in match.group().replace(" ", "")):
             continue
         value = (match["value"] or "").rstrip()
+        if style == "colon" and value[-1:] == "|" and body[:1] == "|":
+            value = value.rstrip("| ")  # the frame's
         if style == "dots" and _LEFT_OUT.search(match.group()[: match.start("value")]) and not _WIDE.search(body):
             continue  # ``licence: licensed, key ...4PV9C``
         if style == "dots" and ", " in match["label"] and _TAIL_OF_KEY.search(body):

@@ -740,6 +740,22 @@ ROWS = {
         ("pc", "Maker: Corrane. Model: Tallow 520. Serial: CRN7K20418.\n", {"machine.maker": "Corrane", "machine.model": "Tallow 520", "machine.serial": "CRN7K20418"}),
         ("memory", "Installed: 16 GB. Usable: 15.5 GB. Slots: 4.\n", {"memory.installed": 16 * 2**30, "memory.usable": 31 * 2**29, "memory.slots": 4}),
     ],
+    "a disk's partitions in one value, each with more in brackets": [
+        ("disks", f"Disk 0\n  model: Basalt NV500\n  {label}: 1 (EFI, 260 MB), 2 ({data}, 464 GB)\n", {
+            "disk#1.number": "0", "disk#1.model": "Basalt NV500", "partition#1.number": "1", "partition#1.disk": "0", "partition#1.kind": "EFI", "partition#1.size": 260 * 2**20,
+            "partition#2.number": "2", "partition#2.disk": "0", "partition#2.kind": data, "partition#2.size": 464 * 2**30,
+        })
+        for label, data in (("partitions", "basic data"), ("Partitionen", "Basisdaten"), ("partycje", "dane podstawowe"))
+    ],
+    "a second address in a row below": [
+        ("network", "Card                   Address        Mask            DHCP\nHoldfast Guest Bridge  172.28.96.1    255.255.240.0   no\n                       172.28.112.1   255.255.240.0\nTernwave AX 20         10.20.3.18     255.255.255.0   yes\n", {
+            "adapter#1.name": "Holdfast Guest Bridge", "adapter#1.ipv4": ("172.28.112.1",), "adapter#1.mask": "255.255.240.0", "adapter#1.dhcp": False,
+            "adapter#2.name": "Ternwave AX 20", "adapter#2.ipv4": ("10.20.3.18",), "adapter#2.mask": "255.255.255.0", "adapter#2.dhcp": True,
+        }),
+    ],
+    "until when a licence is good": [
+        ("licence", "The licence is good until 3 March 2025, 09:00; after that 20 days of grace follow.\n", {"licence.expires_at": "2025-03-03T09:00:00", "licence.grace": 20 * 86400}),
+    ],
 }  # fmt: skip
 
 

@@ -291,6 +291,36 @@ def counted_list(interpreter: Interpreter, entry: Entry, shape: str) -> bool:
     return True
 
 
+# ``1 (EFI, 260 MB), 2 (basic data, 464.5 GB)``
+_NUMBERED_WITH_ASIDES = re.compile(r"\d{1,2} \([^()]+\)(?:[,;] \d{1,2} \([^()]+\))*")
+_NUMBERED_ONE = re.compile(r"(?P<number>\d{1,2}) \((?P<told>[^()]+)\)")
+
+
+def numbered_with_asides(interpreter: Interpreter, entry: Entry, shape: str, parent: Item | None) -> bool:
+    """``Partitions: 1 (EFI, 260 MB), 2 (basic data, 464.5 GB)``: each by its number, and more of it in brackets."""
+    group = SUBJECTS.get(words_of(entry.label)) or ""
+    naming = NAMING.get(group, "")
+    if not naming.endswith(".number") or not _NUMBERED_WITH_ASIDES.fullmatch(entry.printed):
+        return False
+    for one in _NUMBERED_ONE.finditer(entry.printed):
+        item = interpreter.new_item(group)
+        at = Entry("", one["number"], entry.line, entry.column + one.start("number"))
+        interpreter.place(at, shape, (Guess(naming, 0.85, f"it numbers a {group}"),), item)
+        left = [fact for fact in FIELDS[group] if fact.name != naming]
+        kind = next((fact for fact in left if fact.field == "kind"), None)
+        first, comma, rest = one["told"].partition(", ")
+        start = entry.column - 1 + one.start("told")
+        if kind and not first[:1].isdigit():
+            left.remove(kind)
+            said = Entry("", first, entry.line, start + 1)
+            interpreter.place(said, shape, (Guess(kind.name, 0.82, "it stands first in its brackets"),), item)
+        else:
+            rest, comma, first = one["told"], "", ""
+        told_in_words(interpreter, rest, entry.line, start + len(first) + len(comma), group, item, left)
+        interpreter.stands_under(item, parent, at, shape)
+    return True
+
+
 _LISTED_PART = re.compile(r"[^\s,;][^,;]*")
 _WITH_ASIDE = re.compile(r"\s*(?P<name>[^\W\d_][^(),]*?) \((?P<aside>[^()]{2,40})\)\s*(?:,|;|$)")
 

@@ -23,7 +23,9 @@ from yes_tally.core.words import is_placeholder
 if TYPE_CHECKING:
     from yes_tally.core.reading.interpret import Interpreter
 
-_ASKS_FOR_DNS = re.compile(r"(?:^|[\s/-])(?:dns|name-?servers?)(?=\s|$)", re.I)
+_ASKS_FOR_DNS = re.compile(
+    r"(?:^|[\s/-])(?:dns|name-?servers?|namen|noms|nombres|nomes|nomi|nazwy|names)(?=\s|$)", re.I
+)
 _ADDRESSES = frozenset({"adapter.ipv4", "adapter.ipv6"})
 _ROW = re.compile(r"\s*(?P<name>[^\W_][^:=|]*?)(?:\s{2,}|\s*[:=]\s+)(?P<told>\S.*)$")
 # Of how fast a link is no fact tells in which directions.
@@ -46,7 +48,8 @@ def rows_of_adapters_again(interpreter: Interpreter, lines: Sequence[Line], comm
             entry = Entry("dns", row["told"], line.number, start + 1)
             interpreter.place(entry, "rows", (Guess("adapter.dns", 0.85, "the command asks for it"),), item)
         else:
-            left = [fact for fact in FIELDS["adapter"] if fact.field not in ("name", "connection")]
+            told = {draft.fact for draft in interpreter.drafts if draft.item is item} & _ADDRESSES
+            left = [f for f in FIELDS["adapter"] if f.field not in ("name", "connection") and f.name not in told]
             text = commas_for_gaps(DUPLEX.sub(lambda said: " " * len(said.group()), row["told"]).rstrip())
             told_in_words(interpreter, text, line.number, start, "adapter", item, left)
     return {line.number for line in printed}

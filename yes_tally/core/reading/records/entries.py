@@ -12,6 +12,7 @@ from yes_tally.core.reading.clauses.by_itself import told_by_itself
 from yes_tally.core.reading.clauses.compounds import (
     compound,
     counted_list,
+    numbered_with_asides,
     page_file_in_label,
     profile_alone,
     profile_row,
@@ -71,6 +72,7 @@ _READ_LABELLED: tuple[Callable[[_Pair], object], ...] = (
     lambda of: in_socket(of.interpreter, of.entry, of.shape, of.around),
     lambda of: caches_in_order(of.interpreter, of.entry, of.item, of.shape),
     lambda of: "\\" in of.entry.label and page_file_in_label(of.interpreter, of.entry, of.shape, of.around),
+    lambda of: numbered_with_asides(of.interpreter, of.entry, of.shape, of.item),
     lambda of: _several_at_once(of),
     lambda of: of.item is None and profile_alone(of.interpreter, of.entry, of.shape),
     lambda of: empty_socket(of.interpreter, of.entry, of.shape, of.around),

@@ -55,7 +55,7 @@ _LIMITED = re.compile(
     r"\b(?:befristet|temporary|temporaire|temporal|temporaria|temporanea|tijdelijk|czasow\w*|limited in time)\b"
 )
 _ENDS = (
-    r"(?:expires?|runs out|ends|(?:is )?valid (?:until|till|to|through)|lauft|endet|gilt|gultig bis|valable jusqu'au|se termine|caduca|vence|valida hasta|termina|expira|valida ate|scade|"
+    r"(?:expires?|runs out|ends|(?:is )?(?:valid|good) (?:until|till|to|through)|lauft|endet|gilt|gultig bis|valable jusqu'au|se termine|caduca|vence|valida hasta|termina|expira|valida ate|scade|"
     r"caducara|vencera|expirara|expirera|scadra|verlopen op|wygasnie|valida fino al?|verloopt|eindigt|geldig tot|wygasa|wazna do|konczy sie)"
 )
 _EXPIRES = re.compile(rf"\b{_ENDS}\b")

@@ -301,9 +301,17 @@ def _each_once(interpreter: Interpreter, entries: Sequence[Entry], context: Cont
     return [entry for entry in entries if told[entry.label] or not meant[entry.label]]
 
 
+_MORE_ADDRESSES = frozenset({"adapter.ipv4", "adapter.ipv6", "adapter.mask"})
+
+
 def _row_item(interpreter: Interpreter, group: str, row: Group, columns: dict[str, tuple[Guess, ...]]) -> Item:
     """The item of a row: a new one, or the one that another table of the section has under the same number."""
     first = row.entries[0] if row.entries else None
+    last = interpreter.drafts[-1] if interpreter.drafts else None
+    if first and last and last.item and last.item.group == group == "adapter" and last.entry.line == first.line - 1:
+        told_here = {guess.fact for entry in row.entries for guess in columns.get(entry.label, ())[:1]}
+        if told_here <= _MORE_ADDRESSES:
+            return last.item  # a second address, below the first
     if first is None or columns.get(first.label) or not _INDEX.fullmatch(first.printed):
         return interpreter.new_item(group)
     key = (group, first.printed)

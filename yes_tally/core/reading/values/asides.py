@@ -284,6 +284,8 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
         (re.compile(rf"{_AMOUNT} (?:are |is )?{IN_USE}\b", re.I), "page_file.used"),
         (re.compile(rf"{_AMOUNT} (?:now|large|big|allocated|in size|groß|aktuell|actuellement|ahora|agora|adesso|groot|teraz)\b", re.I), "page_file.size"),
     ),
+    # ``fixed (disk 0)``
+    "volume.kind": ((re.compile(r"\((?:disk|schijf|datentr[äa]ger|laufwerk|platte|disque|disco|dysk) (\d{1,2})\)", re.I), "volume.disk"),),
     "volume.state": ((re.compile(r"[,;(] ?((?:not |un|nicht |non |no |n[ãa]o |niet |nie ?)?(?:encrypted|verschl[üu]sselt|chiffr[ée]e?|cifrad[oa]|cifrat[oa]|crittografat[oa]|criptografad[oa]|versleuteld|zaszyfrowan[ya]))\b", re.I), "volume.encrypted"),),
     # ``C:  (SYSTEM)``
     "volume.mount": ((re.compile(r"^[A-Z]:\\?\s+[(\[\"]([^()\[\]\"]{1,32})[)\]\"]$"), "volume.label"),),

@@ -756,6 +756,14 @@ ROWS = {
     "until when a licence is good": [
         ("licence", "The licence is good until 3 March 2025, 09:00; after that 20 days of grace follow.\n", {"licence.expires_at": "2025-03-03T09:00:00", "licence.grace": 20 * 86400}),
     ],
+    "sockets and the most that they take, and nothing installed": [
+        ("memory", f"{text}\n", {"memory.slots": 2, "memory.limit": 32 * 2**30})
+        for text in ("1 of 2 slots used; 32 GB at most", "1 van 2 sleuven bezet; hoogstens 32 GB", "Tiene 2 ranuras de memoria y admite 32 GB como máximo.")
+    ],
+    "a board's serial number behind a word cut short, in brackets": [
+        ("about", f"{board}   Fennimore FB-14 ({version} 1.00, {serial} FB14-33107)\n", {"board.maker": "Fennimore", "board.model": "FB-14", "board.version": "1.00", "board.serial": "FB14-33107"})
+        for board, version, serial in (("board", "version", "serial"), ("moederbord", "versie", "serienr."), ("Hauptplatine", "Version", "Seriennr."))
+    ],
 }  # fmt: skip
 
 

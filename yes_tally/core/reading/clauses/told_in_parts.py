@@ -27,7 +27,7 @@ _AND_HAS = re.compile(
 )
 # ``max. 4.00 GHz``, ``serial no. CRN2M55017``: the dot ends no clause.
 _CUT_SHORT = re.compile(
-    r"(?:(?<=\bmax)|(?<=\bmin)|(?<=\bmáx)|(?<=\bmaks))\.(?= \d)|(?:(?<=\bno)|(?<=\bnr)|(?<=\bser)|(?<=\bnum)|(?<=\bnúm)|(?<=\brev)|(?<=\brév)|(?<=\bver)|(?<=\bvers)|(?<=\bwer))\.(?= \S*\d)",
+    r"(?:(?<=\bmax)|(?<=\bmin)|(?<=\bmáx)|(?<=\bmaks))\.(?= \d)|(?:(?<=\bno)|(?<=\bnr)|(?<=\bser)|(?<=\bserienr)|(?<=\bseriennr)|(?<=\bnum)|(?<=\bnúm)|(?<=\brev)|(?<=\brév)|(?<=\bver)|(?<=\bvers)|(?<=\bwer))\.(?= \S*\d)",
     re.I,
 )
 # ``L1 512 KiB / L2 4 MiB``
@@ -96,7 +96,8 @@ def told_in_words(
     if told and len(untold) == len(names) == 1 and _PROPER.fullmatch(untold[0][0]) and not lists:
         # Who made it, or what a volume is called, needs no label among what tells itself.
         part, column = untold[0]
-        name = understand(names[0], part, interpreter.locale)
+        coded = names[0].field in ("maker", "provider") and any(map(str.isdigit, part))
+        name = None if coded else understand(names[0], part, interpreter.locale)
         if name:
             left.remove(names[0])
             place = Entry("", part, line, column)

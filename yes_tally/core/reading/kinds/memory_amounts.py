@@ -56,14 +56,14 @@ _IN_ALL = "total"
 
 
 def memory_amounts(interpreter: Interpreter, lines: Sequence[Line]) -> set[int]:
-    """Read the lines of nothing but such amounts, one of them of what is installed; returns the lines that were read."""
+    """Read the lines of nothing but such amounts, one of them of what is installed, or sockets with one; returns the lines that were read."""
     read: set[int] = set()
     sockets = _A_SOCKET.search("\n".join([line.text[: 2 * MAX_LABEL] for line in lines])) is not None
     for line in lines:
         told = _amounts(line) if len(line.text) <= 2 * MAX_LABEL and _SEVERAL.search(line.text) else {}
         if sockets and not told:
             told = _in_sockets(line)
-        if len(told) < _LEAST or "memory.installed" not in told:
+        if len(told) < _LEAST or told.keys().isdisjoint({"memory.installed", "memory.slots"}):
             continue
         for fact, entry in told.items():
             value = understand(FACTS[fact], entry.printed, interpreter.locale) if fact else None

@@ -18,7 +18,7 @@ from yes_tally.core.catalogue import FACTS
 from yes_tally.core.reading.statements.prose import DENIES, ENDS, Sentence, sentences_of
 from yes_tally.core.reading.statements.sentences import DATE, Stated
 from yes_tally.core.reading.text.decode import Line
-from yes_tally.core.reading.values.asides import OF_SLOTS
+from yes_tally.core.reading.values.asides import LIMITS, OF_SLOTS
 from yes_tally.core.reading.values.understand import understand
 from yes_tally.core.words import plain
 
@@ -108,7 +108,8 @@ def _of_sentence(interpreter: Interpreter, sentence: Sentence, part: str, at: in
         return
     sizes = list(_SIZE.finditer(part))
     slots = next((match for pattern, _ in OF_SLOTS if (match := pattern.search(part))), None)
-    if len(sizes) == 1 and (fact := _of_size(text, of_slots=slots is not None)):
+    at_most = LIMITS.search(part) is not None
+    if len(sizes) == 1 and (fact := _of_size(text, of_slots=slots is not None, at_most=at_most)):
         yield _stated(sentence, fact, sizes[0].group(), at + sizes[0].start())
         if slots:
             yield _stated(sentence, "memory.slots", slots[1], at + slots.start(1))
@@ -139,8 +140,11 @@ def _of_day(text: str) -> str:
     return "os.installed_at" if _SET_UP.search(text) and _SYSTEM.search(text) else ""
 
 
-def _of_size(text: str, *, of_slots: bool) -> str:
-    """What the one size is that a sentence names, which counts slots as well (``of_slots``) or not."""
+def _of_size(text: str, *, of_slots: bool, at_most: bool) -> str:
+    """What the one size is that a sentence names, which counts slots as well (``of_slots``) or not; ``at_most``: whether it
+    is the most there may be."""
+    if at_most and (_MEMORY.search(text) or _SOCKETS.search(text)):
+        return "memory.limit"
     if (of_slots or _BOARD.search(text)) and _AT_MOST.search(text):
         return "memory.limit"
     if not _MEMORY.search(text) or DENIES.search(text):

@@ -36,7 +36,7 @@ THROUGH = r"(?:via|gw|gateway|through|über|par|por|przez|tramite|através de)"
 # Who somebody is: several words, the first with a capital.
 FULL_NAME = re.compile(r"[A-Z][^\W\d_]+(?:[ '’-][^\W\d_]+){1,3}")
 # What stands before a serial number.
-SERIAL = r"s/?n|ser(?:ial|ie|\.)(?: (?:number|no\.?|nr\.?))?|seriennummer|serienummer|n[uú]mero de s[eé]ri?e|numer seryjny|matricola"
+SERIAL = r"s/?n|ser(?:ial|ie|\.)(?: (?:number|no\.?|nr\.?))?|seriennummer|serienummer|n[uú]mero de s[eé]ri?e|numer seryjny|matricola|serienr\.?|serien-?nr\.?|nr seryjny|n[°º] de s[ée]rie"
 # Where a printer is.
 AT_PORT = (
     r"(?:on|at|an|auf|über|sur|à|en|su|op|na|em|via) (?P<port>(?:\d{1,3}\.){3}\d{1,3}(?::\d+)?|(?:USB|LPT|COM)\d+:?)"
@@ -196,7 +196,10 @@ TEXT_FORMS: dict[str, re.Pattern[str]] = {
         re.I,
     ),
     "adapter.connection": re.compile(r"(?!\d{1,3}(?:\.\d{1,3}){3}\b)(?![0-9a-f]{0,4}:[0-9a-f:]*:).+$", re.I),
-    "volume.label": re.compile(r"(?![A-Za-z]:\\?$)(?:\[(?P<keep>[^\[\]]{1,40})\](?: \S{3,8})?$)?.*$"),
+    # ``over eth0``
+    "route.interface": re.compile(r"(?:(?:over|through|über|przez|attraverso) )?(?P<keep>.+)$", re.I),
+    # A quotation mark within it ends what it is called, and what follows is no part of it.
+    "volume.label": re.compile(r"(?!.+[»”] \S)(?![A-Za-z]:\\?$)(?:\[(?P<keep>[^\[\]]{1,40})\](?: \S{3,8})?$)?.*$"),
     "processor.socket": re.compile(
         r"(?P<keep>(?:(?:CPU|socket|LGA|AM|proc\w*)\s?)?[\w./#-]{1,16}(?: \d{1,2})?(?: ?/ ?[\w-]{1,16})?)\s*(?:[,(].*)?$",
         re.I,

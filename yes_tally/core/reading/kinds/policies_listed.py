@@ -51,8 +51,8 @@ def policies(interpreter: Interpreter, group: Group, shape: str) -> bool:
         category, slash, name = entry.label.partition(" / ")
         above: Entry | None = None
         if heading:
-            said, mark, what = heading.text.partition(": ")
-            start = len(said) + len(mark) if what.strip() and is_known(said) else 0
+            labelled = _LABELLED.match(heading.text)
+            start = labelled.end() if labelled and is_known(labelled["said"]) else 0
             start = at.end() if (at := _OF_AUDIT.match(heading.text)) else start
             above = Entry("category", heading.text[start:], heading.line, heading.column + start)
         elif slash:
@@ -65,6 +65,8 @@ def policies(interpreter: Interpreter, group: Group, shape: str) -> bool:
     return True
 
 
+# ``Category: Sign-in``
+_LABELLED = re.compile(r"(?P<said>[^:]+):\s*(?=\S)")
 # ``[audit.Sign-in]``
 _OF_AUDIT = re.compile(r"(?:audit|policy|policies)[./:](?=[^\W\d_])", re.I)
 

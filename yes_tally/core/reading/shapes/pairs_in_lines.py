@@ -145,7 +145,7 @@ def _pairs_in(text: str, tabbed: str | None) -> Mapping[str, Pair]:
             label = beside[1]  # ``now at 60 Hz      status: working``: what stands before is no part of the label
         if any(map(str.isalpha, label)) and "; " not in label and not _NAMED_IN_BRACES.match(label):
             found[style] = Pair(label, value, column, style)
-    if "colon" not in found and ":" in body and (tight := _TIGHT.match(body)) and is_known(tight["label"]):
+    if "colon" not in found and ":" in body and (tight := _TIGHT.match(body)) and _is_label(tight["label"]):
         value = tight["value"].rstrip()
         quoted = _QUOTED.match(value)
         column = start + tight.start("value") + bool(quoted)
@@ -159,6 +159,10 @@ def _pairs_in(text: str, tabbed: str | None) -> Mapping[str, Pair]:
     if tabbed and (pair := _at_tab(text, tabbed)):
         found["gap"] = pair
     return found
+
+
+def _is_label(text: str) -> bool:
+    return is_known(text) or words_of(text) in SUBJECTS
 
 
 def _at_tab(text: str, tabbed: str) -> Pair | None:

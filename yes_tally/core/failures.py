@@ -102,13 +102,16 @@ _FORMS: dict[str, tuple[str, ...]] = {
     ),
 }
 
+_REFUSED = (
+    r"(?:refused|denied|forbidden|abgelehnt|verweigert|verboten|refusee?|interdit|rechazad[oa]|denegad[oa]|rifiutat[oa]"
+    r"|negat[oa]|recusad[oa]|negad[oa]|geweigerd|verboden|odmowa|odmowiono|odrzucono|zabronion\w+)"
+)
+
 # What a failed command says, by kind. The first kind whose pattern is found names the failure.
 FAILURES: tuple[tuple[str, str, str], ...] = (
     ("no-rights", "it needs administrator rights",
-     r"^(?:[\w-]{2,24} ?: )?(?:refused|denied|forbidden|abgelehnt|verweigert|verboten|refusee?|interdit|rechazad[oa]|denegad[oa]|rifiutat[oa]|negat[oa]|recusad[oa]|negad[oa]|geweigerd|"
-     r"verboden|odmowa|odmowiono|odrzucono|zabronion\w+) ?(?:[:.;,(-]|$)|"
-     r"^[\w-]{2,24} ?: (?:refused|denied|forbidden|abgelehnt|verweigert|verboten|refusee?|interdit|rechazad[oa]|denegad[oa]|rifiutat[oa]|negat[oa]|recusad[oa]|negad[oa]|geweigerd|"
-     r"verboden|odmowa|odmowiono|odrzucono|zabronion\w+)\b|"
+     rf"^(?:[\w-]{{2,24}} ?: )?{_REFUSED} ?(?:[:.;,(-]|$)|"
+     rf"^[\w-]{{2,24}} ?: {_REFUSED}\b|"
      r"permission denied|access (?:is |was )?(?:denied|refused)|administrator rights|must be (?:root|an? admin)|not permitted|requires elevation|administrators? only|operazione non consentita|"
      r"operation not allowed|operacion no permitida|operacao nao permitida|operation non autorisee|vorgang nicht gestattet|bewerking niet toegestaan|operacja niedozwolona|"
      r"you may not (?:read|write|open|use|see|change|do|run)|not allowed (?:to|for)|by administrators|for administrators|(?:window|shell|prompt|rights|session) of an administrator|"

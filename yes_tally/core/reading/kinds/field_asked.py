@@ -31,11 +31,9 @@ _KEYS: dict[str, re.Pattern[str]] = {
     "disk": re.compile(r"(?:[^\W\d_]{3,12} )?#?(?P<key>\d{1,2})"),
     "account": re.compile(r"(?P<key>(?:[\w-]+\\)?[A-Za-z][\w.-]{1,30})"),
     "module": re.compile(rf"(?P<key>{SOCKET.pattern})", re.I),
-    "adapter": re.compile(r"(?P<key>[^\W\d_][^:=,]{1,60})"),
-    "graphics": re.compile(r"(?P<key>[^\W\d_][^:=,]{1,60})"),
-    "display": re.compile(r"(?P<key>[^\W\d_][^:=,]{1,60})"),
-    "sound": re.compile(r"(?P<key>[^\W\d_][^:=,]{1,60})"),
-    "printer": re.compile(r"(?P<key>[^\W\d_][^:=,]{1,60})"),
+    **dict.fromkeys(
+        ("adapter", "graphics", "display", "sound", "printer"), re.compile(r"(?P<key>[^\W\d_][^:=,]{1,60})")
+    ),
 }
 _WORD = re.compile(r"(?<=\s)[-/]{0,2}(?P<word>[^\W\d_]{3,}(?:-[^\W\d_]{3,})?)(?=\s|$)")
 _COLON = re.compile(r"\s*(?:(?P<drive>[A-Z]:)\s*=\s*|(?P<key>[^\s:][^:]*?)\s*[:=]\s+)(?P<said>\S.*?)\s*$")

@@ -56,7 +56,8 @@ _IN_ALL = "total"
 
 
 def memory_amounts(interpreter: Interpreter, lines: Sequence[Line]) -> set[int]:
-    """Read the lines of nothing but such amounts, one of them of what is installed, or sockets with one; returns the lines that were read."""
+    """Read the lines of nothing but such amounts, one of them of what is installed, or sockets with one; returns the
+    lines that were read."""
     read: set[int] = set()
     sockets = _A_SOCKET.search("\n".join([line.text[: 2 * MAX_LABEL] for line in lines])) is not None
     for line in lines:

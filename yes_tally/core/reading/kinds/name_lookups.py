@@ -24,14 +24,15 @@ _SERVER = re.compile(
     re.I,
 )
 _SERVER_LABEL = re.compile(rf"\s*{_NAME_SERVER}\s*:\s*(?P<v>\S+)\s*$", re.I)
+_ADDRESSES = r"(?P<addresses>(?:(?:\d{1,3}(?:\.\d{1,3}){3}|[0-9a-f]*:[0-9a-f:]+)[,;]?\s*)+)"
 # ``keys.lanternsound.example    10.20.0.40  10.20.0.41``: a name, and its addresses beside it.
 _NAME_AND_ADDRESSES = re.compile(
-    r"\s*(?:(?P<v>[\w-]+(?:\.[\w-]+)+)(?:\s+|\s*(?:=|:)\s*)|(?P<w>[A-Za-z][\w-]*(?:\.[\w-]+)*)\s*(?:->|=>)\s*)(?P<addresses>(?:(?:\d{1,3}(?:\.\d{1,3}){3}|[0-9a-f]*:[0-9a-f:]+)[,;]?\s*)+)(?:\([\w.-]+\)\s*)?$",
+    rf"\s*(?:(?P<v>[\w-]+(?:\.[\w-]+)+)(?:\s+|\s*(?:=|:)\s*)|(?P<w>[A-Za-z][\w-]*(?:\.[\w-]+)*)\s*(?:->|=>)\s*){_ADDRESSES}(?:\([\w.-]+\)\s*)?$",
     re.I,
 )
 # ``printsrv    10.20.0.40, 10.20.0.41``, where the command names it
 _ASKED_ROW = re.compile(
-    r"\s*(?P<v>[A-Za-z][\w-]*(?:\.[\w-]+)*)(?:\s+|\s*(?:=|:|->|=>)\s*)(?P<addresses>(?:(?:\d{1,3}(?:\.\d{1,3}){3}|[0-9a-f]*:[0-9a-f:]+)[,;]?\s*)+)$",
+    rf"\s*(?P<v>[A-Za-z][\w-]*(?:\.[\w-]+)*)(?:\s+|\s*(?:=|:|->|=>)\s*){_ADDRESSES}$",
     re.I,
 )
 _HAS_ADDRESS = re.compile(

@@ -120,9 +120,9 @@ def known_share(entries: Sequence[Entry]) -> float:
 
 
 def _means_something(label: str) -> bool:
-    if is_known(label) or not label[-1].isdigit():
-        return is_known(label)
-    of_one = FOR_NUMBER.fullmatch(label)
+    if is_known(label):
+        return True
+    of_one = FOR_NUMBER.fullmatch(label) if label[-1].isdigit() else None
     return of_one is not None and is_known(of_one["label"])
 
 

@@ -17,14 +17,14 @@ from yes_tally.core.reading.kinds.name_lookups import look_ups
 from yes_tally.core.reading.kinds.reachability import echo_test, echo_test_whole, state, traced_way
 from yes_tally.core.reading.meaning.decide import Guess
 from yes_tally.core.reading.meaning.labels import words_of
-from yes_tally.core.reading.phrases import SUBJECTS, subjects_in
-from yes_tally.core.reading.phrases.elsewhere import names_program
+from yes_tally.core.reading.phrases import SUBJECTS
 from yes_tally.core.reading.phrases.taught import in_use
 from yes_tally.core.reading.shapes.layout import MAX_LABEL, Entry
 from yes_tally.core.reading.statements.checks_said import lines_of_checks, said_of_checks
 from yes_tally.core.reading.statements.facts_said import said_of_pc
 from yes_tally.core.reading.statements.kinds_told import TOLD_IN_PROSE, kinds_before_words, processors_told
 from yes_tally.core.reading.statements.licences_said import said_of_licence
+from yes_tally.core.reading.statements.said_of_others import said_of_others
 from yes_tally.core.reading.statements.sentences import (
     CHECK_KINDS,
     CHECK_SAYS,
@@ -95,13 +95,13 @@ def read_statements(interpreter: Interpreter, lines: Sequence[Line], command: st
     of_licence = {stated.fact for stated in _of_licence(interpreter, lines, left, told)}
     of_pc = list(said_of_pc(interpreter, left)) if len(left) <= _MOST_SENTENCES else []
     for stated in of_pc:
-        if (stated.fact, stated.line) not in told and not _said_of_others(stated, spoken, left):
+        if (stated.fact, stated.line) not in told and not said_of_others(stated, spoken, left):
             state(interpreter, stated, None)
     of_pc_told = {stated.fact for stated in of_pc}
     for stated in statements(left, PATTERNS) if facts else ():
         if stated.fact in of_licence or stated.fact in of_pc_told:
             continue
-        if (stated.fact, stated.line) not in told and not _said_of_others(stated, spoken, left):
+        if (stated.fact, stated.line) not in told and not said_of_others(stated, spoken, left):
             state(interpreter, stated, None)
     if reach or "reach" in spoken:
         echo_test(interpreter, left, command)
@@ -342,49 +342,6 @@ def _paragraphs(lines: Sequence[Line]) -> Iterator[list[Line]]:
             run.append(line)
     if run:
         yield run
-
-
-# Of which sentences say the same as of memory and licences.
-_SAY_THE_SAME = {
-    "memory": {"volume", "disk", "partition"},
-    "licence": {"account", "task"},
-    "os": {"graphics", "display", "processor", "module"},
-}
-
-
-def _said_of_others(stated: Stated, spoken: set[str], lines: Sequence[Line]) -> bool:
-    """Whether a sentence (``of which 88 GB are free``) stands in a section that speaks of nothing but other things."""
-    group = stated.fact.partition(".")[0]
-    text = next((line.text for line in lines if line.number == stated.line), "")[:MAX_STATEMENT]
-    if group in ("memory", "machine", "processor") and _OF_ANOTHER.search(text):
-        return True
-    if group == "licence" and (_OF_A_PASSWORD.search(text) or _ADDRESS.search(text) or names_program(text)):
-        return True
-    named = {at.group for at in subjects_in(words_of(text))}
-    if group not in named and named & _SAY_THE_SAME.get(group, set()):
-        return True  # ``Volume C: has 465 GB, of which 88 GB are free.``
-    others = {*named, *(spoken & _INSTALLED_TOO)}
-    if stated.fact == "os.installed_at" and any(group in ITEMS for group in others) and "os" not in named:
-        return True  # ``The printer was installed on …``
-    if group in spoken or not _SAY_THE_SAME.get(group, set()) & spoken:
-        return False
-    return group not in named
-
-
-# ``My colleague at NQ-TKT-05 has 8 GB of memory``
-_OF_ANOTHER = re.compile(
-    r"\b(?:colleagues?|co-?workers?|kolleg\w*|coll[eè]gues?|compa[ñn]er[oa]s?|coleg\w*|collegh?[aie]|collega'?s?|kole[gż]\w*|neighbours?|"
-    r"(?:(?:an)?other|old|previous|former|new|next) (?:pcs?|computers?|machines?|laptops?)|"
-    r"(?:anderer?|alte[rs]?|voriger?|neue[rs]?) (?:pc|rechner|computer)|autre (?:pc|poste|ordinateur)|ancien (?:pc|poste|ordinateur)|"
-    r"otro (?:pc|equipo|ordenador)|equipo (?:viejo|antiguo)|outro (?:pc|computador)|altro (?:pc|computer)|vecchio (?:pc|computer)|andere pc|oude pc|inny komputer|stary komputer)\b",
-    re.I,
-)
-_INSTALLED_TOO = frozenset({"software", "update", "driver", "printer"})
-_ADDRESS = re.compile(r"\b\d{1,3}(?:\.\d{1,3}){3}\b")
-_OF_A_PASSWORD = re.compile(
-    r"\b(?:password|kennwort|passwort|mot de passe|contrase[ñn]a|palavra-passe|senha|wachtwoord|has[łl]o|lease|bail|concesi[óo]n|certificate|zertifikat)",
-    re.I,
-)
 
 
 def taught_statements(interpreter: Interpreter, lines: Sequence[Line]) -> None:

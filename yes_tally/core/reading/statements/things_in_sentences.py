@@ -43,7 +43,9 @@ _ARTICLE = (
 )
 _ONLY = r"(?:only|main|first|second|one|einzige|erste|zweite|seule?|premi[eè]re?|[úu]nic[oa]|primer[oa]?|unic[oa]|prim[oa]|primeir[oa]|enige|eerste|jedyn[ya]|pierwsz[ya])"
 _IS = r"(?:is|was|ist|est|es|[eé]|è|jest|to)"
-_HAS = r"(?:has|holds|offers|hat|besitzt|fasst|a|poss[èe]de|fait|offre|tiene|posee|ofrece|ha|possiede|offre|tem|possui|heeft|biedt|ma|posiada|made by)"
+# What goes on telling of a thing, and what only begins to.
+_GOES_ON = r"has|offers|hat|besitzt|a|poss[èe]de|fait|offre|tiene|posee|ofrece|ha|possiede|offre|tem|possui|heeft|biedt|ma|posiada|made by"
+_HAS = rf"(?:{_GOES_ON}|holds|fasst)"
 _TELLS = re.compile(
     rf"\W*(?i:(?:{_ARTICLE}(?:\s|(?<=['’])))?(?:{_ONLY} )?)(?P<kind>[^\W\d_]+(?: (?!(?:{_IS}|{_HAS}) )[^\W\d_]+){{0,2}}?)(?: (?P<number>\d{{1,2}}))?"
     rf"(?: (?P<called>(?:[A-Z]:|[A-Z\"“„«](?![^\s]*:)\S*)(?: (?!(?:{_IS}|{_HAS}) )(?:[A-Z\d\"“„«][^\s,;:.]*|\([^()]*\)))*))?,? (?P<verb>{_IS}|{_HAS}) (?P<rest>\S.*?)[.!]?\s*$",
@@ -51,7 +53,7 @@ _TELLS = re.compile(
 # What parts what is told of a thing, and what is no part of it: ``; it is in good health``, ``, of which 88 GB are free``.
 _JOINTS = re.compile(
     rf"(?P<part>(?:\s*[;,]| and| und| et| y| e| en| i|(?= (?:of which|davon|dont|di cui|waarvan)\b)) (?:(?:and|und|et|y|e|en|i) )?(?:(?:it|er|sie|es|il|elle|ella?|ele|ela|hij|het|zij|on[ao]?) )?"
-    rf"(?:of which|davon|dont|de los cuales|di cui|dos quais|waarvan|z czego|is called|{_IS}|{_HAS.replace('holds|', '').replace('fasst|', '')})(?: (?:are|is|sind|sont|son|sono|s[ãa]o|zijn|s[ąa]))?\s"
+    rf"(?:of which|davon|dont|de los cuales|di cui|dos quais|waarvan|z czego|is called|{_IS}|{_GOES_ON})(?: (?:are|is|sind|sont|son|sono|s[ãa]o|zijn|s[ąa]))?\s"
     r"|\s(?:after|nach|apr[eè]s|tras|ap[óo]s|dopo|na|po|of|at|von|zu|de|d['’]une|[àa]|da|di|van|op|o pojemno[śs]ci|o|do|con|mit|bei) (?=\d)|\s\((?=[^()]*\))"
     r"|(?:\s*[;,])?\s(?:(?:and|with|at|by|in|und|mit|bei|et|avec|y|con|e|com|en|met|i|z) )+(?=(?:the |its |an? |der |die |das |le |la |el |il |o |een |het )?[^\W_]))"
     rf"|(?P<small>\)|(?<![\w'’]){_ARTICLE} (?=\S)|(?<=[KMGT][Bo]) (?:are|is|sind|ist|sont|est|son|es|sono|è|s[ãa]o|é|zijn|s[ąa])(?= ))",

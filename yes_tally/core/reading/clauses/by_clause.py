@@ -342,10 +342,9 @@ def by_assertion(
 ) -> tuple[FactKind, Value, int] | None:
     """``administrator``, ``no password required``, ``disabled``, ``password never expires``: what is said by itself."""
     context = interpreter.context(group, (group,))
-    whole = flag_of(text)
     switch = next((fact for fact in left if fact.kind == "flag" and fact.field in _ON_OR_OFF), None)
-    if whole is not None and switch and text.isalpha():
-        return switch, exactly("flag", whole), 0
+    if switch and text.isalpha() and (told := _understood(interpreter, switch, text)):
+        return told
     text = _NE_PAS.sub(r"ne \g<verb>", text)
     denied = NOT.fullmatch(text)
     within = None if denied else _NOT_WITHIN.fullmatch(text)

@@ -92,6 +92,8 @@ def _adapters_word(interpreter: Interpreter, entry: Entry, shape: str, item: Ite
 def choice_by_flag(interpreter: Interpreter, entry: Entry, shape: str, context: Context, item: Item | None) -> bool:
     """``UEFI: yes`` of a firmware, ``wireless: yes`` of an adapter: the label is one of a choice, a yes takes it."""
     said_yes = flag_of(entry.printed)
+    if said_yes is None and not context.item:
+        said_yes = _BITS.get(entry.printed)
     if said_yes is None:
         return False
     label = asked_for(entry.label)
@@ -109,6 +111,10 @@ def choice_by_flag(interpreter: Interpreter, entry: Entry, shape: str, context: 
             interpreter.asides(fact.name, item, entry, shape, 0.85)
             return True
     return False
+
+
+# Of what a PC has one of, no count is beside such a label.
+_BITS = {"0": False, "1": True}
 
 
 def never_ends(interpreter: Interpreter, entry: Entry, shape: str, guess: Guess, item: Item | None) -> bool:

@@ -20,7 +20,10 @@ if TYPE_CHECKING:
     from yes_tally.core.reading.drafts import Item
     from yes_tally.core.reading.interpret import Interpreter
 
-_CLAUSES = re.compile(rf"[^\s,;.](?:[^,;.]|[,;.](?!\s|$)|{COMMA_WITHIN_MOMENT})*")
+# ``14. Juni 2024``: the dot of a day ends no clause.
+_CLAUSES = re.compile(
+    rf"[^\s,;.](?:[^,;.]|[,;.](?!\s|$)|{COMMA_WITHIN_MOMENT}|(?<=\d)\.(?=\s[^\W\d_]{{3,9}}\.?\s(?:19|20)\d\d\b))*"
+)
 # ``is called SYSTEM and has serial 7A1C-04EE``: two clauses.
 _AND_HAS = re.compile(
     r"\s(?:and|und|et|y|e|en|i)\s(?:has|is|hat|ist|a|est|tiene|es|ha|è|tem|é|heeft|ma|jest)(?=\s)", re.I

@@ -16,7 +16,9 @@ from typing import TYPE_CHECKING
 from yes_tally.core.catalogue import FACTS, FIELDS
 from yes_tally.core.reading.clauses.told_in_parts import told_in_words
 from yes_tally.core.reading.meaning.decide import Guess
-from yes_tally.core.reading.shapes.layout import Entry, indent_of
+from yes_tally.core.reading.meaning.labels import words_of
+from yes_tally.core.reading.phrases import SUBJECTS
+from yes_tally.core.reading.shapes.layout import MAX_LABEL, Entry, indent_of
 from yes_tally.core.reading.tables.rows import A_SYSTEM
 from yes_tally.core.reading.text.decode import Line
 
@@ -46,17 +48,30 @@ def lines_of_system(interpreter: Interpreter, lines: Sequence[Line], around: tup
     if around[:1] != ("os",) or not _LEAST_LINES <= len(lines) <= _MOST_LINES or not A_SYSTEM.search(lines[0].text):
         return False
     before = len(interpreter.drafts)
-    left = [*(fact for fact in FIELDS["os"] if fact.field != "name"), FACTS["host.booted_at"]]
+    left = [*(fact for fact in FIELDS["os"] if fact.field != "name"), FACTS["host.booted_at"], FACTS["host.time_zone"]]
     called, _, more = lines[0].text.partition(",")
     told = [(more, len(called) + 1, lines[0]), *((line.text.strip(), indent_of(line.text), line) for line in lines[1:])]
     for text, at, line in told:
         told_in_words(interpreter, text, line.number, at, "os", None, left)
     if len(interpreter.drafts) == before:
         return False
-    name = Entry("", called.strip(), lines[0].number, indent_of(lines[0].text) + 1)
+    noun = _noun_before(called.strip())
+    name = Entry("", called.strip()[noun:], lines[0].number, indent_of(lines[0].text) + noun + 1)
     interpreter.place(name, "words", (Guess("os.name", 0.8, "it stands over what is told of the system"),), None)
     interpreter.asides("os.name", None, name, "words", 0.8)
     return True
+
+
+def _noun_before(called: str) -> int:
+    """How much of ``Operating system Harbour OS 12`` only says that it is one."""
+    words = [word.end() for word in _WORD.finditer(called[:MAX_LABEL])][:_MOST_WORDS]
+    nouns = (at for at in reversed(words) if SUBJECTS.get(words_of(called[:at])) == "os" and called[at:].strip())
+    at = next(nouns, 0)
+    return at + len(called[at:]) - len(called[at:].lstrip(" :"))
+
+
+_WORD = re.compile(r"[^\W\d_]+")
+_MOST_WORDS = 3
 
 
 def system_over_pairs(interpreter: Interpreter, lines: Sequence[Line], command: tuple[str, ...]) -> set[int]:
@@ -70,4 +85,4 @@ def system_over_pairs(interpreter: Interpreter, lines: Sequence[Line], command: 
 
 
 _AMOUNT = re.compile(r"\s*\d[\d.,'’\u00a0\u202f]* ?[KMGT]i?[BO] [^\W\d_]+(?: [^\W\d_]+){0,3}\s*", re.I)
-_MOST_LINES, _LEAST_LINES = 6, 2
+_MOST_LINES, _LEAST_LINES = 10, 2

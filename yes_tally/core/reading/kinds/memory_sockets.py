@@ -73,6 +73,26 @@ def in_socket(interpreter: Interpreter, entry: Entry, shape: str, around: tuple[
     return True
 
 
+# ``slot0=8192,DDR4,2666``: megabytes, as modules count them (SMBIOS, Memory Device), and what follows from the type.
+_BARE_MODULE = re.compile(r"(?P<size>\d{3,6}), ?(?P<type>(?:LP)?DDR\d[A-Z]?)(?:, ?(?P<speed>\d{3,5}))?", re.I)
+
+
+def bare_module(interpreter: Interpreter, entry: Entry, shape: str, around: tuple[str, ...]) -> bool:
+    """A socket by its number, and the bare size, type and speed of the module in it. Whether it is one, and read."""
+    socket = LETTERED.fullmatch(entry.label) or INDEXED.match(entry.label)
+    holds = _BARE_MODULE.fullmatch(entry.printed)
+    if socket is None or holds is None or not _MEMORY_SPOKEN_OF & set(around[:2]):
+        return False
+    item = interpreter.new_item("module")
+    place = Entry("", socket["rest"], entry.line, max(1, entry.column - len(entry.label) - 1 + socket.start("rest")))
+    interpreter.place(place, shape, (Guess("module.slot", 0.85, "the label names the socket"),), item)
+    for field, text in holds.groupdict().items():
+        at = Entry("", text or "", entry.line, entry.column + holds.start(field))
+        guess = Guess(f"module.{field}", 0.8, "it stands so beside a type of memory")
+        interpreter.place(at, shape, (guess,) if text else (), item, of_sizes="MB")
+    return True
+
+
 _HOW_MANY = re.compile(r"\d{1,2}(?:$|[ ,;(/])")
 
 

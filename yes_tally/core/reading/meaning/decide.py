@@ -240,7 +240,7 @@ def _by_naming(label: str, context: Context) -> list[Guess]:
 
 
 # What a document that is kept short says by one letter.
-_LETTERS = {"n": "name", "v": "version", "f": "file"}
+_LETTERS = {"n": "name", "v": "version", "f": "file", "w": "width", "h": "height"}
 
 
 def _by_letter(label: str, context: Context) -> list[Guess]:

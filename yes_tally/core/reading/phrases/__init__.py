@@ -315,6 +315,8 @@ def near_misses(label: str) -> tuple[Meaning, ...]:
     if not words or len(words) > 6 or meanings(label) or taught_everywhere(label):
         return ()
     known = _vocabulary()
+    if any(word not in known and not word.isalpha() for word in words):
+        return ()  # a digit is no slip of a letter: ``slot0`` numbers something
     mended = [word if word in known or len(word) < _SHORTEST_NEAR else _neighbour(word) for word in words]
     if None in mended or mended == list(words):
         return ()

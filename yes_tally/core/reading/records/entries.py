@@ -21,7 +21,7 @@ from yes_tally.core.reading.clauses.pairs_within import in_parts
 from yes_tally.core.reading.drafts import Item
 from yes_tally.core.reading.kinds.caches_in_order import caches_in_order
 from yes_tally.core.reading.kinds.drives import by_letter, told_of_drive
-from yes_tally.core.reading.kinds.memory_sockets import empty_socket, in_socket
+from yes_tally.core.reading.kinds.memory_sockets import bare_module, empty_socket, in_socket
 from yes_tally.core.reading.meaning.decide import ITEM_GROUPS, Context, decide
 from yes_tally.core.reading.meaning.labels import words_of
 from yes_tally.core.reading.phrases import SUBJECTS, field_of_item, subjects_in
@@ -70,6 +70,7 @@ _READ_LABELLED: tuple[Callable[[_Pair], object], ...] = (
     lambda of: by_letter(of.interpreter, of.entry, of.shape),
     lambda of: numbered(of.interpreter, of.entry, of.shape, of.around, of.item),
     lambda of: in_socket(of.interpreter, of.entry, of.shape, of.around),
+    lambda of: bare_module(of.interpreter, of.entry, of.shape, of.around),
     lambda of: caches_in_order(of.interpreter, of.entry, of.item, of.shape),
     lambda of: "\\" in of.entry.label and page_file_in_label(of.interpreter, of.entry, of.shape, of.around),
     lambda of: numbered_with_asides(of.interpreter, of.entry, of.shape, of.item),

@@ -72,7 +72,7 @@ def read_by_label(interpreter: Interpreter, entry: Entry, record: Record, said_o
         record.by_login = True
     elif record.by_login and words_of(entry.label) in MERELY_NAME:
         guesses = (Guess("account.full_name", 0.85, "it stands below what they sign in with"),)
-    named = not guesses or FACTS[guesses[0].fact].kind == "choice"
+    named = not guesses or not guesses[0].phrase or FACTS[guesses[0].fact].kind == "choice"
     if not (named and choice_by_flag(interpreter, entry, shape, said_of, item)):
         interpreter.place(entry, shape, guesses, item)
 

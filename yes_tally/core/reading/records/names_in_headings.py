@@ -4,6 +4,7 @@ from __future__ import annotations
 
 import re
 from collections.abc import Sequence
+from dataclasses import replace
 from typing import TYPE_CHECKING
 
 from yes_tally.core.catalogue import FACTS, FIELDS
@@ -146,10 +147,8 @@ def named_by(interpreter: Interpreter, heading: Heading, group: str, shape: str,
             left, start = [f for f in FIELDS[group] if f.name != fact], heading.column - 1 + called.start("aside")
             told_in_words(interpreter, called["aside"], heading.line, start, group, item, left)
         if called["aside"] and group == "adapter":
-            aside = Entry("", called["aside"], heading.line, heading.column + called.start("aside"))
-            interpreter.place(
-                aside, shape, (Guess("adapter.connection", 0.8, "it stands in brackets after its name"),), item
-            )
+            at = Entry("", called["aside"], heading.line, heading.column + called.start("aside"))
+            _in_brackets_after_card(interpreter, at, shape, item)
         interpreter.frame.add(heading.line)
         return True
     text = heading.text[:MAX_TEXT].rstrip()
@@ -329,17 +328,20 @@ def begins_by_name(interpreter: Interpreter, entries: Sequence[Entry], item: Ite
     if serial and SERIAL_ASIDE.search(entry.printed):
         place = Entry("", aside[:-1], entry.line, entry.column + len(name) + 2)
         interpreter.place(place, shape, (Guess(serial.name, 0.8, "it stands in brackets after its name"),), item)
-    kind = choice_named("kind", FACTS["adapter.kind"].choices, aside[:-1]) if item.group == "adapter" else None
-    if kind:
+    if aside.endswith(")") and item.group == "adapter":
         at = Entry("", aside[:-1], entry.line, entry.column + len(name) + 2)
-        interpreter.add("adapter.kind", item, at, exactly("choice", kind), shape, 0.85, "it stands after its name")
-    elif aside.endswith(")") and item.group == "adapter":
-        quoted = aside[:1] in "\"'“„«"
-        place = Entry("", aside[:-1].strip("\"'“”„«»"), entry.line, entry.column + len(name) + 2 + quoted)
-        interpreter.place(
-            place, shape, (Guess("adapter.connection", 0.8, "it stands in brackets after its name"),), item
-        )
+        _in_brackets_after_card(interpreter, at, shape, item)
     return True
+
+
+def _in_brackets_after_card(interpreter: Interpreter, aside: Entry, shape: str, item: Item) -> None:
+    """``Ternwave AX 20 (wireless)``, ``Ternwave AX 20 ("Landing air")``: of which kind a card is, or what people call it."""
+    if kind := choice_named("kind", FACTS["adapter.kind"].choices, aside.printed):
+        interpreter.add("adapter.kind", item, aside, exactly("choice", kind), shape, 0.85, "it stands after its name")
+        return
+    name = aside.printed.strip("\"'“”„«»")
+    place = replace(aside, printed=name, column=aside.column + aside.printed.index(name))
+    interpreter.place(place, shape, (Guess("adapter.connection", 0.8, "it stands in brackets after its name"),), item)
 
 
 _ASIDE = re.compile(r"\((?P<told>[^()]{3,60})\)$")

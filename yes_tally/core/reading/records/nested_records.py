@@ -139,7 +139,7 @@ def _read(
             _told_of_nothing(interpreter, group)
         return
     item = opened
-    if opened is None and parent and not alike and _says_more_of(group, parent, shape, named):
+    if opened is None and parent and not alike and _says_more_of(group, parent, shape, named, subject):
         same = not named or named[0] == parent.group
         subject = subject if same and subject in ITEM_GROUPS else parent.group
         item = parent if subject == parent.group else None
@@ -389,12 +389,13 @@ def _lists_one_a_line(group: Group) -> bool:
     )
 
 
-def _says_more_of(group: Group, item: Item, shape: str, named: tuple[str, ...]) -> bool:
-    """``{"name": …, "mhz": {"base": …}}``: whether an object within an item's tells more of the same item."""
+def _says_more_of(group: Group, item: Item, shape: str, named: tuple[str, ...], subject: str | None) -> bool:
+    """``{"name": …, "mhz": {"base": …}}``: whether an object within an item's tells more of the same item, be it that
+    its labels speak of that while its heading may mean another (``{"status": …, "adapter": {"vram": …}}``)."""
     if group.heading is None or group.children or not group.entries:
         return False
     caches = item.group == "processor" and not CACHE.isdisjoint(words_of(group.heading.text))
-    own = not named or named[0] == item.group or caches
+    own = not named or item.group in (named[0], subject) or caches
     if shape == "tree" and own:
         return True
     of_card = item.group == "graphics" and named[:1] == ("driver",)

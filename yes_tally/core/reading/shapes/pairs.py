@@ -124,9 +124,11 @@ def _as(family: str, lines: Sequence[Line], parsed: Sequence[dict[str, Pair]]) -
     pairs = [next((found[style] for style in styles if style in found), None) for found in parsed]
     for index, (line, below) in enumerate(itertools.pairwise(lines)):
         head = parsed[index].get("colon")
-        if pairs[index] is None and head and head.value and indent_of(below.text) > indent_of(line.text):
-            # What names an item heads its record by its colon, whatever marks the pairs below it.
-            pairs[index] = head if names_item(head.label) else None
+        heads = head and head.value and indent_of(below.text) > indent_of(line.text) and names_item(head.label)
+        if heads and (pairs[index] is None or family == "gap"):
+            # What names an item heads its record by its colon, whatever marks the pairs below it, and whatever stands
+            # behind a gap on its own line (``Disk 1: Shale 1T      failing``).
+            pairs[index] = head
     if family != "gap":
         pairs = _with_gaps_below_heads(lines, parsed, pairs)
     else:

@@ -9,7 +9,7 @@ from dataclasses import replace
 from itertools import pairwise
 
 from yes_tally.core.reading.meaning.labels import words_of
-from yes_tally.core.reading.phrases import SUBJECTS
+from yes_tally.core.reading.phrases import SUBJECTS, names_item
 from yes_tally.core.reading.shapes.layout import MAX_LABEL
 from yes_tally.core.reading.text.decode import Line
 
@@ -62,7 +62,18 @@ def plainly_numbered(lines: Sequence[Line]) -> Sequence[Line]:
             for place, match in run:
                 if not known_so or _before_digit(match):
                     changed[place] = _plain(lines[place], match, to_left=over_others)
+    for place, line in enumerate(lines):
+        if (match := _OF_ALL.match(line.text)) and names_item(f"{match['noun']} {match['number']}"):
+            form = f"{match['noun']} {match['number']}:"
+            text = f"{match['indent']}{form.ljust(match.end() - match.end('indent'))}{line.text[match.end() :]}"
+            changed[place] = replace(changed.get(place, line), text=text)
     return [changed.get(place, line) for place, line in enumerate(lines)] if changed else lines
+
+
+# ``Adapter 1 of 3 -- Wickerlink GbE 210``: how many there are says nothing of this one.
+_OF_ALL = re.compile(
+    rf"(?P<indent>\s*)(?P<noun>[^\W\d_]{{3,20}}(?: [^\W\d_]{{3,20}})?) {_NUMBER}{_OF}\d{{1,3}} +(?:--?|[–—]) +(?=\S)", re.I
+)
 
 
 # ``2 x 8 GiB (a)``

@@ -192,7 +192,7 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
     ),
     "graphics.width": (
         (re.compile(r"\d\s?[x×]\s?(\d+)", re.I), "graphics.height"),
-        (re.compile(r"(\d+(?= ?Hz)|(?<=\d@)\d{2,3}(?=[\s,;)]|$))", re.I), "graphics.refresh"),
+        (re.compile(r"((?<![\d.,])\d{2,3}(?:[.,]\d{1,3})? ?Hz\b|(?:(?<=\d@)|(?<=@ ))\d{2,3}(?=[\s,;)]|$))", re.I), "graphics.refresh"),
     ),
     "graphics.driver_version": ((_DATED, "graphics.driver_dated"),),
     "driver.file": (

@@ -33,7 +33,7 @@ _HOW_ADDRESSED = re.compile(
 
 # ``required``, ``nicht nötig``: what is said of a password.
 _NEEDED = re.compile(
-    r"(?:(?:is|wird|est|es|[eé]|[eè]|wordt|jest) )?(?P<no>(?:not|no|nicht|non|pas|n[ãa]o|niet|nie) ?)?(?:(?:is|es|[eé]|jest) )?(?:needed|hace falta|serve|precisa|must be set|mandatory|compulsory|required|asked for|erforderlich|n[öo]tig|verlangt|vorgeschrieben"
+    r"(?:(?:is|wird|est|es|[eé]|[eè]|wordt|jest) )?(?P<no>(?:not|no|none|nicht|keine?s?|non|pas|aucun|ningun[ao]|nenhuma|n[ãa]o|nessuna|niet|geen|nie|[żz]adne) ?)?(?:(?:is|es|[eé]|jest) )?(?:needed|hace falta|serve|precisa|must be set|mandatory|compulsory|required|asked for|erforderlich|n[öo]tig|verlangt|vorgeschrieben"
     r"|exig[ée]e?|requise?|obligatoire|n[ée]cessaire|demand[ée]e?|exigid[oa]|obligatori[oa]|requerid[oa]|necesari[oa]|obrigat[óo]ri[oa]|necess[áa]ri[oa]"
     r"|richiest[oa]|obbligatori[oa]|necessari[oa]|vereist|verplicht|nodig|gevraagd|wymagan[eya]|obowi[ąa]zkow[eya]|konieczn[eya]|potrzebn[eya])"
     r"|(?P<free>optional|facultati[fv]\w*|opcional|facoltativ[oa]|opzionale|optioneel|opcjonaln[eya]|beliebig|freiwillig"

@@ -111,7 +111,7 @@ def count(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
 
 
 # A processor works on so many bits; an address may have others.
-_HERTZ = re.compile(r"(\d{2,3}[.,]\d{1,3}) ?Hz\b", re.I)
+_HERTZ = re.compile(r"(\d{2,3}[.,]\d{1,3})(?: ?Hz\b|$)", re.I)
 _WATT_HOURS = re.compile(r"(\d{1,3}(?:[.,]\d{1,2})?) ?Wh\b.*", re.I)
 _WIDTH = re.compile(r"(?:8|16|32|64|128)\b")
 # ``reply 2: 1 ms``: the number says which one.

@@ -284,7 +284,10 @@ def by_form(interpreter: Interpreter, text: str, left: Sequence[FactKind]) -> tu
         if fact.field == "bus" and _BUS_RATE.sub("", word) in _BUSES:
             return _understood(interpreter, fact, text)
     first, _, last = text.rpartition(" ")
+    ahead = _SAID_AHEAD.match(text)
     for fact in left:
+        if ahead and fact.field == "health" and choice_named(fact.field, fact.choices, ahead.group()):
+            return _understood(interpreter, fact, ahead.group())
         if fact.name == "adapter.kind" and first and flag_of(last) is not None:
             continue  # ``WLAN off``: another one, and how that is
         if (
@@ -309,6 +312,8 @@ def by_form(interpreter: Interpreter, text: str, left: Sequence[FactKind]) -> tu
     return None
 
 
+# ``caution: 8 sectors moved``
+_SAID_AHEAD = re.compile(r"[^\W\d_][^:(\d]{2,30}?(?=:| [-–—(])")
 # ``Nr. 7A11C0E4``
 _NUMBERED_SO = re.compile(r"(?i:nr|no|n\.?[°º])\.? (?P<serial>(?=[A-Z-]*\d)(?=[\d-]*[A-Z])[A-Z\d-]{6,24}|\d{8,14})")
 NOT = re.compile(

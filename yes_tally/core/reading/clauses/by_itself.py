@@ -113,6 +113,20 @@ def choice_by_flag(interpreter: Interpreter, entry: Entry, shape: str, context: 
     return False
 
 
+def health_ahead(interpreter: Interpreter, entry: Entry, shape: str, item: Item | None) -> bool:
+    """``caution: 8 sectors moved`` of a disk, or on its line: how it is stands before the colon, and why behind it."""
+    if item is None and interpreter.numbered_line == entry.line:
+        item = interpreter.numbered
+    fact = FACTS.get(f"{item.group}.health") if item else None
+    why = " " in entry.printed
+    health = choice_named("health", fact.choices, entry.label) if fact and why else None
+    if fact is None or health is None:
+        return False
+    at = Entry("", entry.label, entry.line, max(1, entry.column - len(entry.label) - 2))
+    interpreter.add(fact.name, item, at, exactly("choice", health), shape, 0.8, "it says so before it says why")
+    return True
+
+
 # Of what a PC has one of, no count is beside such a label.
 _BITS = {"0": False, "1": True}
 

@@ -11,6 +11,7 @@ from rapidfuzz import process
 from rapidfuzz.distance import OSA
 
 from yes_tally.core.catalogue import FACTS, ITEMS
+from yes_tally.core.choice_words import CHOICE_WORDS
 from yes_tally.core.reading.meaning.labels import split_unit, words_of
 from yes_tally.core.reading.phrases import dutch, english, french, german, italian, polish, portuguese, spanish
 from yes_tally.core.reading.phrases.abbreviations import in_full
@@ -297,6 +298,12 @@ def _vocabulary() -> frozenset[str]:
 
 
 @lru_cache(maxsize=1)
+def _said_of_things() -> frozenset[str]:
+    """What things are, in words, as choices have them (``caution`` of a disk)."""
+    return frozenset(word for field in CHOICE_WORDS.values() for words in field.values() for word in words.split("|"))
+
+
+@lru_cache(maxsize=1)
 def _by_letter() -> dict[tuple[str, int], list[str]]:
     """The vocabulary by first letter and length: a slip changes neither by much."""
     found: dict[tuple[str, int], list[str]] = {}
@@ -315,8 +322,8 @@ def near_misses(label: str) -> tuple[Meaning, ...]:
     if not words or len(words) > 6 or meanings(label) or taught_everywhere(label):
         return ()
     known = _vocabulary()
-    if any(word not in known and not word.isalpha() for word in words):
-        return ()  # a digit is no slip of a letter: ``slot0`` numbers something
+    if any(word not in known and not word.isalpha() for word in words) or " ".join(words) in _said_of_things():
+        return ()  # a digit is no slip of a letter (``slot0`` numbers something), nor is a word that says how a thing is
     mended = [word if word in known or len(word) < _SHORTEST_NEAR else _neighbour(word) for word in words]
     if None in mended or mended == list(words):
         return ()

@@ -8,7 +8,12 @@ from dataclasses import dataclass
 from typing import TYPE_CHECKING
 
 from yes_tally.core.catalogue import FACTS
-from yes_tally.core.reading.clauses.by_itself import choice_by_flag, never_ends, said_the_other_way
+from yes_tally.core.reading.clauses.by_itself import (
+    choice_by_flag,
+    health_ahead,
+    never_ends,
+    said_the_other_way,
+)
 from yes_tally.core.reading.clauses.told_in_parts import told_under
 from yes_tally.core.reading.drafts import Item
 from yes_tally.core.reading.kinds.checks_listed import counts_in_result
@@ -72,6 +77,8 @@ def read_by_label(interpreter: Interpreter, entry: Entry, record: Record, said_o
         record.by_login = True
     elif record.by_login and words_of(entry.label) in MERELY_NAME:
         guesses = (Guess("account.full_name", 0.85, "it stands below what they sign in with"),)
+    if not guesses and health_ahead(interpreter, entry, shape, item):
+        return
     named = not guesses or not guesses[0].phrase or FACTS[guesses[0].fact].kind == "choice"
     if not (named and choice_by_flag(interpreter, entry, shape, said_of, item)):
         interpreter.place(entry, shape, guesses, item)

@@ -26,6 +26,8 @@ if TYPE_CHECKING:
     from yes_tally.core.reading.interpret import Interpreter
 
 _PARTS = re.compile(rf"[^\s,;](?:[^,;]|[,;](?!\s)|{COMMA_WITHIN_MOMENT})*")
+# ``2,000,398,934,016 bytes MBR``: the one column touches the next.
+_PARTS_OF_DISK = re.compile(r"[^\s,;](?:(?:(?<![BOs])|(?! (?:GPT|MBR)\b))[^,;]|[,;](?!\s))*")
 _LEAST_PARTS = 2
 # ``4 cores / 8 threads``: two parts as well.
 _COUNTS_SLASHED = re.compile(r"(?<=[^\W\d_]) / (?=\d)")
@@ -58,7 +60,8 @@ def told_bare(
     flat = _MEASURE_BEHIND_DASH.sub(",  ", flat)
     flat = _BUS_AND_MEDIA.sub(r"\1 \2", flat)
     row.entry = replace(row.entry, printed=flat + row.entry.printed[MAX_TOLD:])
-    parts = [m for m in _PARTS.finditer(row.entry.printed[:MAX_TOLD]) if m.group().strip()]
+    parting = _PARTS_OF_DISK if group == "disk" else _PARTS
+    parts = [m for m in parting.finditer(row.entry.printed[:MAX_TOLD]) if m.group().strip()]
     if len(parts) < _LEAST_PARTS or (group == "processor" and _COUNTS_THEM.fullmatch(parts[0].group().strip())):
         return False
     _name_first(row, parts)

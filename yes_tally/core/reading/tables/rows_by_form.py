@@ -364,7 +364,8 @@ def _same_cells(lines: Sequence[Line]) -> list[tuple[Line, Sequence[tuple[str, i
     if any(len(cells) > _MOST_CELLS for _, cells in cut):
         return cut
     begins = Counter(at for _, cells in cut for _, at in cells)
-    usual = sorted(at for at, count in begins.items() if count * 2 > len(lines) > 1)
+    rows = sum(len(cells) > 1 for _, cells in cut)
+    usual = sorted(at for at, count in begins.items() if count * 2 > rows > 1)
     found: list[tuple[Line, Sequence[tuple[str, int]]]] = []
     for line, cells in cut:
         parts: list[tuple[str, int]] = []

@@ -72,7 +72,8 @@ def plainly_numbered(lines: Sequence[Line]) -> Sequence[Line]:
 
 # ``Adapter 1 of 3 -- Wickerlink GbE 210``: how many there are says nothing of this one.
 _OF_ALL = re.compile(
-    rf"(?P<indent>\s*)(?P<noun>[^\W\d_]{{3,20}}(?: [^\W\d_]{{3,20}})?) {_NUMBER}{_OF}\d{{1,3}} +(?:--?|[–—]) +(?=\S)", re.I
+    rf"(?P<indent>\s*)(?P<noun>[^\W\d_]{{3,20}}(?: [^\W\d_]{{3,20}})?) {_NUMBER}{_OF}\d{{1,3}} +(?:--?|[–—]) +(?=\S)",
+    re.I,
 )
 
 

@@ -38,10 +38,18 @@ IN_USE = r"(?:used|in use|belegt|benutzt|genutzt|utilisés?|usad[oa]s?|en uso|em
 
 UP_TO = r"(?:max\w*|m[áa]x\w*|(?:al )?massimo|up to|at (?:the )?most|maks\w*|h[öo]chstens|hoogstens|bis(?: zu)?|jusqu.[àa]|au (?:plus|maximum)|hasta|(?:como|no) m[áa]ximo|at[ée]|fino a|tot|do|co najwy[żz]ej|najwy[żz]ej)"
 _LIMIT = re.compile(
-    rf"[(,;] ?{UP_TO}(?:\.| ?:)? {_AMOUNT}",
+    # ``(maximum of the board: 128 GB)``
+    rf"[(,;] ?{UP_TO}(?: (?:of|for|der|des|für|de|du|da|do|dell?a?|van|voor|na|dla)(?: [^\W\d_]+){{1,3}} ?:)?(?:\.| ?:)? {_AMOUNT}",
     re.I,
 )
 _LIMIT_BEHIND = re.compile(rf"[(,;] ?(\d[\d.,]* ?[KMGT]i?[BO]) {UP_TO}(?!\w| \d)", re.I)
+# ``DIMM, 288 pins``
+_PINS = (
+    re.compile(
+        r"\b(\d{2,3})[ -]?(?:pins?|pin\w*|polig\w*|broches|contacts|contactos|contatti|pinos|pinn?en|styk\w+)\b", re.I
+    ),
+    "module.pins",
+)
 # That an amount is the most there may be.
 LIMITS = re.compile(rf"{UP_TO}(?:\.| ?:)? {_AMOUNT}|\d[\d.,]* ?[KMGT]i?[BO] {UP_TO}(?!\w| \d)", re.I)
 
@@ -302,7 +310,9 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
     "module.type": (
         (re.compile(r"\bDDR\d?-(\d{3,5})\b"), "module.speed"),
         (re.compile(r"\b((?:SO-?|U|R)?DIMM|soldered|on board)\b", re.I), "module.form"),
+        _PINS,
     ),
+    "module.form": (_PINS,),
     "module.size": (
         (re.compile(r"\b(\d{3,5}) ?(?:MT/s|MHz)", re.I), "module.speed"),
         (re.compile(r"\b((?:LP)?DDR\d?)(?![\w.])"), "module.type"),

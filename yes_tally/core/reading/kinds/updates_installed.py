@@ -54,7 +54,7 @@ def lines_of_installed(lines: Sequence[Line]) -> list[Line]:
     for number, line in enumerate(lines):
         if number in heads:
             installed = not is_not_installed(line.text.strip(" :"))
-        elif installed and not any(_states_otherwise(cell) for cell, _ in cells_by_gap(line.text[:MAX_LINE])):
+        elif installed and not any(states_otherwise(cell) for cell, _ in cells_by_gap(line.text[:MAX_LINE])):
             kept.append(line)
     return kept
 
@@ -63,7 +63,8 @@ def lines_of_installed(lines: Sequence[Line]) -> list[Line]:
 _STATE_AND_DAY = re.compile(r"(?P<state>[^\W\d_]+(?: [^\W\d_]+)??)(?: (?:on |am |le |op |el |il |em |dnia )?[\d(].*)?")
 
 
-def _states_otherwise(cell: str) -> bool:
+def states_otherwise(cell: str) -> bool:
+    """Whether a cell says nothing but that an update is not, or not yet, installed, and maybe when or by which error."""
     match = _STATE_AND_DAY.fullmatch(cell)
     return match is not None and _OTHERWISE.fullmatch(plain(match["state"])) is not None
 

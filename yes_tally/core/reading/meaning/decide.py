@@ -268,6 +268,10 @@ _OF_THE_WHOLE = frozenset({"host", "os"})
 _PARTS = frozenset({"processor", "module", "disk", "graphics", "display", "sound", "battery"})
 
 
+# ``memory slot=1 type=DDR3``: the items that are told of under what they make up.
+_LISTED_UNDER = {"memory": "module"}
+
+
 @per_book(4096)
 def infer_groups(labels: tuple[str, ...], around: tuple[str, ...], table: bool) -> tuple[str, ...]:
     """Which groups a record's or a table's labels may speak of, the one that explains most of them first.
@@ -308,8 +312,8 @@ def infer_groups(labels: tuple[str, ...], around: tuple[str, ...], table: bool) 
             for group in groups.keys() & ITEM_GROUPS:
                 shared[group] = shared.get(group, 0) + 1
     for place, group in enumerate(around):
-        if group in explained:
-            explained[group] += 1.5 - 0.4 * min(place, 2)
+        for of in {group, _LISTED_UNDER.get(group, group)} & explained.keys():
+            explained[of] += 1.5 - 0.4 * min(place, 2)
     order = {group: index for index, group in enumerate((*SINGLE_GROUPS, *ITEMS))}
     # What a heading right above speaks of, its labels are of, where most of them can be.
     nearest = next((group for group in around if group in hits), "")

@@ -30,6 +30,7 @@ _ONE = re.compile(
     r"(?P<label>[^\W\d][\w.%-]{0,40})=(?:\"(?P<quoted>[^\"]*)\"|'(?P<single>[^']*)'|(?P<bare>[^\s,;]*))[,;]?"
 )
 _BEFORE = re.compile(r"\s*(?:[#\[]?(?P<number>\d{1,3})[\]:.)]?\s+)?(?P<name>[^=\s:](?:[^=\s]| (?! ))*?):?\s+$")
+_DRIVE = re.compile(r"(?P<noun>[^\W\d_]+) [A-Z]")
 _LEAST = 2
 # No assignment stands so far from its neighbour.
 _WIDEST = " " * 200
@@ -51,13 +52,17 @@ def lay_out(lines: Sequence[Line]) -> Layout | None:
     written = sum(not is_rule(line.text) for line in lines)
     share = known_share(all_entries(told))
     repeated = len(told) > 1 and {e.label for e in told[0].entries} & {e.label for e in told[1].entries}
+    # ``disk model="Shale 1T"`` over ``os name="Harbour OS 12"``: each line says of what it tells.
+    headed = sum(group.heading is not None for group in told)
+    repeated = repeated or headed > 0
     if title and not (repeated and len(told) == written):
         return None
     single, indexed = by_index(all_entries(told))
     heading = Heading(title.text.strip(" :"), title.number, 1) if title else None
     groups = [Group(heading, children=told)] if repeated else [Group(entries=single, children=indexed)]
-    # What assignments explain whole, no single pair explains better.
-    score = 0.9 + 0.1 * share if share and len(told) == written else (0.4 + 0.6 * share) * len(told) / written
+    # What assignments explain whole, no single pair explains better, nor where each line says of what it tells.
+    whole = len(told) == written or (headed >= _LEAST and headed * 2 >= written)
+    score = 0.9 + 0.1 * share if share and whole else (0.4 + 0.6 * share) * len(told) / written
     return Layout("assignments", groups, score)
 
 
@@ -197,7 +202,10 @@ def _line(line: Line) -> Group | None:
     if before:
         if before["number"]:
             group.entries.append(Entry("number", before["number"], line.number, before.start("number") + 1))
-        if names_item(before["name"]) or words_of(before["name"]) in SUBJECTS:
+        drive = _DRIVE.fullmatch(before["name"])
+        if drive and words_of(drive["noun"]) in SUBJECTS:
+            group.heading = Heading(f"{before['name']}:", line.number, before.start("name") + 1)  # ``volume C: fs=HFX2``
+        elif names_item(before["name"]) or words_of(before["name"]) in SUBJECTS:
             group.heading = Heading(before["name"], line.number, before.start("name") + 1)  # ``disk model="Shale 1T"``
         else:
             group.entries.append(Entry("name", before["name"], line.number, before.start("name") + 1))

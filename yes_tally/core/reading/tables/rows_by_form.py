@@ -12,7 +12,7 @@ from yes_tally.core.catalogue import FACTS, FactKind
 from yes_tally.core.quantity import Value, exactly
 from yes_tally.core.reading.clauses.by_clause import SURE, is_device_state
 from yes_tally.core.reading.drafts import Draft, Item
-from yes_tally.core.reading.kinds.updates_installed import is_not_installed
+from yes_tally.core.reading.kinds.updates_installed import is_not_installed, states_otherwise
 from yes_tally.core.reading.meaning.decide import Context, decide
 from yes_tally.core.reading.records.said_in_words import (
     is_which_one,
@@ -71,12 +71,21 @@ def rows_by_form(interpreter: Interpreter, lines: Sequence[Line], group: str) ->
     if len(whole) * 3 < len(rows) * 2:
         return False
     before = len(interpreter.drafts)
+    columns = Counter(at for _, cells in whole for _, at in cells)
+    usual = {at for at, count in columns.items() if count * 2 > len(whole)}
     begun = {line.number for line, _ in whole}
+    names_above = _names_above(lines, whole, least_indent) if group in NAMED_NEAR else {}
+    if len(whole) > _LEAST_ALIGNED and group in NAMED_NEAR:
+        # ``Old fonts             2012-05-17``: a row of few cells, each below those of the others.
+        short = [(line, cells, _cells_of_row(cells, group)) for line, cells in rows if line.number not in begun]
+        whole += [(line, parts) for line, cells, parts in short if len(cells) > 1 and {at for _, at in cells} <= usual]
     below = {number: line for number, line in below.items() if number not in begun}
     for line, cells in whole:
         if group == "update":
             if any(is_not_installed(text) for text, _ in cells if _is_outcome(text)):
                 continue
+            if any(states_otherwise(_MORE_OF_OUTCOME.split(text, maxsplit=1)[0]) for text, _ in cells[1:]):
+                continue  # ``pending, restart needed``
             cells = _without_kind(cells)
         left = [FACTS[f"{group}.{name}"] for name in ROW_FIELDS[group]]
         told: list[tuple[FactKind, Entry, Value]] = []
@@ -108,10 +117,16 @@ def rows_by_form(interpreter: Interpreter, lines: Sequence[Line], group: str) ->
         )
         blank = sum(is_placeholder(text) or _OF_NOBODY.search(text) is not None for text, _ in cells)
         telling = telling or (group == "update" and blank > 0 and _names_update(cells))
-        if len(told) > 1 and len(told) + blank >= least and (telling or group in _TEXTS_ALONE):
+        aligned = least if line.number in begun else 2
+        if len(told) > 1 and len(told) + blank >= aligned and (telling or group in _TEXTS_ALONE):
             item = interpreter.new_item(group)
             for fact, entry, value in told:
+                if fact.field == "name" and (above := names_above.get(line.number)):
+                    value = exactly("text", f"{above.text.strip()} {value.value}"[:MAX_TEXT])
+                    entry = Entry("", above.text.strip(), above.number, indent_of(above.text) + 1)
                 interpreter.add(fact.name, item, entry, value, "rows", 0.7, f"its form and place fit {group}")
+                if entry.line < line.number:
+                    interpreter.drafts[-1].until = line.number
             _marked(interpreter, line, group, item)
             last = interpreter.drafts[-1]
             if (
@@ -130,6 +145,23 @@ def rows_by_form(interpreter: Interpreter, lines: Sequence[Line], group: str) ->
             for draft in {id(draft): draft for draft in (*interpreter.drafts[-len(told) :], last)}.values():
                 _go_on(draft, below)
     return len(interpreter.drafts) > before
+
+
+_LEAST_ALIGNED = 2
+
+
+def _names_above(
+    lines: Sequence[Line], rows: Sequence[tuple[Line, Sequence[tuple[str, int]]]], indent: int
+) -> dict[int, Line]:
+    """The lines on which a name begins that goes on, deeper than others, in the first cell of the row below: by that
+    row's number (``Netherlight Office,`` over ``  Dutch edition     16.4``)."""
+    printed = {line.number: line for line in lines}
+    above = ((line.number, printed.get(line.number - 1)) for line, _ in rows if indent_of(line.text) > indent)
+    return {
+        number: line
+        for number, line in above
+        if line and indent_of(line.text) == indent and line.text.rstrip().endswith((",", "-", "/", "&"))
+    }
 
 
 # ``* 0001  Harbour OS 12``, ``(default, started now)``; and, as the last cell, ``<- default``

@@ -64,8 +64,8 @@ def plainly_numbered(lines: Sequence[Line]) -> Sequence[Line]:
                     changed[place] = _plain(lines[place], match, to_left=over_others)
     for place, line in enumerate(lines):
         if (match := _OF_ALL.match(line.text)) and names_item(f"{match['noun']} {match['number']}"):
-            form = f"{match['noun']} {match['number']}:"
-            text = f"{match['indent']}{form.ljust(match.end() - match.end('indent'))}{line.text[match.end() :]}"
+            label = f"{match['noun']} {match['number']}:"
+            text = f"{match['indent']}{label.ljust(match.end() - match.end('indent'))}{line.text[match.end() :]}"
             changed[place] = replace(changed.get(place, line), text=text)
     return [changed.get(place, line) for place, line in enumerate(lines)] if changed else lines
 

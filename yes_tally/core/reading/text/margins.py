@@ -38,6 +38,9 @@ _TIMED = re.compile(rf"(?:\[{_TIME}\]|{_TIME})(?: {_LEVEL}|$)")
 _HOSTED = re.compile(r"(?P<who>\[[A-Za-z][\w.]*-[\w.-]*\d[\w.]*\]|[A-Za-z][\w.]*-[\w.-]*\d[\w.]*(?::| ?[|>│]))(?: |$)")
 # ``hbr-16 audit[411]: Maker: Corrane``: who wrote the line into a log.
 _LOGGED = re.compile(rf"(?:{_TIME} )?(?P<who>[\w.-]+ [\w./-]+\[\d+\]:)(?: |$)")
+# ``2025-02-11 08:00:01 asset-run: machine maker=Corrane``: the same without the PC and the process's number.
+_BY_TOOL = re.compile(rf"\[?{_TIME}\]? (?P<who>[A-Za-z][\w./-]*:)(?: |$)")
+_ASSIGNS = re.compile(r"\b[A-Za-z]\w*=\S")
 _TOLD = re.compile(r"(?P<label>[^\W\d_][^:=]{1,40}?)(?: \d{1,2})?(?:(?::| =)\s|\s?\.{3,}|\s{2,})")
 _FENCE = re.compile(r"\s*(?:`{3,}|~{3,})\w*\s*")
 _MOST_BEFORE = 4
@@ -127,6 +130,16 @@ def _is_clocked(lines: Sequence[Line]) -> bool:
 def _is_logged(lines: Sequence[Line]) -> bool:
     """Whether one process wrote all of the lines."""
     return _same([_LOGGED.match(line.text) for line in lines], "who")
+
+
+def _is_by_tool(lines: Sequence[Line]) -> bool:
+    """Whether one tool wrote all of the lines, and half of them at least tell something by labels, as no messages do."""
+    matches = [_BY_TOOL.match(line.text) for line in lines]
+    if not _same(matches, "who"):
+        return False
+    rests = [line.text[match.end() :] for line, match in zip(lines, matches, strict=True) if match]
+    told = [bool(_ASSIGNS.search(rest) or ((label := _TOLD.match(rest)) and is_known(label["label"]))) for rest in rests]
+    return sum(told) * 2 >= len(lines)
 
 
 def _is_timed(lines: Sequence[Line]) -> bool:
@@ -232,6 +245,7 @@ _MARGINS = (
     (_QUOTED, _is_quoted),
     (_MARKED, _is_marked),
     (_LOGGED, _is_logged),
+    (_BY_TOOL, _is_by_tool),
     (_HOSTED, _is_hosted),
     (_NUMBERED, _is_numbered),
     (_STAMPED, _is_stamped),

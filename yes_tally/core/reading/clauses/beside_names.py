@@ -35,7 +35,9 @@ def _without_port(row: BareRow, name: str) -> str:
 
 
 # ``Halyard HV27 (HV27-00932)``: letters and a long number behind a name.
-SERIAL_ASIDE = re.compile(rf" \((?:(?i:{SERIAL}):? )?((?=[A-Z\d-]*[A-Z])[A-Z\d]+-?[A-Z\d-]*\d{{4,}})\)$")
+SERIAL_ASIDE = re.compile(
+    rf" \((?:(?i:{SERIAL}|n[°ºo]\.?|nr\.?|num\.|núm\.):? )?((?=[A-Z\d-]*[A-Z])[A-Z\d]+-?[A-Z\d-]*\d{{4,}})\)$"
+)
 
 
 def _without_serial(row: BareRow, name: str) -> str:

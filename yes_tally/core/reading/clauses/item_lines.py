@@ -121,7 +121,29 @@ def read_item_lines(interpreter: Interpreter, lines: Sequence[Line]) -> set[int]
         _cards_above(interpreter, lines, read)
     if any(row.group == "event" for row in rows):
         _texts_below(interpreter, lines, read)
+    if any(row.group == "lookup" for row in rows):
+        _addresses_below(interpreter, lines, read)
     return read
+
+
+_ADDRESS_ALONE = re.compile(rf"\s+(?P<address>{_IP})\s*")
+
+
+def _addresses_below(interpreter: Interpreter, lines: Sequence[Line], read: set[int]) -> None:
+    """``quay.example -> 10.20.0.40`` over deeper lines of nothing but an address: the name has these too."""
+    found = {
+        draft.entry.line: draft
+        for draft in interpreter.drafts[interpreter.section_from :]
+        if draft.fact == "lookup.address" and draft.entry.line in read
+    }
+    for line in lines:
+        first = found.get(line.number - 1)
+        alone = _ADDRESS_ALONE.fullmatch(line.text) if first and line.number not in read else None
+        value = understand(FACTS["lookup.address"], alone["address"], interpreter.locale) if alone else None
+        if first and alone and value:
+            first.lengthen(value)
+            found[line.number] = first
+            read.add(line.number)
 
 
 def _ways_by_line(rows: Sequence[ItemLine], lines: Sequence[Line]) -> dict[int, list[ItemLine]]:

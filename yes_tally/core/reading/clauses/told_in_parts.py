@@ -11,7 +11,7 @@ from yes_tally.core.reading.clauses.by_clause import NOT, by_assertion, by_form,
 from yes_tally.core.reading.meaning.decide import NAMING
 from yes_tally.core.reading.meaning.labels import words_of
 from yes_tally.core.reading.shapes.layout import MAX_TOLD, Entry, as_comma, asides_as_commas
-from yes_tally.core.reading.values.flags import says_needed
+from yes_tally.core.reading.values.flags import PASSWORD_ENDS, PASSWORD_NEVER_ENDS, says_needed
 from yes_tally.core.reading.values.said_beside import threads_of_all
 from yes_tally.core.reading.values.text_forms import COMMA_WITHIN_MOMENT, MAKER_AND_PART
 from yes_tally.core.reading.values.understand import understand
@@ -129,16 +129,22 @@ _PASSWORD = frozenset("password kennwort passwort contrasena clave senha wachtwo
 _PASSWORD_PHRASES = frozenset({("mot", "passe"), ("palavra", "passe")})
 
 
-def _needed(
+def _of_password(
     interpreter: Interpreter, label: str, text: str, left: list[FactKind]
 ) -> tuple[FactKind, Value, int] | None:
-    """``Password: optional``: whether one is required."""
+    """``Password: optional``, ``Password: until 2025-04-20``: whether one is required, and until when it is good."""
     words = words_of(label)
-    fact = FACTS["account.password_required"]
-    if fact not in left or not says_needed(text) or not (words in _PASSWORD_PHRASES or _PASSWORD.issuperset(words)):
+    if not (words in _PASSWORD_PHRASES or _PASSWORD.issuperset(words)):
         return None
-    value = understand(fact, text, interpreter.locale)
-    return (fact, value, len(label) + 1) if value else None
+    required, ends = FACTS["account.password_required"], FACTS["account.password_expires_at"]
+    if says_needed(text) and required in left and (value := understand(required, text, interpreter.locale)):
+        return required, value, len(label) + 1
+    if PASSWORD_NEVER_ENDS.fullmatch(text) and ends in left:
+        return ends, exactly("moment", "never"), len(label) + 1
+    day = PASSWORD_ENDS.fullmatch(text)
+    if day and ends in left and (value := understand(ends, day["day"], interpreter.locale)):
+        return ends, value, len(label) + 1 + day.start("day")
+    return None
 
 
 def told_under(interpreter: Interpreter, entry: Entry, group: str, item: Item) -> bool:
@@ -150,7 +156,7 @@ def told_under(interpreter: Interpreter, entry: Entry, group: str, item: Item) -
         denied = NOT.fullmatch(part)
         whole = f"{part[: denied.start('rest')]}{entry.label} {denied['rest']}" if denied else f"{entry.label} {part}"
         found = (
-            _needed(interpreter, entry.label, part, left)
+            _of_password(interpreter, entry.label, part, left)
             or by_assertion(interpreter, whole, group, left)
             or by_label(interpreter, whole, group, left)
         )

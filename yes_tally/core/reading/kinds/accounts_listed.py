@@ -119,7 +119,47 @@ def members_of_groups(interpreter: Interpreter, lines: Sequence[Line]) -> set[in
                 read.add(line.number)
         elif belongs := _IS_IN_THOSE_BELOW.match(line.text[:MAX_LABEL]):
             read |= _groups_below(interpreter, lines, place, belongs)
-    return read | _groups_beside(interpreter, lines)
+    return read | _groups_over_members(interpreter, lines) | _groups_beside(interpreter, lines)
+
+
+_PARTED_FROM = r"(?:\s?\.{3,}:?\s*|\s?[:=]\s*|\s{2,})"
+_GROUP_NAMED = re.compile(rf"\s*(?:local )?{_GROUP}{_PARTED_FROM}(?P<group>[^\W\d_][\w .-]{{1,40}}?)\s*$", re.I)
+_ITS_MEMBERS = re.compile(
+    rf"\s*(?:members?|mitglieder|membres|miembros|membros|membri|leden|cz[łl]onkowie)(?: ?\(\d{{1,4}}\))?{_PARTED_FROM}(?P<members>\S.*?)?\s*$",
+    re.I,
+)
+_LINES_BETWEEN = 4
+
+
+def _groups_over_members(interpreter: Interpreter, lines: Sequence[Line]) -> set[int]:
+    """``Group: Administrators`` over ``Members:`` and those, beside it or deeper below it; returns the lines that were read."""
+    read: set[int] = set()
+    for place, line in enumerate(lines):
+        head = _GROUP_NAMED.match(line.text[:MAX_LABEL])
+        for at in range(place + 1, min(place + _LINES_BETWEEN, len(lines))) if head else ():
+            label = _ITS_MEMBERS.match(lines[at].text[:MAX_LINE])
+            if head and label:
+                members = _members_listed(lines, at, label)
+                for member, name, column in members:
+                    item = _called(interpreter, name, member, column)
+                    _in_group(interpreter, item, head["group"], line, head.start("group"))
+                read |= {line.number, *(member.number for member, _, _ in members)} if members else set()
+                break
+    return read
+
+
+def _members_listed(lines: Sequence[Line], place: int, label: re.Match[str]) -> list[tuple[Line, str, int]]:
+    """The logins beside a label and deeper below it, each with its line and its column from 0; what has a blank in it is
+    a group within the group."""
+    beside = _names(label["members"], label.start("members")) if label["members"] else []
+    found = [(lines[place], name, at) for name, at in beside]
+    for line in lines[place + 1 :]:
+        own = indent_of(line.text)
+        if not line.text.strip() or own <= indent_of(lines[place].text) or len(line.text) > MAX_LABEL:
+            break
+        listed = line.text.strip(" *•-+")
+        found += [(line, name, at) for name, at in _names(listed, line.text.index(listed))]
+    return found
 
 
 # Groups that a PC has of itself; where one is listed with its members, those below it are groups too.

@@ -64,6 +64,7 @@ def listed_by_label(interpreter: Interpreter, group: Group, of: str, shape: str)
         or (of not in _CALLED_ANYTHING and sum(map(is_known, bare)) * 2 > len(told))
         or any(", " in entry.label for entry in told)  # ``Oriel HDMI - working, default: no``
         or any(_COUNTED_SO.fullmatch(entry.label) for entry in told)
+        or (of not in _CALLED_ANYTHING and any(SUBJECTS.get(words_of(label), of) != of for label in bare))
         or (len(told) < 2 and (group.heading is None or is_known(told[0].label)))
         or group.children
         or sum(g.fact in own for label in bare for g in decide(label, Context(of))[:1]) > (of == "account")

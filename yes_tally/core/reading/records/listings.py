@@ -10,6 +10,7 @@ from typing import TYPE_CHECKING
 
 from yes_tally.core.catalogue import FACTS, FIELDS, FactKind
 from yes_tally.core.quantity import exactly
+from yes_tally.core.reading.clauses.beside_names import SERIAL_ASIDE
 from yes_tally.core.reading.clauses.by_clause import LEADING_SIZE
 from yes_tally.core.reading.clauses.told_in_parts import told_in_words
 from yes_tally.core.reading.drafts import Item
@@ -183,6 +184,13 @@ def numbered(
         interpreter, by_gaps(entry), item.group, item, shape, fact, least=1 if aside or "  " in entry.printed else 0
     ):
         return True
+    serial = FACTS.get(f"{group}.serial")
+    if serial and (aside_of := SERIAL_ASIDE.search(entry.printed)):
+        # ``Screen 2: Casement 24N (s/n CS24-10081)``
+        place = Entry("", aside_of[1], entry.line, entry.column + aside_of.start(1))
+        interpreter.place(place, shape, (Guess(serial.name, 0.8, "it stands in brackets after its name"),), item)
+        name = entry.printed[: aside_of.start()].rstrip()
+        value = understand(FACTS[fact], name, interpreter.locale) or value
     interpreter.add(
         fact,
         item,

@@ -23,7 +23,7 @@ from yes_tally.core.reading.meaning.labels import MERELY_NAME, words_of
 from yes_tally.core.reading.phrases.elsewhere import says_elsewhere
 from yes_tally.core.reading.records.names_told import DEFAULTS, is_device_of_driver, is_named_below, names_default
 from yes_tally.core.reading.shapes.layout import Entry
-from yes_tally.core.reading.values.flags import says_needed
+from yes_tally.core.reading.values.flags import says_needed, says_of_password
 from yes_tally.core.reading.values.understand import understand
 
 if TYPE_CHECKING:
@@ -86,7 +86,7 @@ def read_by_label(interpreter: Interpreter, entry: Entry, record: Record, said_o
 
 def _in_clauses(interpreter: Interpreter, entry: Entry, guesses: Sequence[Guess], item: Item) -> bool:
     """Whether the value may be clauses on the item, for want of a label that means what they say."""
-    in_words = " " in entry.printed or (item.group == "account" and says_needed(entry.printed))
+    in_words = " " in entry.printed or (item.group == "account" and says_of_password(entry.printed))
     open_to_them = not guesses or _is_no_moment(interpreter, entry, guesses[0])
     return open_to_them and in_words and not says_elsewhere(entry.label)
 

@@ -6,6 +6,7 @@ from __future__ import annotations
 import re
 from dataclasses import replace
 
+from yes_tally.core.reading.clauses.by_clause import is_device_state
 from yes_tally.core.reading.meaning.labels import words_of
 from yes_tally.core.reading.phrases import SUBJECTS
 from yes_tally.core.reading.records.listings import CALLED
@@ -15,6 +16,7 @@ _BAR = " | "
 _DOT = " · "
 _SLASH = " / "
 _DASH = re.compile(r" [-–—] (?=[^\W\d_][^,]*\d)")
+_DASH_AND_STATE = re.compile(r"(?<=\w) [-–—] (?P<state>[^\W\d_][^-–—]{1,30})$")
 # ``1 processor: Kestrel K5-8420``
 _COUNTED_LABEL = re.compile(r"\d{1,2} (?=[^\W\d_])")
 _NUMBER_FIRST = re.compile(r"(?P<number>\d{1,2}): (?=[^\W\d_])")
@@ -23,11 +25,13 @@ _NUMBER_FIRST = re.compile(r"(?P<number>\d{1,2}): (?=[^\W\d_])")
 def with_commas(entry: Entry) -> Entry:
     """A pair whose value has commas for the dots that part it, for the bars before pairs of their own
     (``yes | administrator: no | expires: never``), or for a dash before what else is told beside a number
-    (``4, 3 in use - at most 64 GB``)."""
+    (``4, 3 in use - at most 64 GB``) or before how a device is (``Tidebell Audio - enabled``)."""
     if not entry.label:
         return entry
     if entry.printed[:1].isdigit() and _DASH.search(entry.printed):
         return replace(entry, printed=_DASH.sub(as_comma, entry.printed, count=1))
+    if (state := _DASH_AND_STATE.search(entry.printed)) and is_device_state(state["state"]):
+        return replace(entry, printed=f"{entry.printed[: state.start()]},  {state['state']}")
     if entry.printed[:1].isalpha() and entry.printed.count(_SLASH) > 1 and "/" not in entry.label:
         return replace(entry, printed=entry.printed.replace(_SLASH, " , "))
     first, bar, rest = entry.printed.partition(_BAR)

@@ -204,7 +204,9 @@ def _line(line: Line) -> Group | None:
             group.entries.append(Entry("number", before["number"], line.number, before.start("number") + 1))
         drive = _DRIVE.fullmatch(before["name"])
         if drive and words_of(drive["noun"]) in SUBJECTS:
-            group.heading = Heading(f"{before['name']}:", line.number, before.start("name") + 1)  # ``volume C: fs=HFX2``
+            group.heading = Heading(
+                f"{before['name']}:", line.number, before.start("name") + 1
+            )  # ``volume C: fs=HFX2``
         elif names_item(before["name"]) or words_of(before["name"]) in SUBJECTS:
             group.heading = Heading(before["name"], line.number, before.start("name") + 1)  # ``disk model="Shale 1T"``
         else:

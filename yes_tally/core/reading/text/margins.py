@@ -138,7 +138,9 @@ def _is_by_tool(lines: Sequence[Line]) -> bool:
     if not _same(matches, "who"):
         return False
     rests = [line.text[match.end() :] for line, match in zip(lines, matches, strict=True) if match]
-    told = [bool(_ASSIGNS.search(rest) or ((label := _TOLD.match(rest)) and is_known(label["label"]))) for rest in rests]
+    told = [
+        bool(_ASSIGNS.search(rest) or ((label := _TOLD.match(rest)) and is_known(label["label"]))) for rest in rests
+    ]
     return sum(told) * 2 >= len(lines)
 
 

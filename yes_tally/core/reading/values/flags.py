@@ -68,8 +68,10 @@ def says_needed(text: str) -> bool:
 
 
 def says_of_password(text: str) -> bool:
-    """Whether a text, or a part of it between commas, says that something is or is not required, or when it was done."""
-    return any(says_needed(part) or _SET_ON.fullmatch(part) for part in text.split(", "))
+    """Whether a text, or a part of it between commas, says that something is or is not required, or when it was done or
+    ends."""
+    said = (says_needed, _SET_ON.fullmatch, PASSWORD_ENDS.fullmatch, PASSWORD_NEVER_ENDS.fullmatch)
+    return any(says(part) for part in text.split(", ") for says in said)
 
 
 # ``supported and enabled``, ``supported, off``: the last word says whether it is on.
@@ -94,6 +96,20 @@ _SHARE_ENCRYPTED = re.compile(
 _NO_END = re.compile(
     rf"(?:{PERMANENT}|unlimited|endless|(?:zeitlich )?unbegrenzt|(?:dur[ée]e )?illimit[ée]e?|ilimitad[oa]|indefinid[oa]|illimitat[oa]|onbeperkt|nieograniczon\w+|"
     r"no (?:end|limit)|without (?:end|limit)|ohne ende|sans (?:fin|limite)|sin (?:fin|l[íi]mite)|sem (?:fim|limite)|senza (?:fine|limiti)|zonder einde|bez ko[ńn]ca)",
+    re.I,
+)
+
+
+PASSWORD_NEVER_ENDS = re.compile(
+    rf"(?:{_NO_END.pattern}|(?:it )?(?:never|does not|doesn't) (?:expires?|ends?|runs? out)|no (?:expiry|expiration)|l[äa]uft (?:nie|nicht) ab|ohne (?:ablauf|frist)|"
+    r"n['’]expire (?:jamais|pas)|sans (?:[ée]ch[ée]ance|expiration)|(?:no|nunca) (?:caduca|vence|expira)|sin (?:caducidad|vencimiento|plazo)|(?:n[ãa]o|nunca) expira|"
+    r"sem (?:prazo|validade|expira[çc][ãa]o)|non scade(?: mai)?|senza scadenza|verloopt (?:niet|nooit)|zonder (?:verval|eind)datum|(?:nigdy )?nie wygasa|bez terminu)",
+    re.I,
+)
+PASSWORD_ENDS = re.compile(
+    r"(?:(?:valid )?(?:until|till)|(?:g[üu]ltig )?bis(?: zum)?|(?:valable )?jusqu['’]au|(?:v[áa]lida )?(?:hasta(?: el)?|at[ée](?: a)?)|(?:valida )?fino al?|(?:geldig )?tot|(?:wa[żz]ne )?do(?: dnia)?|"
+    r"expire[ds]?(?: on| le)?|(?:runs|ran) out(?: on)?|(?:l[äa]uft ab|abgelaufen)(?: am)?|expir[ée]e?(?: le)?|caduc[óo](?: el)?|vencida(?: el)?|expirou(?: em)?|expirada(?: em)?|scaduta(?: il)?|"
+    rf"verlopen(?: op)?|wygas[łl]o(?: dnia)?) (?P<day>{DAY_IN_NUMBERS}(?:,? {TIME_OF_DAY})?)",
     re.I,
 )
 

@@ -16,7 +16,7 @@ from yes_tally.core.reading.kinds.devices_over_drivers import devices_over_drive
 from yes_tally.core.reading.kinds.events_by_day import events_by_day
 from yes_tally.core.reading.kinds.field_asked import field_asked
 from yes_tally.core.reading.kinds.memory_amounts import memory_amounts
-from yes_tally.core.reading.kinds.memory_sockets import lines_counting_sockets
+from yes_tally.core.reading.kinds.memory_sockets import lettered_sockets, lines_counting_sockets
 from yes_tally.core.reading.kinds.name_lookups import lines_of_answers
 from yes_tally.core.reading.kinds.pc_first import pc_first
 from yes_tally.core.reading.kinds.updates_in_lines import updates_in_sentences
@@ -45,6 +45,7 @@ _READ_APART: tuple[_Reader, ...] = (
     lambda of: pc_first(of.interpreter, of.lines, of.spoken),
     lambda of: memory_amounts(of.interpreter, of.lines),
     lambda of: lines_counting_sockets(of.interpreter, of.lines),
+    lambda of: lettered_sockets(of.interpreter, of.lines),
     lambda of: volumes_on_disks(of.interpreter, of.lines),
     lambda of: boot_menus(of.interpreter, of.lines),
     lambda of: events_by_day(of.interpreter, of.lines),

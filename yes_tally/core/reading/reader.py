@@ -50,6 +50,7 @@ from yes_tally.core.reading.text.as_printed import Pieces, Printed, one_by_one
 from yes_tally.core.reading.text.console_cuts import uncut
 from yes_tally.core.reading.text.decode import Decoded, Line, decode
 from yes_tally.core.reading.text.margins import without_margin
+from yes_tally.core.reading.text.side_by_side import one_below_other
 from yes_tally.core.reading.values.bare_sizes import unit_of_sizes
 from yes_tally.core.reading.values.report_locale import as_written_in, locale_of, own_locale
 
@@ -147,7 +148,7 @@ class _Understood:
 
 def _interpreted(decoded: Decoded, command: str, *, keep_known: bool) -> _Understood:
     """What is understood of a report as it is printed, or as it was before a console cut its lines: whichever is more."""
-    lines = without_margin(decoded.lines)
+    lines = one_below_other(without_margin(decoded.lines))
     understood = _understood(decoded, lines, {}, command, keep_known=keep_known)
     if whole := uncut(lines):
         again = _understood(decoded, whole.lines, whole.pieces, command, keep_known=keep_known)

@@ -36,6 +36,8 @@ def is_device_state(text: str) -> bool:
     return _DEVICE_STATE.fullmatch(text) is not None
 
 
+# ``10.20.1.133 by DHCP``
+_FROM_SERVER = r"\(?(?:by|via|from|per|über|par|por|da|via|door|przez|z) dhcp\)?"
 # Texts that their form alone tells.
 FORMS = {
     "graphics.state": _DEVICE_STATE,
@@ -67,7 +69,7 @@ FORMS = {
     "account.full_name": re.compile(r"[«„“\"].+[»“”\"]"),
     "adapter.mac": re.compile(r"[0-9a-f]{2}(?:[:-][0-9a-f]{2}){5}", re.I),
     "adapter.ipv4": re.compile(
-        rf"\d{{1,3}}(?:\.\d{{1,3}}){{3}}(?:/\d{{1,2}})?(?: {THROUGH} \d{{1,3}}(?:\.\d{{1,3}}){{3}})?",
+        rf"\d{{1,3}}(?:\.\d{{1,3}}){{3}}(?:/\d{{1,2}})?(?: {THROUGH} \d{{1,3}}(?:\.\d{{1,3}}){{3}}| {_FROM_SERVER})?",
         re.I,
     ),
     "adapter.ipv6": re.compile(
@@ -158,7 +160,7 @@ def by_label(
     guesses = (decide(said, of_group) or decide(f"{group} {said}", of_group))[:1] if said else ()
     if trailed and trailed["label"] != said:
         guesses = decide(trailed["label"], of_group)[:1] or guesses  # ``3.2 GB not allocated``, ``211 MB in gebruik``
-    for fact in _surely(guesses, left, "size", "clock"):
+    for fact in _surely(guesses, left, "size", "clock", "count"):
         if value := understand(fact, text, interpreter.locale):
             return _meant(fact, guesses[0].phrase, value, left), value, 0
     if (several := _MEASURE_AND_WORDS.fullmatch(text)) and not counted:
@@ -242,7 +244,7 @@ _USED_OF = re.compile(
 )
 # ``61.7 GB free of 389.2 GB``, ``311 MB used``: the label stands behind its size.
 _TRAILED = re.compile(
-    r"(?:\d{1,3}(?:[ '’]\d{3})+|[\d.,]+) ?(?:[KMGT]i?[BO]?|[GM]Hz|bytes|octets) (?P<label>(?P<first>[^\W\d_]+\d?)(?: [^\W\d_]+$)?)(?:\s|$)(?!\s*\d[\d.,]* ?[KMGT]?i?[BO]\b)",
+    r"(?:\d{1,3}(?:[ '’]\d{3})+|[\d.,]+) ?(?:[KMGT]i?[BO]?|[GM]Hz|m?Wh|bytes|octets) (?:when |at |wenn |bei )?(?P<label>(?P<first>[^\W\d_]+\d?)(?: [^\W\d_]+$)?)(?:\s|$)(?!\s*\d[\d.,]* ?[KMGT]?i?[BO]\b)",
     re.I,
 )
 _MEASURE_AND_WORDS = re.compile(

@@ -68,8 +68,8 @@ def sides_of_bar(lines: Sequence[Line]) -> tuple[int, int, list[Line], list[Line
             continue
         begin, at, end = sides
         own = lines[rows[0] : rows[-1] + 1]
-        left, right = ([_part(line, start, stop) for line in own] for start, stop in ((begin, at), (at + 1, end)))
-        if (_tells_pairs(left) and _tells_pairs(right)) or (_is_headed(left) and _is_headed(right)):
+        left, right = ([part_of(line, start, stop) for line in own] for start, stop in ((begin, at), (at + 1, end)))
+        if (tells_pairs(left) and tells_pairs(right)) or (_is_headed(left) and _is_headed(right)):
             return rows[0], rows[-1] + 1, left, right
     return None
 
@@ -93,7 +93,8 @@ def _is_headed(side: Sequence[Line]) -> bool:
     return len(told) > _CELLS_OF_PAIR and words_of(told[0]) in SUBJECTS
 
 
-def _tells_pairs(side: Sequence[Line]) -> bool:
+def tells_pairs(side: Sequence[Line]) -> bool:
+    """Whether most lines of a side are pairs by their gaps, with labels that are known."""
     rows = [cells for line in side if (cells := cells_by_gap(line.text))]
     pairs = [cells[0][0] for cells in rows if len(cells) == _CELLS_OF_PAIR]
     return len(pairs) >= _LEAST and len(pairs) * 10 >= 6 * len(rows) and sum(map(is_known, pairs)) * 2 >= len(pairs)
@@ -104,7 +105,7 @@ _CELLS_OF_PAIR = 2
 
 def _cut_at(lines: Sequence[Line], cuts: Sequence[int]) -> list[list[Line]]:
     return [
-        _headed([_part(line, start or 0, end) for line in lines if line.text[start or 0 : end].strip()], start or 0)
+        _headed([part_of(line, start or 0, end) for line in lines if line.text[start or 0 : end].strip()], start or 0)
         for start, end in itertools.pairwise([0, *cuts, None])
     ]
 
@@ -172,6 +173,6 @@ def title_of(half: Sequence[Line]) -> tuple[Heading | None, Sequence[Line]]:
     return Heading(text, half[0].number, indent_of(half[0].text) + 1), told if is_rule(half[1].text) else half[1:]
 
 
-def _part(line: Line, start: int, end: int | None) -> Line:
+def part_of(line: Line, start: int, end: int | None) -> Line:
     """What of a line stands between two columns, where it stands."""
     return replace(line, text=" " * start + line.text[start:end].rstrip())

@@ -136,6 +136,35 @@ def lines_counting_sockets(interpreter: Interpreter, lines: Sequence[Line]) -> s
     return read
 
 
+_LETTERED_SOCKET = re.compile(
+    r"\s*(?P<socket>[A-H])(?::| [-–—=]|\s(?=\s))\s+(?P<holds>\d{1,3} ?[MG]i?[BO],? (?:LP)?DDR\d.*?|(?P<empty>[^\W\d_][^\d:]*?|\([^()]+\)|-+))\s*$"
+)
+
+
+def lettered_sockets(interpreter: Interpreter, lines: Sequence[Line]) -> set[int]:
+    """``A: 8 GB DDR5-4800 Siskin`` over ``B: empty``: sockets by letters that follow each other from the first on, which no
+    drive's line is taken for; returns the lines that were read."""
+    read: set[int] = set()
+    run: list[re.Match[str]] = []
+    for place, line in enumerate(lines):
+        match = _LETTERED_SOCKET.match(line.text[:MAX_LINE])
+        if match and match["empty"] and not _is_empty(match["empty"]):
+            match = None
+        run = [*run, match] if match and ord(match["socket"]) - ord("A") == len(run) else []
+        below = lines[place + 1].text[:MAX_LINE] if place + 1 < len(lines) else ""
+        if len(run) < _LEAST_SOCKETS or _LETTERED_SOCKET.match(below) or all(row["empty"] for row in run):
+            continue
+        for socket, at in zip(run, lines[place + 1 - len(run) : place + 1], strict=True):
+            item = interpreter.new_item("module")
+            for field in ("socket",) if socket["empty"] else ("socket", "holds"):
+                fact = "module.size" if field == "holds" else "module.slot"
+                entry = Entry("", socket[field], at.number, socket.start(field) + 1)
+                interpreter.place(entry, "rows", (Guess(fact, 0.85, "it is one of the lettered sockets"),), item)
+            read.add(at.number)
+        run = []
+    return read
+
+
 _ROW = re.compile(
     rf"\s*(?:[-*•] +|\d{{1,2}}(?:[.)] +|\s{{2,}}))?\[?(?P<socket>{SOCKET.pattern}|[^\W\d_]{{3,12}} ?\d{{1,2}})(?:\]:?(?=\s)|\s*[|;:=]| -(?= )|\s(?=\s)|\t)\s*(?P<holds>\S.*)$",
     re.I,

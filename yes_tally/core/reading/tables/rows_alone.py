@@ -327,7 +327,7 @@ def _titled(
     deeper = indent_of(lines[1].text) > indent_of(lines[0].text)
     listed = all(BULLETED.match(line.text) or ", " in line.text for line in lines[1:])
     marked = lines[0].text.endswith(":") or title != lines[0].text.strip()
-    marked = marked or (title.isupper() and not any(line.text.isupper() for line in lines[1:]))
+    marked = marked or (title.isupper() and sum(line.text.isupper() for line in lines[1:]) * 2 < len(lines) - 1)
     if cells[1] < 2 and not (names and (marked or deeper or listed)):
         return list(lines), around
     named = interpreter.heading(lines[0].text, lines[0].number)

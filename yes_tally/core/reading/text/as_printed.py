@@ -38,7 +38,7 @@ class Printed:
 def one_by_one(lines: Sequence[Line], whole: int, pieces: Pieces) -> tuple[Sequence[Line], Printed]:
     """Lines numbered one after the other, and where they are printed; as they are, where they are all ``whole`` lines of
     the report. What is said of the line above or below is so where nothing was left out between."""
-    if len(lines) == whole:
+    if len(lines) == whole and all(line.number == number for number, line in enumerate(lines, 1)):
         return lines, Printed(range(whole + 1), {})
     numbers = [0, *(line.number for line in lines)]
     numbered = [replace(line, number=number) for number, line in enumerate(lines, 1)]

@@ -319,6 +319,7 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
         (re.compile(r"\bDDR\d?-(\d{3,5})\b"), "module.speed"),
         (re.compile(r"\bDDR\d (\d{4})(?![\w.]| ?M[TH])"), "module.speed"),
         (re.compile(r"\d ?(?:MT/s|MHz),? ([A-Z][a-z]\w+)$"), "module.maker"),
+        (re.compile(r"\bDDR\d-\d{3,5},? ([A-Z][a-z]\w+)$"), "module.maker"),
         (re.compile(r"\b((?:SO-?|U|R)?DIMM|soldered|on board)\b", re.I), "module.form"),
         (re.compile(r"\b((?!GiB|MiB)[A-Z][a-z]\w+) (?!LP|DDR)(?=\S*\d)[A-Z0-9]{2,}-[A-Z0-9-]+\b"), "module.maker"),
         (re.compile(r"\b(?!GiB|MiB)[A-Z][a-z]\w+ ((?!LP|DDR)(?=\S*\d)[A-Z0-9]{2,}-[A-Z0-9-]+)\b"), "module.part"),

@@ -8,10 +8,10 @@ from typing import TYPE_CHECKING
 
 from yes_tally.core.catalogue import FACTS, FIELDS, FactKind
 from yes_tally.core.quantity import exactly
-from yes_tally.core.reading.meaning.decide import Context, Guess
+from yes_tally.core.reading.meaning.decide import Context, Guess, decide
 from yes_tally.core.reading.meaning.labels import words_of
 from yes_tally.core.reading.meaning.questions import asked_for
-from yes_tally.core.reading.shapes.layout import Entry
+from yes_tally.core.reading.shapes.layout import MAX_LABEL, Entry
 from yes_tally.core.reading.values.text_forms import PERMANENT
 from yes_tally.core.reading.values.understand import understand
 from yes_tally.core.words import choice_named, flag_of
@@ -69,6 +69,10 @@ def told_by_itself(interpreter: Interpreter, entry: Entry, shape: str, context: 
             known = understand(FACTS[measure], entry.printed, interpreter.locale)
             if known:
                 interpreter.add(measure, item, entry, known, shape, 0.85, "its unit says what it is")
+    for guess in decide(entry.printed, context)[:1] if item and len(entry.printed) <= MAX_LABEL else ():
+        if guess.phrase and FACTS[guess.fact].kind == "flag" and guess.fact.startswith(f"{context.group}."):
+            # ``[default printer]``
+            interpreter.add(guess.fact, item, entry, exactly("flag", True), shape, 0.8, "it is said of it in brackets")
 
 
 # ``connected at 1 Gbit/s``

@@ -70,7 +70,7 @@ ITEM_LINES: tuple[ItemLine, ...] = (
     _line("connection", r"(?P<protocol>tcp[46]?|udp[46]?)\s+(?P<local>\S+:\d+)\s{2,}(?:by|von|par|por|da|door|przez)\s+(?P<pid>\d{1,7})(?:\s+\([^()]*\))?"),
     _line("connection", r"(?P<protocol>tcp[46]?|udp[46]?)\s+(?P<local>\S+:\d+)\s{2,}(?:-|(?P<remote>\*(?::\*)?|\S+:[\d*]+))\s{2,}(?:(?P<state>[^\W\d_][\w-]*(?: [\w-]+){0,2})\s{2,})?[\w.-]+[\[(/](?P<pid>\d{1,7})[\])]?"),
     _line("connection", r"(?P<protocol>tcp[46]?|udp[46]?)\s+(?P<local>\S+:\d+)\s{2,}(?P<state>[^\W\d_][\w-]{3,14})\s{2,}(?P<pid>\d{1,7})(?:\s{2,}\S.*)?"),
-    _line("connection", r"(?P<protocol>tcp[46]?|udp[46]?)\s+(?:-|(?P<state>[a-z][a-z_-]{2,14}))\s{2,}(?P<local>\S+:[\d*]+)(?:\s{2,}(?P<remote>\*|\S+:[\d*]+))?(?:\s{2,}[\w.-]+[\[(/](?P<pid>\d{1,7})[\])]?)?"),
+    _line("connection", r"(?P<protocol>tcp[46]?|udp[46]?)\s+(?:-|(?P<state>[a-z][a-z_-]{2,14}))\s{2,}(?P<local>\S+:[\d*]+)(?:\s{2,}(?:-|(?P<remote>\*|\S+:[\d*]+)))?(?:\s{2,}(?:[\w.-]+[\[(/])?(?P<pid>\d{1,7})(?:[\])]|\s*\([^()]*\))?)?"),
     _line("connection", r"(?P<state>[a-z][a-z_-]{2,14})\s+(?P<protocol>tcp[46]?|udp[46]?)\s+(?P<local>\S+:[\d*]+)(?:\s+(?:-+>|<-+>?|[→←↔]|to)\s*(?P<remote>\*|\S+:[\d*]+))?(?:\s+.*?\bpid[ =:](?P<pid>\d{1,7})\b.*|\s+\D{0,40})?"),
     _line("connection", r"(?:#?\d{1,4}[.)]?\s+)?(?P<protocol>tcp[46]?|udp[46]?)\s+(?P<local>\S+:\d+)\s*(?:-+>|<-+>?|[→←↔]|=>)\s*(?P<remote>\S+:[\d*]+),?\s+[\[(]?(?P<state>[^\W\d_][^\W\d]{2,14}(?: [^\W\d]{2,14}){0,3}?)[\])]?,?\s*[(\[]?(?:pid|process|proc|prozess|processus|proceso|processo|proces)[ :=#]{1,2}(?P<pid>\d{1,7})\b.*"),
     _line("neighbour", rf"(?P<address>{_IP})\s{{2,}}(?P<mac>{_MAC})\s{{2,}}(?P<interface>[a-z]{{2,8}}\d{{1,2}})(?:\s{{2,}}\(?(?P<kind>[^\W\d_]+)\)?)?"),

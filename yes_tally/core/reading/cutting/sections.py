@@ -18,6 +18,7 @@ from yes_tally.core.reading.cutting.form_fields import without_fields
 from yes_tally.core.reading.meaning.labels import words_of
 from yes_tally.core.reading.phrases import SUBJECTS, field_of_item, is_known, meanings
 from yes_tally.core.reading.shapes.layout import MAX_LINE
+from yes_tally.core.reading.statements.checks_said import kind_checked
 from yes_tally.core.reading.statements.sentences import REACH_COUNTS, REACH_SAYS, statements
 from yes_tally.core.reading.tables.log_rows import are_events, is_event
 from yes_tally.core.reading.text.decode import Line
@@ -254,6 +255,8 @@ def _failure(body: Sequence[Line]) -> tuple[str | None, int | None]:
             return None, None  # what went wrong elsewhere, and at another time
         if kind == "not-supported" and _answers_no(line.text):
             continue
+        if kind == "timed-out" and kind_checked(line.text[:MAX_LINE]):
+            return None, None  # ``Energy check: stopped after 20 seconds``: a check that did not finish
         if kind == "timed-out" and _counts_answers(said):
             return None, None  # an echo test of which not everything was answered
         if kind and any(_tells(line.text) and _tells(other.text) for other in said if other is not line):

@@ -59,6 +59,11 @@ def lines_of_system(interpreter: Interpreter, lines: Sequence[Line], around: tup
     name = Entry("", called.strip()[noun:], lines[0].number, indent_of(lines[0].text) + noun + 1)
     interpreter.place(name, "words", (Guess("os.name", 0.8, "it stands over what is told of the system"),), None)
     interpreter.asides("os.name", None, name, "words", 0.8)
+    first = [draft for draft in interpreter.drafts[before:] if draft.entry.line == lines[0].number]
+    if _EDITION.fullmatch(more) and not any(draft.entry.column > len(called) for draft in first):
+        # ``Harbour OS 12, Desk Pro``
+        edition = Entry("", more.strip(), lines[0].number, lines[0].text.index(more.strip(), len(called)) + 1)
+        interpreter.place(edition, "words", (Guess("os.edition", 0.75, "it stands behind the system's name"),), None)
     return True
 
 
@@ -84,5 +89,6 @@ def system_over_pairs(interpreter: Interpreter, lines: Sequence[Line], command: 
     return {draft.entry.line for draft in interpreter.drafts[before:]}
 
 
+_EDITION = re.compile(r"\s*[A-Z][a-z]+(?: [A-Z][a-z]+){0,2}\s*")
 _AMOUNT = re.compile(r"\s*\d[\d.,'’\u00a0\u202f]* ?[KMGT]i?[BO] [^\W\d_]+(?: [^\W\d_]+){0,3}\s*", re.I)
 _MOST_LINES, _LEAST_LINES = 10, 2

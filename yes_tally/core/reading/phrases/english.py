@@ -141,7 +141,7 @@ LABELS: dict[str, str] = {
     "disk.read_only": "locked|r/o|write locked|read only|write protected|is read only|readonly|ro|write protection",
     "disk.unallocated": "not allocated|unallocated|free space|unallocated space|unpartitioned|not partitioned|unused|largest free extent|to be allocated|unassigned",
     "partition.disk": "disk no|disk|disk number|drive|on disk|device|disk index",
-    "partition.number": "number|partition|partition number|index|no|#|part|slot",
+    "partition.number": "number|nr|partition|partition number|index|no|#|part|slot",
     "partition.kind": "kind|type|partition type|purpose|role|what for|use|used for",
     "partition.size": "bytes|size|capacity|length",
     "partition.start": "first byte|first sector|start byte|start sector|first lba|start|offset|starting offset|begin|starts at|begins at|from|start at|start offset|at",

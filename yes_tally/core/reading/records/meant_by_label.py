@@ -3,6 +3,7 @@ opposite, or the name of what the record tells of."""
 
 from __future__ import annotations
 
+import re
 from collections.abc import Sequence
 from dataclasses import dataclass
 from typing import TYPE_CHECKING
@@ -24,6 +25,7 @@ from yes_tally.core.reading.phrases.elsewhere import says_elsewhere
 from yes_tally.core.reading.records.names_told import DEFAULTS, is_device_of_driver, is_named_below, names_default
 from yes_tally.core.reading.shapes.layout import Entry
 from yes_tally.core.reading.values.flags import says_needed, says_of_password
+from yes_tally.core.reading.values.text_forms import MODEL_OF_CARD
 from yes_tally.core.reading.values.understand import understand
 
 if TYPE_CHECKING:
@@ -34,13 +36,14 @@ if TYPE_CHECKING:
 class Record:
     """Pairs that stand together: all of them, in which shape, and the item they tell of. What those read so far leave to
     the next: ``opened``, the thing that a line above them numbered, and ``by_login``, whether an account's sign-in name
-    was told."""
+    was told, or a card's model before what people call it."""
 
     entries: Sequence[Entry]
     shape: str
     item: Item | None
     opened: Item | None = None
     by_login: bool = False
+    by_model: bool = False
 
 
 def read_by_label(interpreter: Interpreter, entry: Entry, record: Record, said_of: Context, item: Item | None) -> None:
@@ -68,6 +71,8 @@ def read_by_label(interpreter: Interpreter, entry: Entry, record: Record, said_o
         # Of an adapter it is what people call it.
         if item.group == "account":
             record.by_login = True
+        elif item.group == "adapter" and _is_model(entry, record):
+            record.by_model = True
         elif item.group == "adapter":
             guesses = (Guess("adapter.connection", 0.82, "it heads what is said of the adapter"),)
         else:
@@ -77,11 +82,23 @@ def read_by_label(interpreter: Interpreter, entry: Entry, record: Record, said_o
         record.by_login = True
     elif record.by_login and words_of(entry.label) in MERELY_NAME:
         guesses = (Guess("account.full_name", 0.85, "it stands below what they sign in with"),)
+    elif record.by_model and guesses and guesses[0].fact == "adapter.name" and words_of(entry.label) in MERELY_NAME:
+        guesses = (Guess("adapter.connection", 0.85, "it stands below what its maker calls it"),)
     if not guesses and health_ahead(interpreter, entry, shape, item):
         return
     named = not guesses or not guesses[0].phrase or FACTS[guesses[0].fact].kind == "choice"
     if not (named and choice_by_flag(interpreter, entry, shape, said_of, item)):
         interpreter.place(entry, shape, guesses, item)
+
+
+def _is_model(entry: Entry, record: Record) -> bool:
+    """Whether what heads a card's record is what its maker calls it, and what the record's name says is not."""
+    names = [other.printed for other in record.entries if words_of(other.label) in MERELY_NAME]
+    own, *others = (MODEL_OF_CARD.fullmatch(_ASIDE.sub("", text)) for text in (entry.printed, *names))
+    return own is not None and len(names) == 1 and not any(others)
+
+
+_ASIDE = re.compile(r"\s+\([^()]*\)$")
 
 
 def _in_clauses(interpreter: Interpreter, entry: Entry, guesses: Sequence[Guess], item: Item) -> bool:

@@ -117,7 +117,10 @@ def named_by(interpreter: Interpreter, heading: Heading, group: str, shape: str,
         for text, offset in cells[1:]:
             # ``[1] Pellucid P24h      main``: a mark behind its name.
             left = [fact for fact in FIELDS[group] if fact.name != NAMING[group]]
-            told_in_words(interpreter, text, heading.line, begins - 1 + offset, group, item, left)
+            skip = len(text) - len(text.lstrip("[("))
+            told_in_words(
+                interpreter, text[skip:].rstrip("])"), heading.line, begins - 1 + offset + skip, group, item, left
+            )
         if mark := listed["chosen"] or listed["filled"]:
             chosen(interpreter, heading, mark, item, shape)
         interpreter.frame.add(heading.line)

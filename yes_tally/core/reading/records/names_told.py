@@ -18,7 +18,7 @@ from yes_tally.core.reading.phrases import SUBJECTS
 from yes_tally.core.reading.records.listings import CALLED
 from yes_tally.core.reading.shapes.layout import Entry
 from yes_tally.core.reading.tables.bare_rows import told_bare
-from yes_tally.core.reading.values.text_forms import BOOT_ID
+from yes_tally.core.reading.values.text_forms import BOOT_ID, DAY, MOMENT
 from yes_tally.core.reading.values.understand import MAX_TEXT, understand
 from yes_tally.core.words import choice_named, flag_of
 
@@ -169,7 +169,9 @@ _WHICH = re.compile(
 
 
 _MOMENT = re.compile(
-    r"(?:\d{4}-\d\d-\d\d|\d{1,2}([./-])\d{1,2}\1(?:\d{4}|\d\d))(?:[T ,]+\d{1,2}:\d\d(?::\d\d)?)?|\d{1,2}:\d\d(?::\d\d)?"
+    r"(?:\d{4}-\d\d-\d\d|\d{1,2}([./-])\d{1,2}\1(?:\d{4}|\d\d))(?:[T ,]+\d{1,2}:\d\d(?::\d\d)?)?|\d{1,2}:\d\d(?::\d\d)?|"
+    rf"{MOMENT}|{DAY}",
+    re.I,
 )
 
 

@@ -16,7 +16,7 @@ from yes_tally.core.reading.kinds.caches_in_order import (
 from yes_tally.core.reading.kinds.checks_listed import are_checks, check_in_heading, checked_in
 from yes_tally.core.reading.kinds.policies_listed import are_audited, policies
 from yes_tally.core.reading.kinds.variables import are_variables, is_environment, variable_list
-from yes_tally.core.reading.meaning.decide import ITEM_GROUPS, NAMING, RELATED, Context, Guess, decide
+from yes_tally.core.reading.meaning.decide import ITEM_GROUPS, NAMING, RELATED, Context, Guess, decide, infer_group
 from yes_tally.core.reading.meaning.labels import words_of
 from yes_tally.core.reading.phrases import is_known, names_item
 from yes_tally.core.reading.phrases.elsewhere import heads_letter, is_elsewhere, says_elsewhere, tell_elsewhere
@@ -100,7 +100,7 @@ def _read(
         says_elsewhere(entry.label) or _MEASURED.match(entry.printed) for entry in group.entries[:1]
     )
     of_tool = group.heading is not None and names_tool(group.heading.text)
-    if group.heading and group.children and shape in _OF_DATA and words_of(group.heading.text) in _WENT_WRONG:
+    if group.heading and group.children and words_of(group.heading.text) in _WENT_WRONG and _of_the_tool(group, shape):
         _told_of_nothing(interpreter, group)
         return
     if of_tool or (not this_line_only and any(map(is_elsewhere, names))):
@@ -170,6 +170,8 @@ def _read(
         return
     below = (subject, *inner) if subject and opened else inner
     children, star = without_stars(group.children if depth < MAX_DEPTH else side_by_side(group))
+    if below[:1] == ("partition",):
+        children = [with_volume_apart(child) for child in children]
     shared = shared_labels(children)
     all_alike = bool(shared) or _tell_the_same(children)
     start = len(interpreter.drafts)
@@ -190,6 +192,12 @@ _WENT_WRONG = frozenset(
     (word,) for word in ("error", "failure", "exception", "fehler", "erreur", "errore", "erro", "fout", "blad")
 )
 _OF_DATA = frozenset({"JSON", "YAML", "XML", "tree"})
+
+
+def _of_the_tool(group: Group, shape: str) -> bool:
+    """Whether what stands under *errors* went wrong while a tool looked, as data tells it, and is no log's."""
+    labels = tuple(dict.fromkeys(entry.label for child in group.children for entry in child.entries))
+    return shape in _OF_DATA or infer_group(labels, (), False) != "event"
 
 
 # ``card 10.20.1.44 (Wickerlink GbE 210)``, ``via eth0``

@@ -42,16 +42,14 @@ def lay_out(lines: Sequence[Line]) -> Layout | None:
     if named := _behind_names(lines) or _behind_kinds(lines):
         return named
     told, title = _told(lines), None
-    headed = (
-        len(lines) > _LEAST and may_head(lines[0].text) and not (told and told[0].entries[0].line == lines[0].number)
-    )
-    if headed and len(below := _told(lines[1:])) == len(lines) - 1:
+    over = len(lines) > _LEAST and may_head(lines[0].text) and not (told and told[0].entries[0].line == lines[0].number)
+    if over and len(below := _told(lines[1:])) == len(lines) - 1:
         title, lines, told = lines[0], lines[1:], below
     if not told:
         return None
     written = sum(not is_rule(line.text) for line in lines)
     share = known_share(all_entries(told))
-    repeated = len(told) > 1 and {e.label for e in told[0].entries} & {e.label for e in told[1].entries}
+    repeated = len(told) > 1 and bool({e.label for e in told[0].entries} & {e.label for e in told[1].entries})
     # ``disk model="Shale 1T"`` over ``os name="Harbour OS 12"``: each line says of what it tells.
     headed = sum(group.heading is not None for group in told)
     repeated = repeated or headed > 0

@@ -28,7 +28,7 @@ _HEAD = re.compile(r"(?:\d{1,4}[:.)] +)?(?P<name>[^\s:<(][^:<]{0,78}?)(?P<mark>:
 # ``wkl0  (Wickerlink GbE 210)``: what the kernel calls a card, over what is said of it.
 _KERNEL_NAME = re.compile(r"(?:[a-z]{2,8}|[A-Z]{2,8})\d{1,2}(?=  |$)")
 _INDEX = re.compile(r"\d{1,4}[:.)] ")
-_ANGLE = re.compile(r"<([^<>]{1,300})>|(?<=\s)\(([^()]{1,200},[^()]{1,200})\)\s*$")
+_ANGLE = re.compile(r"<([^<>]{1,300})>|(?<=\s)\(([^()]{1,200},[^()]{1,200})\)\s*$|(?<=\s)\[([^\[\]]{2,200})\]\s*$")
 _WORD = re.compile(r"\S+")
 _MAX = 2000
 # A value of several words: a moment, or two, and several addresses.

@@ -62,6 +62,8 @@ def lay_out(lines: Sequence[Line]) -> Layout | None:
         field = ""
     if len(rows) <= _LEAST_FIELDS and not field and not (blank and whole):
         return None
+    if any(cell[0] == "(" and cell[-1] == ")" for cell, _ in head):
+        return None  # ``Card   Ternwave AX 20   (wireless)``: an aside is called nothing
     if not 2 <= len(head) <= _MOST_ITEMS or any(len(cells) > len(head) + 1 for _, cells in body):
         return None
     if sum(len(cells) > 1 and cells[1][0][0] in ":=" for _, cells in body) * 2 > len(body):

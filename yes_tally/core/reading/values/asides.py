@@ -246,7 +246,7 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
         (re.compile(r"/\d{1,2} (?:from|by|von|de|du|da|di|van|od) (\d+(?:\.\d+){3})\b", re.I), "adapter.dhcp_server"),
         (re.compile(r"\bDHCP,? (?:server|serveur|servidor|serwer) ?:? (\d+(?:\.\d+){3})", re.I), "adapter.dhcp_server"),
         (re.compile(r"\((DHCP) (?:from|by|von|vom|par|de|da|dal|van|od|przez) \d", re.I), "adapter.dhcp"),
-        (re.compile(rf"\bDHCP\b.*?[,;] (?:until|till|bis|jusqu'au|hasta(?: el)?|até|fino al?|tot|do) ({MOMENT}|{DAY})", re.I), "adapter.lease_until"),
+        (re.compile(rf"\bDHCP\b.*?[,;] (?:(?:valid|good|g[üu]ltig|valable|v[áa]lid[ao]|geldig|wa[żz]n[eya]) )?(?:until|till|bis|jusqu'au|hasta(?: el)?|até|fino al?|tot|do) ({MOMENT}|{DAY})", re.I), "adapter.lease_until"),
         (re.compile(r"\(?DHCP(?: (?:from|by|server|lease from|von|de|da|van|od))? ?:? (\d+(?:\.\d+){3})", re.I), "adapter.dhcp_server"),
     ),
     # ``Ines Calloway, Lantern Sound Ferries``
@@ -272,6 +272,8 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
         (re.compile(r"\d,? \(?(?:[^\W\d_]+ )?(?:by|from|von|de|du|da|dal|di|van|od|par|por) (\d{1,3}(?:\.\d{1,3}){3})\b", re.I), "adapter.dhcp_server"),
         (re.compile(rf"(?:\b(?:to|until|till|bis|au|al|a|hasta|até|fino al?|tot|do)| [-–→]|->| t/m)\s+({MOMENT}|{DAY}|\d[\d./-]+)", re.I), "adapter.lease_until"),
     ),
+    # ``never (permanent licence)``
+    "licence.expires_at": ((re.compile(rf"^(?:never|nie(?:mals)?|jamais|nunca|mai|nooit|nigdy)\b.*?\b({PERMANENT})", re.I), "licence.permanent"),),
     "licence.state": (
         (re.compile(rf"(?<!\bnot )(?<!\bnon )(?<!\bpas )(?<!\bnicht )(?<!\bniet )(?<!\bno )(?<!\bnão )(?<!\bnie )\b({PERMANENT})\b", re.I), "licence.permanent"),
         (re.compile(r"^[^\W\d_]+ \(([^()\d]{2,30})\)"), "licence.channel"),

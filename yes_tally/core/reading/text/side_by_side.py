@@ -52,7 +52,8 @@ def _sides(run: Sequence[Line], begins: Sequence[int]) -> list[list[Line]]:
         [part for line in run if (part := part_of(line, start, stop)).text.strip()]
         for start, stop in itertools.pairwise([0, *begins, MAX_LINE])
     ]
-    in_words = all(len(side) > 1 and not tells_pairs(side[1:]) for side in sides)
+    # What a table's cells hold has no commas.
+    in_words = all(any(", " in line.text for line in side[1:]) and not tells_pairs(side[1:]) for side in sides)
     return [[replace(line, tabbed=None) for line in side] for side in sides] if in_words else []
 
 

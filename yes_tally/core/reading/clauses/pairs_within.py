@@ -13,14 +13,14 @@ from yes_tally.core.reading.kinds.caches_in_order import NAMED_LEVELS
 from yes_tally.core.reading.meaning.decide import ITEM_GROUPS, Context, decide
 from yes_tally.core.reading.meaning.labels import words_of
 from yes_tally.core.reading.meaning.questions import asked_for
-from yes_tally.core.reading.phrases import SUBJECTS, is_known, labels_in_brackets, names_item, subjects_in
+from yes_tally.core.reading.phrases import SUBJECTS, is_known, is_likely, labels_in_brackets, names_item, subjects_in
 from yes_tally.core.reading.phrases.elsewhere import is_elsewhere
 from yes_tally.core.reading.shapes.layout import MAX_TOLD, Entry
 from yes_tally.core.reading.values.text_forms import COMMA_WITHIN_MOMENT, SOCKET
 from yes_tally.core.words import flag_of
 
 _SLASHED = re.compile(r"\s*/\s*")
-_NEXT_PAIR = re.compile(r"(?:[,;]|(?<=\w)\.(?= [^\W\d_a-zà-ż]))\s+(?P<label>[^\W\d_][^:,;=]{1,40}?)\s*:\s+(?=\S)")
+_NEXT_PAIR = re.compile(r"(?:[,;]|(?<=[\w)%])\.(?= [^\W\d_a-zà-ż]))\s+(?P<label>[^\W\d_][^:,;=]{1,40}?)\s*:\s+(?=\S)")
 # ``Harbour OS 12, build 12.0.4417``: no mark between, but a label of one word and something that begins as a value.
 _NEXT_BARE = re.compile(
     r",\s+(?:(?:now|jetzt|maintenant|ahora|agora|adesso|ora|nu|teraz) )?(?P<label>[^\W\d_]{4,20}) (?=[\"']?[\d])"
@@ -77,7 +77,9 @@ def pairs_in(entry: Entry) -> list[Entry]:
         if match.start() < start:
             continue
         name = "resolution" if match.re is _PICTURE else match["label"] or match.groupdict().get("far") or ""
-        if (is_known(name) or match.re is _BESIDE) and text.count("(", start, match.start()) == text.count(
+        # Behind a full stop and before a colon a label may be one by synonyms of its words.
+        likely = match.re is _NEXT_PAIR and match.group()[0] == "." and is_likely(name)
+        if (is_known(name) or match.re is _BESIDE or likely) and text.count("(", start, match.start()) == text.count(
             ")", start, match.start()
         ):
             end = match.end("flag") if match.re is _AFTER_SWITCH else match.start()

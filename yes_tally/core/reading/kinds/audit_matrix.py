@@ -6,6 +6,8 @@
     Sign-in and sign-out
       Sign-in               yes       yes
       Sign-out              yes       no
+
+or the same in the columns of any table, or as the flags of a record.
 """
 
 from __future__ import annotations
@@ -15,11 +17,12 @@ from typing import TYPE_CHECKING
 
 from yes_tally.core.catalogue import FACTS
 from yes_tally.core.quantity import exactly
+from yes_tally.core.reading.drafts import Item
 from yes_tally.core.reading.kinds.policies_listed import tell_audited
 from yes_tally.core.reading.shapes.layout import MAX_LINE, Entry, cells_by_gap, is_rule
 from yes_tally.core.reading.text.decode import Line
 from yes_tally.core.reading.values.understand import understand
-from yes_tally.core.words import flag_of
+from yes_tally.core.words import choice_named, flag_of
 
 if TYPE_CHECKING:
     from yes_tally.core.reading.interpret import Interpreter
@@ -65,6 +68,29 @@ def _order(interpreter: Interpreter, head: Cells) -> bool | None:
     values = [understand(FACTS["policy.records"], text, interpreter.locale) for text, _ in head[-2:]]
     said = [value.value if value else None for value in values]
     return said[0] == "success" if sorted(map(str, said)) == ["failure", "success"] else None
+
+
+def audited_by_flags(interpreter: Interpreter, entries: Sequence[Entry], item: Item, shape: str) -> Sequence[Entry]:
+    """``Success: yes`` beside ``Failure: no`` of one subcategory: together they say what is recorded. Returns the pairs but
+    those two; all of them where they do not say so."""
+    fact = FACTS["policy.records"]
+    flags: dict[str, tuple[Entry, bool]] = {}
+    for entry in entries:
+        which = choice_named(fact.field, fact.choices, entry.label) if entry.label else None
+        said = _SIGNS.get(entry.printed, flag_of(entry.printed)) if which in ("success", "failure") else None
+        if which and said is not None:
+            flags[which] = entry, said
+    if len(flags) < len(_RECORDED):
+        return entries
+    told = [entry for entry, _ in flags.values()]
+    success, failure = (flags[which][1] for which in _RECORDED)
+    value = exactly("choice", _RECORDS[success, failure])
+    why = "the columns of successes and of failures say so"
+    interpreter.add(fact.name, item, min(told, key=lambda entry: entry.column), value, shape, 0.85, why)
+    return [entry for entry in entries if entry not in told]
+
+
+_RECORDED = ("success", "failure")
 
 
 def _told(cells: Cells) -> tuple[bool, bool] | None:

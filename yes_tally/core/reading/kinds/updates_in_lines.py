@@ -92,9 +92,13 @@ _LISTED = re.compile(
 
 
 def updates_in_sentences(interpreter: Interpreter, lines: Sequence[Line]) -> set[int]:
-    """Read the updates that a sentence says are installed, by their ids alone; returns the lines that were read."""
+    """Read the updates that a sentence says are installed, by their ids alone, or each with its day; returns the lines that
+    were read."""
     read: set[int] = set()
     for line in lines:
+        if len(line.text) <= 2 * _LONGEST and _dated_in_a_row(interpreter, line):
+            read.add(line.number)
+            continue
         listed = _LISTED.fullmatch(line.text) if len(line.text) <= 2 * _LONGEST else None
         if listed is None or says_otherwise(listed["before"]):
             continue
@@ -108,3 +112,24 @@ def updates_in_sentences(interpreter: Interpreter, lines: Sequence[Line]) -> set
             )
         read.add(line.number)
     return read
+
+
+_WITH_DAY = rf"{_ID}:? (?:\(|(?:[^\W\d_]+ ){{0,2}})(?:{DAY})\)?"
+# ``HU-24117 since 2024-12-03; HU-25006 since 2025-01-14``
+_DATED = re.compile(rf"(?:(?P<before>[^:]{{5,80}}):)?\s*(?P<listed>{_WITH_DAY}(?:[;,] {_WITH_DAY})+)\.?\s*")
+_ONE_DATED = re.compile(rf"(?P<id>{_ID}):? (?P<words>[^\d;,]*?)(?P<day>{DAY})")
+
+
+def _dated_in_a_row(interpreter: Interpreter, line: Line) -> bool:
+    """Several updates on one line, each with the day on which it was installed. Whether the line is one of such, and read."""
+    row = _DATED.fullmatch(line.text)
+    if row is None or says_otherwise(line.text):
+        return False
+    for one in _ONE_DATED.finditer(line.text, row.start("listed")):
+        item = interpreter.new_item("update")
+        for field, fact in (("id", "update.id"), ("day", "update.installed_at")):
+            value = understand(FACTS[fact], one[field], interpreter.locale)
+            at = Entry("", one[field], line.number, one.start(field) + 1)
+            if value:
+                interpreter.add(fact, item, at, value, "rows", 0.85, "it stands in a row of updates and their days")
+    return True

@@ -68,6 +68,8 @@ def told_by(
         fact = guess.fact
         if fact == "adapter.lease_from" and _UNTIL.match(printed):
             fact = "adapter.lease_until"  # ``Lease: until 2025-02-12``
+        elif fact == "adapter.lease_until" and _FROM.match(printed):
+            fact = "adapter.lease_from"  # where a language's *from* and *until* are no part of the label
         if fact in _AMOUNTS_OF_PC and LIMITS.match(printed):
             fact = "memory.limit"  # ``Memory: at most 64 GB``
         if fact == "driver.name" and FILE_OF_DRIVER.match(printed):
@@ -109,6 +111,7 @@ _NUMBERED = {"disk.id": "disk.number", "partition.id": "partition.number"}
 _NAMED_FORM = re.compile(r"[A-Z][\w-]* \S*\d\S*(?: \S+)* \([^()]+\)$")
 _ORDINAL = re.compile(r"\d{1,2}")
 _UNTIL = re.compile(r"(?:until|till|through|to|bis|jusqu\S*|hasta|até|fino|tot|do)\b", re.I)
+_FROM = re.compile(r"(?:from|since|vom|seit|depuis|desde|dal|vanaf|sinds|od)\b", re.I)
 
 
 def _rivals(fact: str, guess: Guess, guesses: tuple[Guess, ...]) -> list[str]:

@@ -122,7 +122,7 @@ LABELS: dict[str, str] = {
     "module.type": "type|memory type|kind|technology|generation|smbios memory type|module type|sort",
     "module.form": "form|form factor|package|shape",
     "module.speed": "speed rated|rated speed|rated clock|nominal clock|speed|rated speed|rated|max speed|maximum speed|clock|transfer rate|mt/s|mtps|data rate|nominal speed|mts|rate",
-    "module.running_speed": "speed set|set speed|set to|runs at|current clock|clock now|running|running speed|configured speed|configured clock speed|current speed|runs at|configured memory speed|speed now|running at|actual speed|clocked at|effective speed|set to|configured|now at|at present|real speed|real clock|current mt s|running mt s|actual mt s|now mt s",
+    "module.running_speed": "in use|speed in use|speed set|set speed|set to|runs at|current clock|clock now|running|running speed|configured speed|configured clock speed|current speed|runs at|configured memory speed|speed now|running at|actual speed|clocked at|effective speed|set to|configured|now at|at present|real speed|real clock|current mt s|running mt s|actual mt s|now mt s",
     "module.maker": "maker|manufacturer|vendor|brand|made by",
     "module.part": "part number|part|part no|model|part code|order number|p/n|pn|article|mpn|maker part number|product number",
     "module.serial": "serial number|serial|serial no|sn|s/n|ser no|serial nr",

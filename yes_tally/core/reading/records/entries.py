@@ -19,6 +19,7 @@ from yes_tally.core.reading.clauses.compounds import (
 )
 from yes_tally.core.reading.clauses.pairs_within import in_parts
 from yes_tally.core.reading.drafts import Item
+from yes_tally.core.reading.kinds.audit_matrix import audited_by_flags
 from yes_tally.core.reading.kinds.caches_in_order import caches_in_order
 from yes_tally.core.reading.kinds.drives import by_letter, told_of_drive
 from yes_tally.core.reading.kinds.memory_sockets import bare_module, empty_socket, in_socket
@@ -89,6 +90,7 @@ def read_entries(
     """Read pairs that stand together, with what is spoken of there and the item they tell of."""
     if item:
         entries = [entry for entry in entries if not says_kind(entry, item.group)]
+        entries = audited_by_flags(interpreter, entries, item, shape) if item.group == "policy" else entries
     else:
         entries = without_tools_own(entries, interpreter.under[-1] if interpreter.under else "")
     entries = [part for entry in entries for part in each_numbered(entry)]

@@ -79,6 +79,8 @@ def lay_out(lines: Sequence[Line]) -> Layout | None:
     labels = [cells[0][0].rstrip(" :.") for _, cells in body if cells]
     if len({words_of(label) for label in labels if words_of(label) in SUBJECTS}) * 2 > len(labels):
         return None  # each row tells of a thing of its own
+    if field and len(set(labels)) < len(labels):
+        return None  # ``Category`` over categories that come again: a column, and no field of several things
     known = sum(map(is_known, labels))
     # A corner left blank, and a cell below each head in every row: nothing else looks so.
     least, of_all = (_LEAST_KNOWN, 3) if blank and whole else (_LEAST_FIELDS, 2)

@@ -12,6 +12,7 @@ from yes_tally.core.quantity import unit_by_plausibility
 from yes_tally.core.reading.clauses.pairs_within import joint
 from yes_tally.core.reading.clauses.told_in_parts import told_under
 from yes_tally.core.reading.drafts import Draft, Item
+from yes_tally.core.reading.kinds.audit_matrix import audited_by_flags
 from yes_tally.core.reading.kinds.unallocated import read_gap
 from yes_tally.core.reading.meaning.decide import ITEM_GROUPS, Context, Guess, infer_groups
 from yes_tally.core.reading.meaning.labels import SUM_WORDS, words_of
@@ -169,7 +170,8 @@ def read_rows(interpreter: Interpreter, rows: Sequence[Group], shape: str, aroun
             else:
                 item = _row_item(interpreter, subject, row, columns) if subject in ITEM_GROUPS else None
             above = row, item
-            for entry in row.entries:
+            told = audited_by_flags(interpreter, row.entries, item, shape) if item and subject == "policy" else row.entries
+            for entry in told:
                 means = columns.get(entry.label, ())
                 # ``exigé`` in a column that is called ``Mot de passe``.
                 of_password = not means or means[0].fact.startswith("account.password_")

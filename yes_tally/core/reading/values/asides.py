@@ -80,9 +80,12 @@ SLOTS = (
     r"(?:(?:memory |speicher)?(?:slots?|sockets?|sockeln?|(?:steck)?pl[äa]tzen?)|emplacements?|ranuras|ranhuras|encaixes|z[óo]calos|posti|alloggiamenti|sleuven|plaatsen|"
     r"gniazda?|soquetes|slotów)"
 )
+_BANKS = r"banks?|b[äa]nken?|bancs?|bancos?|banchi|banken|bank[ióo]?w?"
 # How many sockets there are, beside how many hold something: ``2 of 4 slots``, ``2 emplacements sur 4``.
 OF_SLOTS = (
-    (re.compile(rf"\d+ (?:of(?: the)?|von(?: den)?|sur(?: les)?|des?|de (?:las|los|as|os)|di|dei|delle|degli|van(?: de)?|z|op|em|das|dos) (\d+) (?:{SLOTS}|bänken?)", re.I), "memory.slots"),
+    (re.compile(rf"\d+ (?:of(?: the)?|von(?: den)?|sur(?: les)?|des?|de (?:las|los|as|os)|di|dei|delle|degli|van(?: de)?|z|op|em|das|dos) (\d+) (?:{SLOTS}|{_BANKS})", re.I), "memory.slots"),
+    # ``16 GB in 4 sockets (2 free)``
+    (re.compile(rf"[BO],? (?:in|auf|su|en|em|sur|dans|op|na|w) (\d{{1,2}}) (?:{SLOTS}|{_BANKS})(?: \(|,? ?$)", re.I), "memory.slots"),
     (re.compile(rf"\d+ (?:{SLOTS}|modules?|sticks?|dimms?|barrettes?|riegeln?|m[óo]dulos?|moduli|modułów|moduły|kości)(?: [^\W\d_]+){{0,2}} (?:of|von|sur|de|di|van|z|op|su) (\d+)\b(?! ?[GM])", re.I), "memory.slots"),
 )  # fmt: skip
 

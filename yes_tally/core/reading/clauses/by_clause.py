@@ -9,6 +9,7 @@ from typing import TYPE_CHECKING
 from yes_tally.core.catalogue import DERIVED, FACTS, FactKind
 from yes_tally.core.quantity import Value, exactly
 from yes_tally.core.reading.meaning.decide import Guess, decide
+from yes_tally.core.reading.values.flags import says_rights
 from yes_tally.core.reading.values.measures import memory_told
 from yes_tally.core.reading.values.text_forms import BUS, DAY, THROUGH, TURNS
 from yes_tally.core.reading.values.understand import FILE_SYSTEM, understand
@@ -352,6 +353,9 @@ def by_assertion(
     switch = next((fact for fact in left if fact.kind == "flag" and fact.field in _ON_OR_OFF), None)
     if switch and text.isalpha() and (told := _understood(interpreter, switch, text)):
         return told
+    admin = next((fact for fact in left if fact.name == "account.admin"), None)
+    if admin and says_rights(text) and (told := _understood(interpreter, admin, text)):
+        return told  # ``user``
     text = _NE_PAS.sub(r"ne \g<verb>", text)
     denied = NOT.fullmatch(text)
     within = None if denied else _NOT_WITHIN.fullmatch(text)

@@ -162,6 +162,14 @@ def traced_way(interpreter: Interpreter, lines: Sequence[Line], command: str = "
     """A traced way, a step a line; at least two steps, so that no other numbered line is one. Where to may be said by the
     command alone."""
     steps = [(line, match) for line in lines if (match := place_of_number(line))]
+    told = interpreter.drafts[interpreter.section_from :]
+    of_table = {id(draft.item): draft.item for draft in told if draft.fact == "hop.number"}
+    if of_table and not any(draft.fact == "hop.target" for draft in told):
+        # A table of the steps seldom says where they lead to.
+        whither = next(statements(lines, HOP_TARGET), None) or asked_for("hop.target", command, interpreter)
+        for item in of_table.values():
+            if whither:
+                state(interpreter, whither, item)
     if len({match["address"] for _, match in steps}) < 2:
         return  # what one address answers, time after time, is an echo test
     target = next(statements(lines, HOP_TARGET), None) or asked_for("hop.target", command, interpreter)

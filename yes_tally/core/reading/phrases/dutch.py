@@ -205,7 +205,7 @@ LABELS: dict[str, str] = {
     "account.password_required": "wachtwoord vereist|wachtwoord verplicht|wachtwoord nodig|wachtwoord gevraagd|heeft wachtwoord nodig|vraagt wachtwoord",
     "account.password_set_at": "wachtwoord gewijzigd|wachtwoord ingesteld|wachtwoord ingesteld op|wachtwoord gezet|laatste wachtwoordwijziging|gewijzigd|ingesteld|gewijzigd op",
     "account.password_expires_at": "verloopt|verloopt op|vervalt|vervalt op|wachtwoord verloopt|wachtwoord verloopt op|wachtwoord vervalt|wachtwoord geldig",
-    "account.last_logon_at": "laatst ingelogd|laatste keer|laatste sessie|laatste aanmelding|laatst aangemeld|aangemeld|ingelogd",
+    "account.last_logon_at": "hier|laatst hier|laatst gezien|laatst ingelogd|laatste keer|laatste sessie|laatste aanmelding|laatst aangemeld|aangemeld|ingelogd",
     "account.groups": "groepen|groep|lid|behoort tot|lokale groepen",
     "task.name": "taak|naam|taaknaam",
     "task.enabled": "actief|ingeschakeld",

@@ -164,3 +164,21 @@ def _stated(fact: str, sentence: Sentence, said: str) -> Stated:
     if at < 0 or not any(map(str.isdigit, said)):
         return said_by_line(fact, said, line)
     return Stated(fact, said, said, line.number, at + 1)
+
+
+_BEHIND_A_DAY = re.compile(rf"(?:{DATE})(?: ab)?$", re.I)
+
+
+def is_left_until_its_end(lines: Sequence[Line], number: int, column: int) -> bool:
+    """Whether what stands in a ``column`` (from 1) of a line goes on with the day on which the licence ends (``expires on 3
+    March 2025 (20 days left)``), on that line or the one above: how long it lasts, and no time of grace."""
+    at = next((place for place, line in enumerate(lines) if line.number == number), None)
+    if at is None or _GRACE.search(plain(lines[at].text)):
+        return False
+    before = _UP_TO_ASIDE.sub("", lines[at].text[: column - 1])
+    if not before.strip() and at:
+        before = lines[at - 1].text
+    return _BEHIND_A_DAY.search(before.rstrip(" ,;:–-")) is not None
+
+
+_UP_TO_ASIDE = re.compile(r"[(\[,;–-]?\s*(?:[^\W\d_]+\s+)?$")

@@ -23,7 +23,7 @@ from yes_tally.core.reading.shapes.layout import MAX_LABEL, Entry
 from yes_tally.core.reading.statements.checks_said import lines_of_checks, said_of_checks
 from yes_tally.core.reading.statements.facts_said import said_of_pc
 from yes_tally.core.reading.statements.kinds_told import TOLD_IN_PROSE, kinds_before_words, processors_told
-from yes_tally.core.reading.statements.licences_said import said_of_licence
+from yes_tally.core.reading.statements.licences_said import is_left_until_its_end, said_of_licence
 from yes_tally.core.reading.statements.said_of_others import said_of_others
 from yes_tally.core.reading.statements.sentences import (
     CHECK_KINDS,
@@ -108,6 +108,10 @@ def read_statements(interpreter: Interpreter, lines: Sequence[Line], command: st
     echo_test_whole(interpreter, lines, command)
     traced_way(interpreter, left, command)
     look_ups(interpreter, left, command)
+    graces = [d for d in interpreter.drafts[before:] if d.fact == "licence.grace" and d.shape == "sentences"]
+    for draft in graces:
+        if is_left_until_its_end(lines, draft.entry.line, draft.entry.column):
+            interpreter.drafts.remove(draft)
     asked = asked_check(command)
     if checks or asked or of_checks:
         _checks(interpreter, left, asked)

@@ -170,8 +170,8 @@ def read_rows(interpreter: Interpreter, rows: Sequence[Group], shape: str, aroun
             else:
                 item = _row_item(interpreter, subject, row, columns) if subject in ITEM_GROUPS else None
             above = row, item
-            told = audited_by_flags(interpreter, row.entries, item, shape) if item and subject == "policy" else row.entries
-            for entry in told:
+            audited = item if subject == "policy" else None
+            for entry in audited_by_flags(interpreter, row.entries, audited, shape) if audited else row.entries:
                 means = columns.get(entry.label, ())
                 # ``exigé`` in a column that is called ``Mot de passe``.
                 of_password = not means or means[0].fact.startswith("account.password_")

@@ -8,7 +8,7 @@ from collections.abc import Sequence
 from dataclasses import replace
 from typing import TYPE_CHECKING, NamedTuple
 
-from yes_tally.core.catalogue import FIELDS
+from yes_tally.core.catalogue import FACTS, FIELDS
 from yes_tally.core.reading.clauses.by_clause import by_form
 from yes_tally.core.reading.clauses.told_in_parts import told_in_words
 from yes_tally.core.reading.drafts import Item
@@ -19,6 +19,7 @@ from yes_tally.core.reading.records.listings import CALLED
 from yes_tally.core.reading.shapes.layout import MAX_TOLD, Entry, cells_by_comma, indent_of
 from yes_tally.core.reading.tables.bare_rows import told_bare
 from yes_tally.core.reading.text.decode import Line
+from yes_tally.core.reading.values.understand import understand
 from yes_tally.core.words import is_placeholder
 
 if TYPE_CHECKING:
@@ -191,7 +192,10 @@ def last_part(interpreter: Interpreter, entry: Entry, item: Item, started: int) 
 def _told_of_account(interpreter: Interpreter, line: Line, parts: list[_Part], item: Item) -> None:
     left = [fact for fact in FIELDS["account"] if fact.name != "account.name"]
     name = parts[0]
-    if len(parts) > 1 and not by_form(interpreter, name.text, left):
+    # ``Benutzer``, ``gesperrt``: what somebody may, and no name.
+    flags = (FACTS["account.admin"], FACTS["account.enabled"])
+    is_flag = any(understand(flag, name.text, interpreter.locale) for flag in flags)
+    if len(parts) > 1 and not is_flag and not by_form(interpreter, name.text, left):
         if not is_placeholder(name.text):
             full = Entry("", name.text, line.number, name.at + 1)
             interpreter.place(full, "rows", (Guess("account.full_name", 0.75, "it stands behind the name"),), item)

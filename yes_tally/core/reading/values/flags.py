@@ -62,6 +62,11 @@ _SIGNER = re.compile(r"[A-Z][\w&.'-]+(?: [\w&.'-]+){1,5}")
 _SET_ON = re.compile(rf"[^\W\d_]{{2,12}}(?: [^\W\d_]{{1,4}})? {DAY_IN_NUMBERS}(?: {TIME_OF_DAY})?")
 
 
+def says_rights(text: str) -> bool:
+    """Whether a text says what an account may do (``user``, ``local administrator``), and nothing else."""
+    return _RIGHTS.fullmatch(text) is not None
+
+
 def says_needed(text: str) -> bool:
     """Whether a text says that something is or is not required, and nothing else."""
     return _NEEDED.fullmatch(text) is not None

@@ -17,6 +17,7 @@ from itertools import pairwise
 from typing import TYPE_CHECKING
 
 from yes_tally.core.catalogue import FACTS, FIELDS
+from yes_tally.core.reading.clauses.by_clause import says_nothing
 from yes_tally.core.reading.clauses.told_in_parts import told_in_words
 from yes_tally.core.reading.drafts import Item
 from yes_tally.core.reading.kinds.drives import told_of_drive
@@ -34,10 +35,12 @@ from yes_tally.core.reading.shapes.layout import (
     commas_for_gaps,
     commas_for_marks,
     indent_of,
+    is_rule,
 )
 from yes_tally.core.reading.tables.bare_rows import told_bare
 from yes_tally.core.reading.tables.rows_in_parts import last_part
 from yes_tally.core.reading.text.decode import Line
+from yes_tally.core.reading.values.text_forms import MODEL_OF_CARD
 from yes_tally.core.reading.values.understand import FILE_SYSTEM, understand
 
 if TYPE_CHECKING:
@@ -46,6 +49,8 @@ if TYPE_CHECKING:
 _HEAD = re.compile(
     r"\s*(?P<noun>[^\W\d_]+(?: [^\W\d_]+)?) ?#?(?P<which>\d{1,3}|[A-Z](?=:))(?P<mark>:\s*|[.)]\s+|,\s+|\s+(?:--|[-–—])\s+|\s+(?=\()|\s{2,})(?P<told>\S.*)$"
 )
+# ``Disk 0 (boot disk)``, over what it is called and what it is.
+_BARE_HEAD = re.compile(r"\s*(?P<noun>[^\W\d_]+(?: [^\W\d_]+)?) ?#?(?P<which>\d{1,3})(?: \((?P<told>[^()]*)\))?:?$")
 _DASH = re.compile(r" (?:--|[-–—]) ")
 _DRIVE = re.compile(r"(?:(?:->|=>|→|=) ?)?(?P<mount>[A-Z]:)(?!\S)")
 # ``C:  SYSTEM   HFX2   439.2 GB`` under its disk, and ``(no letter)   Start   FAT32   260 MB``.
@@ -67,6 +72,8 @@ class _Told:
     """What it tells, part by part, each with its column from 0."""
     is_pair: bool = False
     """Whether it goes on as a label beside its value."""
+    names: bool = False
+    """Whether it says what the thing of the bare line above it is called."""
 
 
 def read_outline(interpreter: Interpreter, lines: Sequence[Line]) -> bool:
@@ -75,9 +82,12 @@ def read_outline(interpreter: Interpreter, lines: Sequence[Line]) -> bool:
     lines = _under_root(lines)
     title, listed = lines[0], _kind_listed(lines)
     lines = lines[1:] if listed else lines
-    if not 2 <= len(lines) <= _MOST_LINES or not (listed or _HEAD.match(lines[0].text[:MAX_LINE])):
+    begun = listed or _HEAD.match(lines[0].text[:MAX_LINE]) or _is_bare(lines[0], lines[1:2])
+    if not 2 <= len(lines) <= _MOST_LINES or not begun:
         return False
     if _SUM.match(lines[-1].text[:MAX_LINE]):
+        lines = lines[:-1]
+    while lines and is_rule(lines[-1].text):
         lines = lines[:-1]
     if any(map(_heads_columns, lines[1:2])):
         return False
@@ -108,7 +118,7 @@ def read_outline(interpreter: Interpreter, lines: Sequence[Line]) -> bool:
                 (label, _), (printed, at) = row.cells
                 entry = Entry(label, printed, row.line.number, at + 1)
                 interpreter.entries([entry], "outline", interpreter.context(item.group), item)
-            else:
+            elif not (row.names and _named_below(interpreter, row, item)):
                 _go_on(interpreter, row, item, before)
             continue
         open_items = [(at, item, seen) for at, item, seen in open_items if at < indent]
@@ -180,10 +190,12 @@ def _outline(lines: Sequence[Line], listed: str) -> list[_Told] | None:
     number tells."""
     found: list[_Told] = []
     indent = 0
-    for line in lines:
+    for place, line in enumerate(lines):
         if len(line.text) > MAX_LINE:
             return None
         match = _HEAD.match(line.text)
+        if match is None and _is_bare(line, lines[place + 1 : place + 2]):
+            match = _BARE_HEAD.match(line.text)
         group = _kind_of(match["noun"]) if match else ""
         if listed and group not in CALLED:
             match = _NUMBERED.match(line.text) or _PARTITION.match(line.text)
@@ -193,7 +205,7 @@ def _outline(lines: Sequence[Line], listed: str) -> list[_Told] | None:
             group = "partition" if match else ""
         if match and group in CALLED:
             indent = indent_of(line.text)
-            cells = _cells(match["told"], match.start("told"))
+            cells = _cells(match["told"], match.start("told")) if match["told"] else ()
             found.append(_Told(line, group, match["which"], cells))
         elif _is_below_disk(found, line) and indent_of(line.text) == indent and _is_pair(line):
             # ``free   1.0 GB`` beside its partitions
@@ -202,16 +214,44 @@ def _outline(lines: Sequence[Line], listed: str) -> list[_Told] | None:
             cells = _cells(line.text.strip(), indent_of(line.text))
             if len(cells) < _LEAST_CELLS or _is_pair(line):
                 return None  # ``Serial   4711``: pairs below a heading
-            found.append(_Told(line, "", "", cells))
+            above = found[-1]
+            found.append(_Told(line, "", "", cells, names=_BARE_HEAD.match(above.line.text) is not None))
         else:
             return None
     heads = [row for row in found if row.group]
     # What tells more of itself, or is gone on with below where heads of columns say that its parts are listed.
     headed = any(not row.group and _heads_columns(row.line) for row in found)
-    gone_on = {id(row) for row, below in pairwise(found) if headed and not below.group}
+    gone_on = {id(row) for row, below in pairwise(found) if (headed or below.names) and not below.group}
     several = sum(len(row.cells) > 1 or id(row) in gone_on for row in heads)
     nested = len(heads) < len(found) or len({indent_of(row.line.text) for row in heads}) > 1
     return found if nested and len(heads) > 1 and several * 2 > len(heads) else None
+
+
+def _is_bare(line: Line, below: Sequence[Line]) -> bool:
+    """Whether a line names nothing but a disk and which one, over a deeper line of words in parts that is no pair."""
+    match = _BARE_HEAD.match(line.text[:MAX_LABEL])
+    if match is None or _kind_of(match["noun"]) != "disk" or not below:
+        return False
+    parts = _cells(below[0].text[:MAX_LINE].strip(), 0)
+    deeper = indent_of(below[0].text) > indent_of(line.text)
+    told = any(map(str.isdigit, below[0].text)) and not _heads_columns(below[0])
+    return deeper and told and len(parts) >= _LEAST_CELLS and ":" not in parts[0][0] and not _is_pair(below[0])
+
+
+def _named_below(interpreter: Interpreter, row: _Told, item: Item) -> bool:
+    """Read a line that begins with what the thing of the line above it is called. Whether it does."""
+    entry = Entry("", ", ".join(text for text, _ in row.cells), row.line.number, row.cells[0][1] + 1)
+    naming = CALLED[item.group]
+    if told_bare(interpreter, entry, item.group, item, "outline", naming, row.line.text, least=1):
+        return True
+    (text, at), *more = row.cells
+    if MODEL_OF_CARD.fullmatch(text) is None or not all(
+        says_nothing(interpreter, said, item.group) for said, _ in more
+    ):
+        return False
+    name = Entry("", text, row.line.number, at + 1)  # ``Shale 1T, serial unknown``
+    interpreter.place(name, "outline", (Guess(naming, 0.8, f"it stands below the number of a {item.group}"),), item)
+    return True
 
 
 _LEAST_CELLS = 2

@@ -24,7 +24,7 @@ _HOST = r"(?P<v>[A-Za-z]\w*(?:-\w+)+-\w*\d)"
 _OF = (
     r"\b(?i:of|on|for|from|für|von|auf|de|du|del|di|da|do|van|voor|op|na|em|no|en|w|dla|sur|pour|para|su|per|"
     r"computers?|komputera?|rechners?|pc|poste|equipo|host|laptop|notebook|port[áa]til|portable|portatile|laptopa|ordinateur|ordenador|"
-    r"computador|m[áa]quina|macchina|maschine|machine|workstation|server|serwera?|serveur|servidor|postazione)\s+"
+    r"computador|m[áa]quina|macchina|maschine|machine|workstation|server|serwera?|serveur|servidor|postazione):?\s+"
 )
 _TITLE = re.compile(rf"(?:{_OF}|\(){_HOST}(?![\w.-])")
 # ``Belegung auf KONTOR-11``: a name in two parts, where the title is over with it.

@@ -92,7 +92,7 @@ def pairs_in(entry: Entry) -> list[Entry]:
     first = _FIRST_BARE.match(parts[0].printed) if found and bare else None
     if first and is_known(first["label"]) and words_of(first["label"]) not in SUBJECTS:
         parts[0] = _part(parts[0], first["label"], first.end(), len(parts[0].printed))
-    return [*joint(parts[0]), *parts[1:]]
+    return [apart for part in parts for apart in joint(part)]
 
 
 def after_switch(text: str) -> re.Match[str] | None:

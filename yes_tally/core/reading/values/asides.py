@@ -329,6 +329,6 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
         (re.compile(r"\b((?!GiB|MiB)[A-Z][a-z]\w+) (?!LP|DDR)(?=\S*\d)[A-Z0-9]{2,}-[A-Z0-9-]+\b"), "module.maker"),
         (re.compile(r"\b(?!GiB|MiB)[A-Z][a-z]\w+ ((?!LP|DDR)(?=\S*\d)[A-Z0-9]{2,}-[A-Z0-9-]+)\b"), "module.part"),
         (re.compile(r" \(([0-9A-F]{6,10})\)$"), "module.serial"),
-        (re.compile(r"\bS/?N:? ?([A-Za-z0-9]{4,})"), "module.serial"),
+        (re.compile(r"\b(?i:S/?N):? ?(?=[A-Z]*\d)([A-Z0-9]{4,})"), "module.serial"),
     ),
 }  # fmt: skip

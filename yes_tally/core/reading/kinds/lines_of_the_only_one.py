@@ -50,7 +50,7 @@ def lines_of_system(interpreter: Interpreter, lines: Sequence[Line], around: tup
     before = len(interpreter.drafts)
     left = [*(fact for fact in FIELDS["os"] if fact.field != "name"), FACTS["host.booted_at"], FACTS["host.time_zone"]]
     called, _, more = lines[0].text.partition(",")
-    told = [(more, len(called) + 1, lines[0]), *((line.text.strip(), indent_of(line.text), line) for line in lines[1:])]
+    told = [(more, len(called) + 1, lines[0]), *((line.text.strip(), indent_of(line.text), line) for line in lines[1:] if not _SENTENCE.search(line.text))]
     for text, at, line in told:
         told_in_words(interpreter, text, line.number, at, "os", None, left)
     if len(interpreter.drafts) == before:
@@ -72,7 +72,15 @@ def _noun_before(called: str) -> int:
     words = [word.end() for word in _WORD.finditer(called[:MAX_LABEL])][:_MOST_WORDS]
     nouns = (at for at in reversed(words) if SUBJECTS.get(words_of(called[:at])) == "os" and called[at:].strip())
     at = next(nouns, 0)
+    if copula := _COPULA.match(called, at):
+        return copula.end()
     return at + len(called[at:]) - len(called[at:].lstrip(" :"))
+
+
+# ``The system is Harbour OS 12``
+_COPULA = re.compile(r" (?:is|ist|est|es|é|è|to|jest) (?=[A-Z])")
+# What goes on in whole sentences is read as such.
+_SENTENCE = re.compile(r"^\s*[A-Z].* [^\W\d_]+ .*\.\s*$")
 
 
 _WORD = re.compile(r"[^\W\d_]+")

@@ -12,6 +12,7 @@ from __future__ import annotations
 
 import re
 from collections.abc import Iterator, Sequence
+from dataclasses import replace
 from typing import TYPE_CHECKING
 
 from yes_tally.core.catalogue import FACTS
@@ -31,7 +32,7 @@ _OF_THIS = re.compile(
     rf" (?:(?:of|on|for|in|von|de|di|van|voor|na) ?(?:this |the |diesem |cet |ce |l['’]|este |questo |deze |tego )?|this |dieses |des |del |du |deste |do |tego )\b{_PC}$",
     re.I,
 )
-_IS = r"(?:is|are|was|ist|lautet|sind|est|sont|es|é|è|sono|são|zijn|to|jest|wynosi)"
+_IS = r"(?:is|are|was|ist|lautet|sind|est|sont|est[áa]n?|est[ãa]o|es|é|è|sono|são|zijn|to|jest|wynosi)"
 _ONLY_PC = re.compile(rf"(?:(?:this|dieser|diese|ce|cet|cette|este|esta|questo|questa|deze|dit|ten|ta) )?{_PC}", re.I)
 _LABEL_IS = re.compile(rf"\W*(?:{_ARTICLE}\s?)?\b(?P<label>[^\W\d_][^.,;:()]{{1,60}}?) {_IS} (?P<v>\S.*?)[.!]?$", re.I)
 # ``Systemem operacyjnym jest Harbour OS 12``, and other words that only sentences have for a label.
@@ -87,23 +88,48 @@ _MOST_WORDS = 8
 
 def said_of_pc(interpreter: Interpreter, lines: Sequence[Line]) -> Iterator[Stated]:
     """What the sentences among lines say of the PC itself: facts of no item, each with its place."""
+    told = interpreter.drafts[interpreter.section_from :]
+    of_system = any(draft.fact.startswith("os.") for draft in told)
     for sentence in sentences_of(lines):
         start = 0
         for part in ENDS.split(sentence.text):
             at = sentence.text.index(part, start)
             start = at + len(part)
             if part.rstrip()[-1:] in (".", "!"):
-                yield from _of_sentence(interpreter, sentence, part, at)
+                goes_on = of_system and _OF_IT.match(plain(part)) is not None
+                of_system = goes_on or _SYSTEM.search(plain(part)) is not None
+                for clause, offset in _clauses(part):
+                    yield from _of_sentence(interpreter, sentence, clause, at + offset, of_system=goes_on)
 
 
-def _of_sentence(interpreter: Interpreter, sentence: Sentence, part: str, at: int) -> Iterator[Stated]:
+# ``It was installed on 14 June 2024 and last started on 11 February 2025.``
+_OF_IT = re.compile(r"^\W*(?:it|es|il|elle|se|foi|e stato|ha sido|zostal\w*|het)\b")
+_CLAUSES_JOINED = re.compile(
+    rf",? (?:and|und|et|y|e|en|i|oraz) (?=(?:(?:{_ARTICLE})[ ]?)?[^\W\d_]+(?: [^\W\d_]+){{0,3}} {_IS} |(?:[^\W\d_]+ ){{0,6}}{DATE}\b)",
+    re.I,
+)
+
+
+def _clauses(part: str) -> Iterator[tuple[str, int]]:
+    """The clauses of a sentence that each have a label and a verb, or a day, of their own; and where each begins."""
+    start = 0
+    for joint in _CLAUSES_JOINED.finditer(part):
+        yield part[start : joint.start()], start
+        start = joint.end()
+    yield part[start:], start
+
+
+def _of_sentence(
+    interpreter: Interpreter, sentence: Sentence, part: str, at: int, *, of_system: bool = False
+) -> Iterator[Stated]:
+    """``of_system``: whether the sentence goes on with what was said of the system."""
     for pattern, fact in ((_CALLED, "host.name"), (_SIGNED_IN, "host.user")):
         if match := pattern.search(part):
             group = "v" if match["v"] else "w"
             yield _stated(sentence, fact, match[group], at + match.start(group))
             return
     text = plain(part)
-    if (day := _DAY.search(part)) and (fact := _of_day(text)):
+    if (day := _DAY.search(part)) and (fact := _of_day(text, of_system=of_system)):
         yield _stated(sentence, fact, day.group(), at + day.start())
         return
     sizes = list(_SIZE.finditer(part))
@@ -131,13 +157,14 @@ _OF_A_CHECK = re.compile(
 )
 
 
-def _of_day(text: str) -> str:
-    """What a day is that a sentence names, by its verb."""
+def _of_day(text: str, *, of_system: bool) -> str:
+    """What a day is that a sentence names, by its verb; ``of_system``: whether the system is spoken of."""
     if _OF_A_CHECK.search(text):
         return ""  # ``The system file check started …``
-    if _RUNNING.search(text) or (_STARTED.search(text) and _SYSTEM.search(text)):
+    of_system = of_system or _SYSTEM.search(text) is not None
+    if _RUNNING.search(text) or (_STARTED.search(text) and of_system):
         return "host.booted_at"
-    return "os.installed_at" if _SET_UP.search(text) and _SYSTEM.search(text) else ""
+    return "os.installed_at" if _SET_UP.search(text) and of_system else ""
 
 
 def _of_size(text: str, *, of_slots: bool, at_most: bool) -> str:
@@ -155,6 +182,8 @@ def _of_size(text: str, *, of_slots: bool, at_most: bool) -> str:
 def _by_label(interpreter: Interpreter, sentence: Sentence, match: re.Match[str], at: int) -> Iterator[Stated]:
     """``The serial number is CRN7K20418.``: a label that needs no context, and its value."""
     label = _OF_THIS.sub("", match["label"])
+    denied = _NOT_BEHIND.search(label)  # ``La virtualización no está activada.``
+    label = label[: denied.start()] if denied else label
     if label != match["label"] and plain(label) in _NAMES:
         label = "computer name"
     label = _IN_OTHER_WORDS.get(label.casefold(), label)
@@ -164,13 +193,25 @@ def _by_label(interpreter: Interpreter, sentence: Sentence, match: re.Match[str]
     meant = (interpreter.means(label, interpreter.context(group)) for group in (None, "os", "machine"))
     guesses = next((found for found in meant if found and found[0].confidence >= _PLAIN), ())
     fact = FACTS[guesses[0].fact] if guesses else None
+    if fact and fact.name == "licence.server" and _HOST.fullmatch(value):
+        yield _stated(sentence, fact.name, value, at + match.start("v"))
     if fact is None or fact.item or fact.group == "licence" or len(value.split()) > _MOST_WORDS:
         return  # of licences ``licences_said`` knows more
+    if fact.kind == "flag" and (denied or DENIES.match(plain(value))):
+        bare = value if denied else value.partition(" ")[2]
+        said = understand(fact, bare, interpreter.locale)
+        if said and said.value is True:
+            yield replace(_stated(sentence, fact.name, value, at + match.start("v")), value="no")
+        return
     first = value.split()[0]
-    if fact.kind == "text" and not (first[0].isupper() or any(map(str.isdigit, first))):
+    if fact.kind == "text" and not any(letter.isupper() or letter.isdigit() for letter in first):
         return  # ``The model is not known.``
     if not DENIES.match(plain(value)) and understand(fact, value, interpreter.locale):
         yield _stated(sentence, fact.name, value, at + match.start("v"))
+
+
+_HOST = re.compile(r"[a-z][\w-]*(?:\.[\w-]+)+", re.I)
+_NOT_BEHIND = re.compile(r" (?:no|n[ãa]o|non|nie|n['’]|ne)$", re.I)
 
 
 def _stated(sentence: Sentence, fact: str, value: str, offset: int) -> Stated:

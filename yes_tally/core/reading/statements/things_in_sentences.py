@@ -29,6 +29,7 @@ from yes_tally.core.reading.shapes.layout import Entry
 from yes_tally.core.reading.statements.prose import ENDS
 from yes_tally.core.reading.statements.sentences import MAX_STATEMENT
 from yes_tally.core.reading.tables.bare_rows import told_bare
+from yes_tally.core.reading.tables.rows import A_SYSTEM
 from yes_tally.core.reading.text.decode import Line
 from yes_tally.core.words import choice_named
 
@@ -56,7 +57,7 @@ _JOINTS = re.compile(
     rf"(?:of which|davon|dont|de los cuales|di cui|dos quais|waarvan|z czego|is called|{_IS}|{_GOES_ON})(?: (?:are|is|sind|sont|son|sono|s[ãa]o|zijn|s[ąa]))?\s"
     r"|\s(?:after|nach|apr[eè]s|tras|ap[óo]s|dopo|na|po|of|at|von|zu|de|d['’]une|[àa]|da|di|van|op|o pojemno[śs]ci|o|do|con|mit|bei) (?=\d)|\s\((?=[^()]*\))"
     r"|(?:\s*[;,])?\s(?:(?:and|with|at|by|in|und|mit|bei|et|avec|y|con|e|com|en|met|i|z) )+(?=(?:the |its |an? |der |die |das |le |la |el |il |o |een |het )?[^\W_]))"
-    rf"|(?P<small>\)|(?<![\w'’]){_ARTICLE} (?=\S)|(?<=[KMGT][Bo]) (?:are|is|sind|ist|sont|est|son|es|sono|è|s[ãa]o|é|zijn|s[ąa])(?= ))",
+    rf"|(?P<small>\)|(?<![\w'’])(?!(?-i:OS)\b){_ARTICLE} (?=\S)|(?<=[KMGT][Bo]) (?:are|is|sind|ist|sont|est|son|es|sono|è|s[ãa]o|é|zijn|s[ąa])(?= ))",
     re.I,
 )
 _IT = re.compile(
@@ -186,6 +187,11 @@ def _tell_pc(interpreter: Interpreter, entry: Entry) -> bool:
         model, start = (model[: form.start()], start) if form.start() else (model[form.end() :], start + form.end())
     if not _MODEL.fullmatch(model):
         return form is not None
+    if A_SYSTEM.search(model):
+        # ``This PC has Harbour OS 12 Desk Pro``
+        at = Entry("", model, entry.line, entry.column + start)
+        interpreter.place(at, OF_A_THING, (Guess("os.name", 0.8, "a sentence says what the PC has"),), None)
+        return True
     at = Entry("", model, entry.line, entry.column + start)
     interpreter.place(at, OF_A_THING, (Guess("machine.model", 0.8, "a sentence says what the PC is"),), None)
     left = [fact for fact in FIELDS["machine"] if fact.field not in ("model", "form")]

@@ -149,7 +149,9 @@ def read_block(interpreter: Interpreter, block: Block, command: tuple[str, ...])
 
 
 # ``  * Inkwell L40 on USB001 (Inkwell L40 v3)``: what a device is called, and more of it.
-_CALLED_AND_MORE = re.compile(r"\s*(?:(?P<star>\*) |[•+-] )?(?P<told>[A-Z]\w*(?: (?:[A-Z]\w*|\w*\d\w*))+(?:, | \(| on | - ).*[^.:])$")
+_CALLED_AND_MORE = re.compile(
+    r"\s*(?:(?P<star>\*) |[•+-] )?(?P<told>[A-Z]\w*(?: (?:[A-Z]\w*|\w*\d\w*))+(?:, | \(| on | - ).*[^.:])$"
+)
 _SEVERAL = re.compile(r"\([^()]+\), [A-Z]")
 _PARTS_BEGIN = re.compile(r" (?:[-–—]|on|at|an|auf|sur|en|em|su|op|na) (?=\S)|\)?,? \(|\)(?=, )")
 _TELLS_MORE = frozenset({"graphics", "sound", "printer", "display", "battery", "processor"})

@@ -50,7 +50,10 @@ def lines_of_system(interpreter: Interpreter, lines: Sequence[Line], around: tup
     before = len(interpreter.drafts)
     left = [*(fact for fact in FIELDS["os"] if fact.field != "name"), FACTS["host.booted_at"], FACTS["host.time_zone"]]
     called, _, more = lines[0].text.partition(",")
-    told = [(more, len(called) + 1, lines[0]), *((line.text.strip(), indent_of(line.text), line) for line in lines[1:] if not _SENTENCE.search(line.text))]
+    told = [
+        (more, len(called) + 1, lines[0]),
+        *((line.text.strip(), indent_of(line.text), line) for line in lines[1:] if not _SENTENCE.search(line.text)),
+    ]
     for text, at, line in told:
         told_in_words(interpreter, text, line.number, at, "os", None, left)
     if len(interpreter.drafts) == before:

@@ -60,7 +60,7 @@ LABELS: dict[str, str] = {
     "security.virtualisation": "!virtualisation|!virtualisation activee|!virtualisation materielle",
     "host.name": "!nom ordinateur|!nom poste|?poste|?poste travail|!nom machine|!nom hote|nom|!nom reseau|!nom sur le reseau",
     "host.domain": "!groupe ou domaine|!domaine ou groupe|!domaine ou groupe de travail|!groupe de travail ou domaine|!domaine|!groupe travail|domaine de l'ordinateur|domaine du poste",
-    "host.owner": "!proprietaire|!proprietaire enregistre|!enregistré au nom de|!enregistre pour|!inscrit au nom de",
+    "host.owner": "!propriétaire déclaré|!proprietaire|!proprietaire enregistre|!enregistré au nom de|!enregistre pour|!inscrit au nom de",
     "host.organisation": "!organisation|!societe|!organisation enregistree|!entreprise",
     "host.user": "!session ouverte|!session active|!utilisateur connecte|!utilisateur|!utilisateur actuel|!session|!connecté en tant que|!session ouverte par",
     "host.time_zone": "!fuseau horaire|!fuseau",

@@ -39,10 +39,11 @@ def names_and_tells(interpreter: Interpreter, entry: Entry, item: Item, shape: s
     called = CALLED.get(item.group)
     if called is None:
         return False
+    meant = decide(entry.label, interpreter.context(item.group))[:1]
+    if any(guess.phrase and guess.fact != called and guess.fact.startswith(f"{item.group}.") for guess in meant):
+        return False  # ``Link: up, 1 Gbit/s``: a field
     # ``Cards``: no kind by itself, but of cards what they are called.
-    calls_it = words_of(entry.label) not in MERELY_NAME and any(
-        guess.fact == called for guess in decide(entry.label, interpreter.context(item.group))[:1]
-    )
+    calls_it = words_of(entry.label) not in MERELY_NAME and any(guess.fact == called for guess in meant)
     names_it = SUBJECTS.get(words_of(entry.label)) == item.group or (calls_it and item.group == "adapter")
     return names_it and told_bare(interpreter, entry, item.group, item, shape, called)
 

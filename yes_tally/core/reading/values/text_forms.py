@@ -62,7 +62,7 @@ FILLED = (
 PERMANENT = r"permanent\w*|for good|for ever|forever|dauerhaft|unbefristet|zeitlich unbegrenzt|d[ée]finitiv\w*|perp[ée]tu\w*|bezterminow\w*|na sta[łl]e|blijvend|voor altijd"
 # How an address came: lent by a server, or set by hand.
 LEASED = r"leased?|d[iyí]nami(?:c|sch|que|ca|co|czny)|automati(?:c|sch|que|ca|co)|automático|geleast|dzierżawiony|geliehen|arrendad[ao]|concedid[ao]"
-FIXED = r"stati(?:c|sch|que)|static[oa]|est[áa]tic[oa]|statyczny|fixed|fixe|fest|fij[oa]|fix[oa]|fiss[oa]|vast|stały|manual|manuell|manuel(?:le)?|handmatig|manuale|ręczny"
+FIXED = r"stati(?:c|sch|que)|static[oa]|est[áa]tic[oa]|statyczny|fixed|fixe|fest|fij[oa]|fix[oa]|fiss[oa]|vast|stały|manual|manuell|manuel(?:le)?|handmatig|manuale|ręczny|by hand|von hand|à la main|a mano|à mão|met de hand|ręcznie"
 # When a task runs, and not what.
 _WHEN = (
     r"every|each|daily|weekly|monthly|hourly|once|(?:at|on|when) (?:the )?(?:sign|log|start|boot|idle|demand|\d)|"
@@ -143,6 +143,8 @@ TEXT_FORMS: dict[str, re.Pattern[str]] = {
     ),
     "lookup.server": re.compile(r"(?P<keep>[\w.:-]+)(?:\s+[(\[].*)?$"),
     "lookup.name": re.compile(r"(?!\d{1,3}(?:\.\d{1,3}){3}$)\S+$"),
+    # ``seen 41 s ago``: when it was, and not on which card
+    "neighbour.interface": re.compile(r"(?!\d+ ?(?:ms|s|sec\w*|sek\w*|seg\w*|min\w*|h|hours?|days?)\b).+$"),
     "variable.name": re.compile(r"[^\\/]+$"),
     "search_folder.folder": re.compile(r".*[/\\].*"),
     "firewall.profile": re.compile(r"[\"“„«]?(?P<keep>[^,;()\"“”„«»]{1,40})[\"”“»]?$"),

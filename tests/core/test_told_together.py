@@ -32,8 +32,8 @@ ROWS = {
             ("La virtualisation est prise en charge et activée.", True), ("A virtualização está desativada.", False), ("Wirtualizacja jest włączona.", True),
         )
     ],
-    "a denial of it is not read the other way": [
-        ("virt", f"{said}\n", {}) for said in ("Die Virtualisierung ist nicht aktiviert.", "La virtualización no está activada.", "Wirtualizacja nie jest włączona.")
+    "a denial of it": [
+        ("virt", f"{said}\n", {"security.virtualisation": False}) for said in ("Die Virtualisierung ist nicht aktiviert.", "La virtualización no está activada.", "Wirtualizacja nie jest włączona.")
     ],
     "a PC and its firmware on a line each": [
         ("show", "Rechner .......: Corrane Tallow 520 SFF, S/N CRN2M55017\nHauptplatine ..: TW-B460 Rev. 1.2, S/N TWB4600527\n"

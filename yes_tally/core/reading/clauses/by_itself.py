@@ -51,7 +51,7 @@ _OPPOSITE = {"active": "inactive"}
 
 def told_by_itself(interpreter: Interpreter, entry: Entry, shape: str, context: Context, item: Item | None) -> None:
     """Read a word or a measure that needs no label, of the group that is spoken of."""
-    word = " ".join(words_of(entry.printed))
+    word, before = " ".join(words_of(entry.printed)), len(interpreter.drafts)
     fact, value = _BARE.get(word, ("", ""))
     if fact.partition(".")[0] == context.group:
         kind = FACTS[fact].kind
@@ -69,7 +69,8 @@ def told_by_itself(interpreter: Interpreter, entry: Entry, shape: str, context: 
             known = understand(FACTS[measure], entry.printed, interpreter.locale)
             if known:
                 interpreter.add(measure, item, entry, known, shape, 0.85, "its unit says what it is")
-    for guess in decide(entry.printed, context)[:1] if item and len(entry.printed) <= MAX_LABEL else ():
+    is_flag = item and len(interpreter.drafts) == before and len(entry.printed) <= MAX_LABEL
+    for guess in decide(entry.printed, context)[:1] if is_flag else ():
         if guess.phrase and FACTS[guess.fact].kind == "flag" and guess.fact.startswith(f"{context.group}."):
             # ``[default printer]``
             interpreter.add(guess.fact, item, entry, exactly("flag", True), shape, 0.8, "it is said of it in brackets")

@@ -80,10 +80,14 @@ def _when_it_was(
     return True
 
 
+# ``powerpack 1.1 on NQ-CRW-04``: a tool, its version, and the PC.
+_OF_A_TOOL = re.compile(r"\W*[a-z][\w-]* v?\d+(?:\.\d+)+ (?:on|auf|sur|en|su|op|na|em) ")
+
+
 def named_by(interpreter: Interpreter, heading: Heading, group: str, shape: str, item: Item) -> bool:
     """``Connection Landing air`` over an adapter's pairs: the heading's first words are a label, the rest its value.
     Whether the heading named it."""
-    if _COUNTS_THEM.fullmatch(heading.text[:MAX_TEXT].rstrip()):
+    if _COUNTS_THEM.fullmatch(heading.text[:MAX_TEXT].rstrip()) or _OF_A_TOOL.match(heading.text[:MAX_TEXT]):
         return False
     listed = _LISTED.match(heading.text[:MAX_TEXT])
     if group == "event" and _when_it_was(interpreter, heading, listed, shape, item):

@@ -143,8 +143,12 @@ TEXT_FORMS: dict[str, re.Pattern[str]] = {
     ),
     "lookup.server": re.compile(r"(?P<keep>[\w.:-]+)(?:\s+[(\[].*)?$"),
     "lookup.name": re.compile(r"(?!\d{1,3}(?:\.\d{1,3}){3}$)\S+$"),
+    # ``CB-4100, made by Corrane``
+    "battery.name": re.compile(r"(?P<keep>[^,]+?)(?:,\s.*)?$"),
     # ``seen 41 s ago``: when it was, and not on which card
-    "neighbour.interface": re.compile(r"(?!\d+ ?(?:ms|s|sec\w*|sek\w*|seg\w*|min\w*|h|hours?|days?)\b).+$"),
+    "neighbour.interface": re.compile(
+        r"(?!\d+ ?(?:ms|s|sec\w*|sek\w*|seg\w*|min\w*|h|hours?|days?)\b)(?P<keep>.+?)(?: -{2,} .*|$)"
+    ),
     "variable.name": re.compile(r"[^\\/]+$"),
     "search_folder.folder": re.compile(r".*[/\\].*"),
     "firewall.profile": re.compile(r"[\"“„«]?(?P<keep>[^,;()\"“”„«»]{1,40})[\"”“»]?$"),
@@ -154,7 +158,6 @@ TEXT_FORMS: dict[str, re.Pattern[str]] = {
     "volume.filesystem": re.compile(r"(?P<keep>[A-Za-z][\w.+-]{1,19})$"),
     "update.id": re.compile(r"(?=.*\d)(?!.*\s{2})(?!\S+(?: \S+){3})[\w.{}() -]{4,60}$"),
     "os.language": re.compile(r"(?P<keep>[a-z]{2}[-_][A-Z]{2}(?=[ ,(])|.+)"),
-    "neighbour.interface": re.compile(r"(?P<keep>.+?)(?: -{2,} .*|$)"),
     "boot_entry.path": re.compile(r"(?!\([^()\\/]*\)$)(?!.*\S\s{2,}\S).+"),
     "task.last_result": re.compile(r"(?P<keep>[^\s(]+(?: [^\s(]+)*)(?: \(.*\))?$"),
     "boot_entry.id": re.compile(r"(?P<keep>\{?[\w-]{1,40}\}?)\*?(?: [*>])?$"),

@@ -143,8 +143,6 @@ TEXT_FORMS: dict[str, re.Pattern[str]] = {
     ),
     "lookup.server": re.compile(r"(?P<keep>[\w.:-]+)(?:\s+[(\[].*)?$"),
     "lookup.name": re.compile(r"(?!\d{1,3}(?:\.\d{1,3}){3}$)\S+$"),
-    # ``CB-4100, made by Corrane``
-    "battery.name": re.compile(r"(?P<keep>[^,]+?)(?:,\s.*)?$"),
     # ``seen 41 s ago``: when it was, and not on which card
     "neighbour.interface": re.compile(
         r"(?!\d+ ?(?:ms|s|sec\w*|sek\w*|seg\w*|min\w*|h|hours?|days?)\b)(?P<keep>.+?)(?: -{2,} .*|$)"
@@ -210,7 +208,8 @@ TEXT_FORMS: dict[str, re.Pattern[str]] = {
         re.I,
     ),
     "sound.name": re.compile(rf"{_NONE}(?P<keep>(?:[^,(]|\([^()]*\)|\()+)", re.I),
-    "battery.name": re.compile(rf"{_NONE}(?P<keep>.+)$", re.I),
+    # ``CB-4100, made by Corrane``
+    "battery.name": re.compile(rf"{_NONE}(?P<keep>[^,]+)(?:,\s.*)?$", re.I),
     # ``Quaymaster LP 40 on 10.30.9.60``
     "printer.name": re.compile(rf"{_NONE}(?P<keep>.+?)(?: {AT_PORT})?$", re.I),
     "display.name": re.compile(

@@ -48,6 +48,7 @@ from yes_tally.core.reading.shapes.layout import (
 from yes_tally.core.reading.tables.bare_rows import told_bare
 from yes_tally.core.reading.tables.log_rows import are_events
 from yes_tally.core.reading.tables.rows_alone import rows_told_whole, rows_without_head
+from yes_tally.core.reading.tables.rows_by_form import UPDATE_ID
 from yes_tally.core.reading.text.decode import Line
 
 _RIGHT_UNDER = 2
@@ -127,6 +128,11 @@ def read_block(interpreter: Interpreter, block: Block, command: tuple[str, ...])
             interpreter, block.lines, ("event",)
         )  # ``ERROR   2025-02-10 22:48:09  …``: levels are no labels
         return
+    if _updates_under_states(block):
+        rows_without_head(interpreter, block.lines, ("update", *spoken))
+        # What is said of the others (``Firmware L52.1.19``) is told of nothing that the PC has.
+        interpreter.blanks |= {line.number for line in block.lines}
+        return
     if spoken[:1] == ("update",) and _under_one_label(block.layout) and (rows := _rows_below_label(block)):
         rows_without_head(interpreter, rows, spoken)
         return
@@ -187,6 +193,16 @@ def _left_under_kind(interpreter: Interpreter, block: Block) -> None:
 
 
 _MOST_DEVICES = 12
+
+
+def _updates_under_states(block: Block) -> bool:
+    """Whether labels (``Installed:``, ``Pending:``) stand over nothing but rows that begin with an update's number."""
+    entries = all_entries(block.layout.groups) if block.layout and block.layout.shape in ("pairs", "records") else []
+    rows = [entry for entry in entries if entry.printed]
+    heads = len(entries) - len(rows)
+    cells = [cells_by_gap(entry.printed[:MAX_LINE]) for entry in rows]
+    told = all(len(row) > 1 and UPDATE_ID.match(row[0][0]) for row in cells)
+    return heads > 0 and len(rows) > 1 and told and len(entries) == len(block.lines)
 
 
 def _under_one_label(layout: Layout) -> bool:

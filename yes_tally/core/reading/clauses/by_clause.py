@@ -64,6 +64,10 @@ FORMS = {
     "battery.full": re.compile(
         r"[\d.,']+(?: ?m?Wh)? (?:of|out of|von|sur|de|di|van|z) [\d.,']+ ?m?Wh(?: \([^()]*\))?", re.I
     ),
+    "battery.health": re.compile(
+        r"[\d.,]+ ?% (?:health|healthy|of design|gesund\w*|zustand|de sant[ée]|de salud|de sa[úu]de|di salute|gezond\w*|kondycj\w*)",
+        re.I,
+    ),
     "os.build": re.compile(r"(?:build )?\d+(?:\.\d+){2,}"),
     "display.width": re.compile(r"\d{3,5} ?[xX×] ?\d{3,5}(?: ?@ ?\d{2,3}(?: ?Hz)?)?"),
     "display.serial": re.compile(r"(?=(?:[A-Z-]*\d){3})(?=[\d-]*[A-Z])[A-Z0-9-]{8,24}"),

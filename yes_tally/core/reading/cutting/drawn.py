@@ -286,7 +286,7 @@ _KNOT_OR_TRUNK = re.compile(r"^(?P<before>\s*)(?:[+o](?= [^\W\d_])|[|│](?= |$)
 _LAST_KNOT = re.compile(r"^(?P<before>\s*)[`\\]-{1,3} (?=[^\W_])")
 _BRANCH = re.compile(r"(?P<tree>[\s│|]*(?:[├└]─*|[|`\\+]--+)\s?)(?=\S)|(?P<root>[┌╭]─? )(?=[^\W_])")
 # ``|-- Partition 1``, ```-- C:``
-_TYPED_BRANCH = re.compile(r"(?P<tree>[\s|]*(?:[|`\\+]--? ?|\\_ ))(?=[^\W_]|[\"(])")
+_TYPED_BRANCH = re.compile(r"(?P<tree>[\s|]*(?:[|`'\\+]--? ?|\\_ ))(?=[^\W_]|[\"(])")
 _TRUNK = re.compile(r"\s*[│|][\s│|]*(?=\S)")
 
 

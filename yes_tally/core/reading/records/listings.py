@@ -27,7 +27,7 @@ from yes_tally.core.reading.tables.bare_rows import told_bare
 from yes_tally.core.reading.values.asides import DATED_BY
 from yes_tally.core.reading.values.text_forms import BOOT_ID
 from yes_tally.core.reading.values.understand import understand
-from yes_tally.core.words import is_placeholder
+from yes_tally.core.words import choice_named, is_placeholder
 
 if TYPE_CHECKING:
     from yes_tally.core.reading.interpret import Interpreter
@@ -162,6 +162,8 @@ def numbered(
         value = understand(FACTS[fact], name, interpreter.locale)
     if value is None or is_placeholder(name):
         return False
+    health = FACTS.get(f"{group}.health")
+    how = choice_named("health", health.choices, _SAID_FIRST.split(name, maxsplit=1)[0]) if health else None
     own = parent is not None and parent.group == group and not parent.keys
     item = parent if own and parent else interpreter.new_item(group or "")
     drive = _DRIVE_WITHIN.search(entry.printed) if group == "partition" else None
@@ -180,6 +182,10 @@ def numbered(
         interpreter.stands_under(item, parent, entry, shape)
     interpreter.numbered, interpreter.numbered_line = item, entry.line
     interpreter.by_number[item.group, match["rest"]] = item, set()
+    if health and how:
+        # ``Disk 1: to be watched. 8 sectors moved``
+        interpreter.add(health.name, item, entry, exactly("choice", how), shape, 0.8, "it says so of the disk")
+        return True
     if told_bare(
         interpreter, by_gaps(entry), item.group, item, shape, fact, least=1 if aside or "  " in entry.printed else 0
     ):
@@ -204,6 +210,7 @@ def numbered(
     return True
 
 
+_SAID_FIRST = re.compile(r"[.,;:(]| [-–—] ")
 # ``, letter C:, label SYSTEM``, ``-> C: "System", HFX2``
 _DRIVE_WITHIN = re.compile(
     r"(?:,\s+(?:[^\W\d_]{4,12} )?|\s+(?:->|=>|→)\s+)(?P<mount>[A-Z]:)(?:,\s+|\s+(?=[\"'“„«]))(?=\S)"

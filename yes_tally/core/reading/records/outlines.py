@@ -50,7 +50,7 @@ _HEAD = re.compile(
     r"\s*(?P<noun>[^\W\d_]+(?: [^\W\d_]+)?) ?#?(?P<which>\d{1,3}|[A-Z](?=:))(?P<mark>:\s*|[.)]\s+|,\s+|\s+(?:--|[-–—])\s+|\s+(?=\()|\s{2,})(?P<told>\S.*)$"
 )
 # ``Disk 0 (boot disk)``, over what it is called and what it is.
-_BARE_HEAD = re.compile(r"\s*(?P<noun>[^\W\d_]+(?: [^\W\d_]+)?) ?#?(?P<which>\d{1,3})(?: \((?P<told>[^()]*)\))?:?$")
+_BARE_HEAD = re.compile(r"\s*(?P<noun>[^\W\d_]+(?: [^\W\d_]+)?) ?#?(?P<which>\d{1,3})(?: +\((?P<told>[^()]*)\))?:?$")
 _DASH = re.compile(r" (?:--|[-–—]) ")
 _DRIVE = re.compile(r"(?:(?:->|=>|→|=) ?)?(?P<mount>[A-Z]:)(?!\S)")
 # ``C:  SYSTEM   HFX2   439.2 GB`` under its disk, and ``(no letter)   Start   FAT32   260 MB``.
@@ -193,10 +193,9 @@ def _outline(lines: Sequence[Line], listed: str) -> list[_Told] | None:
     for place, line in enumerate(lines):
         if len(line.text) > MAX_LINE:
             return None
-        match = _HEAD.match(line.text)
-        if match is None and _is_bare(line, lines[place + 1 : place + 2]):
-            match = _BARE_HEAD.match(line.text)
-        group = _kind_of(match["noun"]) if match else ""
+        bare = _is_bare(line, lines[place + 1 : place + 2])
+        match = _BARE_HEAD.match(line.text) if bare else _HEAD.match(line.text)
+        group = ("disk" if match.re is _BARE_HEAD else _kind_of(match["noun"])) if match else ""
         if listed and group not in CALLED:
             match = _NUMBERED.match(line.text) or _PARTITION.match(line.text)
             group = ("partition" if match.re is _PARTITION else listed) if match else ""
@@ -230,7 +229,9 @@ def _outline(lines: Sequence[Line], listed: str) -> list[_Told] | None:
 def _is_bare(line: Line, below: Sequence[Line]) -> bool:
     """Whether a line names nothing but a disk and which one, over a deeper line of words in parts that is no pair."""
     match = _BARE_HEAD.match(line.text[:MAX_LABEL])
-    if match is None or _kind_of(match["noun"]) != "disk" or not below:
+    # What drives are called in some languages (``Unità 0``) names a disk where a number tells which one.
+    kinds = ("disk",) if match and match["noun"].casefold().startswith("vol") else ("disk", "volume")
+    if match is None or _kind_of(match["noun"]) not in kinds or not below:
         return False
     parts = _cells(below[0].text[:MAX_LINE].strip(), 0)
     deeper = indent_of(below[0].text) > indent_of(line.text)
@@ -359,7 +360,7 @@ def _with_volume(interpreter: Interpreter, row: _Told, item: Item) -> tuple[tupl
 # ``Disk 0 (GPT), 3 partitions``, ``Disk 0, GPT``: which one it is, and no name of it.
 # ``Disk 0 (system disk): Basalt NV1000``
 _NAMED_BEHIND_ASIDE = re.compile(r"\s*[^\W\d_]+ ?#?\d{1,3} \([^()]*\): (?P<name>[A-Z][^,:;()]*?)(?=,|\s{2,}|$)")
-_NAMED_NOTHING = re.compile(r"\s*[^\W\d_]+ ?#?\d{1,3}(?:,| \()")
+_NAMED_NOTHING = re.compile(r"\s*[^\W\d_]+ ?#?\d{1,3}(?:,| +\()")
 
 
 def _go_on(interpreter: Interpreter, row: _Told, item: Item, before: int, start: int = 0) -> None:

@@ -30,17 +30,23 @@ def category(interpreter: Interpreter, item: Item, row: Group, above: Draft | No
 
 
 def starred(rows: Sequence[Group], default: str, columns: dict[str, tuple[Guess, ...]]) -> Group | None:
-    """The one row of a table whose first cell begins or ends with a star, where no column says which is the default."""
+    """The one row of a table whose first cell begins or ends with a star, or begins with an arrow, where no column says which
+    is the default."""
     if default not in FACTS or any(guess.fact == default for found in columns.values() for guess in found[:1]):
         return None
-    found = [row for row in rows if row.entries and "*" in (row.entries[0].printed[0], row.entries[0].printed[-1])]
+    found = [row for row in rows if row.entries and _STAR.search(row.entries[0].printed)]
     return found[0] if len(found) == 1 < len(rows) else None
 
 
+_STAR = re.compile(r"^[*>](?=\s)|^\*|\*$")
+
+
 def star_of(row: Group) -> Entry:
-    """The star beside what a row of a table begins with."""
+    """The star or the arrow beside what a row of a table begins with."""
     first = row.entries[0]
-    return Entry(first.label, "*", first.line, first.column + first.printed.index("*"))
+    star = _STAR.search(first.printed)
+    at = star.start() if star else 0
+    return Entry(first.label, first.printed[at : at + 1], first.line, first.column + at)
 
 
 def is_default(interpreter: Interpreter, item: Item, star: Entry, shape: str) -> None:

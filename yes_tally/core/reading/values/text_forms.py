@@ -158,7 +158,7 @@ TEXT_FORMS: dict[str, re.Pattern[str]] = {
     "os.language": re.compile(r"(?P<keep>[a-z]{2}[-_][A-Z]{2}(?=[ ,(])|.+)"),
     "boot_entry.path": re.compile(r"(?!\([^()\\/]*\)$)(?!.*\S\s{2,}\S).+"),
     "task.last_result": re.compile(r"(?P<keep>[^\s(]+(?: [^\s(]+)*)(?: \(.*\))?$"),
-    "boot_entry.id": re.compile(r"(?P<keep>\{?[\w-]{1,40}\}?)\*?(?: [*>])?$"),
+    "boot_entry.id": re.compile(r"(?:[*>] +)?(?P<keep>\{?[\w-]{1,40}\}?)\*?(?: [*>])?$"),
     "event.id": re.compile(r"[(\[]?#?(?P<keep>.+?)[)\]]?$"),
     "process.pid": re.compile(r"\d+$"),
     "connection.pid": re.compile(
@@ -187,7 +187,7 @@ TEXT_FORMS: dict[str, re.Pattern[str]] = {
     "disk.model": re.compile(
         rf"(?!.*{DAY})(?!(?i:up to|bis zu|jusqu'|hasta|at[ée]|fino a|tot|do) |[<>≥≤])"
         r"(?!(?:[svh]d|xvd)[a-z]\d*$|(?:nvme|mmcblk|zram|loop|md|dm-|sr|fd)\d)(?P<keep>.+?)"
-        r"(?: \d+[.,]\d+ ?[GT]i?B\b(?: \S+){0,3}| \d+ [GT]i?B\b(?: \S+){1,3}|(?<=\d) \d+ [GT]i?B)?$"
+        r"(?:(?: [-–—])?(?: \d+[.,]\d+ ?[GT]i?B\b(?: \S+){0,3}| \d+ [GT]i?B\b(?: \S+){1,3})|(?<=\d) \d+ [GT]i?B)?$"
     ),
     "board.version": re.compile(r".*\d.*$|[A-Z]$"),
     # An expansion slot holds no memory.

@@ -188,6 +188,9 @@ _A_SIZE = re.compile(r"\d ?[KMGT]i?[BbOo]\b")
 _CODE = re.compile(r", (?P<code>[A-Z]{0,3}\d[\w-]*(?:\.\w+)+)(?=,|$)")
 
 
+_SIZE_AND_WHAT = re.compile(r"\d[\d.,]* ?[KMGT]i?[BO] [^\W\d_]{4}")
+
+
 def _one_and_more(interpreter: Interpreter, entry: Entry, group: str, shape: str) -> bool:
     """``Firmware: Oakmere 2.07 of 2023-03-14, UEFI, secure boot on``: first what the label says, then more of it."""
     # ``NQ-ACC-03 (Corrane Tallow 520, serial 4711)``
@@ -219,6 +222,12 @@ def _one_and_more(interpreter: Interpreter, entry: Entry, group: str, shape: str
         # ``Rechner: Corrane Tallow 520 SFF, S/N CRN2M55017``
         interpreter.place(own, shape, (Guess("machine.model", 0.82, "it is what the machine is called"),), None)
         return True
+    if (
+        group == "memory"
+        and _SIZE_AND_WHAT.match(first)
+        and told_in_words(interpreter, first, entry.line, entry.column - 1, group, None, left)
+    ):
+        return True  # ``15.8 GB usable, 9,412 MB free``
     label = "firmware" if entry.label.casefold() in _MODES else entry.label
     interpreter.place(own, shape, interpreter.means(label, interpreter.context(group)), None)
     return True

@@ -5,17 +5,17 @@ from __future__ import annotations
 
 import re
 from collections.abc import Sequence
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 from typing import TYPE_CHECKING
 
-from yes_tally.core.catalogue import FACTS
+from yes_tally.core.catalogue import FACTS, FIELDS
 from yes_tally.core.reading.clauses.by_itself import (
     choice_by_flag,
     health_ahead,
     never_ends,
     said_the_other_way,
 )
-from yes_tally.core.reading.clauses.told_in_parts import told_under
+from yes_tally.core.reading.clauses.told_in_parts import told_in_words, told_under
 from yes_tally.core.reading.drafts import Item
 from yes_tally.core.reading.kinds.checks_listed import counts_in_result
 from yes_tally.core.reading.kinds.memory_sockets import counted_sockets
@@ -24,6 +24,7 @@ from yes_tally.core.reading.meaning.labels import MERELY_NAME, words_of
 from yes_tally.core.reading.phrases.elsewhere import says_elsewhere
 from yes_tally.core.reading.records.names_told import DEFAULTS, is_device_of_driver, is_named_below, names_default
 from yes_tally.core.reading.shapes.layout import Entry
+from yes_tally.core.reading.statements.checks_said import kind_checked
 from yes_tally.core.reading.values.flags import says_needed, says_of_password
 from yes_tally.core.reading.values.text_forms import MODEL_OF_CARD
 from yes_tally.core.reading.values.understand import understand
@@ -84,11 +85,34 @@ def read_by_label(interpreter: Interpreter, entry: Entry, record: Record, said_o
         guesses = (Guess("account.full_name", 0.85, "it stands below what they sign in with"),)
     elif record.by_model and guesses and guesses[0].fact == "adapter.name" and words_of(entry.label) in MERELY_NAME:
         guesses = (Guess("adapter.connection", 0.85, "it stands below what its maker calls it"),)
+    if guesses and guesses[0].fact == "volume.state" and item is None and kind_checked(entry.label):
+        return  # ``Check of the file system: done``: sentences know more of it
+    if item and "; " in entry.printed and guesses:
+        entry = _before_clauses(interpreter, entry, guesses[0], item)
     if not guesses and health_ahead(interpreter, entry, shape, item):
         return
     named = not guesses or not guesses[0].phrase or FACTS[guesses[0].fact].kind == "choice"
     if not (named and choice_by_flag(interpreter, entry, shape, said_of, item)):
         interpreter.place(entry, shape, guesses, item)
+
+
+def _before_clauses(interpreter: Interpreter, entry: Entry, guess: Guess, item: Item) -> Entry:
+    """``Size: 931.5 GB; serial number 4711; layout GPT`` of a disk: the value before the clauses on it, which are read; the
+    pair as it is, where they tell nothing."""
+    first, _, rest = entry.printed.partition("; ")
+    own = {draft.fact for draft in interpreter.drafts[-_MOST_FIELDS:] if draft.item is item}
+    left = [fact for fact in FIELDS[item.group] if fact.name not in own and fact.name != guess.fact]
+    if FACTS[guess.fact].kind == "list" or not FACTS[guess.fact].item:
+        return entry
+    start = entry.column - 1 + len(first) + len("; ")
+    return (
+        replace(entry, printed=first)
+        if told_in_words(interpreter, rest, entry.line, start, item.group, item, left)
+        else entry
+    )
+
+
+_MOST_FIELDS = 60
 
 
 def _is_model(entry: Entry, record: Record) -> bool:

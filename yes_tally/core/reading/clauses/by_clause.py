@@ -107,6 +107,7 @@ FORMS = {
         r"[\d.,]+ ?[MG]i?[BO](?:,? (?:shared|own|gemeinsam\w*|geteilt|partag[ée]e?s?|compartid\w+|partilhad\w+|condivis\w+|gedeeld|wsp[óo][łl]dzielon\w+))?",
         re.I,
     ),
+    "task.user": re.compile(r"[\w-]+\\[\w.-]+|(?i:system|sistema|syst[èe]me|root)"),
     "software.version": re.compile(r"\d+(?:\.\d+){1,4}"),
     "volume.label": re.compile(r"[«„“\"][^»“”\"]+[»“”\"]"),
     "volume.state": re.compile(

@@ -309,7 +309,7 @@ def listed_item(interpreter: Interpreter, entry: Entry, start: int, shape: str, 
             interpreter.take(named)
             number, which = ITEM_HEADING.get(group), entry.printed[:start].strip("[](){}.: ")
             if number and which.isdigit():
-                place = Entry(entry.label, which, entry.line, entry.column)
+                place = Entry("", which, entry.line, entry.column)
                 interpreter.place(place, shape, (Guess(number, 0.8, "it is listed under this number"),), named)
             return
     if group and naming.endswith(".name"):

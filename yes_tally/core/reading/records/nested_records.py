@@ -157,10 +157,7 @@ def _read(
     if item and group.heading:
         named_twice(interpreter, item, group.heading)
     if item and parent and opened is None and item is not parent and group.entries:
-        belongs = f"{item.group}.{parent.group}"
-        if not any(draft.item is item and draft.fact == belongs for draft in interpreter.drafts[start:]):
-            first = group.entries[0]
-            interpreter.stands_under(item, parent, Entry("", "", first.line, first.column), shape)
+        _belong_to(interpreter, item, parent, group.entries[0], shape, start)
     if subject == "machine":
         _leave_its_version(interpreter, start)
     if group.table:
@@ -185,6 +182,23 @@ def _read(
     _empty_sockets(interpreter, children, start, shape)
     if all_alike:
         _doubt_what_is_said_twice(interpreter, start)
+
+
+def _belong_to(interpreter: Interpreter, item: Item, parent: Item, first: Entry, shape: str, start: int) -> None:
+    """A record that begins with ``first`` belongs to what it stands in; where it lists several things of its kind, each of
+    them does (``Partitions:`` over ``1. EFI system, 260 MB``)."""
+    belongs, told = f"{item.group}.{parent.group}", interpreter.drafts[start:]
+    listed: dict[int, Draft] = {}
+    for draft in told:
+        if draft.item and draft.item is not item and draft.item.group == item.group:
+            listed.setdefault(id(draft.item), draft)
+    if listed and not any(draft.item is item for draft in told):
+        for draft in listed.values():
+            if draft.item and not any(d.item is draft.item and d.fact == belongs for d in told):
+                at = Entry("", "", draft.entry.line, draft.entry.column)
+                interpreter.stands_under(draft.item, parent, at, shape)
+    elif not any(draft.item is item and draft.fact == belongs for draft in told):
+        interpreter.stands_under(item, parent, Entry("", "", first.line, first.column), shape)
 
 
 # What data lists under these went wrong while the tool looked, and tells nothing of the PC.

@@ -5,7 +5,7 @@ from __future__ import annotations
 from yes_tally.standins.commands.command import Command
 from yes_tally.standins.layouts import Lines, colons, columns, records
 from yes_tally.standins.machine import Machine
-from yes_tally.standins.telling import Teller, Told, words
+from yes_tally.standins.telling import Teller, Told, truths_of, words
 from yes_tally.standins.units import listed, milliseconds, minute, yes_no
 
 
@@ -71,8 +71,10 @@ def reach(pc: Machine) -> Lines:
 def way(pc: Machine) -> Lines:
     hops = Teller(pc).items("hop", "number")
     rows = [[h("number"), h("best", milliseconds), h("worst", milliseconds), h("address")] for h in hops]
+    # Every step leads there.
+    target = Told(hops[0].item["target"], truths_of(*(h("target") for h in hops)))
     return [
-        Told(f"Way to {hops[0].item['target']}"), *columns(("Hop", "Best", "Worst", "Address"), rows, (0, 1, 2)),
+        words("Way to {target}", target=target), *columns(("Hop", "Best", "Worst", "Address"), rows, (0, 1, 2)),
     ]  # fmt: skip
 
 

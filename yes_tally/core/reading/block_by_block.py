@@ -2,20 +2,17 @@
 
 from __future__ import annotations
 
-import re
 from collections.abc import Callable
 from itertools import groupby, takewhile
 from typing import NamedTuple
 
-from yes_tally.core.catalogue import FACTS
-from yes_tally.core.quantity import exactly
 from yes_tally.core.reading.cutting.blocks import Block
 from yes_tally.core.reading.cutting.titles import kind_alone
-from yes_tally.core.reading.drafts import Item
 from yes_tally.core.reading.interpret import Interpreter
 from yes_tally.core.reading.kinds.accounts_listed import rows_of_accounts
 from yes_tally.core.reading.kinds.adapters_over_words import adapters_over_words
 from yes_tally.core.reading.kinds.audit_matrix import read_audit_matrix
+from yes_tally.core.reading.kinds.devices_under_titles import devices_under_title
 from yes_tally.core.reading.kinds.drive_records import read_drive_records
 from yes_tally.core.reading.kinds.drives import rows_telling_drives
 from yes_tally.core.reading.kinds.event_records import is_told_below, read_events
@@ -25,27 +22,20 @@ from yes_tally.core.reading.kinds.memory_sockets import read_sockets, sockets_ov
 from yes_tally.core.reading.kinds.update_records import read_updates
 from yes_tally.core.reading.kinds.updates_in_lines import updates_in_lines
 from yes_tally.core.reading.kinds.variables import folders_in_order
-from yes_tally.core.reading.meaning.labels import words_of
-from yes_tally.core.reading.phrases import SUBJECTS
 from yes_tally.core.reading.phrases.elsewhere import is_elsewhere
 from yes_tally.core.reading.records.field_lists import read_field_list
-from yes_tally.core.reading.records.listings import CALLED
 from yes_tally.core.reading.records.mixed_records import read_mixed_records
 from yes_tally.core.reading.records.numbered_over_words import numbered_over_words
 from yes_tally.core.reading.records.opening import opened_by, over_parts
 from yes_tally.core.reading.records.outlines import read_adapters, read_kind, read_outline
 from yes_tally.core.reading.shapes.layout import (
-    MAX_LABEL,
     MAX_LINE,
-    Entry,
     Group,
     Layout,
     all_entries,
-    as_comma,
     cells_by_gap,
     known_share,
 )
-from yes_tally.core.reading.tables.bare_rows import told_bare
 from yes_tally.core.reading.tables.log_rows import are_events
 from yes_tally.core.reading.tables.rows_alone import rows_told_whole, rows_without_head
 from yes_tally.core.reading.tables.rows_by_form import UPDATE_ID
@@ -115,7 +105,7 @@ def read_block(interpreter: Interpreter, block: Block, command: tuple[str, ...])
             # ``-- icalloway ---`` over what is said of it: the heading is the name of what it heads.
             lines = (Line(above.line, above.text, 0, 0), *lines)
         rows_without_head(interpreter, lines, spoken)
-        _left_under_kind(interpreter, block)
+        devices_under_title(interpreter, above, block.lines)
         return
     if (
         command[:1] == ("event",)
@@ -151,48 +141,7 @@ def read_block(interpreter: Interpreter, block: Block, command: tuple[str, ...])
     with interpreter.below(*reversed(block.headings)):
         interpreter.read(block.layout, tuple(dict.fromkeys([*named, *command])), totals=block.totals)
     if block.layout.shape == "pairs":
-        _left_under_kind(interpreter, block)
-
-
-# ``  * Inkwell L40 on USB001 (Inkwell L40 v3)``: what a device is called, and more of it.
-_CALLED_AND_MORE = re.compile(
-    r"\s*(?:(?P<star>\*) |[•+-] )?(?P<told>[A-Z]\w*(?: (?:[A-Z]\w*|\w*\d\w*))+(?:, | \(| on | - ).*[^.:])$"
-)
-_SEVERAL = re.compile(r"\([^()]+\), [A-Z]")
-_PARTS_BEGIN = re.compile(r" (?:[-–—]|on|at|an|auf|sur|en|em|su|op|na) (?=\S)|\)?,? \(|\)(?=, )")
-_TELLS_MORE = frozenset({"graphics", "sound", "printer", "display", "battery", "processor"})
-
-
-def _left_under_kind(interpreter: Interpreter, block: Block) -> None:
-    """Lines that nothing was read of, right under a title that names a kind of device (``== PRINTERS ==``), and that each
-    begin with what one is called: they tell what they would behind the title and a colon."""
-    above = block.headings[0] if block.headings else None
-    if above is None or block.lines[0].number - above.line > _RIGHT_UNDER or len(block.lines) > _MOST_DEVICES:
-        return
-    group = SUBJECTS.get(words_of(above.text.strip(" :")[:MAX_LABEL]), "")
-    if group not in _TELLS_MORE:
-        return
-    read = {draft.entry.line for draft in interpreter.drafts[interpreter.section_from :]} | interpreter.blanks
-    for line in block.lines:
-        match = _CALLED_AND_MORE.match(line.text[:MAX_LINE]) if line.number not in read else None
-        if match:
-            at = match.start("told") + 1
-            if _SEVERAL.search(match["told"]):
-                # ``Tidebell Audio (ok), Glasswing Audio (off)``
-                entry = Entry(above.text.strip(" :"), match["told"], line.number, at)
-                interpreter.entries([entry], "words", interpreter.context(None), None)
-                continue
-            told = _PARTS_BEGIN.sub(as_comma, match["told"].rstrip(")"))
-            item = Item(group)
-            if told_bare(interpreter, Entry("", told, line.number, at), group, item, "words", CALLED[group], least=1):
-                interpreter.take(item)
-                if match["star"] and (default := FACTS.get(f"{group}.default")):
-                    star = Entry("", match["star"], line.number, match.start("star") + 1)
-                    why = "it is marked among others"
-                    interpreter.add(default.name, item, star, exactly("flag", True), "words", 0.75, why)
-
-
-_MOST_DEVICES = 12
+        devices_under_title(interpreter, above, block.lines)
 
 
 def _updates_under_states(block: Block) -> bool:

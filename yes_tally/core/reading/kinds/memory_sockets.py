@@ -81,7 +81,7 @@ def bare_module(interpreter: Interpreter, entry: Entry, shape: str, around: tupl
     """A socket by its number, and the bare size, type and speed of the module in it. Whether it is one, and read."""
     socket = LETTERED.fullmatch(entry.label) or INDEXED.match(entry.label)
     holds = _BARE_MODULE.fullmatch(entry.printed)
-    if socket is None or holds is None or not _MEMORY_SPOKEN_OF & set(around[:2]):
+    if socket is None or not socket["rest"] or holds is None or not _MEMORY_SPOKEN_OF & set(around[:2]):
         return False
     item = interpreter.new_item("module")
     place = Entry("", socket["rest"], entry.line, max(1, entry.column - len(entry.label) - 1 + socket.start("rest")))

@@ -108,10 +108,12 @@ def read_statements(interpreter: Interpreter, lines: Sequence[Line], command: st
     echo_test_whole(interpreter, lines, command)
     traced_way(interpreter, left, command)
     look_ups(interpreter, left, command)
-    graces = [d for d in interpreter.drafts[before:] if d.fact == "licence.grace" and d.shape == "sentences"]
-    for draft in graces:
-        if is_left_until_its_end(lines, draft.entry.line, draft.entry.column):
-            interpreter.drafts.remove(draft)
+    interpreter.drafts[before:] = [
+        draft
+        for draft in interpreter.drafts[before:]
+        if (draft.fact, draft.shape) != ("licence.grace", "sentences")
+        or not is_left_until_its_end(lines, draft.entry.line, draft.entry.column)
+    ]
     asked = asked_check(command)
     if checks or asked or of_checks:
         _checks(interpreter, left, asked)

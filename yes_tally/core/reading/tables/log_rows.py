@@ -21,8 +21,10 @@ _EVENT_ID = re.compile(r"[(\[]?[^\W\d_]{0,8}[ #:-]?\d{1,10}[)\]]?")
 def is_level(text: str) -> bool:
     """Whether a cell is the level of an event, be it cut short (``OSTRZEŻ.``)."""
     word = plain(text).removesuffix(".")
-    return word.removeprefix("audit ").removesuffix(" audit") in _LEVELS or (
-        text.endswith(".") and len(word) >= _LEAST_LETTERS and any(level.startswith(word) for level in _LEVELS)
+    return (
+        word in _LEVELS
+        or _AUDITED.fullmatch(word) is not None
+        or (text.endswith(".") and len(word) >= _LEAST_LETTERS and any(level.startswith(word) for level in _LEVELS))
     )
 
 
@@ -87,8 +89,10 @@ def _with_times(cells: Sequence[tuple[str, int]]) -> Sequence[tuple[str, int]]:
 
 
 _STAMP = re.compile(rf"\s*(?:\[\d{{1,4}}\]\s+)?(?:[<\[(]?[^\W\d_]{{4,14}}[>\])]?:?\s+)?\[?{MOMENT}")
+# ``audit success``, ``failure audit``: what a log of what is audited has for a level.
+_AUDITED = re.compile(r"audit (?:ok|success|failure|failed)|(?:success|failure) audit")
 _LEVELS = frozenset(
-    "success failure ok error err warning warn info notice alert emerg crit information notice critical fatal debug verbose fehler warnung hinweis kritisch erreur avertissement informations critique "
+    "error err warning warn info notice alert emerg crit information notice critical fatal debug verbose fehler warnung hinweis kritisch erreur avertissement informations critique "
     "advertencia informacion critico errore avviso informazione informazioni erro aviso informacao fout waarschuwing informatie kritiek blad "
     "ostrzezenie informacja informacje krytyczny krytyczne krytyczna critica kritieke ernstig ernstige schwer schwerwiegend grave severo serio powazny powazne fatale fataal melding meldung mededeling nota nachricht".split()
 )

@@ -105,11 +105,15 @@ def count(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
         return quantity.count(str(round(float(hertz[1].replace(",", ".")))))
     if fact.name in ("module.speed", "module.running_speed") and (named := WITH_SPEED.match(text)):
         text = named.group().rpartition("-")[2]
+    if fact.name == "memory.slots" and _MANY_DIGITS.match(text):
+        return None
     if text.isalpha() and (in_words := COUNT_WORDS.get(plain(text))):
         return quantity.count(str(in_words))
     return quantity.count(of_all["all"] if of_all else left["left"] if left else text)
 
 
+# No board has a thousand sockets for memory.
+_MANY_DIGITS = re.compile(r"\d{4}")
 # A processor works on so many bits; an address may have others.
 _HERTZ = re.compile(r"(\d{2,3}[.,]\d{1,3})(?: ?Hz\b|$)", re.I)
 _WATT_HOURS = re.compile(r"(\d{1,3}(?:[.,]\d{1,2})?) ?Wh\b.*", re.I)

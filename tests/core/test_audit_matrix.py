@@ -1,5 +1,6 @@
 """What is audited, told by a column for successes and one for failures."""
 
+import json
 import unittest
 
 from yes_tally.core.reading.reader import read
@@ -36,4 +37,28 @@ class AuditMatrix(unittest.TestCase):
 
     def test_what_is_no_flag_makes_it_no_matrix(self):
         told = audited("             success   failure\nSign-in      often     seldom\nSign-out     yes       no\n")
+        self.assertNotIn("both", [records for _, _, records in told])
+
+    def test_the_two_columns_in_any_table_and_as_flags_of_data(self):
+        expected = [("Sign-in", "Sign in", "both"), ("Sign-in", "Sign out", "success"), ("Objects", "Share", "none")]
+        rows = [
+            ("Sign-in", "Sign in", "Yes", "Yes"),
+            ("Sign-in", "Sign out", "Yes", "No"),
+            ("Objects", "Share", "No", "No"),
+        ]
+        head = ("Category", "Subcategory", "Success", "Failure")
+        texts = {
+            "values": "\n".join(";".join(row) for row in (head, *rows)),
+            "columns": "\n".join("".join(cell.ljust(14) for cell in row).rstrip() for row in (head, *rows)),
+            "data": json.dumps(
+                [{"category": c, "subcategory": s, "success": a == "Yes", "failure": b == "Yes"} for c, s, a, b in rows]
+            ),
+        }
+        for name, text in texts.items():
+            with self.subTest(name):
+                self.assertEqual(audited(f"{text}\n"), expected)
+
+    def test_one_of_the_two_columns_alone_says_nothing_of_the_other(self):
+        told = audited("Category;Subcategory;Success\nSign-in;Sign in;Yes\nSign-in;Sign out;No\n")
+        self.assertNotIn("none", [records for _, _, records in told])
         self.assertNotIn("both", [records for _, _, records in told])

@@ -15,6 +15,7 @@ from typing import TYPE_CHECKING
 
 from yes_tally.core.catalogue import FACTS
 from yes_tally.core.quantity import exactly
+from yes_tally.core.reading.clauses.by_clause import is_device_state
 from yes_tally.core.reading.drafts import Item
 from yes_tally.core.reading.meaning.labels import words_of
 from yes_tally.core.reading.phrases import SUBJECTS
@@ -35,11 +36,15 @@ _CALLED_AND_MORE = re.compile(
 )
 # ``Tidebell Audio (ok), Glasswing Audio (off)``
 _SEVERAL = re.compile(r"\([^()]+\), [A-Z]")
+_ASIDE = re.compile(r"\(([^()]+)\)")
 _PARTS_BEGIN = re.compile(r" (?:[-–—]|on|at|an|auf|sur|en|em|su|op|na) (?=\S)|\)?,? \(|\)(?=, )")
 
 
 def devices_under_title(interpreter: Interpreter, title: Heading | None, lines: Sequence[Line]) -> None:
-    """Read the lines right under a title of which nothing was read: they tell what they would behind it and a colon."""
+    """Read the lines right under a title of which nothing was read: they tell what they would behind it and a colon. The
+    title may be the first of the ``lines``."""
+    if title is None and words_of(lines[0].text.strip(" :")[:MAX_LABEL]) in SUBJECTS and len(lines) > 1:
+        title, lines = Heading(lines[0].text.strip(" :"), lines[0].number, 1), lines[1:]
     if title is None or lines[0].number - title.line > _RIGHT_UNDER or len(lines) > _MOST_DEVICES:
         return
     kind = title.text.strip(" :")[:MAX_LABEL]
@@ -48,6 +53,8 @@ def devices_under_title(interpreter: Interpreter, title: Heading | None, lines: 
     for line in lines if group in _DEVICES else ():
         match = _CALLED_AND_MORE.match(line.text[:MAX_LINE]) if line.number not in read else None
         if match and _SEVERAL.search(match["told"]):
+            if not any(map(is_device_state, _ASIDE.findall(match["told"]))):
+                continue
             entry = Entry(kind, match["told"], line.number, match.start("told") + 1)
             interpreter.entries([entry], "words", interpreter.context(None), None)
         elif match:

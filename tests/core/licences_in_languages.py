@@ -73,14 +73,46 @@ STATES = {
         "pl": ["Licencja wygasła.", "Licencja wygasła 3 marca 2025."],
     },
     "grace": {
-        "en": ["The licence is in its grace period: 20 days are left.", "You are in the grace period."],
-        "de": ["Die Lizenz ist in der Kulanzfrist: noch 20 Tage.", "Die Lizenz befindet sich in der Übergangsfrist."],
-        "fr": ["La licence est en période de grâce : il reste 20 jours.", "La licence est dans le délai de grâce."],
-        "es": ["La licencia está en período de gracia: quedan 20 días.", "La licencia está en el período de gracia."],
-        "pt": ["A licença está em período de carência: restam 20 dias.", "A licença está no período de carência."],
-        "it": ["La licenza è in periodo di tolleranza: restano 20 giorni.", "La licenza è nel periodo di tolleranza."],
-        "nl": ["De licentie is in de respijtperiode: nog 20 dagen.", "De licentie zit in de respijtperiode."],
-        "pl": ["Licencja jest w okresie karencji: pozostało 20 dni.", "Licencja jest w okresie karencji."],
+        "en": [
+            "The licence is in its grace period: 20 days are left.",
+            "You are in the grace period.",
+            "This PC is in the grace period: 20 days are left.",
+        ],
+        "de": [
+            "Die Lizenz ist in der Kulanzfrist: noch 20 Tage.",
+            "Die Lizenz befindet sich in der Übergangsfrist.",
+            "Dieser PC ist in der Gnadenfrist: 20 Tage bleiben.",
+        ],
+        "fr": [
+            "La licence est en période de grâce : il reste 20 jours.",
+            "La licence est dans le délai de grâce.",
+            "Cet ordinateur est en période de grâce : il reste 20 jours.",
+        ],
+        "es": [
+            "La licencia está en período de gracia: quedan 20 días.",
+            "La licencia está en el período de gracia.",
+            "Este equipo está en período de gracia: quedan 20 días.",
+        ],
+        "pt": [
+            "A licença está em período de carência: restam 20 dias.",
+            "A licença está no período de carência.",
+            "Este computador está em período de carência.",
+        ],
+        "it": [
+            "La licenza è in periodo di tolleranza: restano 20 giorni.",
+            "La licenza è nel periodo di tolleranza.",
+            "Questo computer è nel periodo di tolleranza.",
+        ],
+        "nl": [
+            "De licentie is in de respijtperiode: nog 20 dagen.",
+            "De licentie zit in de respijtperiode.",
+            "Deze pc is in de respijtperiode: nog 20 dagen.",
+        ],
+        "pl": [
+            "Licencja jest w okresie karencji: pozostało 20 dni.",
+            "Licencja jest w okresie karencji.",
+            "Ten komputer jest w okresie karencji.",
+        ],
     },
 }
 # By language: that it is for good, that it never ends, that it is not for good, and when it ends.

@@ -73,8 +73,13 @@ _OF_OTHERS = re.compile(
 )
 # A label only names it (``Grace period: 20 days``).
 _WITHIN_GRACE = re.compile(rf"\b(?:in|im|en|em|no|nel|nella|dans|w|de)\b(?: [\w']+){{0,2}} {_GRACE.pattern}")
-# ``You are in the grace period.``
-_IN_GRACE = re.compile(rf"^(?:you|the system|sie|vous|usted|voce|u|je|pan)\b.*{_GRACE.pattern}")
+# ``You are in the grace period.``, ``Dieser PC ist in der Gnadenfrist``
+_IN_GRACE = re.compile(
+    r"^(?:you|the system|sie|vous|usted|voce|u|je|pan|"
+    r"(?:(?:this|the|dieser|der|ce|cet|cette|l'|le|este|el|o|questo|il|deze|dit|de|het|ten) ?)?"
+    r"(?:pc|computer|machine|rechner|poste|ordinateur|equipo|sistema|computador|komputer))"
+    rf"\b.*{_GRACE.pattern}"
+)
 # Of several products.
 _LISTED = re.compile(r"\s*(?:\d{1,2}[.)]|[-*•])\s")
 # ``It runs out on …`` goes on with what was spoken of.

@@ -20,7 +20,7 @@ from yes_tally.core.reading.kinds.field_asked import field_headed
 from yes_tally.core.reading.kinds.licences_of_products import licence_at_once
 from yes_tally.core.reading.kinds.memory_sockets import read_sockets, sockets_over_words
 from yes_tally.core.reading.kinds.update_records import read_updates
-from yes_tally.core.reading.kinds.updates_in_lines import updates_in_lines
+from yes_tally.core.reading.kinds.updates_in_lines import updates_in_lines, updates_under_states
 from yes_tally.core.reading.kinds.variables import folders_in_order
 from yes_tally.core.reading.phrases.elsewhere import is_elsewhere
 from yes_tally.core.reading.records.field_lists import read_field_list
@@ -38,7 +38,6 @@ from yes_tally.core.reading.shapes.layout import (
 )
 from yes_tally.core.reading.tables.log_rows import are_events
 from yes_tally.core.reading.tables.rows_alone import rows_told_whole, rows_without_head
-from yes_tally.core.reading.tables.rows_by_form import UPDATE_ID
 from yes_tally.core.reading.text.decode import Line
 
 _RIGHT_UNDER = 2
@@ -118,7 +117,7 @@ def read_block(interpreter: Interpreter, block: Block, command: tuple[str, ...])
             interpreter, block.lines, ("event",)
         )  # ``ERROR   2025-02-10 22:48:09  …``: levels are no labels
         return
-    if _updates_under_states(block):
+    if updates_under_states(block.layout, block.lines):
         rows_without_head(interpreter, block.lines, ("update", *spoken))
         # What is said of the others (``Firmware L52.1.19``) is told of nothing that the PC has.
         interpreter.blanks |= {line.number for line in block.lines}
@@ -142,16 +141,6 @@ def read_block(interpreter: Interpreter, block: Block, command: tuple[str, ...])
         interpreter.read(block.layout, tuple(dict.fromkeys([*named, *command])), totals=block.totals)
     if block.layout.shape == "pairs":
         devices_under_title(interpreter, above, block.lines)
-
-
-def _updates_under_states(block: Block) -> bool:
-    """Whether labels (``Installed:``, ``Pending:``) stand over nothing but rows that begin with an update's number."""
-    entries = all_entries(block.layout.groups) if block.layout and block.layout.shape in ("pairs", "records") else []
-    rows = [entry for entry in entries if entry.printed]
-    heads = len(entries) - len(rows)
-    cells = [cells_by_gap(entry.printed[:MAX_LINE]) for entry in rows]
-    told = all(len(row) > 1 and UPDATE_ID.match(row[0][0]) for row in cells)
-    return heads > 0 and len(rows) > 1 and told and len(entries) == len(block.lines)
 
 
 def _under_one_label(layout: Layout) -> bool:

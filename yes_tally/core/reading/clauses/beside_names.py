@@ -9,7 +9,7 @@ from yes_tally.core.catalogue import FIELDS
 from yes_tally.core.quantity import exactly
 from yes_tally.core.reading.clauses.by_clause import by_form, by_label
 from yes_tally.core.reading.tables.bare_row import BareRow
-from yes_tally.core.reading.values.text_forms import SERIAL
+from yes_tally.core.reading.values.text_forms import SERIAL, SERIAL_ASIDE_WORD
 from yes_tally.core.reading.values.understand import understand
 
 
@@ -35,9 +35,7 @@ def _without_port(row: BareRow, name: str) -> str:
 
 
 # ``Halyard HV27 (HV27-00932)``: letters and a long number behind a name.
-SERIAL_ASIDE = re.compile(
-    rf" \((?:(?i:{SERIAL}|n[°ºo]\.?|nr\.?|num\.|núm\.):? )?((?=[A-Z\d-]*[A-Z])[A-Z\d]+-?[A-Z\d-]*\d{{4,}})\)$"
-)
+SERIAL_ASIDE = re.compile(rf" \((?:(?i:{SERIAL_ASIDE_WORD}):? )?((?=[A-Z\d-]*[A-Z])[A-Z\d]+-?[A-Z\d-]*\d{{4,}})\)$")
 
 
 def _without_serial(row: BareRow, name: str) -> str:

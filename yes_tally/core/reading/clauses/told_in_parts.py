@@ -13,7 +13,7 @@ from yes_tally.core.reading.meaning.labels import words_of
 from yes_tally.core.reading.shapes.layout import MAX_TOLD, Entry, as_comma, asides_as_commas
 from yes_tally.core.reading.values.flags import PASSWORD_ENDS, PASSWORD_NEVER_ENDS, says_needed
 from yes_tally.core.reading.values.said_beside import threads_of_all
-from yes_tally.core.reading.values.text_forms import COMMA_WITHIN_MOMENT, MAKER_AND_PART, SERIAL
+from yes_tally.core.reading.values.text_forms import COMMA_WITHIN_MOMENT, MAKER_AND_PART, SERIAL_ASIDE_WORD
 from yes_tally.core.reading.values.understand import understand
 
 if TYPE_CHECKING:
@@ -34,7 +34,7 @@ _CUT_SHORT = re.compile(
     re.I,
 )
 # ``rev. 1.10 (serial FB14-0209)``
-_SERIAL_ASIDE = re.compile(rf" \(((?:{SERIAL}|n[°ºo]\.?|nr\.?):? [A-Z0-9][\w-]*)\)", re.I)
+_SERIAL_ASIDE = re.compile(rf" \(({SERIAL_ASIDE_WORD}:? [A-Z0-9][\w-]*)\)", re.I)
 # ``L1 512 KiB / L2 4 MiB``
 _SLASHED = re.compile(r"(?<=[^\W\d_]) / (?=\d|L\d\b)")
 _PROPER = re.compile(r"[A-Z][\w&-]*(?: (?:& )?[A-Z][\w&-]*){0,2}")

@@ -17,7 +17,8 @@ from yes_tally.core.quantity import exactly
 from yes_tally.core.reading.kinds.updates_installed import is_not_installed, says_otherwise
 from yes_tally.core.reading.meaning.labels import words_of
 from yes_tally.core.reading.phrases import subjects_in
-from yes_tally.core.reading.shapes.layout import Entry, cells_by_gap
+from yes_tally.core.reading.shapes.layout import MAX_LINE, Entry, Layout, all_entries, cells_by_gap
+from yes_tally.core.reading.tables.rows_by_form import UPDATE_ID
 from yes_tally.core.reading.text.decode import Line
 from yes_tally.core.reading.values.text_forms import DAY, MOMENT
 from yes_tally.core.reading.values.understand import understand
@@ -133,3 +134,13 @@ def _dated_in_a_row(interpreter: Interpreter, line: Line) -> bool:
             if value:
                 interpreter.add(fact, item, at, value, "rows", 0.85, "it stands in a row of updates and their days")
     return True
+
+
+def updates_under_states(layout: Layout, lines: Sequence[Line]) -> bool:
+    """Whether labels (``Installed:``, ``Pending:``) stand over nothing but rows that begin with an update's number."""
+    if layout.shape not in ("pairs", "records"):
+        return False
+    entries = all_entries(layout.groups)
+    rows = [cells_by_gap(entry.printed[:MAX_LINE]) for entry in entries if entry.printed]
+    told = all(len(cells) > 1 and UPDATE_ID.match(cells[0][0]) for cells in rows)
+    return 1 < len(rows) < len(entries) == len(lines) and told

@@ -36,7 +36,8 @@ _STYLES = (
 # ``Check of C: no problems``: the colon is the drive's.
 _DRIVE_AT_END = re.compile(r"\s(?:of|on|for|from|von|auf|de|du|di|su|van|op|na|dla|z|w|en|sur) [A-Z]$")
 _NUMBERED_DRIVE = re.compile(r"\d{1,3}[.):]?\s{2,}[A-Z]")
-_SENTENCE = re.compile(
+# What a sentence begins with, whatever its colon parts.
+_SUBJECT_AND_VERB = re.compile(
     r"(?:this|the|dieser|diese|der|die|das|ce|cet|cette|le|la|este|esta|el|questo|questa|il|o|a|deze|dit|de|het|ten|ta|to) [^\W\d_]+ "
     r"(?:is|are|has|ist|hat|est|a|está|es|tiene|é|tem|è|ha|heeft|jest|ma) [^\W\d_]+ ",
     re.I,
@@ -139,7 +140,7 @@ def _pairs_in(text: str, tabbed: str | None) -> Mapping[str, Pair]:
             _DRIVE_AT_END.search(label) or len(GAPS.findall(label)) > (2 if names_item(_WIDE.split(label)[0]) else 1)
         ):
             continue
-        if style == "colon" and value[-1:] == "." and _SENTENCE.match(label):
+        if style == "colon" and value[-1:] == "." and _SUBJECT_AND_VERB.match(label):
             continue  # ``This PC is in the grace period: 20 days are left.``
         if style == "colon" and value[-1:] == ")" and label.count("(") > label.count(")"):
             continue  # ``Rechner kontor-17 (angemeldet: KONTOR\\h.brandau)``: the pair is an aside

@@ -37,6 +37,8 @@ THROUGH = r"(?:via|gw|gateway|through|über|par|por|przez|tramite|através de)"
 FULL_NAME = re.compile(r"[A-Z][^\W\d_]+(?:[ '’-][^\W\d_]+){1,3}")
 # What stands before a serial number.
 SERIAL = r"s/?n|ser(?:ial|ie|\.)(?: (?:number|no\.?|nr\.?))?|seriennummer|serienummer|n[uú]mero de s[eé]ri?e|numer seryjny|matricola|serienr\.?|serien-?nr\.?|nr seryjny|n[°º] de s[ée]rie"
+# Behind a thing's name and in brackets, such a word alone says that a serial number follows.
+SERIAL_ASIDE_WORD = rf"(?:{SERIAL}|n[°ºo]\.?|nr\.?|n[uú]m\.)"
 # Where a printer is.
 AT_PORT = (
     r"(?:on|at|an|auf|über|sur|à|en|su|op|na|em|via) (?P<port>(?:\d{1,3}\.){3}\d{1,3}(?::\d+)?|(?:USB|LPT|COM)\d+:?)"

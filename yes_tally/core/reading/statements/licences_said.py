@@ -25,9 +25,10 @@ _BE = (
     r"(?:is|was|ha(?:s|ve) (?:not |never )?(?:yet )?been|ist|wurde|est|a (?:pas |jamais )?(?:encore )?ete|esta|fue|ha sido|se activo|e|foi|e (?:ancora )?stat[oa]|werd|wordt|jest|"
     r"zostala?|zostal)"
 )
+_PC = r"(?:pc|computer|machine|system|rechner|poste|ordinateur|systeme|equipo|sistema|computador|komputer|systeem)"
 # What is activated, where no word for its licence stands: ``This PC is not activated``, ``Harbour OS ist lizenziert``.
 _ACTIVATED = re.compile(
-    r"\b(?:pc|computer|machine|system|rechner|poste|ordinateur|systeme|equipo|sistema|computador|komputer|systeem|\w+ os(?: \d+(?:\.\d+)?)?)"
+    rf"\b(?:{_PC}|\w+ os(?: \d+(?:\.\d+)?)?)"
     rf" (?:n'|no |nao |non |nie |niet )?{_BE}\b(?: \w+){{0,2}}? "
     r"(?:activated|licensed(?! (?:by|under|to|for|as)\b)|unlicensed|aktiviert|lizenziert|activee?|sous licence|activad[oa]|ativad[oa]|attivat[oa]|geactiveerd|aktywowan\w|definitivement)\b"
     r"|\bse activo\b"
@@ -75,10 +76,9 @@ _OF_OTHERS = re.compile(
 _WITHIN_GRACE = re.compile(rf"\b(?:in|im|en|em|no|nel|nella|dans|w|de)\b(?: [\w']+){{0,2}} {_GRACE.pattern}")
 # ``You are in the grace period.``, ``Dieser PC ist in der Gnadenfrist``
 _IN_GRACE = re.compile(
-    r"^(?:you|the system|sie|vous|usted|voce|u|je|pan|"
-    r"(?:(?:this|the|dieser|der|ce|cet|cette|l'|le|este|el|o|questo|il|deze|dit|de|het|ten) ?)?"
-    r"(?:pc|computer|machine|rechner|poste|ordinateur|equipo|sistema|computador|komputer))"
-    rf"\b.*{_GRACE.pattern}"
+    r"^(?:you|sie|vous|usted|voce|u|je|pan|"
+    r"(?:(?:this|the|dieser|das|der|ce|cet|cette|l'|le|este|el|o|questo|il|deze|dit|de|het|ten) ?)?"
+    rf"{_PC})\b.*{_GRACE.pattern}"
 )
 # Of several products.
 _LISTED = re.compile(r"\s*(?:\d{1,2}[.)]|[-*•])\s")

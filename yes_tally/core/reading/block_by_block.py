@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Callable
+from collections.abc import Callable, Sequence
 from itertools import groupby, takewhile
 from typing import NamedTuple
 
@@ -24,6 +24,7 @@ from yes_tally.core.reading.kinds.updates_in_lines import updates_in_lines, upda
 from yes_tally.core.reading.kinds.variables import folders_in_order
 from yes_tally.core.reading.phrases.elsewhere import is_elsewhere
 from yes_tally.core.reading.records.field_lists import read_field_list
+from yes_tally.core.reading.records.kinds_over_words import kinds_over_words
 from yes_tally.core.reading.records.mixed_records import read_mixed_records
 from yes_tally.core.reading.records.numbered_over_words import numbered_over_words
 from yes_tally.core.reading.records.opening import opened_by, over_parts
@@ -56,6 +57,7 @@ class _Asked(NamedTuple):
 _READ_WHOLE: tuple[Callable[[_Asked], bool], ...] = (
     lambda of: field_headed(of.interpreter, of.block.lines, [heading.text for heading in of.block.headings]),
     lambda of: read_kind(of.interpreter, of.block.lines),
+    lambda of: kinds_over_words(of.interpreter, _with_heading(of.block), of.spoken),
     lambda of: read_adapters(of.interpreter, of.block.lines, of.command),
     lambda of: adapters_over_words(of.interpreter, of.block.lines, of.spoken, parted=of.block.layout is not None),
     lambda of: read_updates(of.interpreter, of.block.lines),
@@ -73,6 +75,14 @@ _READ_WHOLE: tuple[Callable[[_Asked], bool], ...] = (
     lambda of: read_outline(of.interpreter, of.block.lines),
     lambda of: read_mixed_records(of.interpreter, of.block.lines, of.spoken),
 )
+
+
+def _with_heading(block: Block) -> Sequence[Line]:
+    """The lines of a block, below the heading that stands right above them."""
+    above, first = block.headings[0] if block.headings else None, block.lines[0]
+    if above is None or above.line != first.number - 1 or first.text[:1] != " ":
+        return block.lines
+    return (Line(above.line, above.text, 0, 0), *block.lines)
 
 
 def _in_pairs(block: Block) -> bool:

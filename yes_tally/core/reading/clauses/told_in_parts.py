@@ -37,6 +37,8 @@ _CUT_SHORT = re.compile(
 _SERIAL_ASIDE = re.compile(rf" \(({SERIAL_ASIDE_WORD}:? [A-Z0-9][\w-]*)\)", re.I)
 # ``L1 512 KiB / L2 4 MiB``
 _SLASHED = re.compile(r"(?<=[^\W\d_]) / (?=\d|L\d\b)")
+# ``caches: 512 KB L1, 4 MB L2``
+_CACHES = re.compile(r"\bcaches?\s*:(?=\s(?:L?\d))", re.I)
 _PROPER = re.compile(r"[A-Z][\w&-]*(?: (?:& )?[A-Z][\w&-]*){0,2}")
 _LISTS = re.compile(
     r"\s*(?:features?|flags?|capabilities|extensions|instructions?|merkmale|funktionen|befehlss[äa]tze|fonctions|fonctionnalit[ée]s|jeux d'instructions|"
@@ -57,6 +59,7 @@ def told_in_words(
     told = 0
     text = _AND_HAS.sub(as_comma, _CUT_SHORT.sub(" ", text[:MAX_TOLD]))
     text = asides_as_commas(_SLASHED.sub(",  ", text))
+    text = _CACHES.sub(lambda label: " " * len(label.group()), text)
     text = _SERIAL_ASIDE.sub(r", \1 ", text)
     untold: list[tuple[str, int]] = []
     open_list: FactKind | None = None

@@ -17,27 +17,22 @@ from typing import TYPE_CHECKING
 from yes_tally.core.catalogue import FIELDS, FactKind
 from yes_tally.core.reading.clauses.told_in_parts import told_in_words
 from yes_tally.core.reading.drafts import Item
-from yes_tally.core.reading.meaning.decide import Guess
 from yes_tally.core.reading.meaning.labels import words_of
-from yes_tally.core.reading.phrases import SUBJECTS, is_known
+from yes_tally.core.reading.phrases import SUBJECTS
+from yes_tally.core.reading.records.kinds_over_words import is_pair, name_told
 from yes_tally.core.reading.records.listings import CALLED
 from yes_tally.core.reading.shapes.layout import (
     MAX_LABEL,
     MAX_LINE,
-    Entry,
-    cells_by_comma,
-    commas_for_gaps,
     commas_for_gaps_between,
     indent_of,
 )
-from yes_tally.core.reading.tables.bare_rows import told_bare
 from yes_tally.core.reading.text.decode import Line
 
 if TYPE_CHECKING:
     from yes_tally.core.reading.interpret import Interpreter
 
 _NUMBER = re.compile(r"\s*(?:\(\d{1,2}\)|\[\d{1,2}\]|#?\d{1,2}[.):]|#\d{1,2})\s+(?=\S)")
-_LEADER = re.compile(r" \.{2,} ")
 _MOST_LINES = 400
 
 
@@ -58,7 +53,7 @@ def numbered_over_words(interpreter: Interpreter, lines: Sequence[Line], spoken:
     if len(heads) == len(rows) or not all(_NUMBER.match(line.text[:MAX_LINE]) for line in heads):
         return False
     below = [line.text[:MAX_LINE].rstrip() for line in rows if line not in heads]
-    if any(map(_NUMBER.match, below)) or sum(map(_is_pair, below)) * 2 > len(below):
+    if any(map(_NUMBER.match, below)) or sum(map(is_pair, below)) * 2 > len(below):
         return False  # numbered again, or records of pairs
     before, items = len(interpreter.drafts), list[Item]()
     left = list(FIELDS[group])
@@ -81,26 +76,10 @@ def numbered_over_words(interpreter: Interpreter, lines: Sequence[Line], spoken:
     return True
 
 
-# ``vendor ...... Lumenarc``, ``mode:  2560 x 1440``
-_PAIR = re.compile(r"\s*(?P<label>[^\W\d_][^:=]*?)\s*(?:\.{2,}|[:=]|\s{2,})\s*\S")
-
-
-def _is_pair(text: str) -> bool:
-    pair = _PAIR.match(text)
-    return pair is not None and is_known(pair["label"])
-
-
 def _head(interpreter: Interpreter, line: Line, text: str, item: Item) -> list[FactKind]:
     """Read the line that a thing begins with; returns the facts that it left untold."""
     number = _NUMBER.match(text)
     start = number.end() if number else 0
-    told = commas_for_gaps(_LEADER.sub(lambda dots: " " * len(dots.group()), text[start:]))
-    naming, before = CALLED[item.group], len(interpreter.drafts)
-    entry = Entry("", told, line.number, start + 1)
-    if not told_bare(interpreter, entry, item.group, item, "words", naming, text, least=1):
-        name = Entry("", cells_by_comma(told)[0][0], line.number, start + 1)
-        if name.printed[:1] == "(":
-            return list(FIELDS[item.group])  # ``(a screen without a name)``
-        interpreter.place(name, "words", (Guess(naming, 0.8, "it stands behind its number"),), item)
-    known = {draft.fact for draft in interpreter.drafts[before:]}
-    return [fact for fact in FIELDS[item.group] if fact.name not in known]
+    left = list(FIELDS[item.group])
+    name_told(interpreter, text, start, line, item, left)
+    return left

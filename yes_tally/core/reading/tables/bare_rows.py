@@ -127,7 +127,7 @@ def _name_first(row: BareRow, parts: list[re.Match[str]]) -> None:
             parts.insert(0, parts.pop(own or 0))
     if row.naming and len(parts) > _LEAST_PARTS and _is_choice(parts[0].group().strip(), row.group):
         # ``GPT, 931.51 GB, Basalt NV1000``: what it is called stands last, if anything is said of that.
-        if _tells_field(row, parts[-1].group().strip()):
+        if tells_field(row.interpreter, parts[-1].group().strip(), row.group, row.left):
             row.naming = ""
         else:
             parts.insert(0, parts.pop())
@@ -138,14 +138,12 @@ def _may_be_name(row: BareRow, text: str) -> bool:
     return called is not None and not by_form(row.interpreter, text, row.left)
 
 
-def _tells_field(row: BareRow, text: str) -> bool:
-    """Whether a text tells a field by its label, its form or what it asserts."""
-    return any(
-        (
-            by_label(row.interpreter, text, row.group, row.left),
-            by_form(row.interpreter, text, row.left),
-            by_assertion(row.interpreter, text, row.group, row.left),
-        )
+def tells_field(interpreter: Interpreter, text: str, group: str, left: list[FactKind]) -> bool:
+    """Whether a text tells one of the fields ``left`` by its label, its form or what it asserts."""
+    return bool(
+        by_label(interpreter, text, group, left)
+        or by_form(interpreter, text, left)
+        or by_assertion(interpreter, text, group, left)
     )
 
 

@@ -242,9 +242,8 @@ FILE_OF_DRIVER = re.compile(r"\S+\.(?:sys|inf|ko|drv|dll) \(?v?\d", re.I)
 # ``Quaymaster 8.4.2``
 NAME_AND_VERSION = re.compile(r"(?P<name>.*[^\W\d_].*?) v?(?P<version>\d{1,5}(?:\.\d{1,6}){1,4})")
 # ``Siskin SK08-D4-2666``: who made it, and the number of the part.
-MAKER_AND_PART = re.compile(
-    r"(?P<maker>(?!GiB|MiB)[A-Z][A-Za-z][^\W\d_]+) (?P<part>(?!LP|DDR)(?=\S*\d)[A-Z0-9]{2,}-[\w-]+)"
-)
+PART_NUMBER = re.compile(r"(?!LP|DDR)(?=\S*\d)[A-Z0-9]{2,}-[\w-]+")
+MAKER_AND_PART = re.compile(rf"(?P<maker>(?!GiB|MiB)[A-Z][A-Za-z][^\W\d_]+) (?P<part>{PART_NUMBER.pattern})")
 
 # What boards call the sockets of their memory modules.
 SOCKET = re.compile(

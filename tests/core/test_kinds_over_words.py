@@ -1,0 +1,86 @@
+"""Things that begin with their kind and their number, over lines of words: under any form of head, in any form of words."""
+
+import unittest
+
+from tests.core.readings import told
+
+# What is asked for, the noun, the fact a thing is called by, and two things: the name, and what words say of each.
+THINGS = {
+    "processor": ("cores", "CPU", "name", (
+        ("Kestrel K5-8420", {"cores": ("6 cores", 6), "threads": ("12 threads", 12), "socket": ("socket P0", "P0"), "cache_l3": ("L3 12 MB", 12 << 20)}),
+        ("Kestrel K7-9640", {"cores": ("8 cores", 8), "threads": ("16 threads", 16), "socket": ("socket P1", "P1"), "cache_l3": ("L3 16 MB", 16 << 20)}),
+    )),
+    "disk": ("stow list", "Disk", "model", (
+        ("Basalt NV1000", {"bus": ("NVMe", "NVMe"), "serial": ("serial BNV1K0044127", "BNV1K0044127"), "health": ("healthy", "good"), "layout": ("GPT", "gpt")}),
+        ("Shale 2T", {"bus": ("SATA", "SATA"), "serial": ("serial SH2T-00918", "SH2T-00918"), "health": ("warning", "warning"), "layout": ("MBR", "mbr")}),
+    )),
+    "module": ("membank", "Slot", "part", (
+        ("SK08-D4-2666", {"size": ("8 GB", 8 << 30), "type": ("DDR4", "DDR4"), "speed": ("2666 MT/s", 2666), "serial": ("serial 3F10A9C2", "3F10A9C2")}),
+        ("SK16-D4-3200", {"size": ("16 GB", 16 << 30), "type": ("DDR4", "DDR4"), "speed": ("3200 MT/s", 3200), "serial": ("serial 77AB01FF", "77AB01FF")}),
+    )),
+    "graphics": ("cards", "GPU", "name", (
+        ("Palefire FX 40", {"memory": ("memory 4 GB", 4 << 30), "driver_version": ("driver 31.4.2.118", "31.4.2.118"), "refresh": ("60 Hz", 60)}),
+        ("Siskin Vela 440", {"memory": ("memory 2 GB", 2 << 30), "driver_version": ("driver 30.1.0.7", "30.1.0.7"), "refresh": ("75 Hz", 75)}),
+    )),
+    "adapter": ("wire list", "Card", "name", (
+        ("Wickerlink GbE 210", {"kind": ("wired", "wired"), "connected": ("connected", True), "mac": ("mac 3c:5a:b4:10:77:e2", "3c:5a:b4:10:77:e2")}),
+        ("Ternwave AX 20", {"kind": ("wireless", "wireless"), "connected": ("not connected", False), "mac": ("mac 3c:5a:b4:10:77:e3", "3c:5a:b4:10:77:e3")}),
+    )),
+    "battery": ("power", "Battery", "name", (
+        ("BAT-CRW-7", {"design": ("design 62400 mWh", 62400), "full": ("full 57000 mWh", 57000), "cycles": ("318 cycles", 318)}),
+        ("BAT-CRW-8", {"design": ("design 42400 mWh", 42400), "full": ("full 37000 mWh", 37000), "cycles": ("118 cycles", 118)}),
+    )),
+}  # fmt: skip
+HEADS = (
+    "{noun}{n}  {name}", "{noun} {n} {name}", "{noun} {n}   {name}", "{noun} {n}: {name}", "{noun} {n} - {name}", "{noun} #{n}  {name}",
+    "[{noun} {n}] {name}", "{noun} {n}, {name}", "{noun} {n} ({name})", "{noun} {n}\n   {name}", "{noun} {n}:\n   {name}",
+)  # fmt: skip
+BETWEEN = (", ", "   ", " · ", "; ", "\n   ")
+
+
+class KindsOverWords(unittest.TestCase):
+    def test_each_thing_is_called_and_told_of(self):
+        for group, (command, noun, naming, things) in THINGS.items():
+            for head in HEADS:
+                for between in BETWEEN:
+                    text = f"gp-1> {command}\n" + "\n".join(
+                        f"{head.format(noun=noun, n=n, name=name)}\n   {between.join(words for words, _ in said.values())}"
+                        for n, (name, said) in enumerate(things)
+                    )
+                    with self.subTest(group=group, head=head, between=between):
+                        found = told(text)
+                        for n, (name, said) in enumerate(things, 1):
+                            self.assertEqual(found.get(f"{group}#{n}.{naming}"), name)
+                            for field, (_, value) in said.items():
+                                self.assertEqual(found.get(f"{group}#{n}.{field}"), value, field)
+                        self.assertFalse([key for key in found if "#" in key and not key.startswith(group)])
+
+    def test_a_thing_that_is_the_only_one(self):
+        found = told("gp-1> look\nProcessor 1\n   Kestrel K5-8420\n   6 cores, 12 threads, 3.2 GHz\n")
+        self.assertEqual(
+            {key: found[key] for key in found if key.startswith("processor")},
+            {
+                "processor#1.name": "Kestrel K5-8420", "processor#1.socket": "1", "processor#1.cores": 6,
+                "processor#1.threads": 12, "processor#1.clock": 3_200_000_000,
+            },
+        )  # fmt: skip
+
+    def test_empty_sockets_are_named_but_for_those_of_processors(self):
+        found = told("gp-1> look\nSlot A1\n   8 GB DDR4\nSlot A2\n   (empty)\n")
+        self.assertEqual(found["module#2.slot"], "A2")
+        found = told("gp-1> processors\nSocket 1\n   Kestrel K5-8420, 6 cores\nSocket 2\n   empty\n")
+        self.assertFalse([key for key in found if key.startswith(("module", "processor#2"))])
+
+    def test_parts_below_a_disk_are_no_words_of_it(self):
+        found = told(
+            "gp-1> disks\nDisk 0  Basalt NV1000\n   931.51 GB, NVMe\n   Partition 1  260 MB, EFI system\n   Partition 2  16 MB, reserved\n"
+        )
+        self.assertEqual(
+            [found[f"partition#{n}.size"] for n in (1, 2)],
+            [260 << 20, 16 << 20],
+        )
+        self.assertNotIn("disk#1.unallocated", found)
+
+
+if __name__ == "__main__":
+    unittest.main()

@@ -24,11 +24,13 @@ from yes_tally.core.reading.shapes.layout import (
     MAX_LINE,
     Entry,
     cells_by_comma,
+    cells_by_gap,
     commas_for_gaps,
     commas_for_gaps_between,
     commas_for_marks,
     dots_as_commas,
     indent_of,
+    marks_as_commas,
     under_heads,
 )
 from yes_tally.core.reading.tables.bare_rows import tells_field, told_bare
@@ -43,9 +45,13 @@ _MOST_LINES = 400
 # ``cpu0``, ``[Disk 1]``, ``Slot A1:``, ``Battery #2 -``, and what follows
 _HEAD = re.compile(
     r"\s*[*\[(<-]{0,2} ?(?P<noun>[^\W\d_]+(?:[ -][^\W\d_]+){0,2}?)(?: ?(?:#|no\.?|nr\.?|n[°º]) ?| )?"
-    r"(?P<number>\d{1,2}|(?<= )[A-Z]\d{0,2})[\])>]?(?![\w.]\S|\w|/)(?: ?[:,]| [-–—](?= ))?\s*",
+    r"(?P<number>\d{1,2}|(?<= )[A-Z]\d{0,2})[\])>]?(?![\w.]\S|\w|/)(?: ?[:,]| (?:--?|–|—|\|)(?= ))?\s*",
     re.I,
 )  # fmt: skip
+# ``Volume C:``, ``[D:]``
+_DRIVE = re.compile(
+    r"\s*[*\[(<-]{0,2} ?(?:(?P<noun>[^\W\d_]+(?:[ -][^\W\d_]+){0,2}) )?(?P<number>[A-Z]:)\\?[\])>]?:?(?=\s|$)(?: ?[,]| (?:--?|–|—|\|)(?= ))?\s*"
+)
 # ``vendor ...... Lumenarc``, ``mode:  2560 x 1440``
 _PAIR = re.compile(r"[\s.]*(?P<label>[^\W\d_][^:=]*?)\s*(?:\.{2,}|[:=]|\s{2,})\s*\S")
 # ``(Kestrel K5-8420)``
@@ -72,7 +78,8 @@ def kinds_over_words(interpreter: Interpreter, lines: Sequence[Line], spoken: Se
     if not heads or len(heads) < len(records) or len({head.groups for head in heads}) > 1:
         return False
     below = [line for _, deeper in records for line in deeper]
-    if not below or _are_pairs(below) or any(map(_is_part, below)):
+    parts = heads[0].groups != ("volume",) and any(map(_is_part, below))
+    if not below or _are_pairs(below) or parts:
         return False
     before = len(interpreter.drafts)
     for group in sorted(heads[0].groups, key=lambda group: group not in spoken):
@@ -94,20 +101,34 @@ def kinds_over_words(interpreter: Interpreter, lines: Sequence[Line], spoken: Se
 
 def _are_pairs(lines: Sequence[Line]) -> bool:
     """Whether lines are a record of pairs: most of them have their form, and a label that is known."""
-    pairs = [pair for line in lines if (pair := _PAIR.match(line.text[:MAX_LINE]))]
+    alone = [text for line in lines if len(cells_by_gap(text := line.text[:MAX_LINE])) <= _CELLS_OF_PAIR]
+    pairs = [pair for text in alone if (pair := _PAIR.match(text))]
     return len(pairs) * 2 > len(lines) and any(is_known(pair["label"]) for pair in pairs)
 
 
+_CELLS_OF_PAIR = 2
+
+
 def _head(line: Line, spoken: Sequence[str]) -> _Head | None:
-    match = _HEAD.match(line.text[:MAX_LINE])
+    text = line.text[:MAX_LINE]
+    drive = _DRIVE.match(text)
+    if drive and (not drive["noun"] or subject_called(drive["noun"], drive["number"]) in ("volume", "disk")):
+        return _Head(line, ("volume",), drive["number"], drive.start("number"), drive.end())
+    match = _HEAD.match(text)
     groups = _called(match["noun"], match["number"], spoken) if match else ()
-    if match and groups == ("adapter",) and _BY_PEOPLE.match(line.text, match.end("noun")):
+    if match and groups == ("adapter",) and (_BY_PEOPLE.match(match.group()) or _BOTH_NAMES.match(text, match.end())):
         return None
     return _Head(line, groups, match["number"], match.start("number"), match.end()) if match and groups else None
 
 
-# ``LAN0``, ``adapter 1: Wired 1 (Ternwave GE 210)``: what people call it.
-_BY_PEOPLE = re.compile(r"\w|.*\w \(")
+# ``LAN0``, ``eth0``: what people call it.
+_BY_PEOPLE = re.compile(r"\s*[^\W\d_]{1,5}\d")
+# ``Wired 1 (Ternwave GE 210)``
+_BOTH_NAMES = re.compile(r"[^(]*\w \(")
+# What a thing of each kind is called by.
+_CALLED = {
+    **CALLED, "account": "account.name", "task": "task.name", "software": "software.name", "driver": "driver.name",
+}  # fmt: skip
 # Their records say where they lie, or what lies on them.
 _TOLD_ELSEWHERE = frozenset({"partition", "volume", "page_file"})
 
@@ -117,7 +138,7 @@ def _called(noun: str, number: str, spoken: Sequence[str]) -> tuple[str, ...]:
     group = subject_called(noun, number)
     if group == "disk" and number.isalpha():
         return ()  # ``Disk C:``
-    if group in CALLED and group not in _TOLD_ELSEWHERE:
+    if group in _CALLED and group not in _TOLD_ELSEWHERE:
         return (group,)
     if keyed := by_key(noun, tuple(spoken)) or by_key(noun, ("module",)):
         return (keyed,) if keyed not in _TOLD_ELSEWHERE else ()
@@ -136,7 +157,7 @@ def _is_part(line: Line) -> bool:
     """Whether a line tells of a part of the thing: of a partition, a volume, or another thing under a number."""
     text = line.text[:MAX_LINE]
     match = _HEAD.match(text)
-    named = match is not None and subject_called(match["noun"], match["number"]) in CALLED
+    named = match is not None and subject_called(match["noun"], match["number"]) in _CALLED
     return named or _PART.match(text) is not None
 
 
@@ -150,6 +171,10 @@ def _read(interpreter: Interpreter, head: _Head, deeper: Sequence[Line], item: I
     """Read one thing; returns how many of the deeper lines told of it."""
     left = list(FIELDS[item.group])
     text = _WHOLE_ASIDE.sub(r" \1 ", head.line.text[:MAX_LINE].rstrip())
+    if item.group == "volume":
+        place = Entry("", head.number, head.line.number, head.number_at + 1)
+        interpreter.place(place, "words", (Guess("volume.mount", 0.85, "the line begins with its letter"),), item)
+        left = [fact for fact in left if fact.name != "volume.mount"]
     if named := len(text) > head.told_at:
         name_told(interpreter, text, head.told_at, head.line, item, left)
     empty = len(deeper) == 1 and plain(deeper[0].text.strip("()[]<>- ")) in HOLDS_NOTHING
@@ -161,17 +186,25 @@ def _read(interpreter: Interpreter, head: _Head, deeper: Sequence[Line], item: I
             name_told(interpreter, text, start, line, item, left)
             telling += 1
         else:
-            words = commas_for_gaps_between(commas_for_marks(dots_as_commas(text[start:])))
+            words = _parted(interpreter, text[start:], item.group)
             telling += bool(told_in_words(interpreter, words, line.number, start, item.group, item, left))
         named = True
     number = ITEM_HEADING.get(item.group)
     numbers = number is not None and not number.endswith(".name") and any(fact.name == number for fact in left)
     # A socket that holds no processor is none, one that holds no module is told of.
-    if number and numbers and telling and (item.group == "module" or not empty):
+    if number and numbers and (item.group == "module" or not empty):
         which = Entry("", head.number, head.line.number, head.number_at + 1)
         interpreter.place(which, "words", (Guess(number, 0.85, f"it numbers {item.group}"),), item)
         item.keys = {number: head.number, **item.keys}  # what stands below is told of this number
     return telling
+
+
+def _parted(interpreter: Interpreter, text: str, group: str) -> str:
+    """A line of words with commas between what it tells: for the marks that part it, or for its gaps, but for those between
+    a label and its value."""
+    fields = FIELDS[group]
+    words = marks_as_commas(dots_as_commas(text))
+    return commas_for_gaps_between(words, lambda cell: tells_field(interpreter, cell, group, list(fields)))
 
 
 def _names(interpreter: Interpreter, text: str, group: str, left: list[FactKind]) -> bool:
@@ -187,8 +220,8 @@ def name_told(interpreter: Interpreter, text: str, start: int, line: Line, item:
     said = commas_for_gaps(
         commas_for_marks(dots_as_commas(_LEADER.sub(lambda dots: " " * len(dots.group()), text[start:])))
     )
-    naming, before = CALLED[item.group], len(interpreter.drafts)
-    if naming.endswith((".name", ".model")):
+    naming, before = _CALLED[item.group], len(interpreter.drafts)
+    if naming.endswith((".name", ".model", ".label")):
         entry = Entry("", said, line.number, start + 1)
         if not told_bare(interpreter, entry, item.group, item, "words", naming, text, least=1):
             name = Entry("", cells_by_comma(said)[0][0], line.number, start + 1)

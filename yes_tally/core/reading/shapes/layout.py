@@ -135,13 +135,14 @@ def commas_for_gaps(text: str) -> str:
 _UNPARTED_GAP = re.compile(rf"(?<![\s,;]){_GAP.pattern}")
 
 
-def commas_for_gaps_between(text: str) -> str:
+def commas_for_gaps_between(text: str, is_value: Callable[[str], bool] = lambda cell: False) -> str:
     """The text with a comma where a wide gap parts a value from the next label (``provided by  Wickerlink   version  12.1``);
-    what only parts a label from its value stays."""
+    what only parts a label from its value stays. No label is what ``is_value`` says tells something itself."""
     found = text
     label = False
     for (cell, at), (below, start) in pairwise(cells_by_gap(text)):
-        label = not label and cell[-1] != ")" and is_known(cell) and (not is_known(below) or flag_of(below) is not None)
+        label = not label and cell[-1] not in "),;" and is_known(cell) and not is_value(cell)
+        label = label and (not is_known(below) or flag_of(below) is not None)
         if not label and cell[-1] not in ",;":
             end = at + len(cell)
             found = found[:end] + ",".ljust(start - end) + found[start:]
@@ -168,8 +169,13 @@ _MARKS = (" | ", " · ", "; ", " / ", " - ", " – ")
 def commas_for_marks(text: str) -> str:
     """The text with a comma for the mark or the wide gap that parts it (``Basalt SX240 | 223.6 GB | SATA``); columns
     stay."""
+    return commas_for_gaps(marks_as_commas(text))
+
+
+def marks_as_commas(text: str) -> str:
+    """The text with commas for the mark that parts it more than once; columns stay."""
     mark = next((mark for mark in _MARKS if text.count(mark) > 1), None)
-    return commas_for_gaps(text.replace(mark, " " * len(mark)) if mark else text)
+    return text.replace(mark, ",".ljust(len(mark))) if mark else text
 
 
 _BETWEEN_COMMAS = re.compile(rf"[^\s,](?:[^,]|,(?!\s)|{COMMA_WITHIN_MOMENT})*")

@@ -55,6 +55,63 @@ class KindsOverWords(unittest.TestCase):
                                 self.assertEqual(found.get(f"{group}#{n}.{field}"), value, field)
                         self.assertFalse([key for key in found if "#" in key and not key.startswith(group)])
 
+    def test_things_that_a_command_asks_for_by_their_names(self):
+        asked = {
+            "processor": "processors",
+            "disk": "disks",
+            "module": "memory modules",
+            "graphics": "graphics",
+            "battery": "batteries",
+        }
+        for group, command in asked.items():
+            _, _, naming, things = THINGS[group]
+            for head in (
+                "{name}",
+                "* {name}",
+                "{n}. {name}",
+                "({n}) {name}",
+                "[{name}]",
+                "{name}:",
+                "== {name} ==",
+                "+ {name}",
+            ):
+                for between in BETWEEN:
+                    text = f"gp-1> {command}\n" + "\n".join(
+                        f"{head.format(n=n, name=name)}\n   {between.join(words for words, _ in said.values())}"
+                        for n, (name, said) in enumerate(things, 1)
+                    )
+                    with self.subTest(group=group, head=head, between=between):
+                        found = told(text)
+                        for n, (name, said) in enumerate(things, 1):
+                            self.assertEqual(found.get(f"{group}#{n}.{naming}"), name)
+                            for field, (_, value) in said.items():
+                                self.assertEqual(found.get(f"{group}#{n}.{field}"), value, field)
+
+    def test_what_somebody_chose_a_name_for(self):
+        for command, text, expected in (
+            ("accounts", "icalloway\n   enabled   administrator   last sign-in 2025-02-11 08:02\nguest\n   disabled   no administrator\n",
+             {"account#1.name": "icalloway", "account#1.enabled": True, "account#1.admin": True, "account#1.last_logon_at": "2025-02-11T08:02:00",
+              "account#2.name": "guest", "account#2.enabled": False, "account#2.admin": False}),
+            ("volumes", "C: System\n   HFX2, 930 GB, 88 GB free, encrypted\nD: Archive\n   FAT32, 59 GB, 8 GB free, not encrypted\n",
+             {"volume#1.mount": "C:", "volume#1.label": "System", "volume#1.filesystem": "HFX2", "volume#1.encrypted": True,
+              "volume#2.mount": "D:", "volume#2.label": "Archive", "volume#2.filesystem": "FAT32", "volume#2.encrypted": False}),
+            ("firewall profiles", "domain\n   on, inbound blocked, outbound allowed\npublic\n   off, inbound allowed, outbound allowed\n",
+             {"firewall#1.profile": "domain", "firewall#1.on": True, "firewall#1.inbound": "block", "firewall#1.outbound": "allow",
+              "firewall#2.profile": "public", "firewall#2.on": False, "firewall#2.inbound": "allow", "firewall#2.outbound": "allow"}),
+            ("updates", "HU5012207\n   installed 2025-01-14; Security update for Harbour OS\nHU5012001\n   installed 2025-01-10; Driver update\n",
+             {"update#1.id": "HU5012207", "update#1.installed_at": "2025-01-14", "update#1.title": "Security update for Harbour OS",
+              "update#2.id": "HU5012001", "update#2.installed_at": "2025-01-10", "update#2.title": "Driver update"}),
+        ):  # fmt: skip
+            with self.subTest(command):
+                found = told(f"gp-1> {command}\n{text}")
+                self.assertEqual({key: found.get(key) for key in expected}, expected)
+
+    def test_what_a_volume_uses_is_not_what_is_free(self):
+        found = told(
+            'gp-1> laufwerke\nLaufwerk C:   "System"      HFX2\n   Größe        237,9 GB    belegt   2,2 GB    frei 12,7 GB (85 %)\n'
+        )
+        self.assertEqual(found["volume#1.free"], 13_636_521_165)
+
     def test_a_thing_that_is_the_only_one(self):
         found = told("gp-1> look\nProcessor 1\n   Kestrel K5-8420\n   6 cores, 12 threads, 3.2 GHz\n")
         self.assertEqual(

@@ -26,7 +26,6 @@ from yes_tally.core.reading.phrases.elsewhere import is_elsewhere
 from yes_tally.core.reading.records.field_lists import read_field_list
 from yes_tally.core.reading.records.kinds_over_words import kinds_over_words
 from yes_tally.core.reading.records.mixed_records import read_mixed_records
-from yes_tally.core.reading.records.numbered_over_words import numbered_over_words
 from yes_tally.core.reading.records.opening import opened_by, over_parts
 from yes_tally.core.reading.records.outlines import read_adapters, read_kind, read_outline
 from yes_tally.core.reading.shapes.layout import (
@@ -57,7 +56,7 @@ class _Asked(NamedTuple):
 _READ_WHOLE: tuple[Callable[[_Asked], bool], ...] = (
     lambda of: field_headed(of.interpreter, of.block.lines, [heading.text for heading in of.block.headings]),
     lambda of: read_kind(of.interpreter, of.block.lines),
-    lambda of: kinds_over_words(of.interpreter, _with_heading(of.block), of.spoken),
+    lambda of: kinds_over_words(of.interpreter, _with_heading(of.block), of.spoken, parted=of.block.layout is not None),
     lambda of: read_adapters(of.interpreter, of.block.lines, of.command),
     lambda of: adapters_over_words(of.interpreter, of.block.lines, of.spoken, parted=of.block.layout is not None),
     lambda of: read_updates(of.interpreter, of.block.lines),
@@ -71,7 +70,6 @@ _READ_WHOLE: tuple[Callable[[_Asked], bool], ...] = (
     lambda of: licence_at_once(of.interpreter, of.block.lines, of.command),
     lambda of: folders_in_order(of.interpreter, of.block.lines, of.spoken),
     lambda of: read_field_list(of.interpreter, of.block.lines, of.block.headings[0].text if of.block.headings else ""),
-    lambda of: numbered_over_words(of.interpreter, of.block.lines, of.spoken),
     lambda of: read_outline(of.interpreter, of.block.lines),
     lambda of: read_mixed_records(of.interpreter, of.block.lines, of.spoken),
 )

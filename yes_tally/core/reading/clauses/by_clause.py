@@ -390,3 +390,12 @@ def by_assertion(
 def _understood(interpreter: Interpreter, fact: FactKind, text: str) -> tuple[FactKind, Value, int] | None:
     value = understand(fact, text, interpreter.locale)
     return (fact, value, 0) if value else None
+
+
+def tells_field(interpreter: Interpreter, text: str, group: str, left: Sequence[FactKind]) -> bool:
+    """Whether a text tells one of the fields ``left`` by its label, its form or what it asserts."""
+    return bool(
+        by_label(interpreter, text, group, left)
+        or by_form(interpreter, text, left)
+        or by_assertion(interpreter, text, group, left)
+    )

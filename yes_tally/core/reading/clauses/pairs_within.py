@@ -201,7 +201,8 @@ def in_parts(entries: Sequence[Entry], context: Context) -> Iterator[tuple[Entry
         if len(parts) > 1 and _begins_their_labels(whole.label, parts[1].label, context):
             parts = [whole]
         yield parts[0], context
-        named = _subject_of(whole.label, context) if len(parts) > 1 else None
+        own_field = context.item and _is_field(whole.label, context)  # a disk's ``Firmware: 2.1   Boot: yes``
+        named = _subject_of(whole.label, context) if len(parts) > 1 and not own_field else None
         beside = Context(named, context.around, context.language) if named and named not in ITEM_GROUPS else context
         item = subjects_in(words_of(whole.label))[0].group if len(parts) > 1 and names_item(whole.label) else None
         for part in parts[1:]:

@@ -7,10 +7,18 @@ from typing import TYPE_CHECKING
 
 from yes_tally.core.catalogue import FACTS, FIELDS, FactKind
 from yes_tally.core.quantity import Value, exactly
-from yes_tally.core.reading.clauses.by_clause import NOT, by_assertion, by_form, by_label, says_nothing
+from yes_tally.core.reading.clauses.by_clause import NOT, by_assertion, by_form, by_label, says_nothing, tells_field
 from yes_tally.core.reading.meaning.decide import NAMING
 from yes_tally.core.reading.meaning.labels import words_of
-from yes_tally.core.reading.shapes.layout import MAX_TOLD, Entry, as_comma, asides_as_commas
+from yes_tally.core.reading.shapes.layout import (
+    MAX_TOLD,
+    Entry,
+    as_comma,
+    asides_as_commas,
+    commas_for_gaps_between,
+    dots_as_commas,
+    marks_as_commas,
+)
 from yes_tally.core.reading.values.flags import PASSWORD_ENDS, PASSWORD_NEVER_ENDS, says_needed
 from yes_tally.core.reading.values.said_beside import threads_of_all
 from yes_tally.core.reading.values.text_forms import COMMA_WITHIN_MOMENT, MAKER_AND_PART, SERIAL_ASIDE_WORD
@@ -46,9 +54,18 @@ _LISTS = re.compile(
     r"funkcje|cechy|instrukcje)\s*:",
     re.I,
 )
-_TOLD_ALONE = frozenset({"maker", "provider", "full_name", "label", "driver"})
+_TOLD_ALONE = frozenset({"maker", "provider", "full_name", "label", "driver", "title"})
+# ``Security update for Harbour OS 12``
+_TITLE = re.compile(r"[A-Z][^:;=]* [^:;=]*")
 # One more of several servers.
 _ADDRESS = re.compile(r"\d{1,3}(?:\.\d{1,3}){3}|[0-9a-f:]{3,39}", re.I)
+
+
+def parted_words(interpreter: Interpreter, text: str, group: str) -> str:
+    """A line of words about a thing of a group with commas between what it tells: for the marks that part it, or for its
+    gaps, but for those between a label and its value. Columns stay."""
+    words = marks_as_commas(dots_as_commas(text))
+    return commas_for_gaps_between(words, lambda cell: tells_field(interpreter, cell, group, FIELDS[group]))
 
 
 def told_in_words(
@@ -64,7 +81,7 @@ def told_in_words(
     untold: list[tuple[str, int]] = []
     open_list: FactKind | None = None
     for match in _CLAUSES.finditer(text):
-        part = match.group().strip()
+        part = match.group().strip().rstrip(",;")
         column = start + match.start() + len(match.group()) - len(match.group().lstrip()) + 1
         if part.count("(") != part.count(")"):
             # One of several that brackets hold: ``(in blocked, out allowed)``.
@@ -102,7 +119,8 @@ def told_in_words(
     if (told or group == "module") and len(untold) == 1 and _maker_and_part(interpreter, item, left, *untold[0], line):
         return told + 2
     lists = _LISTS.match(text)  # ``features: AES, 64-bit``: of such a list none is a name
-    if told and len(untold) == len(names) == 1 and _PROPER.fullmatch(untold[0][0]) and not lists:
+    form = _TITLE if names and names[0].field == "title" else _PROPER
+    if told and len(untold) == len(names) == 1 and form.fullmatch(untold[0][0]) and not lists:
         # Who made it, or what a volume is called, needs no label among what tells itself.
         part, column = untold[0]
         coded = names[0].field in ("maker", "provider") and any(map(str.isdigit, part))
@@ -158,7 +176,7 @@ def told_under(interpreter: Interpreter, entry: Entry, group: str, item: Item) -
     told = False
     left = list(FIELDS[group])
     for match in _CLAUSES.finditer(_SLASHED.sub(",  ", entry.printed[:MAX_TOLD])):
-        part = match.group().strip()
+        part = match.group().strip().rstrip(",;")
         denied = NOT.fullmatch(part)
         whole = f"{part[: denied.start('rest')]}{entry.label} {denied['rest']}" if denied else f"{entry.label} {part}"
         found = (

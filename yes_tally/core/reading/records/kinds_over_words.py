@@ -11,29 +11,32 @@ from __future__ import annotations
 
 import re
 from collections.abc import Sequence
+from dataclasses import replace
 from typing import TYPE_CHECKING, NamedTuple
 
-from yes_tally.core.catalogue import FIELDS, FactKind
-from yes_tally.core.reading.clauses.by_clause import says_nothing
-from yes_tally.core.reading.clauses.told_in_parts import told_in_words
+from yes_tally.core.catalogue import FACTS, FIELDS, FactKind
+from yes_tally.core.reading.clauses.by_clause import says_nothing, tells_field
+from yes_tally.core.reading.clauses.told_in_parts import parted_words, told_in_words
 from yes_tally.core.reading.drafts import Item
-from yes_tally.core.reading.meaning.decide import Guess
-from yes_tally.core.reading.phrases import is_known, subject_called
+from yes_tally.core.reading.meaning.decide import Guess, decide
+from yes_tally.core.reading.meaning.labels import words_of
+from yes_tally.core.reading.phrases import SUBJECTS, is_known, subject_called
 from yes_tally.core.reading.records.listings import CALLED, ITEM_HEADING, by_key
 from yes_tally.core.reading.shapes.layout import (
+    MAX_LABEL,
     MAX_LINE,
     Entry,
     cells_by_comma,
     cells_by_gap,
     commas_for_gaps,
-    commas_for_gaps_between,
     commas_for_marks,
     dots_as_commas,
     indent_of,
     marks_as_commas,
     under_heads,
 )
-from yes_tally.core.reading.tables.bare_rows import tells_field, told_bare
+from yes_tally.core.reading.tables.bare_rows import told_bare
+from yes_tally.core.reading.tables.rows_by_form import UPDATE_ID
 from yes_tally.core.reading.text.decode import Line
 from yes_tally.core.reading.values.text_forms import PART_NUMBER
 from yes_tally.core.words import HOLDS_NOTHING, plain
@@ -52,8 +55,8 @@ _HEAD = re.compile(
 _DRIVE = re.compile(
     r"\s*[*\[(<-]{0,2} ?(?:(?P<noun>[^\W\d_]+(?:[ -][^\W\d_]+){0,2}) )?(?P<number>[A-Z]:)\\?[\])>]?:?(?=\s|$)(?: ?[,]| (?:--?|–|—|\|)(?= ))?\s*"
 )
-# ``vendor ...... Lumenarc``, ``mode:  2560 x 1440``
-_PAIR = re.compile(r"[\s.]*(?P<label>[^\W\d_][^:=]*?)\s*(?:\.{2,}|[:=]|\s{2,})\s*\S")
+# ``vendor ...... Lumenarc``, ``mode: 2560 x 1440``
+_PAIR = re.compile(r"[\s.]*(?P<label>[^\W\d_][^:=]*?)\s*(?:\.{2,}|[:=])\s*\S")
 # ``(Kestrel K5-8420)``
 _WHOLE_ASIDE = re.compile(r"\(([^()]+)\)$")
 _LEADER = re.compile(r" \.{2,} ")
@@ -69,12 +72,19 @@ class _Head(NamedTuple):
     told_at: int
 
 
-def kinds_over_words(interpreter: Interpreter, lines: Sequence[Line], spoken: Sequence[str]) -> bool:
-    """Read a block as things of one kind, each under its number; ``spoken``: which kinds are spoken of around it. Whether
-    it was read; nothing is where the lines that stand least deep name no such things, or what is below them is pairs or
-    other things of a kind."""
-    records = under_heads(lines) if 1 < len(lines) <= _MOST_LINES else []
+def kinds_over_words(interpreter: Interpreter, lines: Sequence[Line], spoken: Sequence[str], *, parted: bool) -> bool:
+    """Read a block as things of one kind, each under its number or its name; ``spoken``: which kinds are spoken of around
+    it; ``parted``: whether a shape could part it. Whether it was read; nothing is where the lines that stand least deep
+    name no such things, or what is below them is pairs or other things of a kind."""
+    if not 1 < len(lines) <= _MOST_LINES:
+        return False
+    title = SUBJECTS.get(words_of(lines[0].text[:MAX_LABEL].strip(" :")))
+    if title in _CALLED:
+        lines, spoken = lines[1:], (title, *spoken)
+    records = under_heads(lines)
     heads = [head for line, _ in records if (head := _head(line, spoken))]
+    if not heads and spoken and _may_be_named(records, spoken[0], parted=parted):
+        heads = [head for line, _ in records if (head := _named_head(interpreter, line, spoken[0]))]
     if not heads or len(heads) < len(records) or len({head.groups for head in heads}) > 1:
         return False
     below = [line for _, deeper in records for line in deeper]
@@ -92,21 +102,40 @@ def kinds_over_words(interpreter: Interpreter, lines: Sequence[Line], spoken: Se
         if telling * 2 >= len(below) and told - {ITEM_HEADING.get(group)}:
             for head, item in zip(heads, items, strict=True):
                 interpreter.take(item)
-                interpreter.by_number[group, head.number] = item, set()
-            interpreter.numbered, interpreter.numbered_line = items[-1], lines[-1].number
+                if title in _CALLED:
+                    interpreter.frame.add(lines[0].number - 1)
+                if head.number:
+                    interpreter.by_number[group, head.number] = item, set()
+                    interpreter.numbered, interpreter.numbered_line = item, lines[-1].number
             return True
         del interpreter.drafts[before:]
     return False
 
 
 def _are_pairs(lines: Sequence[Line]) -> bool:
-    """Whether lines are a record of pairs: most of them have their form, and a label that is known."""
-    alone = [text for line in lines if len(cells_by_gap(text := line.text[:MAX_LINE])) <= _CELLS_OF_PAIR]
-    pairs = [pair for text in alone if (pair := _PAIR.match(text))]
-    return len(pairs) * 2 > len(lines) and any(is_known(pair["label"]) for pair in pairs)
+    """Whether lines are a record of pairs: most hold nothing but pairs, and a label that is known."""
+    labels = [label for line in lines if (label := _label_of_pairs(line.text[:MAX_LINE]))]
+    return len(labels) * 2 > len(lines) and any(map(is_known, labels))
 
 
 _CELLS_OF_PAIR = 2
+
+
+def _label_of_pairs(text: str) -> str:
+    """The first label of a line that holds nothing but pairs (``Size: 8 GB   Type  DDR4``); nothing of another line."""
+    cells = [cell for cell, _ in cells_by_gap(_LEADER.sub(lambda dots: ": ".ljust(len(dots.group())), text))]
+    first, alone = "", len(cells) == _CELLS_OF_PAIR
+    while cells:
+        pair = _PAIR.match(cells[0])
+        label = pair["label"] if pair else cells[0].rstrip(" :=.")
+        if not pair and (len(cells) == 1 or not label[:1].isalpha()):
+            return ""
+        marked = alone or cells[0].endswith((":", "="))
+        if not pair and not marked and (is_known(cells[1]) or not is_known(label)):
+            return ""  # ``enabled   administrator   3 groups``
+        first = first or label
+        cells = cells[1 if pair else 2 :]
+    return first
 
 
 def _head(line: Line, spoken: Sequence[str]) -> _Head | None:
@@ -121,6 +150,75 @@ def _head(line: Line, spoken: Sequence[str]) -> _Head | None:
     return _Head(line, groups, match["number"], match.start("number"), match.end()) if match and groups else None
 
 
+# ``* ``, ``2) ``, ``[1] ``, ``== ``
+_LISTED = re.compile(r"\s*(?:(?:[*+>•-]|={2,}|-{2,}|#?\d{1,2}[.):]|#\d{1,2}|\(\d{1,2}\)|\[\d{1,2}\]) +)?[\"“„«\[]?")
+_MODEL = re.compile(r"(?=.*\d)(?!.* [–—-]+ )[A-Z][\w&./+-]*(?: [\w&./+-]+)*")
+_CHOSEN = re.compile(r"[^\W_](?:[^:=|,;()\"“]| \()*\)?")
+_BY_MODEL = ("processor", "disk", "module", "graphics", "display", "sound", "battery", "adapter")
+# What things of each kind are called, where a line begins with that: a model, the code of a part, a login, an id, or what
+# somebody chose.
+_FORMS_OF_NAMES = {
+    **dict.fromkeys(_BY_MODEL, _MODEL),
+    **dict.fromkeys(("printer", "software", "driver", "task"), _CHOSEN),
+    "account": re.compile(r"[\w.\\@-]+(?: \([^()]+\))?|[A-Z][\w-]+(?: [A-Z][\w-]+)+"),
+    "update": UPDATE_ID,
+    "firewall": re.compile(r"[^\W\d_]+(?: [^\W\d_]+)?"),
+    "volume": re.compile(r"/[\w./-]*|[\w-]+(?: [\w-]+){0,3}"),
+}
+
+
+def _named_head(interpreter: Interpreter, line: Line, group: str) -> _Head | None:
+    """A thing of a kind that is spoken of, where its line begins with its model or what else it is called by."""
+    if group not in _FORMS_OF_NAMES:
+        return None
+    text = line.text[:MAX_LINE].rstrip(' :=-"“”»])')
+    listed = _LISTED.match(text)
+    start = listed.end() if listed else 0
+    first = cells_by_comma(commas_for_gaps(marks_as_commas(_LEADER.sub("   ", text[start:]))))[:2]
+    numbered = listed is not None and any(map(str.isdigit, listed.group()))
+    form = _CHOSEN if numbered and group in _BY_MODEL and group != "adapter" else _FORMS_OF_NAMES[group]
+    if not first or not form.fullmatch(first[0][0]):
+        return None
+    like_label = group in _LIKE_LABELS or numbered
+    meant = decide(first[0][0], interpreter.context(group, (group,)))[:1] if group == "firewall" else ()
+    if any(FACTS[guess.fact].group == group and guess.fact != _CALLED[group] for guess in meant) or (
+        len(first) > 1 and is_known(first[0][0]) and is_known(first[1][0])
+    ):
+        return None  # a label, or the head of a table
+    if is_known(first[0][0]) and not like_label:
+        return None
+    both = _BOTH_NAMES.match(text, start) or (len(first) > 1 and all(_MODEL.fullmatch(cell) for cell, _ in first))
+    if group == "adapter" and (_BY_PEOPLE.match(first[0][0]) or both):
+        return None
+    if group != "module" and not like_label and tells_field(interpreter, first[0][0], group, list(FIELDS[group])):
+        return None
+    return _Head(replace(line, text=text), (group,), "", 0, start)
+
+
+# What these are called may be a label too (``guest``, ``public``, ``System``).
+_LIKE_LABELS = frozenset({"account", "firewall", "volume"})
+
+
+def _may_be_named(records: Sequence[tuple[Line, Sequence[Line]]], group: str, *, parted: bool) -> bool:
+    """Whether lines over deeper ones may name things of a kind: those that somebody chose a name for only where there are
+    several, and no pair is told of them."""
+    chosen = group not in _BY_MODEL
+    if not any(deeper for _, deeper in records) or (chosen and not all(deeper for _, deeper in records)):
+        return False
+    if all(is_known(line.text.strip(" :[]=-")) for line, _ in records) and group not in _LIKE_LABELS:
+        return False
+    pairs = any(_COLON.search(line.text[:MAX_LINE]) for _, deeper in records for line in deeper)
+    several = len(records) > 1 or group in _TOLD_BY_FORM
+    return not chosen or (several and not pairs and (parted or group in _READ_HERE_ALONE))
+
+
+_COLON = re.compile(r"[^\W\d_] ?:(?:\s|$)")
+# Others that no shape can part have readers that know more of them.
+# What is called by words of a form of its own: a login, an id, a profile.
+_TOLD_BY_FORM = frozenset({"account", "firewall", "update"})
+_READ_HERE_ALONE = frozenset({"firewall", "update", "volume"})
+
+
 # ``LAN0``, ``eth0``: what people call it.
 _BY_PEOPLE = re.compile(r"\s*[^\W\d_]{1,5}\d")
 # ``Wired 1 (Ternwave GE 210)``
@@ -128,6 +226,7 @@ _BOTH_NAMES = re.compile(r"[^(]*\w \(")
 # What a thing of each kind is called by.
 _CALLED = {
     **CALLED, "account": "account.name", "task": "task.name", "software": "software.name", "driver": "driver.name",
+    "update": "update.id", "firewall": "firewall.profile",
 }  # fmt: skip
 # Their records say where they lie, or what lies on them.
 _TOLD_ELSEWHERE = frozenset({"partition", "volume", "page_file"})
@@ -161,36 +260,35 @@ def _is_part(line: Line) -> bool:
     return named or _PART.match(text) is not None
 
 
-def is_pair(text: str) -> bool:
-    """Whether a line is a label that is known and its value."""
-    pair = _PAIR.match(text[:MAX_LINE])
-    return pair is not None and is_known(pair["label"])
-
-
 def _read(interpreter: Interpreter, head: _Head, deeper: Sequence[Line], item: Item) -> int:
     """Read one thing; returns how many of the deeper lines told of it."""
     left = list(FIELDS[item.group])
     text = _WHOLE_ASIDE.sub(r" \1 ", head.line.text[:MAX_LINE].rstrip())
-    if item.group == "volume":
+    if item.group == "volume" and head.number:
         place = Entry("", head.number, head.line.number, head.number_at + 1)
         interpreter.place(place, "words", (Guess("volume.mount", 0.85, "the line begins with its letter"),), item)
         left = [fact for fact in left if fact.name != "volume.mount"]
     if named := len(text) > head.told_at:
-        name_told(interpreter, text, head.told_at, head.line, item, left)
+        _name_told(interpreter, text, head.told_at, head.line, item, left)
     empty = len(deeper) == 1 and plain(deeper[0].text.strip("()[]<>- ")) in HOLDS_NOTHING
     telling = int(empty)
     for line in () if empty else deeper:
         text = line.text[:MAX_LINE].rstrip()
         start = indent_of(text)
         if not named and _names(interpreter, text[start:], item.group, left):
-            name_told(interpreter, text, start, line, item, left)
+            _name_told(interpreter, text, start, line, item, left)
             telling += 1
         else:
-            words = _parted(interpreter, text[start:], item.group)
+            words = parted_words(interpreter, text[start:], item.group)
             telling += bool(told_in_words(interpreter, words, line.number, start, item.group, item, left))
         named = True
     number = ITEM_HEADING.get(item.group)
-    numbers = number is not None and not number.endswith(".name") and any(fact.name == number for fact in left)
+    numbers = (
+        number is not None
+        and bool(head.number)
+        and not number.endswith(".name")
+        and any(fact.name == number for fact in left)
+    )
     # A socket that holds no processor is none, one that holds no module is told of.
     if number and numbers and (item.group == "module" or not empty):
         which = Entry("", head.number, head.line.number, head.number_at + 1)
@@ -199,21 +297,15 @@ def _read(interpreter: Interpreter, head: _Head, deeper: Sequence[Line], item: I
     return telling
 
 
-def _parted(interpreter: Interpreter, text: str, group: str) -> str:
-    """A line of words with commas between what it tells: for the marks that part it, or for its gaps, but for those between
-    a label and its value."""
-    fields = FIELDS[group]
-    words = marks_as_commas(dots_as_commas(text))
-    return commas_for_gaps_between(words, lambda cell: tells_field(interpreter, cell, group, list(fields)))
-
-
 def _names(interpreter: Interpreter, text: str, group: str, left: list[FactKind]) -> bool:
     """Whether a line begins with what the thing is called, and not with something that it has."""
+    if group == "volume" and len(cells_by_gap(text)) == _CELLS_OF_PAIR:
+        return False  # ``result    no problems``
     first = cells_by_comma(commas_for_gaps(commas_for_marks(dots_as_commas(text))))[0][0]
     return not tells_field(interpreter, first, group, left) and not says_nothing(interpreter, first, group)
 
 
-def name_told(interpreter: Interpreter, text: str, start: int, line: Line, item: Item, left: list[FactKind]) -> None:
+def _name_told(interpreter: Interpreter, text: str, start: int, line: Line, item: Item, left: list[FactKind]) -> None:
     """Read what a thing is called, from ``start`` of its line's ``text`` on, and what else that tells; takes the facts that
     are told from those ``left``."""
     start += indent_of(text[start:])
@@ -221,7 +313,7 @@ def name_told(interpreter: Interpreter, text: str, start: int, line: Line, item:
         commas_for_marks(dots_as_commas(_LEADER.sub(lambda dots: " " * len(dots.group()), text[start:])))
     )
     naming, before = _CALLED[item.group], len(interpreter.drafts)
-    if naming.endswith((".name", ".model", ".label")):
+    if naming != "module.size":
         entry = Entry("", said, line.number, start + 1)
         if not told_bare(interpreter, entry, item.group, item, "words", naming, text, least=1):
             name = Entry("", cells_by_comma(said)[0][0], line.number, start + 1)

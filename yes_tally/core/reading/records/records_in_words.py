@@ -11,7 +11,7 @@ from typing import TYPE_CHECKING
 from yes_tally.core.catalogue import FACTS, FIELDS, FactKind
 from yes_tally.core.quantity import exactly
 from yes_tally.core.reading.clauses.by_clause import says_nothing
-from yes_tally.core.reading.clauses.told_in_parts import told_in_words
+from yes_tally.core.reading.clauses.told_in_parts import parted_words, told_in_words
 from yes_tally.core.reading.drafts import Item
 from yes_tally.core.reading.meaning.decide import ITEM_GROUPS, NAMING, Guess, decide
 from yes_tally.core.reading.meaning.labels import words_of
@@ -28,7 +28,6 @@ from yes_tally.core.reading.shapes.layout import (
     as_comma,
     cells_by_gap,
     commas_for_gaps,
-    commas_for_gaps_between,
     indent_of,
 )
 from yes_tally.core.reading.tables.bare_rows import told_bare
@@ -87,7 +86,7 @@ def records_of_words(interpreter: Interpreter, lines: Sequence[Line], around: tu
         left = [fact for fact in FIELDS[group] if fact.name != called]
         end = heads[place + 1] if place + 1 < len(heads) else len(lines)
         for line, indent in zip(lines[index + 1 : end], indents[index + 1 : end], strict=True):
-            text = commas_for_gaps_between(_DASHES.sub(as_comma, line.text.strip()))
+            text = parted_words(interpreter, _DASHES.sub(as_comma, line.text.strip()), group)
             said = told_in_words(interpreter, text, line.number, indent, group, item, left)
             told += said
             who = FACTS.get(ASIDE_OF.get(group, ""))

@@ -11,7 +11,15 @@ from typing import TYPE_CHECKING
 from yes_tally.core.catalogue import FACTS, FIELDS, NUMBER_KINDS, FactKind
 from yes_tally.core.quantity import exactly
 from yes_tally.core.reading.clauses.beside_names import name_alone
-from yes_tally.core.reading.clauses.by_clause import LEADING_SIZE, SURE, by_assertion, by_form, by_label, says_nothing
+from yes_tally.core.reading.clauses.by_clause import (
+    LEADING_SIZE,
+    SURE,
+    by_assertion,
+    by_form,
+    by_label,
+    says_nothing,
+    tells_field,
+)
 from yes_tally.core.reading.meaning.decide import decide
 from yes_tally.core.reading.shapes.layout import MAX_TOLD, Entry, asides_as_commas
 from yes_tally.core.reading.tables.bare_row import BareRow
@@ -136,15 +144,6 @@ def _name_first(row: BareRow, parts: list[re.Match[str]]) -> None:
 def _may_be_name(row: BareRow, text: str) -> bool:
     called = _LABEL_ALONE.fullmatch(text) or _PROPER.fullmatch(text)
     return called is not None and not by_form(row.interpreter, text, row.left)
-
-
-def tells_field(interpreter: Interpreter, text: str, group: str, left: list[FactKind]) -> bool:
-    """Whether a text tells one of the fields ``left`` by its label, its form or what it asserts."""
-    return bool(
-        by_label(interpreter, text, group, left)
-        or by_form(interpreter, text, left)
-        or by_assertion(interpreter, text, group, left)
-    )
 
 
 def _is_choice(text: str, group: str) -> bool:

@@ -30,7 +30,7 @@ _FIRST_BARE = re.compile(r"(?P<label>[^\W\d_]{4,20}) (?=\d)")
 # ``UEFI        Secure boot ..... on``, ``VB-71   S/N MB0F33``: what follows a wide gap is a pair of its own.
 _BESIDE = re.compile(r"\s{2,}(?P<label>[^\W\d_](?:(?!\s{2})[^:=]){1,40}?)\s*(?::\s+|=\s*|\s(?:\.\s?){3,}:?\s*)(?=\S)")
 _BESIDE_BARE = re.compile(
-    r"(?:\s{2,}(?P<label>[^\W\d_]\S{1,20}(?: [^\W\d_]\S{0,20})?) (?=\S*\d)(?!\d{1,3}:)|\s{3,}(?P<far>[^\W\d_]\S{2,20}(?: [^\W\d_]\S{1,20}(?=  +\d))?) {1,6}(?=[^\W_]))"
+    r"(?:\s{2,}(?P<label>[^\W\d_]\S{1,20}(?: d[eio] [^\W\d_]\S{1,20}| [^\W\d_]\S{0,20})?) (?=\S*\d)(?!\d{1,3}:)|\s{3,}(?P<far>[^\W\d_]\S{2,20}(?: [^\W\d_]\S{1,20}(?=  +\d))?) {1,6}(?=[^\W_]))"
 )
 # ``OFF incoming: allow``: a word that is a value, and a pair behind it.
 _AFTER_SWITCH = re.compile(r"(?P<flag>[^\W\d_]{2,12}) (?P<label>[^\W\d_]{3,20}): (?=\S)")
@@ -228,7 +228,10 @@ def _is_text(label: str, context: Context) -> bool:
 def _tail_apart(entry: Entry, context: Context) -> list[Entry]:
     """``Maker and model: Corrane Tallow 520, serial CRN-99``: what has a label of its own behind them is a pair."""
     aside = _LABELLED_ASIDE.fullmatch(entry.printed) if entry.printed[-1:] == ")" else None
-    if aside and is_known(aside["label"]) and _is_text(entry.label, context):
+    # ``Page file: C:\\page.sys, 2048 MB (used: 1377 MB)`` tells of that file all along.
+    of_item = any(at.start == 0 and at.group in ITEM_GROUPS for at in subjects_in(words_of(entry.label)))
+    in_parts_of_item = of_item and ", " in entry.printed
+    if aside and is_known(aside["label"]) and _is_text(entry.label, context) and not in_parts_of_item:
         # ``Serial number: CRN9M11702 (inventory no.: K-00417)``
         return [
             _part(entry, entry.label, 0, aside.end("head")),

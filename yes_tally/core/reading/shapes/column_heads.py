@@ -40,7 +40,7 @@ def _are_labels(labels: Sequence[str], header: str) -> bool:
         or (known * 2 < named and not (known >= _KNOWN_IN_CAPITALS and header.isupper()))
         or any(label in ("[", "]") for label in labels)
         or _tells_whether(labels)
-        or (not is_known(labels[0]) and any(label.casefold() in _SO for label in labels))
+        or (not is_known(labels[0]) and sum(label.casefold() in _SO for label in labels) > (not labels[0]))
         or any(_NO_LABEL.search(label) and not _is_short(label) for label in labels if label)
         or (len(labels) == _PAIR and _is_pair(*labels))
     )
@@ -94,7 +94,7 @@ def _is_pair(label: str, cell: str) -> bool:
     return any(fact.kind == "choice" and choice_named(fact.field, fact.choices, cell) for fact in facts)
 
 
-# Where the first label is none either, these are what a row says.
+# Where the first label is none either, these are what a row says; over a first column without a label, one may be a label.
 _SO = frozenset((
     "on off yes no ja nein oui non sí si no sim não sì nee tak nie aan uit an aus true false working disabled enabled healthy funktioniert deaktiviert "
     "aktiviert fonctionne désactivé désactivée activé activée funciona desactivado desactivada activado activada desativado desativada ativado ativada "

@@ -10,7 +10,7 @@ from collections.abc import Sequence
 from rapidfuzz import fuzz
 
 from yes_tally.core.reading.phrases import is_known, names_item
-from yes_tally.core.reading.shapes.layout import MAX_LINE, Entry, Group, Layout, cells_by_gap, known_share
+from yes_tally.core.reading.shapes.layout import MAX_LINE, Entry, Group, Heading, Layout, cells_by_gap, known_share
 from yes_tally.core.reading.text.decode import Line
 from yes_tally.core.reading.values.text_forms import DAY_IN_NUMBERS
 from yes_tally.core.words import flag_of
@@ -204,4 +204,6 @@ def row_of(line: Line, text: str, labels: Sequence[str], cells: Sequence[str], m
         at = found + len(printed)
         if label:
             group.entries.append(Entry(label, " ".join((printed, *more)), line.number, found + 1))
+        elif not group.entries and group.heading is None:
+            group.heading = Heading(printed, line.number, found + 1)
     return group

@@ -55,6 +55,7 @@ from yes_tally.core.reading.tables.columns_by_cells import (
     with_routers,
 )
 from yes_tally.core.reading.tables.parts_and_volumes import parts_and_volumes
+from yes_tally.core.reading.tables.rows_by_name import rows_by_name
 from yes_tally.core.reading.tables.rows_put_right import uncounted, with_times
 from yes_tally.core.reading.values.flags import says_of_password
 from yes_tally.core.reading.values.text_forms import DAY_IN_NUMBERS
@@ -106,6 +107,8 @@ def read_rows(interpreter: Interpreter, rows: Sequence[Group], shape: str, aroun
     owner = interpreter.numbered if interpreter.numbered and _stands_right_under(interpreter, rows) else None
     groups = _likeliest(interpreter, rows, labels, around, owner)
     subject = borne_out(interpreter, groups, rows)
+    named = rows_by_name(interpreter, rows, subject)
+    rows = named[0] if named else rows
     interpreter.listed = subject
     context = interpreter.context(subject, around)
     cells = cells_of_columns(rows)
@@ -142,6 +145,8 @@ def read_rows(interpreter: Interpreter, rows: Sequence[Group], shape: str, aroun
         rows = [row for row in rows if any(A_SYSTEM.search(entry.printed) for entry in row.entries)] or rows
     if subject == "host":
         rows, columns = _of_sessions(rows, columns)
+    if named and named[1]:
+        columns[""] = (Guess(named[1], 0.8, "it stands before its row"),)
     unit = unit_of_sizes(labels)
     unit_of_all = unit or _unit_of_memory(interpreter, rows)
     marked = starred(rows, f"{subject}.default", columns)
@@ -153,9 +158,9 @@ def read_rows(interpreter: Interpreter, rows: Sequence[Group], shape: str, aroun
             interpreter.frame.update(entry.line for entry in row.entries)
             continue
         if row.heading:
-            named = interpreter.heading(row.heading.text) or _OF_MEMORY.get(plain(row.heading.text).strip(" :"), ())
+            of_kinds = interpreter.heading(row.heading.text) or _OF_MEMORY.get(plain(row.heading.text).strip(" :"), ())
             with interpreter.below(row.heading):
-                said_of = interpreter.context(None, (*named, *around) if named else ("",))
+                said_of = interpreter.context(None, (*of_kinds, *around) if of_kinds else ("",))
                 before, interpreter.size_unit = interpreter.size_unit, unit_of_all or interpreter.size_unit
                 interpreter.entries(_each_once(interpreter, row.entries, said_of), shape, said_of, None)
                 interpreter.size_unit = before

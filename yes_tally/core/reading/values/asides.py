@@ -128,7 +128,7 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
     ),
     "board.model": (
         (re.compile(r"^([A-Z][a-z]+|[A-Z]{4,}) (?=[A-Z]{1,4}-?[A-Z]{0,2}\d)"), "board.maker"),
-        (re.compile(r"\b(?:rev(?:ision)?|version|v|r[ée]v|revisi[óo]n|wersja|ausgabe|stand|[ée]dition|versi[óo]n|versione|vers[ãa]o|versie)\.? ?([A-Z]?\d[\w.]*)", re.I), "board.version"),
+        (re.compile(r"\b(?:rev(?:ision)?|version|v|r[ée]v(?:ision)?|revisi[óo]n|revis[ãa]o|revisione|revisie|rewizja|fassung|wersja|ausgabe|stand|[ée]dition|versi[óo]n|versione|vers[ãa]o|versie)\.? ?([A-Z]?\d[\w.]*)", re.I), "board.version"),
         (re.compile(r"(?:\b(?:s/?n|serial(?: (?:number|no\.?))?|seriennummer|serien-?nr\.?|serienr\.?|n[°º] de s[ée]rie|num[ée]ro de s[ée]rie|n\.? serie|n[uú]m(?:ero|\.)? de serie|numero di serie|n[uú]mero de s[ée]rie|serienummer|nr seryjny|numer seryjny):?|\((?:n[°º]|nr\.?|no\.?)) ?([A-Z0-9][\w-]{3,})", re.I), "board.serial"),
         (re.compile(r" (?:by|von|par|van|od) ([A-Z][\w&-]+)"), "board.maker"),
     ),
@@ -161,6 +161,9 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
     "disk.bus": (
         (re.compile(rf"^(?:{BUS}) (SSD|HDD)\b", re.I), "disk.media"),
         (re.compile(rf"\b({TURNS})", re.I), "disk.media"),
+    ),
+    "battery.name": (
+        (re.compile(r"^\d{1,3} ?% (?:of|von|de|di|van|z) ([\d.,']+ ?m?Wh)", re.I), "battery.full"),
     ),
     "battery.full": (
         (re.compile(r"(?:\(|= ?)([\d.,]+ ?%)(?: (?:of|von|der|des|du|de|di|del|della|do|da|van|z)\b|\))", re.I), "battery.health"),
@@ -295,6 +298,7 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
     ),
     "page_file.path": (
         (re.compile(rf"{_AMOUNT} (?:are |is )?{IN_USE}\b", re.I), "page_file.used"),
+        (re.compile(rf"{IN_USE} ?:? {_AMOUNT}", re.I), "page_file.used"),
         (re.compile(rf"{_AMOUNT} (?:now|large|big|allocated|in size|groß|aktuell|actuellement|ahora|agora|adesso|groot|teraz)\b", re.I), "page_file.size"),
     ),
     # ``fixed (disk 0)``

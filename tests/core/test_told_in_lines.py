@@ -220,7 +220,7 @@ ROWS = {
         }),
     ],
     "the rest of a sentence is no label of a volume": [
-        (command, f"{said}\n", {"health_check#1.kind": "disk", "health_check#1.result": "not-finished"})
+        (command, f"{said}\n", {"health_check#1.kind": "disk", "health_check#1.target": "C:", "health_check#1.result": "not-finished"})
         for command, said in (
             ("volume check C:", "Volume C: is in use, the check was put off to the next start."),
             ("volume prüfen C:", "Das Volume C: wird verwendet, die Prüfung wurde auf den nächsten Start verschoben."),

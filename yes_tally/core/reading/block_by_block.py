@@ -20,7 +20,7 @@ from yes_tally.core.reading.kinds.field_asked import field_headed
 from yes_tally.core.reading.kinds.licences_of_products import licence_at_once
 from yes_tally.core.reading.kinds.memory_sockets import read_sockets, sockets_over_words
 from yes_tally.core.reading.kinds.update_records import read_updates
-from yes_tally.core.reading.kinds.updates_in_lines import updates_in_lines, updates_under_states
+from yes_tally.core.reading.kinds.updates_in_lines import updates_in_lines, updates_under_states, updates_with_days
 from yes_tally.core.reading.kinds.variables import folders_in_order
 from yes_tally.core.reading.phrases.elsewhere import is_elsewhere
 from yes_tally.core.reading.records.field_lists import read_field_list
@@ -61,6 +61,7 @@ _READ_WHOLE: tuple[Callable[[_Asked], bool], ...] = (
     lambda of: adapters_over_words(of.interpreter, of.block.lines, of.spoken, parted=of.block.layout is not None),
     lambda of: read_updates(of.interpreter, of.block.lines),
     lambda of: updates_in_lines(of.interpreter, of.block.lines),
+    lambda of: updates_with_days(of.interpreter, of.block.lines, of.spoken),
     lambda of: read_audit_matrix(of.interpreter, of.block.lines),
     lambda of: read_drive_records(of.interpreter, of.block.lines),
     lambda of: rows_telling_drives(of.interpreter, of.block.lines),

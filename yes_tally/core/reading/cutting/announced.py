@@ -33,6 +33,8 @@ _FORMS = (
     (re.compile(r"\[?\d{1,3}(?:/| of )\d{1,3}\]?:? " + _COMMAND + r"(?: ?(?:\.{2,3}|…))?"), 2),
     (re.compile(r"(?:[-=]{1,3}>|\+|»|►|▶|>>) " + _COMMAND), 2),
     (re.compile(r"└\S{0,3} ?[$#%>❯λ] " + _COMMAND), 2),
+    # ``== netsheet --vpn ==   (host HB-FRT-07)``
+    (re.compile(r"={2,} ?(?P<command>[a-z][\w.-]* (?:--?|/)[a-z][^=]{0,100}?) ?={2,}(?: +\([^()]{1,80}\))?"), 1),
     (re.compile(r"<!-- ?" + _COMMAND + r" ?-->"), 2),
     (re.compile(r"`(?P<command>[A-Za-z./~][^`]{0,120})`:?"), 2),
 )

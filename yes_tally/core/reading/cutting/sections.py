@@ -45,6 +45,7 @@ _HOST_PROMPT = re.compile(
     r"(?: ?\[[^\]]{1,24}\]| ?\([^)]{1,24}\)| \d{1,2}:\d{2}(?::\d{2})?|(?: |:|: )(?:[A-Za-z]:)?[~/\\][^\s>$#%]{0,80}| (?:[\w.-]+\\)?[A-Za-z][\w.-]{0,16}(?= ?[$#%>:]{1,2} )| \d{1,3}(?= ?[$#%>])|:[\w.'’/~-]{1,40}(?= ?[$#%>]))?"
     r"(?:: | )?(?P<mark>[$#%>»›❯λ▶→!:─]{1,3}(?= )|(?<=[)}>])(?= )|(?<=:[~/])(?= [a-z]))(?P<command> +(?:[A-Za-z][^\W_]|\./).*)$"
 )
+_BEGINS_WITH_IPV6 = re.compile(r"(?:[0-9a-f]{1,4}:){1,7}:", re.I)
 _BEFORE_ARROW = re.compile(r"\s*([^\W\d_][^-=>:$#%]{1,40}?)\s*[-=]> ")
 _HAS_NUMBERED_HOST = re.compile(r"-\w*\d")
 # No host's name begins further on in a prompt.
@@ -101,6 +102,8 @@ def _prompts(lines: Sequence[Line]) -> list[_Prompt]:
         match = _PROMPT.match(text) if _MARKS.search(text) else None
         if match is None or not match["where"] or not _BEGINS_COMMAND.match(match["command"]):
             match = (_HAS_NUMBERED_HOST.search(text, 0, _FURTHEST) and _HOST_PROMPT.match(text)) or match
+        if match and _BEGINS_WITH_IPV6.match(text):
+            continue  # ``fe80::/64    on-link``
         if match and match["mark"] == ":" and field_of_item(text.partition(":")[0]):
             continue  # ``printer-0 name: Front desk``
         if match and (label := _BEFORE_ARROW.match(text)) and (is_known(label[1]) or words_of(label[1]) in SUBJECTS):

@@ -10,11 +10,11 @@ from __future__ import annotations
 
 import re
 from collections.abc import Sequence
-from typing import TYPE_CHECKING
+from typing import TYPE_CHECKING, NamedTuple
 
 from yes_tally.core.catalogue import FACTS
 from yes_tally.core.quantity import exactly
-from yes_tally.core.reading.kinds.updates_installed import is_not_installed, says_otherwise
+from yes_tally.core.reading.kinds.updates_installed import is_not_installed, says_otherwise, states_otherwise
 from yes_tally.core.reading.meaning.labels import words_of
 from yes_tally.core.reading.phrases import subjects_in
 from yes_tally.core.reading.shapes.layout import MAX_LINE, Entry, Layout, all_entries, cells_by_gap
@@ -80,9 +80,60 @@ def _read(interpreter: Interpreter, line: Line, match: re.Match[str], clauses: S
 
 
 # That it is installed is no title.
-_SAID_ANYWAY = frozenset(
-    "installed installiert eingespielt installe installee instalado instalada installato installata geinstalleerd zainstalowana zainstalowano ok done".split()
-)
+_SAID_ANYWAY = frozenset((
+    "installed installiert eingespielt installe installee instalado instalada installato installata geinstalleerd zainstalowana zainstalowano ok done "
+    "succeeded success successful successfully completed applied erfolgreich erfolg angewendet reussi reussie succes appliquee correcto correcta correctamente exitosa exito "
+    "aplicada concluida concluido sucesso riuscita riuscito applicata geslaagd gelukt toegepast udana udane sukces powodzenie pomyslnie"
+).split())  # fmt: skip
+_CODE = re.compile(r"(?:[^\W\d_]+:? )?0x[0-9a-f]+|(?:code|error|fehler|erreur|kod) \d+", re.I)
+_HAS_ID = re.compile(r"(?<!\S)[A-Z]{1,6}-?\d{4,8}(?!\S)")
+_DAY_ALONE = re.compile(rf"{MOMENT}|{DAY}")
+
+
+def updates_with_days(interpreter: Interpreter, lines: Sequence[Line], spoken: Sequence[str]) -> bool:
+    """Read rows of updates, each with its id, a day, and maybe a title and how it ended, in any order; those that failed
+    are passed over. Whether the lines are such rows, with no more than a few sentences below them."""
+    if spoken[:1] != ("update",) or not lines or len(lines) > _MOST_LINES:
+        return False
+    rows = [(line, told) for line in lines if (told := _told_beside(line))]
+    if not rows or any(_HAS_ID.search(line.text) for line in lines[len(rows) :]) or len(lines) > 2 * len(rows):
+        return False  # other rows, or not only rows and a few sentences below them
+    for line, told in rows:
+        if told.failed:
+            continue
+        item = interpreter.new_item("update")
+        for fact, cell in (("update.installed_at", told.day), ("update.id", told.id), ("update.title", told.title)):
+            value = understand(FACTS[fact], cell[0], interpreter.locale) if cell else None
+            if cell and value:
+                at = Entry("", cell[0], line.number, cell[1] + 1)
+                interpreter.add(fact, item, at, value, "rows", 0.82, "it stands in a row of updates and their days")
+    return True
+
+
+class _Told(NamedTuple):
+    """The cells of a row, each with its column from 0."""
+
+    id: tuple[str, int]
+    day: tuple[str, int]
+    title: tuple[str, int] | None
+    failed: bool
+
+
+def _told_beside(line: Line) -> _Told | None:
+    """What a row tells, where it is an update's id and a day, and nothing but a title, a state and a code beside them."""
+    cells = cells_by_gap(line.text[:MAX_LINE])
+    ids = [cell for cell in cells if UPDATE_ID.fullmatch(cell[0])]
+    days = [cell for cell in cells if _DAY_ALONE.fullmatch(cell[0])]
+    rest = [cell for cell in cells if cell not in ids and cell not in days]
+    failed = any(states_otherwise(cell[0]) for cell in rest)
+    titles = [
+        cell
+        for cell in rest
+        if plain(cell[0]) not in _SAID_ANYWAY and not _CODE.fullmatch(cell[0]) and not states_otherwise(cell[0])
+    ]
+    if len(ids) != 1 or len(days) != 1 or len(titles) > 1:
+        return None
+    return _Told(ids[0], days[0], titles[0] if titles else None, failed)
 
 
 _ID = r"[A-Z]{1,6}-?\d{4,8}"

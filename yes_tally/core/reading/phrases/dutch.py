@@ -83,7 +83,7 @@ LABELS: dict[str, str] = {
     "licence.channel": "omschrijving|beschrijving|kanaal|!licentietype|soort|!licentiekanaal|type|verkocht als|verkoopkanaal|gekocht als",
     "licence.state": "status|!licentiestatus|toestand|!activering",
     "licence.permanent": "permanent|blijvend|!permanente licentie|onbeperkt geldig|voor altijd|permanent geactiveerd|looptijd|geldigheid|duur",
-    "licence.key_tail": "!laatste vijf tekens|!sleutel eindigt|!einde sleutel|!laatste tekens sleutel|!gedeeltelijke sleutel|!einde van sleutel|!productcode eindigt op|!sleutel eindigt op|!productsleutel eindigt op|!laatste vijf van de sleutel",
+    "licence.key_tail": "!deel van de sleutel|!laatste vijf tekens|!sleutel eindigt|!einde sleutel|!laatste tekens sleutel|!gedeeltelijke sleutel|!einde van sleutel|!productcode eindigt op|!sleutel eindigt op|!productsleutel eindigt op|!laatste vijf van de sleutel",
     "licence.expires_at": "verloopt|!verloopdatum|!geldig tot|!verloopt op|!vervaldatum",
     "licence.grace": "!respijtperiode|!respijt|uitstel|dagen respijt|resteert|resterend|resterende tijd|resterende dagen|dagen over|resterende minuten|resterende uren",
     "licence.resets_left": "nog terug te zetten|nog te herstellen|nog te resetten|!resterende resets|!resets over|herstelbeurten|heractiveringen over|heractiveringen|resterende keren",

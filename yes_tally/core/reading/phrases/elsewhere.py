@@ -44,6 +44,7 @@ _ASKED_FOR = (
     "database|datenbank|base de donnees|base de datos|base de dados|banco de dados|baza danych"
 )
 _TOLD = (
+    "ssid|bssid|essid|access point|zugangspunkt|point d'acces|punto de acceso|ponto de acesso|punto di accesso|toegangspunt|punkt dostepu|"
     "shared memory|shared system memory|shared video memory|gemeinsamer speicher|gemeinsam genutzter speicher|memoire partagee|memoria compartida|memoria compartilhada|memoria partilhada|memoria condivisa|gedeeld geheugen|pamiec wspoldzielona|"
     "virtual memory|virtueller speicher|memoire virtuelle|memoria virtual|memoria virtuale|virtueel geheugen|pamiec wirtualna|"
     "charge level|level of charge|state of charge|ladezustand|ladestand|niveau de charge|etat de charge|nivel de carga|estado de carga|carga actual|nivel da bateria|livello di carica|stato di carica|laadniveau|laadtoestand|poziom naladowania|stan naladowania|"

@@ -83,7 +83,7 @@ LABELS: dict[str, str] = {
     "licence.channel": "description|canal|!type licence|!canal licence|type|vendue comme|canal de vente|mode de vente|achetee comme|acquise par",
     "licence.state": "etat|!etat licence|statut|!statut licence|!activation",
     "licence.permanent": "permanente|definitive|!licence permanente|perpetuelle|pour toujours|duree|validite|duree validite",
-    "licence.key_tail": "!fin cle|!cinq derniers caracteres|!cle se termine|!cle terminant|!derniers caracteres cle|!clé partielle|!fin de la clé|!cinq derniers caractères|!cinq derniers de la clé|!clé finit par|clé finissant par",
+    "licence.key_tail": "!partie de la clé|!fin cle|!cinq derniers caracteres|!cle se termine|!cle terminant|!derniers caracteres cle|!clé partielle|!fin de la clé|!cinq derniers caractères|!cinq derniers de la clé|!clé finit par|clé finissant par",
     "licence.expires_at": "expire|!expiration|valable jusqu|!date expiration|!licence expire|!fin licence|valable jusqu'au|valide jusqu'au",
     "licence.grace": "!delai grace|!periode grace|délai restant|sursis|jours de grâce|reste|temps restant|delai restant|il reste|jours restants|minutes restantes|heures restantes",
     "licence.resets_left": "!reinitialisations restantes|!remises zero restantes|réinitialisations restantes|réarmements restants|reactivations restantes|réarmements|rearmements restants",

@@ -83,7 +83,7 @@ LABELS: dict[str, str] = {
     "licence.channel": "descrizione|canale|!tipo licenza|tipo|!canale licenza|venduta come|canale di vendita|acquistata come",
     "licence.state": "stato|!stato licenza|!attivazione",
     "licence.permanent": "permanente|!licenza permanente|perpetua|per sempre|definitiva|durata|validita",
-    "licence.key_tail": "codice|codice prodotto|ultimi 5 car|ultimi cinque car|ultimi 5 caratteri|ultimi cinque caratteri|ultimi 5|ultimi cinque|!ultimi cinque caratteri|!fine chiave|!chiave termina|!ultimi caratteri chiave|!chiave parziale|!fine della chiave|!ultimi cinque della chiave|!chiave finisce con",
+    "licence.key_tail": "!parte della chiave|codice|codice prodotto|ultimi 5 car|ultimi cinque car|ultimi 5 caratteri|ultimi cinque caratteri|ultimi 5|ultimi cinque|!ultimi cinque caratteri|!fine chiave|!chiave termina|!ultimi caratteri chiave|!chiave parziale|!fine della chiave|!ultimi cinque della chiave|!chiave finisce con",
     "licence.expires_at": "scade|!scadenza|valida fino|scade il|!data scadenza|!scadenza licenza|valida fino al|valido fino al",
     "licence.grace": "!periodo tolleranza|!tolleranza|!periodo grazia|giorni di grazia|periodo rimasto|resta|rimane|tempo rimanente|periodo rimanente|giorni rimanenti|minuti rimanenti|giorni rimasti|ore rimanenti",
     "licence.resets_left": "azzeramenti|azzeramenti ancora possibili|azzeramenti possibili|!ripristini rimasti|!ripristini rimanenti|!reimpostazioni rimaste|riarmi rimasti|riarmi|azzeramenti rimasti|riattivazioni rimaste|riattivazioni",

@@ -83,7 +83,7 @@ LABELS: dict[str, str] = {
     "licence.channel": "opis|opis licencji|kanał|!typ licencji|rodzaj|kanal|!kanal licencji|!rodzaj licencji|sprzedana jako|kanał sprzedaży|kupiona jako|nabyta jako",
     "licence.state": "stan|!stan licencji|status|!status licencji|!aktywacja",
     "licence.permanent": "stała|bezterminowa|stala|!licencja bezterminowa|bezterminowo|na zawsze|okres|waznosc|czas trwania",
-    "licence.key_tail": "!ostatnie pięć znaków|!koncowka klucza|!klucz konczy|!ostatnie znaki klucza|!klucz częściowy|!końcówka klucza|!ostatnie pięć klucza|!klucz kończy się na",
+    "licence.key_tail": "!część klucza|!ostatnie pięć znaków|!koncowka klucza|!klucz konczy|!ostatnie znaki klucza|!klucz częściowy|!końcówka klucza|!ostatnie pięć klucza|!klucz kończy się na",
     "licence.expires_at": "wygasa|!data wygaśnięcia|ważna do|!data wygasniecia|!wazna do|!waznosc",
     "licence.grace": "!okres karencji|!karencja|!okres prolongaty|dni karencji|pozostała karencja|pozostalo|pozostaly czas|pozostałe dni|dni pozostało|pozostało dni|pozostało minut|pozostałe minuty",
     "licence.resets_left": "!pozostale resetowania|!pozostalo resetow|pozostałe zerowania|pozostałe resety|pozostałe wyzerowania|pozostale reaktywacje|reaktywacje",

@@ -83,7 +83,7 @@ LABELS: dict[str, str] = {
     "licence.channel": "descrição|canal|!tipo licenca|tipo|!canal licenca|vendida como|canal de venda|comprada como|adquirida como",
     "licence.state": "estado|!estado licenca|situacao|!situacao licenca|!ativacao",
     "licence.permanent": "permanente|!licenca permanente|perpetua|para sempre|definitiva|validade permanente|duracao|validade",
-    "licence.key_tail": "!ultimos cinco caracteres|!final chave|!chave termina|!ultimos caracteres chave|!chave parcial|!final da chave|!ultimos cinco caracteres|!ultimos cinco da chave|!chave termina em|!fim da chave",
+    "licence.key_tail": "!parte da chave|!ultimos cinco caracteres|!final chave|!chave termina|!ultimos caracteres chave|!chave parcial|!final da chave|!ultimos cinco caracteres|!ultimos cinco da chave|!chave termina em|!fim da chave",
     "licence.expires_at": "expira|valida ate|!expira em|!data expiracao|!data validade|validade",
     "licence.grace": "!periodo carencia|!carencia|!periodo graca|dias de graça|prazo restante|resta|tempo restante|dias restantes|minutos restantes|horas restantes",
     "licence.resets_left": "!reposicoes restantes|!redefinicoes restantes|reposições restantes|rearmes restantes|rearmes|reativacoes restantes|reativacoes",

@@ -83,7 +83,7 @@ LABELS: dict[str, str] = {
     "licence.channel": "descripción|canal|!tipo licencia|!canal licencia|tipo|vendida como|vía de venta|canal de venta|comprada como|adquirida como",
     "licence.state": "estado|!estado licencia|!activacion",
     "licence.permanent": "permanente|!licencia permanente|indefinida|para siempre|definitiva|duracion|validez|vigencia",
-    "licence.key_tail": "!ultimos cinco caracteres|!final clave|!clave termina|!ultimos caracteres clave|!clave parcial|!final de la clave|!ultimos cinco|!ultimos cinco caracteres|!ultimos cinco de la clave",
+    "licence.key_tail": "!parte de la clave|!ultimos cinco caracteres|!final clave|!clave termina|!ultimos caracteres clave|!clave parcial|!final de la clave|!ultimos cinco|!ultimos cinco caracteres|!ultimos cinco de la clave",
     "licence.expires_at": "caduca|vence|!caducidad|valida hasta|!fecha caducidad|!fecha vencimiento|!vencimiento",
     "licence.grace": "!periodo gracia|!gracia|prórroga|gracia restante|días de gracia|queda|quedan|tiempo restante|plazo restante|días restantes|minutos restantes|quedan días|horas restantes",
     "licence.resets_left": "!restablecimientos restantes|!reinicios restantes|restablecimientos|rearmes restantes|rearmes|reactivaciones restantes|reactivaciones",

@@ -152,7 +152,7 @@ PATTERNS = Patterns(
     _row("firmware.dated", rf"\b(?:firmware|bios|uefi)\s{{1,9}}[A-Z]?\d+(?:\.\w+)+\s{{1,9}}(?:\(|of |from |dated )?(?P<v>{DATE})"),
     _row("security.virtualisation", r"\bvirtuali[sz]ation (?:is )?(?:switched |turned )?(?P<v>on|off|enabled|disabled)\b"),
     _row("security.tpm", r"\btpm (?:is |has )?(?:of )?\(?(?:(?:version|versi[óo]n|wersja|versione|vers[ãa]o|versie) )?(?P<v>\d\.\d)\b"),
-    _row("os.edition", r"\b(?P<v>(?-i:[A-Z])\w*(?: (?-i:[A-Z])\w*){0,2}) edition\b"),
+    _row("os.edition", r"\b(?!(?:system|product|software|licen[cs]e|this|the|firmware) )(?P<v>(?-i:[A-Z])\w*(?: (?-i:[A-Z])\w*){0,2}) edition\b"),
     _row("licence.channel", r"\b(?P<v>volume|retail|oem|subscription|evaluation) channel\b"),
     _row("licence.server", r"[.;] (?:activation|licen[cs]e|key) server:? (?P<v>[\w-]+(?:\.[\w-]+)+)"),
     _row("licence.channel", rf"\b{_LICENCE}\s+\((?P<v>volume|retail|oem|subscription|evaluation|trial)\b"),

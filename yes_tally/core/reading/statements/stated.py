@@ -19,7 +19,8 @@ from yes_tally.core.reading.meaning.decide import Guess
 from yes_tally.core.reading.meaning.labels import words_of
 from yes_tally.core.reading.phrases import SUBJECTS
 from yes_tally.core.reading.phrases.taught import in_use
-from yes_tally.core.reading.shapes.layout import MAX_LABEL, Entry
+from yes_tally.core.reading.shapes.layout import MAX_LABEL, MAX_LINE, Entry
+from yes_tally.core.reading.statements.checks_elsewhere import DRIVES
 from yes_tally.core.reading.statements.checks_said import lines_of_checks, said_of_checks
 from yes_tally.core.reading.statements.facts_said import said_of_pc
 from yes_tally.core.reading.statements.kinds_told import TOLD_IN_PROSE, kinds_before_words, processors_told
@@ -117,6 +118,7 @@ def read_statements(interpreter: Interpreter, lines: Sequence[Line], command: st
     asked = asked_check(command)
     if checks or asked or of_checks:
         _checks(interpreter, left, asked)
+        _target_headed(interpreter, lines)
 
 
 def _of_licence(
@@ -288,6 +290,25 @@ def _checks(interpreter: Interpreter, lines: Sequence[Line], asked: str) -> None
                 told.add(stated.fact)
                 state(interpreter, stated, item)
         pending = None
+
+
+_VOLUME_HEADED = re.compile(
+    rf"\W*(?:(?:the|das|der|die|le|la|el|il|lo|o|a|het|de) )?{DRIVES} (?P<v>[A-Z]:)(?:$|[ :,](?!\\))", re.I
+)
+
+
+def _target_headed(interpreter: Interpreter, lines: Sequence[Line]) -> None:
+    """The one check of a section that says not of what it is: of the one volume that a line begins with."""
+    own = [d for d in interpreter.drafts[interpreter.section_from :] if d.item and d.item.group == "health_check"]
+    items = {id(draft.item): draft.item for draft in own}
+    disk = any(d.fact == "health_check.kind" and d.value.value == "disk" for d in own)
+    if len(items) != 1 or not disk or any(draft.fact == "health_check.target" for draft in own):
+        return
+    headed = [(line, match) for line in lines if (match := _VOLUME_HEADED.match(line.text[:MAX_LINE]))]
+    if len(headed) == 1:
+        line, match = headed[0]
+        target = Stated("health_check.target", match["v"], match["v"], line.number, match.start("v") + 1)
+        state(interpreter, target, own[0].item)
 
 
 def asked_check(command: str) -> str:

@@ -144,6 +144,8 @@ def _version(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | No
     text = _DAY_ASIDE.sub("", text)
     if fact.name == "os.build" and (lab := _BUILD_LAB.match(text)):
         text = lab["build"]
+    if release := _NAMED_RELEASE.match(text):
+        text = release["version"]
     if fact.name == "firmware.version":
         if prefixed := _PREFIXED.search(text):
             return exactly("version", prefixed.group())
@@ -151,6 +153,9 @@ def _version(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | No
             return exactly("version", behind["code"])
     return quantity.version(text)
 
+
+# ``2024 H2 (12.2)``: what the release is called, and its version.
+_NAMED_RELEASE = re.compile(r"(?:(?:19|20)\d\d|[a-z]+) ?H\d\s*\((?P<version>\d+(?:\.\d+)+)\)", re.I)
 
 # ``Hasło: wymagane, zmienione 03.02.2025``: when it was set, not when it ends.
 _WAS_SET = re.compile(

@@ -128,6 +128,12 @@ class KindsOverWords(unittest.TestCase):
         found = told("gp-1> processors\nSocket 1\n   Kestrel K5-8420, 6 cores\nSocket 2\n   empty\n")
         self.assertFalse([key for key in found if key.startswith(("module", "processor#2"))])
 
+    def test_the_tools_own_line_above_them(self):
+        found = told(
+            "gp-1> corelook -v\ncorelook 5.0\ncpu0  Kestrel K5-8420\n   6 cores, 12 threads\ncpu1  Kestrel K5-8420\n   6 cores, 12 threads\n"
+        )
+        self.assertEqual([found.get(f"processor#{n}.cores") for n in (1, 2)], [6, 6])
+
     def test_parts_below_a_disk_are_no_words_of_it(self):
         found = told(
             "gp-1> disks\nDisk 0  Basalt NV1000\n   931.51 GB, NVMe\n   Partition 1  260 MB, EFI system\n   Partition 2  16 MB, reserved\n"

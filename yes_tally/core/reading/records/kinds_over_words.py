@@ -81,6 +81,8 @@ def kinds_over_words(interpreter: Interpreter, lines: Sequence[Line], spoken: Se
     title = SUBJECTS.get(words_of(lines[0].text[:MAX_LABEL].strip(" :")))
     if title in _CALLED:
         lines, spoken = lines[1:], (title, *spoken)
+    elif _head(lines[0], spoken) is None and _head(lines[1], spoken):
+        lines = lines[1:]  # ``corelook 5.0``
     records = under_heads(lines)
     heads = [head for line, _ in records if (head := _head(line, spoken))]
     if not heads and spoken and _may_be_named(records, spoken[0], parted=parted):

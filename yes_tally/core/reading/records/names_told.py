@@ -176,12 +176,16 @@ _MOMENT = re.compile(
 )
 
 
+# ``(damaged entry)``
+_REMARK = re.compile(r"\([^()]*\)")
+
+
 def names_nothing(text: str) -> bool:
-    """Whether nothing is called so: signs alone, which one it is (``no. 2``), a moment, several parts of a row, or that
+    """Whether nothing is called so: signs alone, which one it is (``no. 2``), a moment, a remark in brackets, several parts of a row, or that
     something failed (``printers: the service did not answer``)."""
     if not any(map(str.isalnum, text)) or ",  " in text or _SAYS_SO.match(text) or _WHICH.fullmatch(text):
         return True
-    if _MOMENT.fullmatch(text):
+    if _MOMENT.fullmatch(text) or _REMARK.fullmatch(text):
         return True
     return text.count(" ") > 1 and failure_kind(text[:MAX_TEXT]) is not None
 

@@ -188,7 +188,8 @@ def _rows_of(lines: Sequence[Line]) -> list[Line]:
     if len(rows) > _FEWEST:
         above, last = (cells_by_gap(row.text[:MAX_HEAD]) for row in rows[-2:])
         # ``Total            2,100.9 GB``, which begins in no column
-        if len(last) < len(above) and plain(last[0][0]).rstrip(": ") in SUM_WORDS:
+        sums = plain(last[0][0]).partition(":")[0].strip() in SUM_WORDS
+        if sums and (len(last) < len(above) or len(last) == 1):
             rows.pop()
     return rows
 

@@ -29,6 +29,19 @@ def category(interpreter: Interpreter, item: Item, row: Group, above: Draft | No
     return own or above
 
 
+def heads_category(
+    interpreter: Interpreter, row: Group, columns: dict[str, tuple[Guess, ...]], shape: str
+) -> Draft | None:
+    """The category that a row of nothing but its name is over others."""
+    (only,) = row.entries if len(row.entries) == 1 else (None,)
+    means = columns.get(only.label, ())[:1] if only else ()
+    value = understand(FACTS["policy.category"], only.printed, interpreter.locale) if only and means else None
+    if only is None or value is None or means[0].fact not in ("policy.subcategory", "policy.category"):
+        return None
+    interpreter.frame.add(only.line)
+    return Draft("policy.category", None, only, value, shape, 0.8, "it stands over what is audited of it")
+
+
 def starred(rows: Sequence[Group], default: str, columns: dict[str, tuple[Guess, ...]]) -> Group | None:
     """The one row of a table whose first cell begins or ends with a star, or begins with an arrow, where no column says which
     is the default."""

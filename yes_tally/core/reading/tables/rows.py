@@ -23,6 +23,7 @@ from yes_tally.core.reading.shapes.layout import Entry, Group
 from yes_tally.core.reading.tables.around_rows import (
     card_above,
     category,
+    heads_category,
     is_default,
     search_paths,
     seen_on,
@@ -164,6 +165,8 @@ def read_rows(interpreter: Interpreter, rows: Sequence[Group], shape: str, aroun
                 before, interpreter.size_unit = interpreter.size_unit, unit_of_all or interpreter.size_unit
                 interpreter.entries(_each_once(interpreter, row.entries, said_of), shape, said_of, None)
                 interpreter.size_unit = before
+        elif subject == "policy" and (headed := heads_category(interpreter, row, columns, shape)):
+            of_category = headed
         elif subject == "partition" and read_gap(interpreter, row, columns, owner, shape, unit):
             continue
         elif subject and not _sums_up(interpreter, row, subject, columns):

@@ -47,6 +47,8 @@ _SERIAL_ASIDE = re.compile(rf" \(({SERIAL_ASIDE_WORD}:? [A-Z0-9][\w-]*)\)", re.I
 _SLASHED = re.compile(r"(?<=[^\W\d_]) / (?=\d|L\d\b)")
 # ``caches: 512 KB L1, 4 MB L2``
 _CACHES = re.compile(r"\bcaches?\s*:(?=\s(?:L?\d))", re.I)
+# ``16 cores (2 switched off)``
+_COUNTED_BUT = re.compile(r"(?P<count>\d{1,5} [^\W\d_]+(?: [^\W\d_]+)?) \([^()]*\)$")
 _PROPER = re.compile(r"[A-Z][\w&-]*(?: (?:& )?[A-Z][\w&-]*){0,2}")
 _LISTS = re.compile(
     r"\s*(?:features?|flags?|capabilities|extensions|instructions?|merkmale|funktionen|befehlss[äa]tze|fonctions|fonctionnalit[ée]s|jeux d'instructions|"
@@ -91,6 +93,8 @@ def told_in_words(
             continue
         goes_on = open_list is not None and open_list.name == "adapter.dns" and _ADDRESS.fullmatch(part)
         labelled = None if goes_on else by_label(interpreter, part, group, left) or by_form(interpreter, part, left)
+        if not labelled and not goes_on and (counted := _COUNTED_BUT.match(part)):
+            labelled = by_label(interpreter, counted["count"], group, [fact for fact in left if fact.kind == "count"])
         asserted = None if labelled or goes_on else by_assertion(interpreter, part, group, left)
         if labelled:
             fact, value, at = labelled

@@ -105,6 +105,13 @@ class ItemsAcrossReports(unittest.TestCase):
         self.assertEqual(facts.items("module")["module:A2"]["size"].value.value, 16 * GIB)
         self.assertEqual(len(facts.items("module")), 2)
 
+    def test_a_drive_is_the_same_with_and_without_its_colon(self):
+        facts = book(
+            "a@nq-1 > about volumes\nLetter  Label   Size\n------  ------  ------\nC       System  476 GB\nD       Data    931 GB\n",
+            "a@nq-1 > look volumes\nVolume C:\n    File system: HFX2\n    Encrypted: yes\nVolume D:\n    File system: HFX2\n    Encrypted: no\n",
+        )
+        self.assertEqual(len(facts.items("volume")), 2)
+
     def test_without_a_key_agreement_of_the_rest_decides(self):
         facts = book(
             "a@nq-1 > about disks\nDisk 0\n    Model  Basalt NV500\n    Serial number  B5-7714-QX\n",

@@ -27,6 +27,12 @@ def plain(text: str) -> str:
     return " ".join(text.casefold().split())
 
 
+def key_text(fact: str, said: str) -> str:
+    """What a key says, as keys are compared: a drive is the same with and without its colon (``C``, ``C:``, ``c:\\``)."""
+    text = plain(said)
+    return text.rstrip(":\\") or text if fact == "volume.mount" else text
+
+
 YES = frozenset(
     "yes connesso connessa connessi linked plugged joined associated encrypted verschlusselt chiffre chiffree cifrado cifrada cifrato cifrata criptografado encriptado versleuteld zaszyfrowany zaszyfrowana zaszyfrowane criptografada encriptada szyfrowany szyfrowana y true on * x ✓ ✔ ✅ ☑ ● enabled enable active 1 ja wahr ein aktiviert aktiv oui vrai active si sim verdadero "
     "actif activee actifs ligado ligada encendido encendida acceso accesa accesi wlaczono zapnute ingesteld an angeschaltet eingeschaltet marche allume activada activo activa habilitado habilitada attivo aan wlaczone wlaczony wlaczona tak ingeschakeld attiva abilitato abilitata ativo ativa ativado ativada aktywne aktywny up connected present supported required verbunden connecte connectee conectado conectada collegato collegata verbonden podlaczony podlaczone polaczony polaczono angeschlossen aangesloten".split()

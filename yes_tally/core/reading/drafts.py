@@ -9,6 +9,7 @@ from dataclasses import dataclass, field
 from yes_tally.core.catalogue import KEYS
 from yes_tally.core.quantity import Value
 from yes_tally.core.reading.shapes.layout import Entry
+from yes_tally.core.words import key_text
 
 
 @dataclass(slots=True)
@@ -76,7 +77,7 @@ def identity_of(item: Item) -> Iterator[tuple[str, str]]:
         return
     keys = [key.name for key in KEYS[item.group]]
     if all(key in item.keys for key in keys) or (len(keys) > 1 and keys[0] in item.keys and item.group == "module"):
-        yield from ((key, item.keys[key].casefold()) for key in keys if key in item.keys)
+        yield from ((key, key_text(key, item.keys[key])) for key in keys if key in item.keys)
 
 
 # What no thing is that only one thing is said of.

@@ -14,7 +14,7 @@ from scipy.optimize import linear_sum_assignment
 from yes_tally.core.catalogue import FACTS, KEYS
 from yes_tally.core.settling.agree import meet
 from yes_tally.core.settling.facts import Sighting
-from yes_tally.core.words import plain
+from yes_tally.core.words import key_text
 
 _IMPOSSIBLE = 1e6
 _WORST_FIT = 0.5
@@ -40,7 +40,7 @@ class JoinedItem:
 
     def keys(self) -> dict[str, str]:
         return {
-            key.name: plain(str(self.sightings[key.name][0].reading.value.value))
+            key.name: key_text(key.name, str(self.sightings[key.name][0].reading.value.value))
             for key in KEYS[self.group]
             if key.name in self.sightings
         }

@@ -39,6 +39,14 @@ BETWEEN = (", ", "   ", " · ", "; ", "\n   ")
 
 
 class KindsOverWords(unittest.TestCase):
+    def assert_told(self, text, group, naming, things):
+        found = told(text)
+        for n, (name, said) in enumerate(things, 1):
+            self.assertEqual(found.get(f"{group}#{n}.{naming}"), name)
+            for field, (_, value) in said.items():
+                self.assertEqual(found.get(f"{group}#{n}.{field}"), value, field)
+        return found
+
     def test_each_thing_is_called_and_told_of(self):
         for group, (command, noun, naming, things) in THINGS.items():
             for head in HEADS:
@@ -48,11 +56,7 @@ class KindsOverWords(unittest.TestCase):
                         for n, (name, said) in enumerate(things)
                     )
                     with self.subTest(group=group, head=head, between=between):
-                        found = told(text)
-                        for n, (name, said) in enumerate(things, 1):
-                            self.assertEqual(found.get(f"{group}#{n}.{naming}"), name)
-                            for field, (_, value) in said.items():
-                                self.assertEqual(found.get(f"{group}#{n}.{field}"), value, field)
+                        found = self.assert_told(text, group, naming, things)
                         self.assertFalse([key for key in found if "#" in key and not key.startswith(group)])
 
     def test_things_that_a_command_asks_for_by_their_names(self):
@@ -81,11 +85,7 @@ class KindsOverWords(unittest.TestCase):
                         for n, (name, said) in enumerate(things, 1)
                     )
                     with self.subTest(group=group, head=head, between=between):
-                        found = told(text)
-                        for n, (name, said) in enumerate(things, 1):
-                            self.assertEqual(found.get(f"{group}#{n}.{naming}"), name)
-                            for field, (_, value) in said.items():
-                                self.assertEqual(found.get(f"{group}#{n}.{field}"), value, field)
+                        self.assert_told(text, group, naming, things)
 
     def test_what_somebody_chose_a_name_for(self):
         for command, text, expected in (

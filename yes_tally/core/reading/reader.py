@@ -27,7 +27,12 @@ from yes_tally.core.reading.kinds.licences_of_products import (
     lines_of_programs,
 )
 from yes_tally.core.reading.kinds.load import leave_out_load
-from yes_tally.core.reading.kinds.updates_installed import leave_out_by_state, leave_out_under, leave_out_within
+from yes_tally.core.reading.kinds.updates_installed import (
+    leave_out_asked,
+    leave_out_by_state,
+    leave_out_under,
+    leave_out_within,
+)
 from yes_tally.core.reading.leftovers import read_leftovers, read_single_leftovers
 from yes_tally.core.reading.lines_apart import lines_apart
 from yes_tally.core.reading.meaning.language import language_of
@@ -219,8 +224,8 @@ def _read_section(interpreter: Interpreter, section: Section) -> None:
             read_block(interpreter, block, command)
             if block.headings:
                 leave_out_under(interpreter, block.headings[0].text, before)
-            elif section.command and not _ASKS_FOR_ALL.search(section.command):
-                leave_out_under(interpreter, section.command, before)
+            elif section.command:
+                leave_out_asked(interpreter, section.command, before)
             if block.layout:
                 leave_out_within(interpreter, block.layout.groups, before)
         for table in caches:
@@ -243,11 +248,6 @@ def _read_section(interpreter: Interpreter, section: Section) -> None:
         taught_statements(interpreter, lines)
 
 
-# ``updates --with-failed``, ``updates --history --pending``
-_ASKS_FOR_ALL = re.compile(
-    r"\s(?:--?|/)\w.*\s(?:--?|/)\w|\b(?:with|and|also|all|mit|und|auch|alle|avec|et|aussi|tous|con|y|e|com|tutti|todos|met|en|ook|z|i|wszystkie)\b",
-    re.I,
-)
 # A command asks after no more names than these lines tell of.
 _MOST_NAMED = 40
 

@@ -27,8 +27,9 @@ from yes_tally.core.words import plain
 if TYPE_CHECKING:
     from yes_tally.core.reading.interpret import Interpreter
 
+_ID = r"[A-Z]{1,6}-?\d{4,8}"
 _UPDATE = re.compile(
-    r"\s*(?:[-*•]\s+|\[?\d{1,3}[\].)]\s+)?(?P<id>[A-Z]{1,6}-?\d{4,8})(?:\s*[:—–-]\s+|\s{1,3}(?=[^\W\d_(])|\s*\(|,\s+)(?P<rest>\S.*?)\)?\s*$"
+    rf"\s*(?:[-*•]\s+|\[?\d{{1,3}}[\].)]\s+)?(?P<id>{_ID})(?:\s*[:—–-]\s+|\s{{1,3}}(?=[^\W\d_(])|\s*\(|,\s+)(?P<rest>\S.*?)\)?\s*$"
 )
 _CLAUSES = re.compile(r"[^\s,;(—–](?:[^,;(—–]|[—–-](?! ))*")
 # ``installed on 2025-01-14``, ``14.01.2025``: words about a day, and nothing else.
@@ -86,7 +87,7 @@ _SAID_ANYWAY = frozenset((
     "aplicada concluida concluido sucesso riuscita riuscito applicata geslaagd gelukt toegepast udana udane sukces powodzenie pomyslnie"
 ).split())  # fmt: skip
 _CODE = re.compile(r"(?:[^\W\d_]+:? )?0x[0-9a-f]+|(?:code|error|fehler|erreur|kod) \d+", re.I)
-_HAS_ID = re.compile(r"(?<!\S)[A-Z]{1,6}-?\d{4,8}(?!\S)")
+_HAS_ID = re.compile(rf"(?<!\S){_ID}(?!\S)")
 _DAY_ALONE = re.compile(rf"{MOMENT}|{DAY}")
 
 
@@ -136,7 +137,6 @@ def _told_beside(line: Line) -> _Told | None:
     return _Told(ids[0], days[0], titles[0] if titles else None, failed)
 
 
-_ID = r"[A-Z]{1,6}-?\d{4,8}"
 # ``Four updates were fitted: HU-24117, HU-25006 and HU-25009.``
 _LISTED = re.compile(
     rf"(?P<before>[^:]{{5,120}}): (?P<ids>{_ID}(?:(?:,| and| und| et| y| e| en| i)(?: (?:and|und|et|y|e|en|i))? {_ID})+)\.?\s*"

@@ -76,6 +76,19 @@ def leave_out_under(interpreter: Interpreter, heading: str, before: int) -> None
         interpreter.drafts[before:] = [d for d in interpreter.drafts[before:] if not d.fact.startswith("update.")]
 
 
+# ``updates --with-failed``, ``updates --history --pending``
+_ASKS_FOR_ALL = re.compile(
+    r"\s(?:--?|/)\w.*\s(?:--?|/)\w|\b(?:with|and|also|all|mit|und|auch|alle|avec|et|aussi|tous|con|y|e|com|tutti|todos|met|en|ook|z|i|wszystkie)\b",
+    re.I,
+)
+
+
+def leave_out_asked(interpreter: Interpreter, command: str, before: int) -> None:
+    """Forget the updates of the drafts from ``before`` on, where the command asks only for those that are not installed."""
+    if not _ASKS_FOR_ALL.search(command):
+        leave_out_under(interpreter, command, before)
+
+
 def leave_out_within(interpreter: Interpreter, groups: Sequence[Group], before: int) -> None:
     """Forget the updates of the drafts from ``before`` on that stand below a heading within a layout (``Pending (1)``)
     that says that they are not installed."""

@@ -108,8 +108,7 @@ def read_rows(interpreter: Interpreter, rows: Sequence[Group], shape: str, aroun
     owner = interpreter.numbered if interpreter.numbered and _stands_right_under(interpreter, rows) else None
     groups = _likeliest(interpreter, rows, labels, around, owner)
     subject = borne_out(interpreter, groups, rows)
-    named = rows_by_name(interpreter, rows, subject)
-    rows = named[0] if named else rows
+    rows, called_by = rows_by_name(interpreter, rows, subject) or (rows, "")
     interpreter.listed = subject
     context = interpreter.context(subject, around)
     cells = cells_of_columns(rows)
@@ -146,8 +145,8 @@ def read_rows(interpreter: Interpreter, rows: Sequence[Group], shape: str, aroun
         rows = [row for row in rows if any(A_SYSTEM.search(entry.printed) for entry in row.entries)] or rows
     if subject == "host":
         rows, columns = _of_sessions(rows, columns)
-    if named and named[1]:
-        columns[""] = (Guess(named[1], 0.8, "it stands before its row"),)
+    if called_by:
+        columns[""] = (Guess(called_by, 0.8, "it stands before its row"),)
     unit = unit_of_sizes(labels)
     unit_of_all = unit or _unit_of_memory(interpreter, rows)
     marked = starred(rows, f"{subject}.default", columns)

@@ -5,7 +5,7 @@ import unittest
 from pathlib import Path
 
 from yes_tally.core.catalogue import FACTS
-from yes_tally.core.failures import failure_kind
+from yes_tally.core.failures import failure_kind, says_went_wrong
 from yes_tally.core.quantity import Locale
 from yes_tally.core.reading.meaning.decide import Context, decide
 from yes_tally.core.reading.meaning.labels import words_of
@@ -99,6 +99,24 @@ class Wordings(unittest.TestCase):
             if failure_kind(said) != kind
         ]
         self.assertEqual(wrong, [])
+
+    def test_each_thing_that_went_wrong_is_one_where_no_kind_is_known(self):
+        said = [said for _, _, said in wordings("went-wrong.txt")]
+        self.assertEqual([line for line in said if failure_kind(line) or not says_went_wrong(line)], [])
+        report = read("".join(f"nq-tkt-01> query {n}\n{line}\n" for n, line in enumerate(said)).encode())
+        self.assertEqual([section.failure for section in report.sections], ["failed"] * len(said))
+
+    def test_what_is_told_of_the_pc_is_no_failure(self):
+        for line in (
+            "No batteries found.", "Keine Laufwerke mit Fehlern.", "The PC is not joined to a domain.", "Kein Neustart erforderlich.",
+            "No problems were found on C:.", "Checked C: 0 errors, 0 warnings", "2 errors, 3 warnings in the last 7 days", "Licence: not activated",
+            "1 of 4 licences could not be activated", "C: has errors, run a repair", "Backup failed on 2025-01-02", "Encryption: not started",
+            "TPM not present", "Requires build 22000: yes", "The user may not change the password.", "Nessuna stampante installata.",
+            "Aucune mise à jour en attente", "Er zijn geen updates gevonden.", "Brak drukarek.", "Support for this build ended 2024-10-08",
+        ):  # fmt: skip
+            with self.subTest(line):
+                report = read(f"nq-tkt-01> show\n{line}\n".encode())
+                self.assertEqual([section.failure for section in report.sections], [None])
 
     def test_each_quantity_holds_its_value(self):
         wrong = []

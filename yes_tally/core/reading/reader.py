@@ -59,7 +59,7 @@ from yes_tally.core.reading.text.side_by_side import one_below_other
 from yes_tally.core.reading.values.bare_sizes import unit_of_sizes
 from yes_tally.core.reading.values.report_locale import as_written_in, locale_of, own_locale
 
-READER_VERSION = 29
+READER_VERSION = 30
 DOUBTFUL = 0.8
 _CLOSING = re.compile(r"\s*(?:</[\w:.-]+>|[\]})][,;]?|<\?[^>]*\?>)+\s*$")
 _LOCALE_SAMPLE = 200_000
@@ -184,7 +184,7 @@ def _understood(
         _read_section(interpreter, section)
         told = [draft for draft in interpreter.drafts[interpreter.section_from :] if draft.shape != "prompt"]
         named = all(FACTS[draft.fact].kind == "text" or draft.fact == "health_check.kind" for draft in told)
-        at = spoke_of_itself(section) if named else None
+        at = spoke_of_itself(section, tells=bool(told)) if named else None
         if at and told and len(lines[at - 1].text.split()) < LEAST_OF_ERROR:
             at = None
         if at:

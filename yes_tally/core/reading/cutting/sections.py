@@ -262,7 +262,7 @@ def _failure(body: Sequence[Line]) -> tuple[str | None, int | None]:
             return None, None  # ``Energy check: stopped after 20 seconds``: a check that did not finish
         if kind == "timed-out" and _counts_answers(said):
             return None, None  # an echo test of which not everything was answered
-        if kind and any(_tells(line.text) and _tells(other.text) for other in said if other is not line):
+        if kind and any(tells_pair(line.text) and tells_pair(other.text) for other in said if other is not line):
             return None, None  # ``printers: access denied`` among what else was asked for
         if kind:
             return kind, line.number
@@ -284,7 +284,7 @@ def _is_full_document(said: Sequence[Line]) -> bool:
 _TOLD = re.compile(r"\s*(?P<label>[^\W\d_][^:=]{1,40}?)\s*[:=]\s+\S")
 
 
-def _tells(text: str) -> bool:
+def tells_pair(text: str) -> bool:
     """Whether a line is a pair whose label means something or names a kind of thing, and no error."""
     match = _TOLD.match(text[:MAX_LINE])
     return (

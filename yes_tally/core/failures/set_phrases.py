@@ -1,117 +1,14 @@
-"""What a command says when it fails, in the languages of the reader."""
+"""Set phrases of failed commands, by the kind of failure that they state."""
 
 from __future__ import annotations
 
-import re
-from functools import lru_cache
-
-from yes_tally.core.words import plain
-
-# The words that sentences of failed commands are made of, in the eight languages, without accents.
-_ADMIN = r"(?<!\\)(?:amministrat\w+|admin\w*|beheerder\w*|root|superuser\w*)"
-_RIGHTS = (
-    r"(?:rights?|privileg\w*|permiss\w+|permis\w{0,2}|elevation|admin-?rechte\w*|\w*rechten?|berechtigung\w*|droits?|autoris\w+|derechos?|"
-    r"direitos?|diritt\w|autorizzazion\w|permess\w|bevoegdhe\w+|machtiging\w*|toestemming|uprawnien\w*|praw[ao]?|autorizac\w+|sudo)"
-)
-_NEEDED = (
-    r"(?:needs?|needed|requires?|required|must|benotig\w+|brauch\w+|erforder\w+|notig|exigen?|requier\w*|requis\w*|necessit\w+|faut|doit|devez|"
-    r"necesit\w+|requerid\w+|hacen? falta|debe\w*|hay que|precisa\w*|necessari\w+|requer\w*|deve|devi|serv(?:e|ono)|richied\w+|richiest\w|occorr\w+|"
-    r"bisogna|vereist\w*|nodig|moet|wymag\w+|potrzeb\w+|musi\w*|nalezy|trzeba|demande\w*|necessaires?)"
-)
-_ONLY = (
-    r"(?:only|nur|reserve\w*|seul\w*|solo|unicamente|reservad\w|so|apenas|somente|soltanto|riservat\w|alleen|enkel|uitsluitend|tylko|wylacznie|"
-    r"run \w* ?as|started as|als|en tant qu\w+|como|come|jako)"
-)
-_LACKING = (
-    r"(?:no|not|without|lacks?|missing|insufficient|kein\w*|fehl\w+|unzureich\w+|ohne|nicht|pas|sans|manqu\w+|insuffi\w+|sin|falta\w*|"
-    r"insufi\w+|sem|nao|non|manc\w+|senza|geen|onvoldoende|zonder|ontbre\w+|brak\w*|nie|niewystarcz\w+|zu wenig|too few)"
-)
-_YOU_ARE = (
-    r"(?:you are|you're|du bist|sie sind|vous n.etes|usted|no eres|non sei|non siete|voce|u bent|je bent|nie jestes)"
-)
-# Nothing between two of them ends a part of a sentence.
-_SOME = r"[^,;:|=()\\]{0,40}?"
-_COMMAND = (
-    r"(?:commands?|programs?|tools?|verb|befehl|kommando|programm|werkzeug|commande|programme|outil|orden|comando|programa|herramienta|ferramenta|"
-    r"strumento|programma|opdracht|commando|polecen\w+|programu?|narzedzi\w+)"
-)
-_UNKNOWN = (
-    r"(?:not (?:found|known|recogni[sz]ed)|unknown|does not exist|nicht (?:gefunden|bekannt|erkannt)|(?:unbekannt|onbekend)(?:e[rs]?)?|gibt es (?:hier )?nicht|existiert nicht|"
-    r"introuvable|inconnue?|non (?:trouvee?|reconnue?)|n.existe pas|no existe|no (?:se )?(?:encontr\w+|reconoc\w+|conoc\w+)|desconocid[oa]|in?existente|inesistente|sconosciut[oa]|non esiste|"
-    r"non (?:e )?(?:trovat[oa]|riconosciut[oa])|nao (?:existe|(?:foi )?encontrad[oa]|(?:e |foi )?reconhecid[oa])|desconhecid[oa]|niet (?:gevonden|herkend|bekend)|bestaat niet|"
-    r"nie (?:istnieje|znaleziono|zostal\w* znalezion\w+|znam|jest znane)|nieznan\w+)"
-)
-_AVAILABLE = r"(?:supported|available|offered|unterstutzt|verfugbar|pris en charge|disponi[bv]\w+|compatib\w+|supporta\w+|suportad\w|ondersteund|beschikbaar|obslugiwan\w+|dostepn\w+)"
-_THIS = r"(?:this|dies\w{0,2}|cet?|cette|est[ea]|nest[ea]|quest[oa]|dit|deze|tym|tej|here|hier|ici|aqui|qui|tutaj|tu)"
-_MACHINE = r"(?:pc|machine|computer|model\w*|hardware|firmware|board|editions?|edizione|edicion|edicao|rechner|gerat|poste|ordinateur|appareil|equipo|ordenador|computador|dispositivo|sistema|system|apparaat|komput\w+|urzadzeni\w+|version\w*|wersj\w+)"
-_HAS_NO = r"(?:has no|has not|hat kein\w*|n.a pas|no tiene|nao tem|non ha|heeft geen|nie ma\w*|does not (?:have|offer|support)|lacks)"
-_ANSWER = r"(?:answer|reply|response|antwort|ruckmeldung|reponse|respuesta|risposta|resposta|antwoord|odpowiedzi)"
-_NO = r"(?:no|keine?|aucune|pas de|sin|sem|nessuna|senza|geen|brak|bez|sans|ninguna|nenhuma|not? ?any|without|ohne|zonder)"
-_IN_TIME = r"(?:\d+ ?(?:s|ms|sec\w*|sek\w*|seg\w*|min\w*)\b|in time|rechtzeitig|a temps|a tiempo|a tempo|in tempo|op tijd|na czas|(?:innerhalb|binnen|within) )"
-_TIME = r"(?:time limit|time|timer|zeitlimit|zeit|frist|delai|temps|tiempo|tempo|tijd|tijdslimiet|limit czasu|czas\w*)"
-_OVER = (
-    r"(?:exceeded|expired|ran out|is up|uberschritten|erreicht|abgelaufen|verstrichen|depasse|ecoule|expire|agotado|excedido|superado|expirado|scaduto|"
-    r"esgotado|verstreken|overschreden|przekroczon\w+|uplynal|minal)"
-)
-
-
-def _near(*words: str) -> str:
-    """A pattern of the words in this order, within one part of a sentence."""
-    return r"\b" + rf"\b{_SOME}\b".join(words) + r"\b"
-
-
-def _either_way(one: str, other: str) -> str:
-    return f"{_near(one, other)}|{_near(other, one)}"
-
-
-# Forms of sentences, by the kind of failure that they state.
-_FORMS: dict[str, tuple[str, ...]] = {
-    "no-rights": (
-        _either_way(rf"(?:{_NEEDED}|{_ONLY})", _ADMIN),
-        r"\belevated (?:shell|prompt|window|console|session)\b",
-        _either_way(_NEEDED, _RIGHTS),
-        _either_way(_LACKING, _RIGHTS),
-        _near(_YOU_ARE, _LACKING, _ADMIN),
-        r"(?:^|[:.!] )not an admin\w*|\ben administrateur\b",
-        r"\b(?:have no|no tienes?|nao tem|non hai|non ha|n.avez pas|nie masz|haben keinen|hast keinen|hebt geen) (?:d.)?(?:access|acceso|acesso|accesso|acces|dostepu|zugriff|toegang)\W*$",
-    ),
-    "not-found": (
-        _either_way(_COMMAND, _UNKNOWN),
-        r"\b(?:do(?:es)? ?n.?t know|kenne?t? (?:ich )?nicht|connais pas|no conozco|nao conheco|non conosco|ken ik niet|nie znam)\b(?! \S+\.\S)",
-        rf"\b{_LACKING} (?:\w+ ){{0,2}}{_COMMAND}\b",
-        rf"\bis not recogni[sz]ed\b|\bnao (?:e|foi) reconhecid|\bnon e riconosciut|\bno se reconoce|\bnao se reconhece|\bno such {_COMMAND}\b",
-    ),
-    "not-supported": (
-        _near(r"(?:not|nicht|pas|no|nao|non|niet|nie)", _AVAILABLE, _THIS),
-        rf"\b{_THIS} {_MACHINE}(?: {_HAS_NO}\b|.{{0,20}} (?:no lo|non lo|nao o) )",
-        rf"\b{_LACKING}(?: (?!installed|installiert|installe|found|gefunden|trouve|encontr|trovat|gevonden|znalez)\w+)? (?:(?:on|in|auf|sur|dans|en|su|op|na|w) )?{_THIS} {_MACHINE}\b",
-        r"\b(?:not|nicht|non|no|nao|niet|nie) (?:supported|unterstutzt|pris en charge|supporta\w+|suportad\w|soportad\w|ondersteund|obslugiwan\w+)\b",
-        r"^unsupported\W*$|\bgibt es (?:auf|bei|in) \w+ \w+ nicht\b|\b(?:firmware|board|hardware|bios) does not (?:offer|have|provide|support)\b",
-        _near(r"(?:nie)?(?:dostepn|obslugiwan)\w+", _THIS),
-        r"\bunterstutzt (?:das|dies|es|diese \w+) nicht\b|\b(?:offers|has|provides) no such\b|\b(?:cannot|can.t) (?:report|tell|provide) (?:that|this|it)\b",
-    ),
-    "timed-out": (
-        _near(_NO, _ANSWER, _IN_TIME),
-        _either_way(
-            r"(?:abgebrochen|interrompu\w?|cancelad[oa]|interrumpid[oa]|interrompid[oa]|interrott[oa]|annule\w?|abandon\w*|afgebroken|przerwan[oay]|stopped|cancell?ed|aborted|waited)",
-            r"\d+ ?(?:s|sec\w*|sek\w*|seg\w*)",
-        ),
-        r"\b(?:is|are) not answering\b|\bno contesta\b",
-        rf"\b(?:gave|gab|gibt|donne|dio|dato|deu|gaf|geeft|dal\w?|udzielil\w?) (?:{_NO} )?{_ANSWER}\b",
-        rf"\b{_TIME}(?: (?:limit\w*|d.attente|de espera|di attesa|czasu|oczekiwania|was|is|ist|est|wurde|ha|a ete|has|maxim\w+))*(?: {_OVER})\b|\b{_OVER} {_TIME}\b",
-    ),
-}
-
-_REFUSED = (
-    r"(?:refused|denied|forbidden|abgelehnt|verweigert|verboten|refusee?|interdit|rechazad[oa]|denegad[oa]|rifiutat[oa]"
-    r"|negat[oa]|recusad[oa]|negad[oa]|geweigerd|verboden|odmowa|odmowiono|odrzucono|zabronion\w+)"
-)
+from yes_tally.core.failures.words import REFUSED
 
 # What a failed command says, by kind. The first kind whose pattern is found names the failure.
 FAILURES: tuple[tuple[str, str, str], ...] = (
     ("no-rights", "it needs administrator rights",
-     rf"^(?:[\w-]{{2,24}} ?: )?{_REFUSED} ?(?:[:.;,(-]|$)|"
-     rf"^[\w-]{{2,24}} ?: {_REFUSED}\b|"
+     rf"^(?:[\w-]{{2,24}} ?: )?{REFUSED} ?(?:[:.;,(-]|$)|"
+     rf"^[\w-]{{2,24}} ?: {REFUSED}\b|"
      r"permission denied|access (?:is |was )?(?:denied|refused)|administrator rights|must be (?:root|an? admin)|not permitted|requires elevation|administrators? only|operazione non consentita|"
      r"operation not allowed|operacion no permitida|operacao nao permitida|operation non autorisee|vorgang nicht gestattet|bewerking niet toegestaan|operacja niedozwolona|"
      r"you may not (?:read|write|open|use|see|change|do|run)|not allowed (?:to|for)|by administrators|for administrators|(?:window|shell|prompt|rights|session) of an administrator|"
@@ -173,29 +70,3 @@ FAILURES: tuple[tuple[str, str, str], ...] = (
     ("cut-off", "its output was cut off",
      r"output (?:was )?(?:cut off|truncated)|connection (?:closed|lost|reset)|broken pipe|^\^c$"),
 )  # fmt: skip
-# Nothing but a line that begins with the command's own name, and that tells nothing: an error in other words.
-NOTHING_BUT_AN_ERROR = "failed"
-FAILURE_SENTENCES: dict[str, str] = {
-    **{kind: sentence for kind, sentence, _ in FAILURES},
-    NOTHING_BUT_AN_ERROR: "it printed nothing but an error",
-}
-_PATTERNS = {kind: "|".join((pattern, *_FORMS.get(kind, ()))) for kind, _, pattern in FAILURES}
-# The room between two columns: what stands in one says nothing of the other.
-_COLUMNS = re.compile(r"(?<=\S) {2,}(?=\S)")
-_FAILURE_WORDS = re.compile("|".join(f"(?:{pattern})" for pattern in _PATTERNS.values()))
-
-
-@lru_cache(maxsize=1)
-def _kinds() -> tuple[tuple[str, re.Pattern[str]], ...]:
-    """The kinds and their patterns; a report of which no command failed needs none of them."""
-    return tuple((kind, re.compile(pattern)) for kind, pattern in _PATTERNS.items())
-
-
-def failure_kind(line: str) -> str | None:
-    """The kind of failure that a line states, or ``None``."""
-    if len(line) > 400:
-        return None
-    text = plain(_COLUMNS.sub(" | ", line))
-    if not _FAILURE_WORDS.search(text):
-        return None
-    return next(kind for kind, pattern in _kinds() if pattern.search(text))

@@ -15,7 +15,7 @@ from yes_tally.core.reading.meaning.labels import words_of
 from yes_tally.core.reading.meaning.questions import asked_for
 from yes_tally.core.reading.phrases import SUBJECTS, is_known, is_likely, labels_in_brackets, names_item, subjects_in
 from yes_tally.core.reading.phrases.elsewhere import is_elsewhere
-from yes_tally.core.reading.shapes.layout import MAX_TOLD, Entry
+from yes_tally.core.reading.shapes.layout import MAX_TOLD, Entry, cells_by_gap
 from yes_tally.core.reading.values.text_forms import COMMA_WITHIN_MOMENT, SOCKET
 from yes_tally.core.words import flag_of
 
@@ -36,7 +36,7 @@ _BESIDE_BARE = re.compile(
 _AFTER_SWITCH = re.compile(r"(?P<flag>[^\W\d_]{2,12}) (?P<label>[^\W\d_]{3,20}): (?=\S)")
 _PARTS = re.compile(rf"[^\s,;](?:[^,;]|[,;](?!\s)|{COMMA_WITHIN_MOMENT})*")
 _PARTS_AT_SLASHES = re.compile(r"[^\s/](?:(?! / ).)*")
-_LEAST_PARTS = 2
+_LEAST_PARTS, _CELLS_OF_ROW = 2, 4
 
 
 _PAIR_AFTER_GAP = re.compile(r"(?<=\S)\s{3,}(?=[^\W\d_]+ \d+(?:\s{2}|$))")
@@ -70,8 +70,10 @@ def pairs_in(entry: Entry) -> list[Entry]:
     # What is told of an item in a row is its own (``Pack 1: DB-52, design 52000 mWh``).
     of_item = any(at.start == 0 and at.group in ITEM_GROUPS for at in subjects_in(words_of(entry.label)))
     bare = [] if of_item else list(_NEXT_BARE.finditer(text))
-    beside = [*_BESIDE.finditer(text), *_BESIDE_BARE.finditer(text)] if "  " in text else []
-    beside += filter(None, [after_switch(text), _PICTURE.search(text)])
+    # ``Disk 1   Shale 2T   1863 GB   warning   MBR``: the cells of a row are read as such.
+    row = of_item and len(cells_by_gap(text)) >= _CELLS_OF_ROW
+    beside = [*_BESIDE.finditer(text), *(() if row else _BESIDE_BARE.finditer(text))] if "  " in text else []
+    beside += filter(None, [after_switch(text), None if row else _PICTURE.search(text)])
     parted = list(_NEXT_PAIR.finditer(text))
     for match in sorted([*parted, *bare, *beside], key=_begins):
         if match.start() < start:

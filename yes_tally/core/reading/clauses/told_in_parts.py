@@ -117,7 +117,7 @@ def told_in_words(
         place = Entry("", part[at:], line, column + at)
         interpreter.add(fact.name, item, place, value, "words", 0.82, f"it is said of a {group}")
         interpreter.asides(fact.name, item, place, "words", 0.82)
-        told += 1
+        told += 1 + _aside_of(interpreter, part, place, group, item, left)
     names = [fact for fact in left if fact.field in _TOLD_ALONE]
     untold = [(part, column) for part, column in untold if part[0] != "(" and not part[0].islower()]
     if (told or group == "module") and len(untold) == 1 and _maker_and_part(interpreter, item, left, *untold[0], line):
@@ -135,6 +135,34 @@ def told_in_words(
             interpreter.add(names[0].name, item, place, name, "words", 0.6, f"the only name told of a {group}")
             told += 1
     return told
+
+
+_ASIDE = re.compile(r"\S \((?P<aside>[^()]+)\)$")
+
+
+def _aside_of(
+    interpreter: Interpreter, part: str, place: Entry, group: str, item: Item | None, left: list[FactKind]
+) -> bool:
+    """``3600 MHz (boost 4900 MHz)``: whether what stands in brackets behind what a clause tells has a label, and is told."""
+    aside = _ASIDE.search(part)
+    told = {draft.fact for draft in interpreter.drafts if draft.item is item}
+    untold = [fact for fact in left if fact.name not in told]
+    found = by_label(interpreter, aside["aside"], group, untold) if aside else None
+    if aside is None or found is None:
+        return False
+    fact, value, at = found
+    column = place.column + len(place.printed) - len(aside["aside"]) - 1 + at
+    interpreter.add(
+        fact.name,
+        item,
+        Entry("", aside["aside"][at:], place.line, column),
+        value,
+        "words",
+        0.8,
+        f"it is said of a {group}",
+    )
+    left.remove(fact)
+    return True
 
 
 def _maker_and_part(

@@ -15,8 +15,9 @@ from yes_tally.core.failures import failure_kind
 from yes_tally.core.reading.cutting.announced import announced
 from yes_tally.core.reading.cutting.drawn import unframed
 from yes_tally.core.reading.cutting.form_fields import without_fields
+from yes_tally.core.reading.cutting.lines_of_things import one_form
 from yes_tally.core.reading.meaning.labels import words_of
-from yes_tally.core.reading.phrases import SUBJECTS, field_of_item, is_known, meanings
+from yes_tally.core.reading.phrases import SUBJECTS, field_of_item, is_known, meanings, subject_called
 from yes_tally.core.reading.shapes.layout import MAX_LINE
 from yes_tally.core.reading.statements.checks_said import kind_checked
 from yes_tally.core.reading.statements.sentences import REACH_COUNTS, REACH_SAYS, statements
@@ -106,7 +107,7 @@ def _prompts(lines: Sequence[Line]) -> list[_Prompt]:
             continue  # ``fe80::/64    on-link``
         if match and match["mark"] == ":" and field_of_item(text.partition(":")[0]):
             continue  # ``printer-0 name: Front desk``
-        if match and (label := _BEFORE_ARROW.match(text)) and (is_known(label[1]) or words_of(label[1]) in SUBJECTS):
+        if match and (label := _BEFORE_ARROW.match(text)) and _is_label(label[1]):
             continue  # ``slot -> DIMM A1``
         if match and not re.match(r"\s*\d+\s?%|\s*%", match["command"] or ""):
             where = _where(match)
@@ -139,6 +140,18 @@ def _prompts(lines: Sequence[Line]) -> list[_Prompt]:
             and (_STRONG_HOST.search(prompt.where) or _answered(lines, prompt))
         )
     ]
+
+
+def _is_label(text: str) -> bool:
+    return (
+        is_known(text)
+        or words_of(text) in SUBJECTS
+        or bool((named := _NAMED.fullmatch(text)) and subject_called(*named.groups()))
+    )
+
+
+# ``CPU0``
+_NAMED = re.compile(r"([^\W\d_]+) ?(\d{1,2})")
 
 
 _LEAST_KINDS = 2
@@ -207,7 +220,7 @@ def _is_of_pager(text: str) -> bool:
 
 
 def _section(lines: Sequence[Line], prompt: _Prompt | None, start: int, end: int) -> Section:
-    written = plainly_numbered([line for line in lines[start:end] if not _is_of_pager(line.text)])
+    written = one_form(plainly_numbered([line for line in lines[start:end] if not _is_of_pager(line.text)]))
     body = tuple(without_fields(unframed(written)))
     failure, at = _failure(body)
     first = lines[prompt.index if prompt else start].number

@@ -71,11 +71,12 @@ def words_of(label: str) -> tuple[str, ...]:
     return tuple(_spelt(_singular(word)) for word in telling) or (("#",) if label.strip() == "#" else ())
 
 
-# ``disk0``, ``Partition1``
+# ``disk0``, ``Partition1``, ``CPU1``
 _GLUED_NUMBER = re.compile(
     r"^(disk|drive|partition|volume|battery|monitor|display|screen|printer|disque|lecteur|batterie|disco|unidad|unidade|unita|"
     r"particion|particao|partizione|partitie|partycja|dysk|schijf|platte|laufwerk|datentrager|bateria|batteria|akku|"
-    r"pantalla|schermo|ecran|beeldscherm|ekran|bildschirm|ecra)(\d{1,2})$"
+    r"pantalla|schermo|ecran|beeldscherm|ekran|bildschirm|ecra|cpu|gpu|"
+    r"processor|prozessor|processeur|procesador|processador|processore|procesor|module|modul|adapter|adaptateur|adaptador|adattatore|karta|karte|carte|tarjeta|scheda|placa)(\d{1,2})$"
 )
 # ``davon nutzbar``: of what stands above it.
 _OF_WHICH = re.compile(

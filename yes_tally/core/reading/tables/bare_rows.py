@@ -33,9 +33,9 @@ if TYPE_CHECKING:
     from yes_tally.core.reading.drafts import Item
     from yes_tally.core.reading.interpret import Interpreter
 
-_PARTS = re.compile(rf"[^\s,;](?:[^,;]|[,;](?!\s)|{COMMA_WITHIN_MOMENT})*")
+_PARTS = re.compile(rf"[^\s,;](?:[^,;]|[,;](?!\s|$)|{COMMA_WITHIN_MOMENT})*")
 # ``2,000,398,934,016 bytes MBR``: the one column touches the next.
-_PARTS_OF_DISK = re.compile(r"[^\s,;](?:(?:(?<![BOs])|(?! (?:GPT|MBR)\b))[^,;]|[,;](?!\s))*")
+_PARTS_OF_DISK = re.compile(r"[^\s,;](?:(?:(?<![BOs])|(?! (?:GPT|MBR)\b))[^,;]|[,;](?!\s|$))*")
 _LEAST_PARTS = 2
 # ``4 cores / 8 threads``: two parts as well.
 _COUNTS_SLASHED = re.compile(r"(?<=[^\W\d_]) / (?=\d)")
@@ -186,6 +186,10 @@ def _read_parts(row: BareRow, parts: Sequence[re.Match[str]]) -> None:
         if says_nothing(row.interpreter, text, row.group):
             before = ""
             continue
+        apart = MAKER_AND_PART.fullmatch(f"{before} {text}")
+        if apart and _tell_both(row, apart, stands_at):
+            before = ""
+            continue
         labelled = by_label(row.interpreter, text, row.group, row.left)
         # A word that tells nothing is a label that is not known; what follows it is its own.
         alone = row.line and _LABEL_ALONE.fullmatch(before)
@@ -202,8 +206,8 @@ def _read_parts(row: BareRow, parts: Sequence[re.Match[str]]) -> None:
             row.tell(fact, text[at:], column + at, value)
             before = ""
         else:
-            both = MAKER_AND_PART.fullmatch(text) or MAKER_AND_PART.fullmatch(f"{before} {text}")
-            if both and _tell_both(row, both, stands_at if both.string != text else part.start()):
+            both = MAKER_AND_PART.fullmatch(text)
+            if both and _tell_both(row, both, part.start()):
                 before = ""
             else:
                 before, stands_at = text, part.start()

@@ -170,7 +170,7 @@ def _cells(text: str, start: int, mark: re.Pattern[str]) -> _Cells:
     body = text.rstrip().rstrip("|│").rstrip()
     at = start + len(body[start:]) - len(body[start:].lstrip(" \t|│"))
     for match in mark.finditer(body, at):
-        found.append((body[at : match.start()], at))
+        found.append((body[at : match.start()].rstrip(","), at))
         at = match.end()
     return [*found, (body[at:], at)]
 

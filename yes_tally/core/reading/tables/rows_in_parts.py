@@ -119,8 +119,8 @@ def _parts(line: Line, mark: re.Pattern[str]) -> list[_Part]:
     for at in (*mark.finditer(text, start), None):
         end = at.start() if at else len(text)
         part = text[start:end]
-        if part.strip():
-            found.append(_Part(part.strip(), start + indent_of(part)))
+        if part.strip(" ,"):
+            found.append(_Part(part.strip().rstrip(","), start + indent_of(part)))
         start = at.end() if at else end
     if len(found) < _LEAST_PARTS:
         return []

@@ -26,6 +26,7 @@ from yes_tally.core.reading.phrases.elsewhere import is_elsewhere
 from yes_tally.core.reading.records.field_lists import read_field_list
 from yes_tally.core.reading.records.kinds_over_words import kinds_over_words
 from yes_tally.core.reading.records.mixed_records import read_mixed_records
+from yes_tally.core.reading.records.names_before_words import names_before_words
 from yes_tally.core.reading.records.opening import opened_by, over_parts
 from yes_tally.core.reading.records.outlines import read_adapters, read_kind, read_outline
 from yes_tally.core.reading.shapes.layout import (
@@ -57,6 +58,7 @@ _READ_WHOLE: tuple[Callable[[_Asked], bool], ...] = (
     lambda of: field_headed(of.interpreter, of.block.lines, [heading.text for heading in of.block.headings]),
     lambda of: read_kind(of.interpreter, of.block.lines),
     lambda of: kinds_over_words(of.interpreter, _with_heading(of.block), of.spoken, parted=of.block.layout is not None),
+    lambda of: names_before_words(of.interpreter, of.block.lines, of.spoken),
     lambda of: read_adapters(of.interpreter, of.block.lines, of.command),
     lambda of: adapters_over_words(of.interpreter, of.block.lines, of.spoken, parted=of.block.layout is not None),
     lambda of: read_updates(of.interpreter, of.block.lines),

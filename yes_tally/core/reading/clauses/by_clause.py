@@ -11,7 +11,7 @@ from yes_tally.core.quantity import Value, exactly
 from yes_tally.core.reading.meaning.decide import Guess, decide
 from yes_tally.core.reading.values.flags import says_rights
 from yes_tally.core.reading.values.measures import memory_told
-from yes_tally.core.reading.values.text_forms import BUS, DAY, PART_NUMBER, THROUGH, TURNS
+from yes_tally.core.reading.values.text_forms import BUS, DAY, PART_KINDS, PART_NUMBER, THROUGH, TURNS
 from yes_tally.core.reading.values.understand import FILE_SYSTEM, understand
 from yes_tally.core.words import choice_named, choice_of, flag_of, is_placeholder
 
@@ -44,6 +44,7 @@ FORMS = {
     "graphics.state": _DEVICE_STATE,
     "sound.state": _DEVICE_STATE,
     "module.part": PART_NUMBER,
+    "partition.kind": re.compile(rf"(?=.*(?:{PART_KINDS.pattern}))[^\W\d_][^\d,;]{{2,30}}", re.I),
     "licence.grace": re.compile(
         r"(?:(?:still|noch|encore|il reste|reste(?:nt)?|a[úu]n|quedan?|faltam?|restam?|ainda|ancora|restano|nog|jeszcze|zosta[łl]o) )?\d{1,4} (?:days?|hours?|minutes?|tage?n?|stunden?|minuten?|jours?|"
         r"heures?|d[íi]as?|horas?|minutos?|giorn[io]|or[ea]|minuti|dag(?:en)?|u(?:ur|ren)|dni|dzie[ńn]|godzin\w*|minut\w*)(?: (?:left|remaining|to go|restant\w*|rimanent\w*|over|resterend\w*|pozosta[łl]\w*|"

@@ -95,7 +95,9 @@ def told_in_words(
         labelled = None if goes_on else by_label(interpreter, part, group, left) or by_form(interpreter, part, left)
         if not labelled and not goes_on and (counted := _COUNTED_BUT.match(part)):
             labelled = by_label(interpreter, counted["count"], group, [fact for fact in left if fact.kind == "count"])
-        asserted = None if labelled or goes_on else by_assertion(interpreter, part, group, left)
+        # ``(service)`` is a remark of who it is.
+        silent = bool(labelled) or goes_on or (group == "account" and part[0] == "(")
+        asserted = None if silent else by_assertion(interpreter, part, group, left)
         if labelled:
             fact, value, at = labelled
             if fact.name == "processor.threads":

@@ -151,10 +151,10 @@ def _called(noun: str, number: str, spoken: Sequence[str]) -> tuple[str, ...]:
         return (group,)
     if keyed := by_key(noun, tuple(spoken)) or by_key(noun, ("module",)):
         return (keyed,) if keyed not in _TOLD_ELSEWHERE else ()
-    return _CARDS if _CARD.fullmatch(noun) else ()
+    return _CARDS if CARD.fullmatch(noun) else ()
 
 
-_CARD = re.compile(r"cards?|devices?|karten?|cartes?|tarjetas?|placas?|sched[ae]|kaart(?:en)?|kart[ay]", re.I)
+CARD = re.compile(r"cards?|devices?|karten?|cartes?|tarjetas?|placas?|sched[ae]|kaart(?:en)?|kart[ay]", re.I)
 _CARDS = ("adapter", "graphics", "sound")
 
 

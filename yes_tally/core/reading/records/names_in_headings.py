@@ -160,7 +160,7 @@ def named_by(interpreter: Interpreter, heading: Heading, group: str, shape: str,
         return True
     text = heading.text[:MAX_TEXT].rstrip()
     starts = [word.start() for word in _WORD.finditer(text)]
-    if group == "firewall" and (name := _profile_in(text.partition(" (")[0])):
+    if group == "firewall" and (name := profile_in(text.partition(" (")[0])):
         entry = Entry("", name, heading.line, heading.column + text.index(name))
         interpreter.place(entry, shape, (Guess("firewall.profile", 0.85, "the heading names it"),), item)
         interpreter.frame.add(heading.line)
@@ -279,7 +279,7 @@ SETTINGS = frozenset(
 _ONE_PROFILE = re.compile(r"\w{3,}prof(?:il|iel)")
 
 
-def _profile_in(text: str) -> str:
+def profile_in(text: str) -> str:
     """The one word of a heading (``Domain profile settings``) that says which profile of a firewall; else nothing."""
     words = text.strip(" :").split()
     if len(words) == 1 and _ONE_PROFILE.fullmatch(plain(words[0])):

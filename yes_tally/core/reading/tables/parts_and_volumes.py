@@ -18,14 +18,10 @@ from yes_tally.core.reading.meaning.labels import words_of
 from yes_tally.core.reading.phrases import SUBJECTS
 from yes_tally.core.reading.shapes.layout import Group
 from yes_tally.core.reading.tables.columns import cells_of_columns
+from yes_tally.core.reading.values.text_forms import PART_KINDS
 from yes_tally.core.words import plain
 
 _MOUNT = re.compile(r"[A-Z]:?\\?|/[\w./-]*")
-# What parts are for, or of which kind in the table of an old layout.
-_KINDS = re.compile(
-    r"\befi\b|reserv|zarezerw|gereserv|recover|wiederherst|recuper|recupero|ripristino|herstel|odzysk|primary|prim[aä]r|primair|primari|podstawow|basic|basis|"
-    r"\bdat[aeoi]|donnees|dane|gegevens|swap|system"
-)
 _OF_PART = frozenset({"partition.number", "partition.kind", "partition.size", "partition.start", "partition.id", "partition.active"})  # fmt: skip
 _OF_BOTH = frozenset({"partition.disk"})
 
@@ -43,7 +39,7 @@ def parts_and_volumes(rows: Sequence[Group]) -> tuple[list[Group], list[Group]] 
     if not numbers or numbers == mounts[0]:
         return None
     kinds = _one(
-        parts, "partition.kind", [label for label in cells if any(_KINDS.search(plain(c)) for c in cells[label])]
+        parts, "partition.kind", [label for label in cells if any(PART_KINDS.search(plain(c)) for c in cells[label])]
     )
     if not kinds and SUBJECTS.get(words_of(numbers)) != "partition":
         return None

@@ -241,6 +241,11 @@ MODEL_OF_CARD = re.compile(r"[A-Z]\S*(?: \S+)* \S*\d\S*")
 FILE_OF_DRIVER = re.compile(r"\S+\.(?:sys|inf|ko|drv|dll) \(?v?\d", re.I)
 # ``Quaymaster 8.4.2``
 NAME_AND_VERSION = re.compile(r"(?P<name>.*[^\W\d_].*?) v?(?P<version>\d{1,5}(?:\.\d{1,6}){1,4})")
+# What parts are for, or of which kind in the table of an old layout.
+PART_KINDS = re.compile(
+    r"\befi\b|reserv|zarezerw|gereserv|recover|wiederherst|recuper|recupero|ripristino|herstel|odzysk|primary|prim[aä]r|primair|primari|podstawow|basic|basis|"
+    r"\bdat[aeoi]|donnees|dane|gegevens|swap|system"
+)
 # ``Siskin SK08-D4-2666``: who made it, and the number of the part.
 PART_NUMBER = re.compile(r"(?!LP|DDR)(?=\S*\d)[A-Z0-9]{2,}-[\w-]+")
 MAKER_AND_PART = re.compile(rf"(?P<maker>(?!GiB|MiB)[A-Z][A-Za-z][^\W\d_]+) (?P<part>{PART_NUMBER.pattern})")

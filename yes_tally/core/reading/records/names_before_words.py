@@ -1,0 +1,180 @@
+"""Things of one kind, each on a line of its own: what it is called, and what words tell of it.
+
+::
+
+    Dock printer - driver Gullwing 4; port 10.20.1.90:9100; default
+    [jreiter] enabled, administrator, password set 2024-11-02
+"""
+
+from __future__ import annotations
+
+import re
+from collections.abc import Sequence
+from typing import TYPE_CHECKING, NamedTuple
+
+from yes_tally.core.catalogue import FIELDS, FactKind
+from yes_tally.core.reading.clauses.by_clause import tells_field
+from yes_tally.core.reading.clauses.told_in_parts import parted_words, told_in_words
+from yes_tally.core.reading.drafts import Item
+from yes_tally.core.reading.kinds.updates_installed import states_otherwise
+from yes_tally.core.reading.meaning.decide import Guess, decide
+from yes_tally.core.reading.meaning.labels import words_of
+from yes_tally.core.reading.phrases import SUBJECTS, is_known, subject_called
+from yes_tally.core.reading.records.heads_over_words import CALLED_BY, CARD, numbered_head
+from yes_tally.core.reading.records.names_in_headings import profile_in
+from yes_tally.core.reading.shapes.layout import MAX_LINE, Entry, cells_by_comma, cells_by_gap, indent_of
+from yes_tally.core.reading.tables.rows_by_form import UPDATE_ID
+from yes_tally.core.reading.text.decode import Line
+from yes_tally.core.reading.values.text_forms import NAME_AND_VERSION
+from yes_tally.core.words import flag_of
+
+if TYPE_CHECKING:
+    from yes_tally.core.reading.interpret import Interpreter
+
+_MOST_LINES, _LEAST_OF_ONE = 400, 2
+_LISTED = re.compile(r"\s*(?:(?:[*+•>-]|#?\d{1,3}[.):]|#\d{1,3}|\(\d{1,3}\)|\[\d{1,3}\]) +)?")
+# What a thing is called, in quotation marks or brackets, or up to what parts it from the words.
+_CALLED = re.compile(
+    r"(?:[\"“„«] ?(?P<quoted>[^\"“”„«»]+?) ?[\"”“»]|\[(?P<in_brackets>[^\[\]]+)\]|(?P<drive>[A-Z]:\\?)(?=[\s,;(])|"
+    r"(?P<bare>[^\s(\[\"“„«](?:(?! [-–—|·/(] |  |[:,;](?:\s|$)| \(| (?:is|ist|est|es|é|è|jest) ).)*))"
+    r"(?P<mark> ?[:,;]? *(?:--?|[–—|·/] )? *(?:(?:is|ist|est|es|é|è|jest) )?)"
+)
+_CHOSEN = re.compile(r"(?!.*\.{2})[^\W_](?:[^:=|,;\"“]|,(?! ))*")
+_PATH = re.compile(r"(?:[A-Z]:\\|/)\S+")
+_NAMED_BY = {
+    **{group: CALLED_BY[group] for group in ("printer", "account", "software", "update", "task", "driver", "firewall", "sound", "page_file")},
+    "volume": "volume.mount", "partition": "partition.number", "boot_entry": "boot_entry.name",
+}  # fmt: skip
+_FORMS = {
+    **dict.fromkeys(("printer", "software", "task", "driver", "sound", "boot_entry"), _CHOSEN),
+    "account": re.compile(r"[\w.\\@-]+(?: \([^()]+\))?|[A-Z][\w-]+(?: [A-Z][\w-]+)+"),
+    "update": UPDATE_ID,
+    "firewall": re.compile(r"[^\W\d_]+(?: [^\W\d_]+)?"),
+    "page_file": _PATH,
+    "volume": re.compile(r"[A-Z]:?\\?|/[\w./-]*"),
+    "partition": re.compile(r"#?\d{1,2}"),
+}
+_NUMBERED = re.compile(r"(?P<noun>[^\W\d_]+(?: [^\W\d_]+)?) ?#?(?P<number>\d{1,2})")
+_ONE_MARK = re.compile(r" (?:[|·–—]|--?) |; ")
+
+
+def _comma(mark: re.Match[str]) -> str:
+    return ",".ljust(len(mark.group()))
+
+
+# ``shared``, ``not the newest``: nothing that the catalogue has a fact of.
+_STATUS = re.compile(r"(?=[^\W\d_])[^\W\dA-Z_][^\dA-Z]{1,24}")
+# These are numbers and letters themselves.
+_NUMBERS = frozenset({"partition", "volume"})
+# What these are called may be a label too (``guest``, ``public``).
+_LIKE_LABELS = frozenset({"account", "firewall", "volume", "partition"})
+
+
+class _Row(NamedTuple):
+    line: Line
+    name: str
+    name_at: int
+    words: str
+    words_at: int
+
+
+def names_before_words(interpreter: Interpreter, lines: Sequence[Line], spoken: Sequence[str]) -> bool:
+    """Read a block as things of the kind that is ``spoken`` of first, a line each, where every line begins with what one is
+    called and nearly all that follows tells of it. Whether it was read."""
+    group = spoken[0] if spoken else ""
+    if group not in _NAMED_BY or len(lines) > _MOST_LINES:
+        return False
+    rows = [_row(line, group) for line in lines]
+    if (
+        not all(rows)
+        or len({row.name for row in rows if row}) < len(rows)
+        or len({indent_of(at.text) for at in lines}) > 1
+    ):
+        return False
+    before = len(interpreter.drafts)
+    least = 1 if len(rows) > 1 else _LEAST_OF_ONE
+    items = [item for row in rows if row and (item := _read(interpreter, row, group, least))]
+    if len(items) < len(rows):
+        del interpreter.drafts[before:]
+        return False
+    for item in items:
+        interpreter.take(item)
+    return True
+
+
+def _row(line: Line, group: str) -> _Row | None:
+    text = line.text[:MAX_LINE].rstrip()
+    listed = _LISTED.match(text)
+    head = numbered_head(line, (group,)) if group not in _NUMBERS else None
+    counted = head is not None and group in head.groups and head.told_at < len(text)
+    called = _CALLED.match(text, head.told_at if head and counted else listed.end() if listed else 0)
+    if line.tabbed is not None or called is None or called.end() == len(text):
+        return None
+    which = next(name for name in ("quoted", "in_brackets", "drive", "bare") if called[name])
+    name, start = called[which].rstrip(), called.end()
+    if group == "firewall":
+        name = profile_in(name) or name
+    numbered = _NUMBERED.fullmatch(name)
+    of_kind = (
+        numbered
+        and not counted
+        and (CARD.fullmatch(numbered["noun"]) or subject_called(numbered["noun"], numbered["number"]))
+    )
+    if (
+        of_kind
+        or SUBJECTS.get(words_of(name.split()[0])) == group
+        or (group == "software" and NAME_AND_VERSION.fullmatch(name))
+    ):
+        return None  # ``card 1: Kestrel Sound``, ``Task 'Night copy'``, ``Quaymaster 4.2.1``
+    if not _FORMS[group].fullmatch(name) or (group not in _LIKE_LABELS and is_known(name)):
+        return None
+    words = text[start:]
+    if words[0] == "(" and words[-1] == ")":
+        words, start = words[1:-1], start + 1
+    return _Row(line, name, text.index(name, called.start(which)), words, start)
+
+
+def _is_label(interpreter: Interpreter, text: str, group: str) -> bool:
+    return any(guess.fact.startswith(f"{group}.") for guess in decide(text, interpreter.context(group, (group,)))[:1])
+
+
+def _title(interpreter: Interpreter, clauses: Sequence[tuple[str, int]], left: Sequence[FactKind]) -> str:
+    """What an update is called: the first clauses, up to one that tells something else (``Security fix, printing``)."""
+    told = [(at, tells_field(interpreter, clause, "update", left)) for clause, at in clauses]
+    end = next((at for at, tells in told if tells), 0)
+    return ", ".join(clause for clause, at in clauses if at < end and clause[0] != "(")
+
+
+def _read(interpreter: Interpreter, row: _Row, group: str, least: int) -> Item | None:
+    """Read one thing; ``None`` where some of the words tell nothing of it, or fewer than ``least`` parts do."""
+    naming, item = _NAMED_BY[group], Item(group)
+    left = [fact for fact in FIELDS[group] if fact.name != naming]
+    if group not in _LIKE_LABELS and tells_field(interpreter, row.name, group, left):
+        return None
+    if not row.name.isdigit() and flag_of(row.name) is not None:
+        return None  # ``enabled, administrator, …`` under a name
+    first, blank, _ = row.name.partition(" ")
+    if blank and any(guess.fact == naming for guess in decide(first, interpreter.context(group, (group,)))[:1]):
+        return None  # ``Name Quaymaster, version 4.2.1``
+    words = row.words if ", " in row.words else _ONE_MARK.sub(_comma, row.words)
+    words = parted_words(interpreter, words, group)
+    clauses = cells_by_comma(words)
+    if any(not _is_label(interpreter, cells_by_gap(clause)[0][0], group) for clause, _ in clauses if "  " in clause):
+        return None  # ``C:   SYSTEM    fixed``: two cells
+    place = Entry("", row.name, row.line.number, row.name_at + 1)
+    interpreter.place(place, "words", (Guess(naming, 0.85, f"a {group} is told of behind it"),), item)
+    if group == "update" and any(states_otherwise(clause) for clause, _ in clauses):
+        return None
+    untold = len(left)
+    if group == "update" and (title := _title(interpreter, clauses, left)):
+        entry = Entry("", title, row.line.number, row.words_at + 1)
+        interpreter.place(entry, "words", (Guess("update.title", 0.8, "it stands behind its number"),), item)
+        left = [fact for fact in left if fact.name != "update.title"]
+        words = words.replace(title, " " * len(title), 1)
+        clauses = cells_by_comma(words)
+    telling = [clause for clause, _ in clauses if tells_field(interpreter, clause, group, left)]
+    others = [clause for clause, _ in clauses if clause not in telling]
+    if not all(map(_STATUS.fullmatch, others)):
+        telling += others  # part of what it is called, or of who has it
+    told_in_words(interpreter, words, row.line.number, row.words_at, group, item, left)
+    return item if untold - len(left) >= max(len(telling), least) else None

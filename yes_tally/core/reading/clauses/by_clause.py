@@ -196,11 +196,14 @@ def by_label(
         for fact in _surely(guesses, left):
             if fact.kind == "share" and not _BEGINS_WITH_NUMBER.match(rest):
                 continue  # ``State of charge 83 %`` is no state
+            if fact.kind == "text" and _A_DAY.fullmatch(rest):
+                continue  # ``du 19/07/2023``
             if value := understand(fact, rest, interpreter.locale):
                 return _meant(fact, guesses[0].phrase, value, left), value, at
     return None
 
 
+_A_DAY = re.compile(DAY, re.I)
 _LABELLED = re.compile(r"[^\W\d_][^:,;]{0,40}: (?=\S)")
 _A_SIZE = re.compile(r"\d[\d.,]* ?[KMGT]i?[BO]\b", re.I)
 
@@ -339,7 +342,7 @@ _NEVER = re.compile(
     re.I,
 )
 # ``n'expire jamais``, ``nie wygasa nigdy``
-_NE = re.compile(r"(?:^|(?<=\s))(?:n['’]|(?:ne|no|non|n[ãa]o|nie) )", re.I)
+_NE = re.compile(r"(?:^|(?<=\s))(?:n['’]|(?:ne|no|non|n[ãa]o|nie|nigdy) )", re.I)
 # ``n'expire pas``
 _NE_PAS = re.compile(r"(?<!\w)(?:ne |n['’])(?P<verb>[^\W\d_]+) (?:pas|plus)\b", re.I)
 # ``signed by Harbour Driver Signing``: what somebody did is done.

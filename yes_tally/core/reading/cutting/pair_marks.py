@@ -48,7 +48,8 @@ def _part_labels(mark: str, matches: Sequence[re.Match[str]]) -> bool:
     labels = Counter(label for match in matches if not names_item(label := match["label"].strip(" *•")))
     # ``Machine > Maker``: what is said of, and no label.
     known = [label for label in labels if is_known(label) and (labels[label] == 1 or words_of(label) not in SUBJECTS)]
-    again = sum(f" {mark} " in match.string[match.end() :] for match in matches)
+    between = "; " if mark == ";" else f" {mark} "
+    again = sum(between in match.string[match.end() :] for match in matches)
     least = _LEAST_LABELS if len(known) < len(labels) else _LEAST_LABELS - 1
     most_known = sum(labels[label] for label in known) * 2 > labels.total()
     return len(known) >= least and most_known and again * 3 <= len(matches)

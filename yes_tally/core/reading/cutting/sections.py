@@ -267,6 +267,8 @@ def _failure(body: Sequence[Line]) -> tuple[str | None, int | None]:
         return None, None
     for line in said[:2]:
         kind = failure_kind(line.text)
+        if kind and _among_others(line.text):
+            continue
         if kind and is_event(line):
             return None, None  # what went wrong elsewhere, and at another time
         if kind == "not-supported" and _answers_no(line.text):
@@ -280,6 +282,16 @@ def _failure(body: Sequence[Line]) -> tuple[str | None, int | None]:
         if kind:
             return kind, line.number
     return None, None
+
+
+_SEVERAL = 2
+_BETWEEN = re.compile(r"[,;] | [|·] |(?<=\S) {2,}(?=\S)")
+
+
+def _among_others(text: str) -> bool:
+    """``guest: disabled, no administrator rights, never signed in``: whether what sounds like a failure is one of several
+    things told of something."""
+    return len(_BETWEEN.findall(text)) >= _SEVERAL and failure_kind(_BETWEEN.split(text, maxsplit=1)[0]) is None
 
 
 # ``{"error": "access denied", "code": 5}`` tells nothing else; what tells more than so many values does.

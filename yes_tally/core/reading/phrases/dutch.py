@@ -190,7 +190,7 @@ LABELS: dict[str, str] = {
     "update.installed_at": "geinstalleerd|geinstalleerd op|datum|geplaatst op|aangebracht op",
     "software.name": "naam|programma|toepassing",
     "software.version": "versie",
-    "software.maker": "uitgever|fabrikant|leverancier",
+    "software.maker": "uitgever|fabrikant|leverancier|van|door",
     "software.installed_at": "geinstalleerd op|geinstalleerd|installatiedatum|datum|geplaatst op|sinds",
     "driver.name": "naam|stuurprogramma|apparaat",
     "driver.version": "versie|stuurprogrammaversie|driverversie|versie stuurprogramma|versie driver",

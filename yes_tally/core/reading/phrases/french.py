@@ -190,7 +190,7 @@ LABELS: dict[str, str] = {
     "update.installed_at": "installe|installe le|installee le|date|posé le|mis le|appliqué le|mis en place le",
     "software.name": "nom|logiciel|programme|application",
     "software.version": "version",
-    "software.maker": "editeur|fabricant|développeur",
+    "software.maker": "editeur|fabricant|développeur|par|de",
     "software.installed_at": "installe|installe le|date installation|date|posé le|mis le|depuis",
     "driver.name": "nom|pilote|périphérique|peripherique|appareil",
     "driver.version": "version|version pilote",

@@ -190,7 +190,7 @@ LABELS: dict[str, str] = {
     "update.installed_at": "installiert|installiert am|eingespielt am|datum|eingebaut am|am",
     "software.name": "name|programm|bezeichnung|anwendung",
     "software.version": "version",
-    "software.maker": "hersteller|herausgeber|anbieter",
+    "software.maker": "hersteller|herausgeber|anbieter|von",
     "software.installed_at": "eingerichtet|eingerichtet am|installiert|installiert am|installationsdatum|datum|eingespielt am|aufgespielt am|seit",
     "driver.name": "name|treiber|bezeichnung|gerät|geratename|gerat",
     "driver.version": "version|treiberversion",

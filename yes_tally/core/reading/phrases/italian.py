@@ -190,7 +190,7 @@ LABELS: dict[str, str] = {
     "update.installed_at": "installato|installato il|data|messo il|applicato il",
     "software.name": "nome|programma|applicazione",
     "software.version": "versione",
-    "software.maker": "editore|produttore|fornitore|sviluppatore",
+    "software.maker": "editore|produttore|fornitore|sviluppatore|di|da",
     "software.installed_at": "installato|data installazione|installato il|data|messo il|dal",
     "driver.name": "nome|driver|dispositivo|periferica",
     "driver.version": "versione|versione driver",

@@ -190,7 +190,7 @@ LABELS: dict[str, str] = {
     "update.installed_at": "instalado|instalado em|instalada em|data|posto em|aplicado em",
     "software.name": "nome|programa|aplicativo|aplicacao",
     "software.version": "versao",
-    "software.maker": "editor|fabricante|fornecedor|desenvolvedor|programador",
+    "software.maker": "editor|fabricante|fornecedor|desenvolvedor|programador|da|de|por",
     "software.installed_at": "instalado|instalado em|data instalacao|data|posto em|desde",
     "driver.name": "nome|driver|controlador|dispositivo",
     "driver.version": "versao|versao driver|versao do controlador|versao do driver",

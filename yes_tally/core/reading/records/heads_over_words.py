@@ -22,7 +22,7 @@ if TYPE_CHECKING:
 # ``cpu0``, ``[Disk 1]``, ``Slot A1:``, ``Battery #2 -``, and what follows
 _HEAD = re.compile(
     r"\s*[*\[(<-]{0,2} ?(?P<noun>[^\W\d_]+(?:[ -][^\W\d_]+){0,2}?)(?: ?(?:#|no\.?|nr\.?|n[°º]) ?| )?"
-    r"(?P<number>\d{1,2}|(?<= )[A-Z]\d{0,2})[\])>]?(?![\w.]\S|\w|/)(?: ?[:,]| (?:--?|–|—|\|)(?= ))?\s*",
+    r"(?P<number>\d{1,2}|(?<= )[A-Z]\d{0,2})[\])>]?(?![\w.'’]\S|\w|/)(?: ?[:,]| (?:--?|–|—|\|)(?= ))?\s*",
     re.I,
 )  # fmt: skip
 # ``Volume C:``, ``[D:]``
@@ -58,13 +58,13 @@ def numbered_head(line: Line, spoken: Sequence[str]) -> Head | None:
 
 # ``* ``, ``2) ``, ``[1] ``, ``== ``
 _LISTED = re.compile(r"\s*(?:(?:[*+>•-]|={2,}|-{2,}|#?\d{1,2}[.):]|#\d{1,2}|\(\d{1,2}\)|\[\d{1,2}\]) +)?[\"“„«\[]?")
-_MODEL = re.compile(r"(?=.*\d)(?!.* [–—-]+ )[A-Z][\w&./+-]*(?: [\w&./+-]+)*")
+MODEL = re.compile(r"(?=.*\d)(?!.* [–—-]+ )[A-Z][\w&./+-]*(?: [\w&./+-]+)*")
 _CHOSEN = re.compile(r"[^\W_](?:[^:=|,;()\"“]| \()*\)?")
-_BY_MODEL = ("processor", "disk", "module", "graphics", "display", "sound", "battery", "adapter")
+BY_MODEL = ("processor", "disk", "module", "graphics", "display", "sound", "battery", "adapter")
 # What things of each kind are called, where a line begins with that: a model, the code of a part, a login, an id, or what
 # somebody chose.
 _FORMS_OF_NAMES = {
-    **dict.fromkeys(_BY_MODEL, _MODEL),
+    **dict.fromkeys(BY_MODEL, MODEL),
     **dict.fromkeys(("printer", "software", "driver", "task"), _CHOSEN),
     "account": re.compile(r"[\w.\\@-]+(?: \([^()]+\))?|[A-Z][\w-]+(?: [A-Z][\w-]+)+"),
     "update": UPDATE_ID,
@@ -83,7 +83,7 @@ def named_head(interpreter: Interpreter, line: Line, group: str) -> Head | None:
     cells = [cell for cell, _ in cells_by_comma(commas_for_marks(LEADER.sub("   ", text[start:])))][:2]
     name = cells[0] if cells else ""
     numbered = listed is not None and any(map(str.isdigit, listed.group()))
-    form = _CHOSEN if numbered and group in _BY_MODEL and group != "adapter" else _FORMS_OF_NAMES[group]
+    form = _CHOSEN if numbered and group in BY_MODEL and group != "adapter" else _FORMS_OF_NAMES[group]
     known = is_known(name)
     if not form.fullmatch(name) or (known and len(cells) > 1 and is_known(cells[1])):
         return None  # another line, or the head of a table
@@ -95,7 +95,7 @@ def named_head(interpreter: Interpreter, line: Line, group: str) -> Head | None:
     if group == "adapter" and (
         _BY_PEOPLE.match(name)
         or _BOTH_NAMES.match(text, start)
-        or (len(cells) > 1 and all(map(_MODEL.fullmatch, cells)))
+        or (len(cells) > 1 and all(map(MODEL.fullmatch, cells)))
     ):
         return None  # it is called by people too
     if not numbered and group not in _LIKE_LABELS:
@@ -112,7 +112,7 @@ _LIKE_LABELS = frozenset({"account", "firewall", "volume"})
 def may_be_named(records: Sequence[tuple[Line, Sequence[Line]]], group: str, *, parted: bool) -> bool:
     """Whether lines over deeper ones may name things of a kind: those that somebody chose a name for only where there are
     several, and no pair is told of them."""
-    chosen = group not in _BY_MODEL
+    chosen = group not in BY_MODEL
     if not any(deeper for _, deeper in records) or (chosen and not all(deeper for _, deeper in records)):
         return False
     if all(is_known(line.text.strip(" :[]=-")) for line, _ in records) and group not in _LIKE_LABELS:

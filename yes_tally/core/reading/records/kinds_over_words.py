@@ -17,6 +17,7 @@ from yes_tally.core.catalogue import FIELDS, FactKind
 from yes_tally.core.reading.clauses.by_clause import says_nothing, tells_field
 from yes_tally.core.reading.clauses.told_in_parts import parted_words, told_in_words
 from yes_tally.core.reading.drafts import Item
+from yes_tally.core.reading.kinds.update_titles import title_before
 from yes_tally.core.reading.meaning.decide import Guess
 from yes_tally.core.reading.meaning.labels import words_of
 from yes_tally.core.reading.phrases import SUBJECTS, is_known
@@ -39,9 +40,11 @@ from yes_tally.core.reading.shapes.layout import (
     commas_for_marks,
     dots_as_commas,
     indent_of,
+    lone_mark_as_comma,
     under_heads,
 )
 from yes_tally.core.reading.tables.bare_rows import told_bare
+from yes_tally.core.reading.tables.rows_by_form import UPDATE_ID
 from yes_tally.core.reading.text.decode import Line
 from yes_tally.core.reading.values.text_forms import PART_NUMBER
 from yes_tally.core.words import HOLDS_NOTHING, plain
@@ -53,6 +56,8 @@ _MOST_LINES = 400
 # ``vendor ...... Lumenarc``, ``mode: 2560 x 1440``
 _PAIR = re.compile(r"[\s.]*(?P<label>[^\W\d_][^:=]*?)\s*(?:\.{2,}|[:=])\s*\S")
 # ``(Kestrel K5-8420)``
+# ``[HU-25006]``: what it is called stands below.
+_BY_ID = re.compile(rf"\W*{UPDATE_ID.pattern}\W*")
 _WHOLE_ASIDE = re.compile(r"\(([^()]+)\)$")
 
 
@@ -146,6 +151,18 @@ def _read(interpreter: Interpreter, head: Head, deeper: Sequence[Line], item: It
             telling += 1
         else:
             words = parted_words(interpreter, text[start:], item.group)
+            if item.group == "update" and _BY_ID.fullmatch(head.line.text):
+                untold = len(left)
+                words = title_before(
+                    interpreter,
+                    lone_mark_as_comma(words),
+                    line.number,
+                    start,
+                    item,
+                    left,
+                    alone=line is deeper[0] is not deeper[-1],
+                )
+                telling += len(left) < untold and not words.strip()
             telling += bool(told_in_words(interpreter, words, line.number, start, item.group, item, left))
         named = True
     number = ITEM_HEADING.get(item.group)

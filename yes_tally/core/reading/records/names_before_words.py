@@ -9,20 +9,28 @@
 from __future__ import annotations
 
 import re
-from collections.abc import Sequence
+from collections.abc import Iterator, Sequence
 from typing import TYPE_CHECKING, NamedTuple
 
 from yes_tally.core.catalogue import FIELDS, FactKind
 from yes_tally.core.reading.clauses.by_clause import tells_field
 from yes_tally.core.reading.clauses.told_in_parts import parted_words, told_in_words
 from yes_tally.core.reading.drafts import Item
+from yes_tally.core.reading.kinds.update_titles import title_before
 from yes_tally.core.reading.kinds.updates_installed import states_otherwise
 from yes_tally.core.reading.meaning.decide import Guess, decide
 from yes_tally.core.reading.meaning.labels import words_of
-from yes_tally.core.reading.phrases import SUBJECTS, is_known, subject_called
-from yes_tally.core.reading.records.heads_over_words import CALLED_BY, CARD, numbered_head
+from yes_tally.core.reading.phrases import SUBJECTS, subject_called
+from yes_tally.core.reading.records.heads_over_words import BY_MODEL, CALLED_BY, CARD, MODEL, numbered_head
 from yes_tally.core.reading.records.names_in_headings import profile_in
-from yes_tally.core.reading.shapes.layout import MAX_LINE, Entry, cells_by_comma, cells_by_gap, indent_of
+from yes_tally.core.reading.shapes.layout import (
+    MAX_LINE,
+    Entry,
+    cells_by_comma,
+    cells_by_gap,
+    indent_of,
+    lone_mark_as_comma,
+)
 from yes_tally.core.reading.tables.rows_by_form import UPDATE_ID
 from yes_tally.core.reading.text.decode import Line
 from yes_tally.core.reading.values.text_forms import NAME_AND_VERSION
@@ -31,7 +39,7 @@ from yes_tally.core.words import flag_of
 if TYPE_CHECKING:
     from yes_tally.core.reading.interpret import Interpreter
 
-_MOST_LINES, _LEAST_OF_ONE = 400, 2
+_MOST_LINES, _LEAST_OF_ONE, _RIGHT_UNDER = 400, 2, 2
 _LISTED = re.compile(r"\s*(?:(?:[*+•>-]|#?\d{1,3}[.):]|#\d{1,3}|\(\d{1,3}\)|\[\d{1,3}\]) +)?")
 # What a thing is called, in quotation marks or brackets, or up to what parts it from the words.
 _CALLED = re.compile(
@@ -42,10 +50,11 @@ _CALLED = re.compile(
 _CHOSEN = re.compile(r"(?!.*\.{2})[^\W_](?:[^:=|,;\"“]|,(?! ))*")
 _PATH = re.compile(r"(?:[A-Z]:\\|/)\S+")
 _NAMED_BY = {
-    **{group: CALLED_BY[group] for group in ("printer", "account", "software", "update", "task", "driver", "firewall", "sound", "page_file")},
+    **{group: CALLED_BY[group] for group in (*BY_MODEL, "printer", "account", "software", "update", "task", "driver", "firewall", "sound", "page_file")},
     "volume": "volume.mount", "partition": "partition.number", "boot_entry": "boot_entry.name",
 }  # fmt: skip
 _FORMS = {
+    **dict.fromkeys(BY_MODEL, MODEL),
     **dict.fromkeys(("printer", "software", "task", "driver", "sound", "boot_entry"), _CHOSEN),
     "account": re.compile(r"[\w.\\@-]+(?: \([^()]+\))?|[A-Z][\w-]+(?: [A-Z][\w-]+)+"),
     "update": UPDATE_ID,
@@ -55,13 +64,8 @@ _FORMS = {
     "partition": re.compile(r"#?\d{1,2}"),
 }
 _NUMBERED = re.compile(r"(?P<noun>[^\W\d_]+(?: [^\W\d_]+)?) ?#?(?P<number>\d{1,2})")
-_ONE_MARK = re.compile(r" (?:[|·–—]|--?) |; ")
-
-
-def _comma(mark: re.Match[str]) -> str:
-    return ",".ljust(len(mark.group()))
-
-
+# ``Task 'Night copy'``
+_QUOTED_BEHIND = re.compile(r"\s['’‘\"].*['’\"]$")
 # ``shared``, ``not the newest``: nothing that the catalogue has a fact of.
 _STATUS = re.compile(r"(?=[^\W\d_])[^\W\dA-Z_][^\dA-Z]{1,24}")
 # These are numbers and letters themselves.
@@ -84,6 +88,8 @@ def names_before_words(interpreter: Interpreter, lines: Sequence[Line], spoken: 
     group = spoken[0] if spoken else ""
     if group not in _NAMED_BY or len(lines) > _MOST_LINES:
         return False
+    if interpreter.numbered and 0 < lines[0].number - interpreter.numbered_line <= _RIGHT_UNDER:
+        return False  # told of the one that the heading numbers
     rows = [_row(line, group) for line in lines]
     if (
         not all(rows)
@@ -102,6 +108,14 @@ def names_before_words(interpreter: Interpreter, lines: Sequence[Line], spoken: 
     return True
 
 
+def _of_kind(name: str) -> bool:
+    """``card 1``: which of a kind, and no name."""
+    numbered = _NUMBERED.fullmatch(name)
+    return numbered is not None and bool(
+        CARD.fullmatch(numbered["noun"]) or subject_called(numbered["noun"], numbered["number"])
+    )
+
+
 def _row(line: Line, group: str) -> _Row | None:
     text = line.text[:MAX_LINE].rstrip()
     listed = _LISTED.match(text)
@@ -114,20 +128,13 @@ def _row(line: Line, group: str) -> _Row | None:
     name, start = called[which].rstrip(), called.end()
     if group == "firewall":
         name = profile_in(name) or name
-    numbered = _NUMBERED.fullmatch(name)
-    of_kind = (
-        numbered
-        and not counted
-        and (CARD.fullmatch(numbered["noun"]) or subject_called(numbered["noun"], numbered["number"]))
-    )
-    if (
-        of_kind
-        or SUBJECTS.get(words_of(name.split()[0])) == group
-        or (group == "software" and NAME_AND_VERSION.fullmatch(name))
-    ):
-        return None  # ``card 1: Kestrel Sound``, ``Task 'Night copy'``, ``Quaymaster 4.2.1``
-    if not _FORMS[group].fullmatch(name) or (group not in _LIKE_LABELS and is_known(name)):
+    noun, _, model = name.partition(" ")
+    if group in BY_MODEL and SUBJECTS.get(words_of(noun)) == group:
+        name = model  # ``Battery CB-4420``
+    if not _FORMS[group].fullmatch(name) or (not counted and _of_kind(name)) or _QUOTED_BEHIND.search(name):
         return None
+    if group in BY_MODEL and group != "sound" and (counted or any(map(str.isdigit, text[: called.start()]))):
+        return None  # others know what the numbers of these are
     words = text[start:]
     if words[0] == "(" and words[-1] == ")":
         words, start = words[1:-1], start + 1
@@ -135,29 +142,46 @@ def _row(line: Line, group: str) -> _Row | None:
 
 
 def _is_label(interpreter: Interpreter, text: str, group: str) -> bool:
-    return any(guess.fact.startswith(f"{group}.") for guess in decide(text, interpreter.context(group, (group,)))[:1])
+    return any(fact.startswith(f"{group}.") for fact in _meant(interpreter, text, group))
 
 
-def _title(interpreter: Interpreter, clauses: Sequence[tuple[str, int]], left: Sequence[FactKind]) -> str:
-    """What an update is called: the first clauses, up to one that tells something else (``Security fix, printing``)."""
-    told = [(at, tells_field(interpreter, clause, "update", left)) for clause, at in clauses]
-    end = next((at for at, tells in told if tells), 0)
-    return ", ".join(clause for clause, at in clauses if at < end and clause[0] != "(")
+def _meant(interpreter: Interpreter, text: str, group: str) -> list[str]:
+    return [guess.fact for guess in decide(text, interpreter.context(group, (group,)))[:1]]
+
+
+def _labels_before(name: str, group: str) -> Iterator[str]:
+    """What of a name may be a label before another: its first word, or its first two; but for the noun of its kind alone
+    (``Imprimante du quai``)."""
+    *words, _ = name.split()
+    for count in range(1, min(len(words), _WORDS_OF_LABEL) + 1):
+        label = " ".join(words[:count])
+        if SUBJECTS.get(words_of(label)) != group:
+            yield label
+
+
+_WORDS_OF_LABEL = 2
+
+
+def _names(interpreter: Interpreter, name: str, group: str, left: Sequence[FactKind]) -> bool:
+    """Whether a text may be what a thing is called: no label, nothing that tells of it, and not two things in one."""
+    if SUBJECTS.get(words_of(name)) == group or (group == "software" and NAME_AND_VERSION.fullmatch(name)):
+        return False
+    if not name.isdigit() and flag_of(name) is not None:
+        return False  # ``enabled, administrator, …`` under a name
+    if any(_NAMED_BY[group] in _meant(interpreter, label, group) for label in _labels_before(name, group)):
+        return False  # ``Name Quaymaster, version 4.2.1``
+    return group in _LIKE_LABELS or not (
+        _is_label(interpreter, name, group) or tells_field(interpreter, name, group, left)
+    )
 
 
 def _read(interpreter: Interpreter, row: _Row, group: str, least: int) -> Item | None:
     """Read one thing; ``None`` where some of the words tell nothing of it, or fewer than ``least`` parts do."""
     naming, item = _NAMED_BY[group], Item(group)
     left = [fact for fact in FIELDS[group] if fact.name != naming]
-    if group not in _LIKE_LABELS and tells_field(interpreter, row.name, group, left):
+    if not _names(interpreter, row.name, group, left):
         return None
-    if not row.name.isdigit() and flag_of(row.name) is not None:
-        return None  # ``enabled, administrator, …`` under a name
-    first, blank, _ = row.name.partition(" ")
-    if blank and any(guess.fact == naming for guess in decide(first, interpreter.context(group, (group,)))[:1]):
-        return None  # ``Name Quaymaster, version 4.2.1``
-    words = row.words if ", " in row.words else _ONE_MARK.sub(_comma, row.words)
-    words = parted_words(interpreter, words, group)
+    words = parted_words(interpreter, lone_mark_as_comma(row.words), group)
     clauses = cells_by_comma(words)
     if any(not _is_label(interpreter, cells_by_gap(clause)[0][0], group) for clause, _ in clauses if "  " in clause):
         return None  # ``C:   SYSTEM    fixed``: two cells
@@ -166,15 +190,11 @@ def _read(interpreter: Interpreter, row: _Row, group: str, least: int) -> Item |
     if group == "update" and any(states_otherwise(clause) for clause, _ in clauses):
         return None
     untold = len(left)
-    if group == "update" and (title := _title(interpreter, clauses, left)):
-        entry = Entry("", title, row.line.number, row.words_at + 1)
-        interpreter.place(entry, "words", (Guess("update.title", 0.8, "it stands behind its number"),), item)
-        left = [fact for fact in left if fact.name != "update.title"]
-        words = words.replace(title, " " * len(title), 1)
+    if group == "update":
+        words = title_before(interpreter, words, row.line.number, row.words_at, item, left)
         clauses = cells_by_comma(words)
     telling = [clause for clause, _ in clauses if tells_field(interpreter, clause, group, left)]
-    others = [clause for clause, _ in clauses if clause not in telling]
-    if not all(map(_STATUS.fullmatch, others)):
-        telling += others  # part of what it is called, or of who has it
+    if not all(_STATUS.fullmatch(clause) for clause, _ in clauses if clause not in telling):
+        return None  # part of what it is called, or of who has it
     told_in_words(interpreter, words, row.line.number, row.words_at, group, item, left)
     return item if untold - len(left) >= max(len(telling), least) else None

@@ -153,6 +153,8 @@ def naming(group: str) -> str:
     )
 
 
+# What somebody chose a name for.
+_CHOSEN = frozenset({"printer", "software", "task"})
 _NOUN_BEFORE = re.compile(r"(?P<noun>[^\W\d_]+(?: [^\W\d_]+)?)\s+(?=\S)")
 
 
@@ -165,7 +167,11 @@ def _noun_before(name: str, group: str) -> int:
     if which := _WHICH_BEFORE.match(name):
         return which.end()
     noun = _NOUN_BEFORE.match(name)
-    return noun.end() if noun and SUBJECTS.get(words_of(noun["noun"])) == group else 0
+    words = words_of(noun["noun"]) if noun else ()
+    # ``Imprimante du quai`` is a name.
+    if noun and group in _CHOSEN and noun.group()[-2:-1] != " " and name[noun.end()].islower():
+        return 0  # ``Drukarka nabrzeża``
+    return noun.end() if noun and SUBJECTS.get(words) == group and len(words) == len(noun["noun"].split()) else 0
 
 
 def _model_behind_dash(interpreter: Interpreter, line: Line, match: re.Match[str], at: int, item: Item) -> bool:

@@ -178,6 +178,14 @@ def marks_as_commas(text: str) -> str:
     return text.replace(mark, ",".ljust(len(mark))) if mark else text
 
 
+_LONE_MARK = re.compile(r" (?:[|·/–—]|--?) |; ")
+
+
+def lone_mark_as_comma(text: str) -> str:
+    """The text with a comma for what parts it, be it there but once, where no comma does."""
+    return text if ", " in text else _LONE_MARK.sub(lambda mark: ",".ljust(len(mark.group())), text)
+
+
 _BETWEEN_COMMAS = re.compile(rf"[^\s,](?:[^,]|,(?!\s)|{COMMA_WITHIN_MOMENT})*")
 
 

@@ -10,6 +10,7 @@ from __future__ import annotations
 
 import re
 from collections.abc import Iterator, Sequence
+from itertools import takewhile
 from typing import TYPE_CHECKING, NamedTuple
 
 from yes_tally.core.catalogue import FIELDS, FactKind
@@ -90,12 +91,10 @@ def names_before_words(interpreter: Interpreter, lines: Sequence[Line], spoken: 
         return False
     if interpreter.numbered and 0 < lines[0].number - interpreter.numbered_line <= _RIGHT_UNDER:
         return False  # told of the one that the heading numbers
-    rows = [_row(line, group) for line in lines]
-    if (
-        not all(rows)
-        or len({row.name for row in rows if row}) < len(rows)
-        or len({indent_of(at.text) for at in lines}) > 1
-    ):
+    if len({indent_of(line.text) for line in lines}) > 1:
+        return False
+    rows = list(takewhile(lambda row: row is not None, (_row(line, group) for line in lines)))
+    if len({row.name for row in rows if row}) < len(lines):
         return False
     before = len(interpreter.drafts)
     least = 1 if len(rows) > 1 else _LEAST_OF_ONE

@@ -52,7 +52,7 @@ _READ_APART: tuple[_Reader, ...] = (
     lambda of: devices_over_drivers(of.interpreter, of.lines, of.spoken),
     lambda of: (
         checks_under_heads(of.interpreter, of.lines, of.spoken)
-        or rows_of_checks(of.interpreter, of.lines)
+        or rows_of_checks(of.interpreter, of.lines, spoken_of="health_check" in of.spoken)
         or checks_by_day(of.interpreter, of.lines, of.command)
     ),
 )

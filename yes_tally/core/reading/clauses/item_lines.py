@@ -87,6 +87,7 @@ ITEM_LINES: tuple[ItemLine, ...] = (
     _line("update", rf"(?:[-*•]\s+|\[?\d{{1,3}}[\].)]:?\s+)?(?P<id>[A-Z]{{1,4}}-?\d{{4,8}})\s*[:–-]\s+(?P<title>[^,;(]\S.*?)\s*(?:[,(]|\s[-–—·|])\s*(?:\w+ )?(?P<installed_at>{DAY})\)?"),
     _line("boot_entry", r"(?P<id>boot[ -]?\d{2,4}|entry[ -]?\d{1,4})\*?:?\s+(?P<name>[^\W_].*?)(?:\s{2,}(?P<path>\S.*))?"),
     _line("boot_entry", r"(?P<default>\*)?\s*(?P<id>\{[\w-]+\})\s{2,}(?P<name>[^\W_](?:(?!\s{2}).)*?)\s{2,}(?P<path>(?:[a-z]:)?[\\/]\S*)"),
+    _line("boot_entry", r"(?P<id>\{[\w-]+\})\s+(?P<name>[^\W_][^|]*?)\s+[-–—|]\s+(?P<path>(?:[a-z]:)?[\\/]\S*)(?:\s+[(\[]?(?P<default>default|standard|par défaut|predeterminad[oa]|predefinid[oa]|padr[ãa]o|predefinit[oa]|standaard|domy[śs]ln[aey])[)\]]?)?"),
     _line("page_file", rf"(?P<path>(?:[a-z]:\\|/)\S*?(?:\.(?:sys|swp|swap|pag)|swap[\w.]*))[:,]?\s+(?:\w+ )?(?P<size>{_SIZE})(?:,\s*|\s+)(?P<used>{_SIZE}) (?:is |are )?{IN_USE}\b.*"),
     _line("lookup", rf"(?P<name>[a-z][\w-]*(?:\.[\w-]+)+)\.?\s+(?:\d+\s+)?(?:in\s+)?(?:address|adresse|addr|aaaa|a)\s+(?P<address>{_IP})"),
     _line("update", rf"(?:[-*•]\s+)?(?P<id>[A-Z]{{1,4}}-?\d{{4,8}})\s+(?:am|on|vom|le|du|el|il|del|op|em|de|dnia|z)?\s*(?P<installed_at>{DAY})\s{{2,}}(?P<title>[^\W\d_].*)"),

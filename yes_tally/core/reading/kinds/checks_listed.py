@@ -5,7 +5,7 @@ from __future__ import annotations
 import re
 from collections.abc import Sequence
 from functools import lru_cache
-from typing import TYPE_CHECKING
+from typing import TYPE_CHECKING, NamedTuple
 
 from yes_tally.core.catalogue import FACTS
 from yes_tally.core.quantity import Value, exactly
@@ -15,6 +15,7 @@ from yes_tally.core.reading.shapes.layout import MAX_LABEL, Entry, Heading, cell
 from yes_tally.core.reading.statements.checks_said import result_told
 from yes_tally.core.reading.statements.sentences import CHECK_KINDS, CHECK_SAYS, statements
 from yes_tally.core.reading.text.decode import Line
+from yes_tally.core.reading.values.text_forms import MOMENT
 from yes_tally.core.reading.values.understand import understand
 from yes_tally.core.words import choice_named
 
@@ -24,9 +25,12 @@ if TYPE_CHECKING:
 
 _LEAST = 2
 _LISTED = re.compile(
-    r"\s*(?:[=#*>]{1,3}\s+|\(?\d{1,2}[.):]\s+|\[\d{1,2}(?:/\d{1,2})?\]\s+|\d{1,2}/\d{1,2}:?\s+|[-*•]\s+)?(?P<what>[^\W\d_][^.:]{2,40}?(?: (?P<target>[A-Z]:|/[\w/.-]*))?)"
-    r"\s*(?P<mark>\.{2,}|[=~_-]{3,}|(?<!:):(?=\s)|\s{2,})\s*(?P<said>\S.*)$"
+    r"\s*(?:[=#*>]{1,3}\s+|\(?\d{1,2}[.):]\s+|\[\d{1,2}(?:/\d{1,2})?\]\s+|\d{1,2}/\d{1,2}:?\s+|[-*•]\s+)?\[?(?P<what>[^\W\d_][^.:\[\]]{2,40}?(?: (?P<target>[A-Z]:|/[\w/.-]*))?)"
+    rf"(?:,? \(?(?P<when>{MOMENT})\)?)?\s*(?P<mark>\.{{2,}}|[=~_-]{{3,}}|(?<!:):(?=\s)|\s{{2,}}|\s[-–—]\s|\]\s)\s*(?P<said>\S.*)$"
 )
+_WHEN_FIRST = re.compile(rf"\((?P<when>{MOMENT})\)")
+# ``no problems (2025-02-12 08:10)``
+_WHEN = re.compile(rf"(?:^|[\s(])(?P<when>{MOMENT})\)?\s*$")
 # ``memory`` in a list of checks is the check of it.
 _WAYS = ("{}", "check of {}", "{} check")
 _CLAUSE = re.compile(r"[^\s,;()][^,;()]*")
@@ -55,48 +59,75 @@ def are_checks(labels: Sequence[str], *, spoken_of: bool) -> bool:
     return "system-files" in found and len(found) > max(_LEAST, len(labels) - 2)
 
 
-def rows_of_checks(interpreter: Interpreter, lines: Sequence[Line]) -> set[int]:
-    """Read rows that begin with what was checked, where three or more do, of several kinds, and no more than a third of the
-    lines is anything else; returns the lines that were read."""
+def rows_of_checks(interpreter: Interpreter, lines: Sequence[Line], *, spoken_of: bool) -> set[int]:
+    """Read rows that begin with what was checked, where several do, of several kinds, and no more than a third of the lines
+    is anything else; returns the lines that were read. ``spoken_of``: whether checks of health are asked for."""
     printed = [line for line in lines if line.text.strip()]
-    named = [(line, _LISTED.match(line.text)) for line in printed if len(line.text) <= 3 * MAX_LABEL]
-    rows = [(line, match) for line, match in named if match and match["mark"].isspace()]
-    kinds = [(line, kind) for line, match in rows if (kind := kind_of_check(match["what"], marked=True))]
-    if len(kinds) <= _LEAST or len({kind for _, kind in kinds}) < _LEAST or len(kinds) * 3 < len(printed) * 2:
+    rows = [row for line in printed if (row := _row(line))]
+    kinds = {row.kind for row in rows}
+    least = _LEAST if spoken_of or kinds & _ONLY_CHECKED else _LEAST + 1
+    if len(rows) < least or len(kinds) < _LEAST or len(rows) * 3 < len(printed) * 2:
         return set()
-    return listed_checks(interpreter, [line for line, _ in kinds])
+    if not (spoken_of or kinds & _ONLY_CHECKED) and any(not row.match["mark"].isspace() for row in rows):
+        return set()
+    return _read(interpreter, rows)
+
+
+# What no list of a PC's parts names.
+_ONLY_CHECKED = frozenset({"system-files", "energy"})
+
+
+class _Row(NamedTuple):
+    line: Line
+    match: re.Match[str]
+    kind: str
+
+
+def _row(line: Line, *, before_colon: bool = True) -> _Row | None:
+    match = _LISTED.match(line.text) if len(line.text) <= 3 * MAX_LABEL else None
+    kind = kind_of_check(match["what"], marked=before_colon or match["mark"] != ":") if match else None
+    return _Row(line, match, kind) if match and kind else None
 
 
 def listed_checks(interpreter: Interpreter, lines: Sequence[Line]) -> set[int]:
     """Read lines that each name what was checked, and what came of it. Returns the lines that were read."""
-    rows = []
-    for line in lines:
-        match = _LISTED.match(line.text) if len(line.text) <= 3 * MAX_LABEL else None
-        kind = kind_of_check(match["what"], marked=match["mark"] != ":") if match else None
-        if match and kind and (told := outcome(interpreter, line, match["said"], match.start("said"))):
-            rows.append((line, match, kind, told))
-    if len(rows) < _LEAST:
+    return _read(interpreter, [row for line in lines if (row := _row(line, before_colon=False))])
+
+
+def _read(interpreter: Interpreter, rows: Sequence[_Row]) -> set[int]:
+    told = [(row, found) for row in rows if (found := _outcome(interpreter, row))]
+    if len(told) < _LEAST:
         return set()
-    for line, match, kind, told in rows:
+    for row, found in told:
         item = interpreter.new_item("health_check")
-        what = Entry("", match["what"], line.number, match.start("what") + 1)
-        interpreter.add(
-            "health_check.kind", item, what, exactly("choice", kind), "sentences", 0.85, "it is listed as checked"
-        )
-        letter = _LETTER.search(match["what"]) if match["mark"] == ":" else None
+        number, match = row.line.number, row.match
+        what = Entry("", match["what"], number, match.start("what") + 1)
+        kind = exactly("choice", row.kind)
+        interpreter.add("health_check.kind", item, what, kind, "sentences", 0.85, "it is listed as checked")
+        letter = None if match["target"] else _LETTER.search(match["what"])
         if match["target"] or letter:
             text = match["target"] or f"{letter[1]}:" if letter else match["target"]
-            target = Entry(
-                "",
-                text,
-                line.number,
-                (letter.start(1) if letter else 0) + match.start("target" if match["target"] else "what") + 1,
-            )
+            column = match.start("what") + letter.start(1) if letter else match.start("target")
+            target = Entry("", text, number, column + 1)
             value = exactly("text", text)
             interpreter.add("health_check.target", item, target, value, "sentences", 0.85, "it is listed as checked")
-        for fact, entry, value in told:
+        for fact, entry, value in found:
             interpreter.add(fact, item, entry, value, "sentences", 0.85, "the line says what came of the check")
-    return {line.number for line, *_ in rows}
+    return {row.line.number for row, _ in told}
+
+
+def _outcome(interpreter: Interpreter, row: _Row) -> list[tuple[str, Entry, Value]]:
+    """What a row says of its check; the moment may stand before the mark, or in brackets at the end."""
+    line, match = row.line, row.match
+    found = outcome(interpreter, line, match["said"], match.start("said"))
+    when, start = match["when"] or "", match.start("when")
+    for at in () if when else (_WHEN_FIRST.match(match["said"]), _WHEN.search(match["said"])):
+        if at:
+            when, start = at["when"], match.start("said") + at.start("when")
+    moment = understand(FACTS["health_check.at"], when, interpreter.locale) if when else None
+    if found and moment and all(fact != "health_check.at" for fact, _, _ in found):
+        found.append(("health_check.at", Entry("", when, line.number, start + 1), moment))
+    return found
 
 
 @lru_cache(maxsize=4096)

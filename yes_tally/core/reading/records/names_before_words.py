@@ -69,6 +69,11 @@ _NUMBERED = re.compile(r"(?P<noun>[^\W\d_]+(?: [^\W\d_]+)?) ?#?(?P<number>\d{1,2
 _QUOTED_BEHIND = re.compile(r"\s['’‘\"].*['’\"]$")
 # ``shared``, ``not the newest``: nothing that the catalogue has a fact of.
 _STATUS = re.compile(r"(?=[^\W\d_])[^\W\dA-Z_][^\dA-Z]{1,24}")
+# A name alone among what is told of these is who has it, or who made it.
+_SAYS_WHO = frozenset({"account", "software"})
+# ``3 programs``, ``3 accounts, 1 disabled``
+_COUNT = re.compile(r"\d{1,4} [^\W\d_]{3,}(?: [^\W\d_]+)?(?:, \d{1,4} [^\W\d_]+(?: [^\W\d_]+)?)*\.?")
+_ASIDE_FIRST = re.compile(r"\((?P<told>[^()]+)\)(?=,|$)")
 # These are numbers and letters themselves.
 _NUMBERS = frozenset({"partition", "volume"})
 # What these are called may be a label too (``guest``, ``public``).
@@ -89,6 +94,8 @@ def names_before_words(interpreter: Interpreter, lines: Sequence[Line], spoken: 
     group = spoken[0] if spoken else ""
     if group not in _NAMED_BY or len(lines) > _MOST_LINES:
         return False
+    if len(lines) > 1 and _COUNT.fullmatch(lines[-1].text.strip()):
+        lines = lines[:-1]
     if interpreter.numbered and 0 < lines[0].number - interpreter.numbered_line <= _RIGHT_UNDER:
         return False  # told of the one that the heading numbers
     if len({indent_of(line.text) for line in lines}) > 1:
@@ -135,8 +142,9 @@ def _row(line: Line, group: str) -> _Row | None:
     if group in BY_MODEL and group != "sound" and (counted or any(map(str.isdigit, text[: called.start()]))):
         return None  # others know what the numbers of these are
     words = text[start:]
-    if words[0] == "(" and words[-1] == ")":
-        words, start = words[1:-1], start + 1
+    if (aside := _ASIDE_FIRST.match(words)) and (group == "software" or aside.end() == len(words)):
+        # ``Bollard Agent (2.0.77), installed …``, or all of the words
+        words = f" {aside['told']} {words[aside.end() :]}"
     return _Row(line, name, text.index(name, called.start(which)), words, start)
 
 
@@ -193,7 +201,9 @@ def _read(interpreter: Interpreter, row: _Row, group: str, least: int) -> Item |
         words = title_before(interpreter, words, row.line.number, row.words_at, item, left)
         clauses = cells_by_comma(words)
     telling = [clause for clause, _ in clauses if tells_field(interpreter, clause, group, left)]
-    if not all(_STATUS.fullmatch(clause) for clause, _ in clauses if clause not in telling):
-        return None  # part of what it is called, or of who has it
+    others = [clause for clause, _ in clauses if clause not in telling and not _STATUS.fullmatch(clause)]
+    if len(others) > (group in _SAYS_WHO):
+        return None  # part of what it is called
+    telling += others
     told_in_words(interpreter, words, row.line.number, row.words_at, group, item, left)
     return item if untold - len(left) >= max(len(telling), least) else None

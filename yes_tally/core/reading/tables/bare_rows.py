@@ -248,7 +248,7 @@ def _tell_untold(row: BareRow, part: re.Match[str], fact: FactKind | None, form:
         row.tell(fact, text, at, exactly("text", text))
 
 
-DRIVER = re.compile(r"[A-Z][\w&-]*(?: (?!on |at )[\w&-]+){1,3}|[A-Z][\w&]*(?:-[\w&]+)+")
+DRIVER = re.compile(r"[A-Z][\w&-]*(?: (?!on |at )[\w&-]+){1,3}|[A-Z][\w&]*(?:-[\w&]+)+(?: \d{1,4})?")
 
 
 def _driver_alone(row: BareRow, parts: Sequence[re.Match[str]]) -> None:

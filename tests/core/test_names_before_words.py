@@ -73,6 +73,21 @@ class NamesBeforeWords(unittest.TestCase):
         found = told("gp-1> tasks\nTasks of this PC (2025-02-12 07:55)\n")
         self.assertFalse([key for key in found if key.startswith("task#1.state")])
 
+    def test_dots_lead_to_what_is_told_and_a_count_ends_it(self):
+        found = told(
+            "gp-1> tasks\nNight copy .......... ready, next run 2025-02-12 01:00\nPrinter list ........ disabled, last run never\n2 tasks, 1 disabled\n"
+        )
+        self.assertEqual((found["task#1.name"], found["task#1.state"]), ("Night copy", "ready"))
+        self.assertEqual((found["task#2.name"], found["task#2.enabled"]), ("Printer list", False))
+
+    def test_a_version_in_brackets_and_who_has_an_account(self):
+        found = told("gp-1> programs\nBollard Agent (2.0.81), by Bollard Works\nPennant Reader (8.3.1), by Pennant\n")
+        self.assertEqual((found["software#1.name"], found["software#1.version"]), ("Bollard Agent", "2.0.81"))
+        found = told(
+            "gp-1> accounts\n[icalloway] Ines Calloway; enabled; administrator\n[guest] disabled; no administrator\n"
+        )
+        self.assertEqual((found["account#1.full_name"], found["account#1.admin"]), ("Ines Calloway", True))
+
     def test_what_else_stands_there_is_read_by_others(self):
         # A title goes on behind a comma, a name holds a version, a kind and a number call nothing.
         found = told("gp-1> updates\nHU-25006: Security fix, printing, installed 2025-01-14\n")

@@ -13,7 +13,7 @@ from yes_tally.core.quantity import exactly
 from yes_tally.core.reading.clauses.told_in_parts import told_in_words
 from yes_tally.core.reading.phrases import is_known
 from yes_tally.core.reading.phrases.elsewhere import names_program
-from yes_tally.core.reading.shapes.layout import MAX_LABEL, MAX_LINE, Entry, commas_for_gaps, indent_of
+from yes_tally.core.reading.shapes.layout import MAX_LABEL, MAX_LINE, Entry, as_comma, commas_for_gaps, indent_of
 from yes_tally.core.reading.text.decode import Line
 
 if TYPE_CHECKING:
@@ -75,6 +75,7 @@ _VERSION = re.compile(r" \d[\d.]*$| \d[\d.]* ")
 
 def _tell_of_licence(interpreter: Interpreter, line: Line, told: str, at: int) -> None:
     """Keep what a text from the column ``at`` (from 0) on tells of a licence."""
+    told = _BY_CHANNEL.sub(as_comma, told)
     clauses = commas_for_gaps(told.replace(" (", ", ").translate(_BETWEEN))
     told_in_words(interpreter, clauses, line.number, at, "licence", None, list(FIELDS["licence"]))
 
@@ -103,6 +104,11 @@ def licence_at_once(interpreter: Interpreter, lines: Sequence[Line], command: tu
     return len(interpreter.drafts) > before
 
 
+# ``activated by volume licence``: two things
+_BY_CHANNEL = re.compile(
+    r" (?:by|via|through|with|on|durch|über|mit|par|avec|por|mediante|con|com|tramite|da|met|door|przez|z) (?=(?:an? |une? |una |uma |een |eine[rnm]? )?(?:volum|retail|oem|subscri|abon|abbon|suscri|assin|licencia por vol|licence en vol|licen[çc]a (?:de|por) vol|licenza (?:a|per) vol|licencj\w+ zbior))",
+    re.I,
+)
 _LABELLED = re.compile(r"[^\W\d_][^,:()]{0,30}: ")
 _SEVERAL = 2
 _PAIR = re.compile(r"\s*(?:\[\d{1,3}\]\s*)?(?P<label>[^\W\d_][^:=]{1,40}?)[ .]*(?:=\s*|:\s+|\s{2,})(?P<value>\S.*)$")

@@ -22,7 +22,7 @@ from yes_tally.core.reading.kinds.updates_installed import states_otherwise
 from yes_tally.core.reading.meaning.decide import Guess, decide
 from yes_tally.core.reading.meaning.labels import words_of
 from yes_tally.core.reading.phrases import SUBJECTS, subject_called
-from yes_tally.core.reading.records.heads_over_words import BY_MODEL, CALLED_BY, CARD, MODEL, numbered_head
+from yes_tally.core.reading.records.heads_over_words import BY_MODEL, CALLED_BY, CARD, LEADER, MODEL, numbered_head
 from yes_tally.core.reading.records.names_in_headings import profile_in
 from yes_tally.core.reading.shapes.layout import (
     MAX_LINE,
@@ -123,7 +123,7 @@ def _of_kind(name: str) -> bool:
 
 
 def _row(line: Line, group: str) -> _Row | None:
-    text = line.text[:MAX_LINE].rstrip()
+    text = LEADER.sub(lambda dots: " " * len(dots.group()), line.text[:MAX_LINE].rstrip())
     listed = _LISTED.match(text)
     head = numbered_head(line, (group,)) if group not in _NUMBERS else None
     counted = head is not None and group in head.groups and head.told_at < len(text)

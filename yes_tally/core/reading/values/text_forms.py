@@ -123,7 +123,7 @@ TEXT_FORMS: dict[str, re.Pattern[str]] = {
     ),
     "board.model": re.compile(
         r"(?=.*[^\W\d_])(?:(?:[A-Z][a-z]+|[A-Z]{4,}) (?=[A-Z]{1,4}-?[A-Z]{0,2}\d))?(?P<keep>.+?)(?i:,? \(?(?:rev|v[eé]r|wers|r[eé]v|v\d|ausf)[^()]*\)?)?(?: ?, (?=\S*\d)[\w.-]+)*"
-        r"(?: (?:by|von|par|de|di|van|od|da) [A-Z][\w&-]+)?(?: \([^()]*\d[^()]*\))?$"
+        r"(?: (?:by|von|par|de|di|van|od|da) [A-Z][\w&-]+)?(?: \([^()]*\d[^()]*\))?(?:, (?i:bios|uefi|firmware)\b.*)?$"
     ),
     "page_file.path": re.compile(
         r"(?:(?:file|datei|fichier|archivo|arquivo|ficheiro|bestand|plik) )?(?P<keep>(?:(?!\s{2,}).)*[/\\](?:(?!\s{2,}).)*)|[A-Za-z][\w-]*:\S*$|[\w-]+\.[a-z]{2,4}$"
@@ -141,7 +141,7 @@ TEXT_FORMS: dict[str, re.Pattern[str]] = {
         r"(?:(?:on|at|an|auf|sur|en|su|op|na|em) )?(?P<keep>(?:\d{1,3}\.){3}\d{1,3}(?::\d+)?(?= \([^()]*\)$)|.+)"
     ),
     "licence.server": re.compile(
-        r"(?!(?:bis|until|till|jusqu|hasta|at[ée]|fino|tot|do)\b)(?P<keep>[\w.:-]+)(?:[\s,;(].*)?$"
+        r"(?!(?:bis|until|till|jusqu|hasta|at[ée]|fino|tot|do)\b)(?!(?i:volum\w*|retail|oem|subscription|abonnement|telephone|phone)(?:\s|$))(?P<keep>[\w.:-]+)(?:[\s,;(].*)?$"
     ),
     "lookup.server": re.compile(r"(?P<keep>[\w.:-]+)(?:\s+[(\[].*)?$"),
     "lookup.name": re.compile(r"(?!\d{1,3}(?:\.\d{1,3}){3}$)\S+$"),

@@ -2,7 +2,7 @@
 
 import unittest
 
-from tests.core.readings import told
+from tests.core.readings import assert_things_told, told
 
 # What is asked for, the noun, the fact a thing is called by, and two things: the name, and what words say of each.
 THINGS = {
@@ -39,14 +39,6 @@ BETWEEN = (", ", "   ", " · ", "; ", "\n   ")
 
 
 class KindsOverWords(unittest.TestCase):
-    def assert_told(self, text, group, naming, things):
-        found = told(text)
-        for n, (name, said) in enumerate(things, 1):
-            self.assertEqual(found.get(f"{group}#{n}.{naming}"), name)
-            for field, (_, value) in said.items():
-                self.assertEqual(found.get(f"{group}#{n}.{field}"), value, field)
-        return found
-
     def test_each_thing_is_called_and_told_of(self):
         for group, (command, noun, naming, things) in THINGS.items():
             for head in HEADS:
@@ -56,7 +48,7 @@ class KindsOverWords(unittest.TestCase):
                         for n, (name, said) in enumerate(things)
                     )
                     with self.subTest(group=group, head=head, between=between):
-                        found = self.assert_told(text, group, naming, things)
+                        found = assert_things_told(self, text, group, naming, things)
                         self.assertFalse([key for key in found if "#" in key and not key.startswith(group)])
 
     def test_things_that_a_command_asks_for_by_their_names(self):
@@ -85,7 +77,7 @@ class KindsOverWords(unittest.TestCase):
                         for n, (name, said) in enumerate(things, 1)
                     )
                     with self.subTest(group=group, head=head, between=between):
-                        self.assert_told(text, group, naming, things)
+                        assert_things_told(self, text, group, naming, things)
 
     def test_what_somebody_chose_a_name_for(self):
         for command, text, expected in (

@@ -44,7 +44,6 @@ from yes_tally.core.failures.words import (
     UNAVAILABLE,
     UNKNOWN,
     VERSION,
-    WITHOUT,
     YOU_ARE,
 )
 
@@ -78,7 +77,7 @@ FORMS: dict[str, tuple[str, ...]] = {
         either_way(COMMAND, INVALID),
         rf"\b(?:{NO}) {COMMAND} \S+\W*$|\b(?:{NO}) {COMMAND} (?:called|chiamat\w|llamad\w|chamad\w|nomme\w?|namens|genaamd|o nazwie|\W\w)",
         r"^\W*(?:was ist|que es|o que e|che cos.e|wat is|co to jest|qu.est-ce que|what is) ['\"«“„]",
-        rf"\b(?:not|nicht|pas|no|non|nao|niet|nie)\b{SOME}\b(?:part of|teil|parte de|parte di|deel van|czescia)\b{SOME}\b{CONSOLE}",
+        rf"\b{NOT}\b{SOME}\b(?:part of|teil|parte de|parte di|deel van|czescia)\b{SOME}\b{CONSOLE}",
         r"\b(?:do(?:es)? ?n.?t know|kenne?t? (?:ich )?nicht|connais pas|no (?:conozco|se que es)|nao sei o que e|non so cosa sia|weiss nicht, was|weet niet wat|ne sais pas ce qu|nie wiem, co|nao conheco|non conosco|ken ik niet|nie znam)\b(?! \S+\.\S)",
         rf"\b{LACKING} (?:\w+ ){{0,2}}{COMMAND}\b",
         rf"\bis not recogni[sz]ed\b|\bnao (?:e|foi) reconhecid|\bnon e riconosciut|\bno se reconoce|\bnao se reconhece|\bno such {COMMAND}\b",
@@ -94,7 +93,6 @@ FORMS: dict[str, tuple[str, ...]] = {
         rf"{near(ONLY, FROM, VERSION)} \d|^\W*(?:erst|only|seulement|solo|pas|dopiero) {FROM} (?:la |der |die )?{VERSION} \d",
         either_way(FUNCTION, ABSENT),
         rf"\b(?:hardware|hard ?ware|materiel|hardver|sprzet|apparatuur)\b{SOME}\b{NOT} {AVAILABLE}\b",
-        rf"\b{THIS} {MACHINE} {WITHOUT}",
         rf"\b{LACKING}(?: [\w-]+){{1,2}} (?:in|on|from|von|im|auf|de|da|del|van|w) (?:this|the|dieser?|cette|est[ae]|quest[oa]|deze|tym|tej) (?:firmware|board|hardware|{MACHINE})",
         rf"\b(?:requires|needs|erfordert|benotigt|necessite|requiere|requer|richiede|vereist|wymaga) (?:\w+ )?{VERSION} \d[^:]*$",
         rf"\b{THIS} {MACHINE}(?: {HAS_NO}\b|.{{0,20}} (?:no lo|non lo|nao o) )",

@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-# The words that sentences of failed commands are made of, in the eight languages, without accents.
 ADMIN = r"(?<!\\)(?:amministrat\w+|admin\w*|beheerder\w*|root|superuser\w*)"
 RIGHTS = (
     r"(?:rights?|privileg\w*|permiss\w+|permis\w{0,2}|elevation|admin-?rechte\w*|\w*rechten?|berechtigung\w*|droits?|autori[sz]\w+|derechos?|"
@@ -39,7 +38,7 @@ UNKNOWN = (
 AVAILABLE = r"(?:supported|available|offered|unterstutzt|verfugbar|pris en charge|disponi[bv]\w+|compatib\w+|supporta\w+|suportad\w|ondersteund|beschikbaar|obslugiwan\w+|dostepn\w+)"
 THIS = r"(?:this|dies\w{0,2}|cet?|cette|est[ea]|nest[ea]|quest[oa]|dit|deze|tym|tej|here|hier|ici|aqui|qui|tutaj|tu|your?|ihre?|votre|su|sua|tuo|tua|uw|jouw|twoj\w?)"
 MACHINE = r"(?:pc|machine|computer|model\w*|hardware|firmware|board|editions?|edizione|edicion|edicao|rechner|gerat|poste|ordinateur|appareil|equipo|ordenador|computador|dispositivo|sistema|system|apparaat|komput\w+|urzadzeni\w+|version\w*|wersj\w+)"
-HAS_NO = r"(?:has no|has not|hat kein\w*|n.a pas|no tiene|nao tem|non ha|heeft geen|nie ma\w*|does not (?:have|offer|support)|lacks)"
+HAS_NO = r"(?:has no|has not|hat kein\w*|n.a pas|no tiene|nao tem|non ha|heeft geen|nie ma\w*|does not (?:have|offer|support)|lacks|verfugt uber kein\w*|carece de|no (?:posee|dispone de)|nao (?:possui|dispoe de)|e priv[oa] di|non dispone di|ne dispose pas d.|est depourvu\w? d.|beschikt niet over|nie posiada|is without)"
 ANSWER = r"(?:answer|reply|response|antwort|ruckmeldung|reponse|respuesta|risposta|resposta|antwoord|odpowiedzi)"
 NO = r"(?:no|keine?|aucune|pas de|sin|sem|nessuna|senza|geen|brak|bez|sans|ninguna|nenhuma|not? ?any|without|ohne|zonder)"
 FUNCTION = (
@@ -60,7 +59,6 @@ OVER = (
     r"esgotado|verstreken|overschreden|przekroczon\w+|uplynal|minal|raggiunto|atteint|alcanzado|atingido|bereikt|osiagniet\w)"
 )
 
-
 BLOCKED = r"(?:blocked|prevented|prohibited|gesperrt|blockiert|verhindert|bloque\w*|interdit\w?|bloquead\w|impedid\w|bloccat\w|impedit\w|geblokkeerd|verhinderd|zablokowan\w+|zabronion\w+)"
 POLICY = r"(?:polic(?:y|ies)|\w*richtlinie\w*|strategie|directivas?|politica\w*|criteri|beleid|\w*beleid|zasad\w*)"
 INVALID = r"(?:invalid|not valid|(?:un|nicht )gultig\w*|falsch\w*|invalide|non valide|incorrecte?|(?:no|nao|non) valid\w|invalid[oa]|errat\w|ongeldige?|verkeerde?|nieprawidlow\w|niepoprawn\w|bledn\w)"
@@ -69,7 +67,6 @@ IMPLEMENTED = (
 )
 INCLUDED = r"(?:included|contained|part of|enthalten|inclus\w?|comprise?|incluid\w|incluso|inclus\w|compres\w|inbegrepen|aanwezig|zawart\w|dostepn\w+|available|present|provided)"
 VERSION = r"(?:versions?|versione|\w*versao|builds?|editions?|edicion|edicao|edizione|editie|edycj\w|wersj\w|release|systems?|firmware|ausgabe)"
-WITHOUT = r"(?:verfugt uber kein\w*|carece de|no (?:posee|dispone de)|nao (?:possui|dispoe de)|e priv[oa] di|non dispone di|ne dispose pas d.|est depourvu\w? d.|beschikt niet over|nie posiada|has no|lacks|is without)"
 NOT = r"(?:not|nicht|pas|no|nao|non|niet|nie)"
 REQUEST = r"(?:request|query|operation|call|waiting|wait|anforderung|anfrage|abfrage|vorgang|aufruf|requete|demande|operation|peticion|solicitud|consulta|operacion|pedido|solicitacao|operacao|richiesta|operazione|aanvraag|verzoek|bewerking|zadanie|operacj\w|deadline|wartezeit)"
 EXPIRED = r"(?:expired|exceeded|lapsed|lief ab|lauft ab|abgelaufen|uberschritten|expire\w?|expirado|expirada|expirou|caduc\w+|scadut\w|verlopen|overschreden|wygas\w+|przekroczon\w+)"

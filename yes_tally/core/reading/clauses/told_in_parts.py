@@ -139,6 +139,8 @@ def told_in_words(
     return told
 
 
+# So many facts a text tells beside its own at most.
+_MOST_ASIDES = 8
 _ASIDE = re.compile(r"\S \((?P<aside>[^()]+)\)$")
 
 
@@ -147,12 +149,12 @@ def _aside_of(
 ) -> bool:
     """``3600 MHz (boost 4900 MHz)``: whether what stands in brackets behind what a clause tells has a label, and is told."""
     aside = _ASIDE.search(part)
-    told = {draft.fact for draft in interpreter.drafts if draft.item is item}
-    untold = [fact for fact in left if fact.name not in told]
-    found = by_label(interpreter, aside["aside"], group, untold) if aside else None
+    found = by_label(interpreter, aside["aside"], group, left) if aside else None
     if aside is None or found is None:
         return False
     fact, value, at = found
+    if any(draft.fact == fact.name and draft.item is item for draft in interpreter.drafts[-_MOST_ASIDES:]):
+        return False  # ``asides`` told it
     column = place.column + len(place.printed) - len(aside["aside"]) - 1 + at
     interpreter.add(
         fact.name,

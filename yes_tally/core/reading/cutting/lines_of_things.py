@@ -8,6 +8,7 @@ from collections.abc import Sequence
 from dataclasses import replace
 
 from yes_tally.core.reading.meaning.decide import Context, decide
+from yes_tally.core.reading.meaning.spoken_of import MAY_BE_CARD
 from yes_tally.core.reading.phrases import is_known, names_item, subject_called
 from yes_tally.core.reading.shapes.layout import MAX_LINE, marks_as_commas
 from yes_tally.core.reading.text.decode import Line
@@ -70,13 +71,9 @@ def _behind_colon(text: str) -> str:
     return text
 
 
-# Which kind of thing these are of, what is spoken of around them says.
-_CARD = re.compile(r"cards?|devices?|karten?|cartes?|tarjetas?|placas?|sched[ae]|kaart(?:en)?|kart[ay]", re.I)
-
-
 def _is_thing(noun: str, number: str) -> bool:
     """Whether a noun and a number name a thing: ``CPU 0``, ``Slot A1``, ``Card 2``."""
-    if subject_called(noun, number) or _CARD.fullmatch(noun):
+    if subject_called(noun, number) or MAY_BE_CARD.fullmatch(noun):
         return True
     return any(guess.fact == "module.slot" for guess in decide(noun, Context("module"))[:1])
 

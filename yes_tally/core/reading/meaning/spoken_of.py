@@ -28,6 +28,9 @@ _BRACED_ENTRY = re.compile(
     re.I,
 )
 
+# Which kind of card it is, what is spoken of around it says.
+MAY_BE_CARD = re.compile(r"cards?|devices?|karten?|cartes?|tarjetas?|placas?|sched[ae]|kaart(?:en)?|kart[ay]", re.I)
+
 
 def asked_for(command: str) -> tuple[str, ...]:
     """The kinds of things that a command asks for, groups of the catalogue, the likeliest first."""

@@ -10,6 +10,7 @@ from typing import TYPE_CHECKING, NamedTuple
 from yes_tally.core.catalogue import FIELDS
 from yes_tally.core.reading.clauses.by_clause import tells_field
 from yes_tally.core.reading.meaning.decide import decide
+from yes_tally.core.reading.meaning.spoken_of import MAY_BE_CARD
 from yes_tally.core.reading.phrases import is_known, subject_called
 from yes_tally.core.reading.records.listings import CALLED, by_key
 from yes_tally.core.reading.shapes.layout import MAX_LINE, cells_by_comma, commas_for_marks
@@ -63,7 +64,7 @@ _CHOSEN = re.compile(r"[^\W_](?:[^:=|,;()\"“]| \()*\)?")
 BY_MODEL = ("processor", "disk", "module", "graphics", "display", "sound", "battery", "adapter")
 # What things of each kind are called, where a line begins with that: a model, the code of a part, a login, an id, or what
 # somebody chose.
-_FORMS_OF_NAMES = {
+FORMS_OF_NAMES = {
     **dict.fromkeys(BY_MODEL, MODEL),
     **dict.fromkeys(("printer", "software", "driver", "task"), _CHOSEN),
     "account": re.compile(r"[\w.\\@-]+(?: \([^()]+\))?|[A-Z][\w-]+(?: [A-Z][\w-]+)+"),
@@ -75,7 +76,7 @@ _FORMS_OF_NAMES = {
 
 def named_head(interpreter: Interpreter, line: Line, group: str) -> Head | None:
     """A thing of a kind that is spoken of, where its line begins with its model or what else it is called by."""
-    if group not in _FORMS_OF_NAMES:
+    if group not in FORMS_OF_NAMES:
         return None
     text = line.text[:MAX_LINE].rstrip(' :=-"“”»])')
     listed = _LISTED.match(text)
@@ -83,7 +84,7 @@ def named_head(interpreter: Interpreter, line: Line, group: str) -> Head | None:
     cells = [cell for cell, _ in cells_by_comma(commas_for_marks(LEADER.sub("   ", text[start:])))][:2]
     name = cells[0] if cells else ""
     numbered = listed is not None and any(map(str.isdigit, listed.group()))
-    form = _CHOSEN if numbered and group in BY_MODEL and group != "adapter" else _FORMS_OF_NAMES[group]
+    form = _CHOSEN if numbered and group in BY_MODEL and group != "adapter" else FORMS_OF_NAMES[group]
     known = is_known(name)
     if not form.fullmatch(name) or (known and len(cells) > 1 and is_known(cells[1])):
         return None  # another line, or the head of a table
@@ -98,7 +99,7 @@ def named_head(interpreter: Interpreter, line: Line, group: str) -> Head | None:
         or (len(cells) > 1 and all(map(MODEL.fullmatch, cells)))
     ):
         return None  # it is called by people too
-    if not numbered and group not in _LIKE_LABELS:
+    if not numbered and group not in LIKE_LABELS:
         tells = group != "module" and tells_field(interpreter, name, group, list(FIELDS[group]))
         if known or tells:
             return None
@@ -106,7 +107,7 @@ def named_head(interpreter: Interpreter, line: Line, group: str) -> Head | None:
 
 
 # What these are called may be a label too (``guest``, ``public``, ``System``).
-_LIKE_LABELS = frozenset({"account", "firewall", "volume"})
+LIKE_LABELS = frozenset({"account", "firewall", "volume"})
 
 
 def may_be_named(records: Sequence[tuple[Line, Sequence[Line]]], group: str, *, parted: bool) -> bool:
@@ -115,7 +116,7 @@ def may_be_named(records: Sequence[tuple[Line, Sequence[Line]]], group: str, *, 
     chosen = group not in BY_MODEL
     if not any(deeper for _, deeper in records) or (chosen and not all(deeper for _, deeper in records)):
         return False
-    if all(is_known(line.text.strip(" :[]=-")) for line, _ in records) and group not in _LIKE_LABELS:
+    if all(is_known(line.text.strip(" :[]=-")) for line, _ in records) and group not in LIKE_LABELS:
         return False
     pairs = any(_COLON.search(line.text[:MAX_LINE]) for _, deeper in records for line in deeper)
     several = len(records) > 1 or group in _TOLD_BY_FORM
@@ -151,10 +152,9 @@ def _called(noun: str, number: str, spoken: Sequence[str]) -> tuple[str, ...]:
         return (group,)
     if keyed := by_key(noun, tuple(spoken)) or by_key(noun, ("module",)):
         return (keyed,) if keyed not in _TOLD_ELSEWHERE else ()
-    return _CARDS if CARD.fullmatch(noun) else ()
+    return _CARDS if MAY_BE_CARD.fullmatch(noun) else ()
 
 
-CARD = re.compile(r"cards?|devices?|karten?|cartes?|tarjetas?|placas?|sched[ae]|kaart(?:en)?|kart[ay]", re.I)
 _CARDS = ("adapter", "graphics", "sound")
 
 

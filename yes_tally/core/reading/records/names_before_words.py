@@ -21,8 +21,16 @@ from yes_tally.core.reading.kinds.update_titles import title_before
 from yes_tally.core.reading.kinds.updates_installed import states_otherwise
 from yes_tally.core.reading.meaning.decide import Guess, decide
 from yes_tally.core.reading.meaning.labels import words_of
+from yes_tally.core.reading.meaning.spoken_of import MAY_BE_CARD
 from yes_tally.core.reading.phrases import SUBJECTS, subject_called
-from yes_tally.core.reading.records.heads_over_words import BY_MODEL, CALLED_BY, CARD, LEADER, MODEL, numbered_head
+from yes_tally.core.reading.records.heads_over_words import (
+    BY_MODEL,
+    CALLED_BY,
+    FORMS_OF_NAMES,
+    LEADER,
+    LIKE_LABELS,
+    numbered_head,
+)
 from yes_tally.core.reading.records.names_in_headings import profile_in
 from yes_tally.core.reading.shapes.layout import (
     MAX_LINE,
@@ -32,7 +40,6 @@ from yes_tally.core.reading.shapes.layout import (
     indent_of,
     lone_mark_as_comma,
 )
-from yes_tally.core.reading.tables.rows_by_form import UPDATE_ID
 from yes_tally.core.reading.text.decode import Line
 from yes_tally.core.reading.values.text_forms import NAME_AND_VERSION
 from yes_tally.core.words import flag_of
@@ -49,18 +56,15 @@ _CALLED = re.compile(
     r"(?P<mark> ?[:,;]? *(?:--?|[–—|·/] )? *(?:(?:is|ist|est|es|é|è|jest) )?)"
 )
 _CHOSEN = re.compile(r"(?!.*\.{2})[^\W_](?:[^:=|,;\"“]|,(?! ))*")
-_PATH = re.compile(r"(?:[A-Z]:\\|/)\S+")
 _NAMED_BY = {
-    **{group: CALLED_BY[group] for group in (*BY_MODEL, "printer", "account", "software", "update", "task", "driver", "firewall", "sound", "page_file")},
+    **{group: fact for group, fact in CALLED_BY.items() if group in FORMS_OF_NAMES or group == "page_file"},
     "volume": "volume.mount", "partition": "partition.number", "boot_entry": "boot_entry.name",
 }  # fmt: skip
+# What else than over words things are called here, and where no bracket ends a name.
 _FORMS = {
-    **dict.fromkeys(BY_MODEL, MODEL),
+    **FORMS_OF_NAMES,
     **dict.fromkeys(("printer", "software", "task", "driver", "sound", "boot_entry"), _CHOSEN),
-    "account": re.compile(r"[\w.\\@-]+(?: \([^()]+\))?|[A-Z][\w-]+(?: [A-Z][\w-]+)+"),
-    "update": UPDATE_ID,
-    "firewall": re.compile(r"[^\W\d_]+(?: [^\W\d_]+)?"),
-    "page_file": _PATH,
+    "page_file": re.compile(r"(?:[A-Z]:\\|/)\S+"),
     "volume": re.compile(r"[A-Z]:?\\?|/[\w./-]*"),
     "partition": re.compile(r"#?\d{1,2}"),
 }
@@ -77,7 +81,7 @@ _ASIDE_FIRST = re.compile(r"\((?P<told>[^()]+)\)(?=,|$)")
 # These are numbers and letters themselves.
 _NUMBERS = frozenset({"partition", "volume"})
 # What these are called may be a label too (``guest``, ``public``).
-_LIKE_LABELS = frozenset({"account", "firewall", "volume", "partition"})
+_LIKE_LABELS = LIKE_LABELS | {"partition"}
 
 
 class _Row(NamedTuple):
@@ -118,7 +122,7 @@ def _of_kind(name: str) -> bool:
     """``card 1``: which of a kind, and no name."""
     numbered = _NUMBERED.fullmatch(name)
     return numbered is not None and bool(
-        CARD.fullmatch(numbered["noun"]) or subject_called(numbered["noun"], numbered["number"])
+        MAY_BE_CARD.fullmatch(numbered["noun"]) or subject_called(numbered["noun"], numbered["number"])
     )
 
 

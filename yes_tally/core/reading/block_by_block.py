@@ -19,9 +19,10 @@ from yes_tally.core.reading.kinds.event_records import is_told_below, read_event
 from yes_tally.core.reading.kinds.field_asked import field_headed
 from yes_tally.core.reading.kinds.licences_of_products import licence_at_once
 from yes_tally.core.reading.kinds.memory_sockets import read_sockets, sockets_over_words
+from yes_tally.core.reading.kinds.name_lookups import names_with_answers
 from yes_tally.core.reading.kinds.update_records import read_updates
 from yes_tally.core.reading.kinds.updates_in_lines import updates_in_lines, updates_under_states, updates_with_days
-from yes_tally.core.reading.kinds.variables import folders_in_order
+from yes_tally.core.reading.kinds.variables import folders_in_order, names_before_values
 from yes_tally.core.reading.phrases.elsewhere import is_elsewhere
 from yes_tally.core.reading.records.field_lists import read_field_list
 from yes_tally.core.reading.records.kinds_over_words import kinds_over_words
@@ -58,6 +59,8 @@ _READ_WHOLE: tuple[Callable[[_Asked], bool], ...] = (
     lambda of: field_headed(of.interpreter, of.block.lines, [heading.text for heading in of.block.headings]),
     lambda of: read_kind(of.interpreter, of.block.lines),
     lambda of: kinds_over_words(of.interpreter, _with_heading(of.block), of.spoken, parted=of.block.layout is not None),
+    lambda of: names_before_values(of.interpreter, of.block.lines, of.spoken),
+    lambda of: names_with_answers(of.interpreter, of.block.lines, of.spoken),
     lambda of: names_before_words(of.interpreter, of.block.lines, of.spoken),
     lambda of: read_adapters(of.interpreter, of.block.lines, of.command),
     lambda of: adapters_over_words(of.interpreter, of.block.lines, of.spoken, parted=of.block.layout is not None),

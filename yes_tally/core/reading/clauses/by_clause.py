@@ -8,121 +8,17 @@ from typing import TYPE_CHECKING
 
 from yes_tally.core.catalogue import DERIVED, FACTS, FactKind
 from yes_tally.core.quantity import Value, exactly
+from yes_tally.core.reading.clauses.field_forms import FORMS
 from yes_tally.core.reading.meaning.decide import Guess, decide
 from yes_tally.core.reading.values.flags import says_rights
 from yes_tally.core.reading.values.measures import memory_told
-from yes_tally.core.reading.values.text_forms import BUS, DAY, PART_KINDS, PART_NUMBER, THROUGH, TURNS
-from yes_tally.core.reading.values.understand import FILE_SYSTEM, understand
+from yes_tally.core.reading.values.text_forms import BUS, DAY, TURNS
+from yes_tally.core.reading.values.understand import understand
 from yes_tally.core.words import choice_named, choice_of, flag_of, is_placeholder
 
 if TYPE_CHECKING:
     from yes_tally.core.reading.interpret import Interpreter
 
-# How a device is.
-_DEVICE_STATE = re.compile(
-    r"(?:in)?a[ck]ti(?:ve|f|ef|[vw]o|va|vo)|(?:in)?aktiv|(?:in)?attiv[oa]|(?:nie)?aktywn[aye]|on|off|an|aus|in ordnung|(?:aus|ein)geschaltet|en ordre|en orden|em ordem|in orde|w porz[ąa]dku|works|em funcionamento|en funcionamiento|en fonctionnement|desligad[oa]|apagad[oa]|spent[oa]|éteint\w*|working(?: (?:properly|well|normally))?|ok|okay|ready|(?:not )?in use|disabled|enabled|switched (?:on|off)|faulty|not working|problem|"
-    r"funktioniert|in betrieb|betriebsbereit|deaktiviert|aktiviert|nicht in gebrauch|gest[öo]rt|fonctionne|en service|en marche|d[ée]sactiv[ée]e?|activ[ée]e?|hors service|"
-    r"funciona(?:ndo)?|a funcionar|em uso|en uso|in uso|desactivad[oa]|deshabilitad[oa]|habilitad[oa]|desativad[oa]|ativad[oa]|funzionante|funziona|in funzione|disattivat[oa]|attivat[oa]|"
-    r"werkt|in gebruik|uitgeschakeld|ingeschakeld|dzia[łl]a|sprawn[aye]|w u[żz]yciu|wy[łl][ąa]czon[aye]|w[łl][ąa]czon[aye]|"
-    r"stopped|gestoppt|angehalten|arr[êe]t[ée]e?|detenid[oa]|parad[oa]|ferm[oa]|gestopt|zatrzyman[aye]|"
-    r"arbeitet(?: einwandfrei| normal)?|l[äa]uft|abgeschaltet|ausgefallen|stumm|muted|idle|unplugged|nicht angeschlossen|fehlerhaft|defekt|defect\w*|kapot|aan|uit|failed|failing|"
-    r"allum[ée]e?|(?:en )?panne|non utilis[ée]e?|encendid[oa]|averiad[oa]|sin usar|ligad[oa]|avariad[oa]|acces[oa]|guast[oa]|non usat[oa]|niet in gebruik|uszkodzon[aye]|nieu[żz]ywan[aye]|"
-    r"(?:error|fehler|erreur|errore|erro|fout|b[łl][ąa]d|code)(?: code)? \d{1,5}",
-    re.I,
-)
-
-
-def is_device_state(text: str) -> bool:
-    """Whether a text says how a device is (``switched off``), and nothing else."""
-    return _DEVICE_STATE.fullmatch(text) is not None
-
-
-# ``10.20.1.133 by DHCP``
-_FROM_SERVER = r"\(?(?:by|via|from|per|über|par|por|da|via|door|przez|z) dhcp\)?"
-# Texts that their form alone tells.
-FORMS = {
-    "graphics.state": _DEVICE_STATE,
-    "sound.state": _DEVICE_STATE,
-    "module.part": PART_NUMBER,
-    "partition.kind": re.compile(rf"(?=.*(?:{PART_KINDS.pattern}))[^\W\d_][^\d,;]{{2,30}}", re.I),
-    "licence.grace": re.compile(
-        r"(?:(?:still|noch|encore|il reste|reste(?:nt)?|a[úu]n|quedan?|faltam?|restam?|ainda|ancora|restano|nog|jeszcze|zosta[łl]o) )?\d{1,4} (?:days?|hours?|minutes?|tage?n?|stunden?|minuten?|jours?|"
-        r"heures?|d[íi]as?|horas?|minutos?|giorn[io]|or[ea]|minuti|dag(?:en)?|u(?:ur|ren)|dni|dzie[ńn]|godzin\w*|minut\w*)(?: (?:left|remaining|to go|restant\w*|rimanent\w*|over|resterend\w*|pozosta[łl]\w*|"
-        r"verbleib\w*|[üu]brig))?",
-        re.I,
-    ),
-    "memory.slots": re.compile(
-        r"\d{1,2} (?:of|out of|von|sur|de|di|van|z|/) \d{1,2} (?:memory )?(?:slots?|sockets?|(?:steck|speicher)?pl[äa]tzen?|emplacements|ranuras|z[óo]calos|"
-        r"posti|alloggiamenti|sleuven|plaatsen|gniazd|soquetes|ranhuras)(?: \w+)?",
-        re.I,
-    ),
-    # ``23H2 build 22641.880``
-    "os.version": re.compile(r"\d\dH\d(?: \(?(?:build )?\d{4,6}(?:\.\d+)*\)?)?", re.I),
-    "printer.port": re.compile(
-        r"(?:(?:on|at|an|auf|sur|en|su|op|na|em) )?(?:(?:\d{1,3}\.){3}\d{1,3}(?::\d+)?|(?:USB|LPT|COM)\d+:?|FILE:|\\\\\S+)",
-        re.I,
-    ),
-    "firmware.mode": re.compile(r"legacy(?:[ -]mod\w+)?(?: \([^()]*\))?|UEFI(?:[ -]mod\w+)?", re.I),
-    "battery.full": re.compile(
-        r"[\d.,']+(?: ?m?Wh)? (?:of|out of|von|sur|de|di|van|z) [\d.,']+ ?m?Wh(?: \([^()]*\))?", re.I
-    ),
-    "battery.health": re.compile(
-        r"[\d.,]+ ?% (?:health|healthy|of design|gesund\w*|zustand|de sant[ée]|de salud|de sa[úu]de|di salute|gezond\w*|kondycj\w*)",
-        re.I,
-    ),
-    "os.build": re.compile(r"(?:build )?\d+(?:\.\d+){2,}"),
-    "display.width": re.compile(r"\d{3,5} ?[xX×] ?\d{3,5}(?: ?@ ?\d{2,3}(?: ?Hz)?)?"),
-    "display.serial": re.compile(r"(?=(?:[A-Z-]*\d){3})(?=[\d-]*[A-Z])[A-Z0-9-]{8,24}"),
-    "account.full_name": re.compile(r"[«„“\"].+[»“”\"]"),
-    "adapter.mac": re.compile(r"[0-9a-f]{2}(?:[:-][0-9a-f]{2}){5}", re.I),
-    "adapter.ipv4": re.compile(
-        rf"\d{{1,3}}(?:\.\d{{1,3}}){{3}}(?:/\d{{1,2}})?(?: {THROUGH} \d{{1,3}}(?:\.\d{{1,3}}){{3}}| {_FROM_SERVER})?",
-        re.I,
-    ),
-    "adapter.ipv6": re.compile(
-        r"(?:(?:[0-9a-f]{1,4}:){7}[0-9a-f]{1,4}|[0-9a-f:]{2,30}::[0-9a-f:]{0,30})(?:/\d{1,3})?", re.I
-    ),
-    "adapter.dhcp_server": re.compile(
-        r"(?:leased?|bail|concesi[óo]n|concess[ãa]o|concessione|dzier[żz]awa) (?:from|by|von|de|du|da|dal?|van|od|przez) \d{1,3}(?:\.\d{1,3}){3}",
-        re.I,
-    ),
-    "adapter.dhcp": re.compile(
-        r"(?:by|via|per|par|por|da|door|przez) dhcp|dhcp,? (?:(?:from|by|von|de|du|da|dal|di|van|od|server) )?\d{1,3}(?:\.\d{1,3}){3}",
-        re.I,
-    ),
-    "adapter.connected": re.compile(
-        r"(?:up|down|link (?:up|down)|online|offline|no (?:connection|link|cable)|ohne verbindung|kein kabel|sans connexion|sin conexi[óo]n|sem liga[çc][ãa]o|senza (?:connessione|collegamento)|geen verbinding|zonder verbinding|brak po[łl][ąa]czenia|bez po[łl][ąa]czenia|(?:not )?connected|disconnected|(?:nicht )?verbunden|getrennt|connecté|déconnecté|conectad[oa]|desconectad[oa]|connesso|disconnesso|scollegato|"
-        r"collegato|(?:niet )?verbonden|ligad[oa]|desligad[oa]|(?:nie)?połączon[yae]|podłączon[yae])(?: (?:(?:at|mit|à|a|com|con|met|z|op|na) )?\d.*)?",
-        re.I,
-    ),
-    "module.speed": re.compile(r"\d{3,5} ?(?:MT/s|MHz)(?: \([^()]*\))?", re.I),
-    # Four bytes, as a module's own memory keeps it (JEDEC SPD).
-    "module.serial": re.compile(r"(?:0x)?(?=.*\d)[0-9A-F]{8}"),
-    "disk.serial": re.compile(r"(?=[A-Z-]*\d)(?=[\d-]*[A-Z])[A-Z0-9-]{8,24}"),
-    "process.user": re.compile(
-        r"[\w-]+\\[\w.-]+|(?i:SYSTEM)|root|(?:NETWORK|LOCAL) SERVICE|(?!.*\.(?:exe|com|sys|bin|scr|bat|cmd|app|sh|py|d)$)[a-z]{1,12}\.[a-z]{2,20}"
-    ),
-    "driver.file": re.compile(r"\S+\.(?:sys|inf|ko|drv)", re.I),
-    "driver.version": re.compile(r"\d+(?:\.\d+){1,4}"),
-    "graphics.driver_version": re.compile(r"\d+(?:\.\d+){2,4}"),
-    "graphics.memory": re.compile(
-        r"[\d.,]+ ?[MG]i?[BO](?:,? (?:shared|own|gemeinsam\w*|geteilt|partag[ée]e?s?|compartid\w+|partilhad\w+|condivis\w+|gedeeld|wsp[óo][łl]dzielon\w+))?",
-        re.I,
-    ),
-    "task.user": re.compile(r"[\w-]+\\[\w.-]+|(?i:system|sistema|syst[èe]me|root)"),
-    "software.version": re.compile(r"\d+(?:\.\d+){1,4}"),
-    "volume.label": re.compile(r"[«„“\"][^»“”\"]+[»“”\"]"),
-    "volume.state": re.compile(
-        r"(?:healthy|ok|good|connected|damaged|in ordnung|fehlerfrei|sain|sano|dirty|needs checking|disconnected)", re.I
-    ),
-    "volume.filesystem": re.compile(FILE_SYSTEM),
-    "volume.disk": re.compile(r"/dev/[\w/.-]+"),
-    "task.state": re.compile(
-        r"ready|running(?: now)?|queued|waiting|bereit|l[äa]uft|wird ausgef[üu]hrt|wartet|pr[êe]te?|en cours|en attente|list[oa]|en (?:ejecuci[óo]n|marcha|espera)|"
-        r"pront[oa]|em (?:execu[çc][ãa]o|curso|espera)|in (?:esecuzione|corso|attesa)|gereed|actief|wordt uitgevoerd|wacht|gotow[eya]|dzia[łl]a|w toku|oczekuje",
-        re.I,
-    ),
-}
 _BUSES = frozenset("sata nvme usb sas scsi pcie ata ide mmc sd thunderbolt fibre iscsi virtio".split())
 _UNTIL = re.compile(r" (?:until|till|through|bis|jusqu'au|hasta|até|fino al|tot|do) .*\d.*$| for (?:good|ever)$", re.I)
 # ``HDD 7200 rpm``, ``disco duro SATA a 5400 rpm``
@@ -290,7 +186,11 @@ def by_form(interpreter: Interpreter, text: str, left: Sequence[FactKind]) -> tu
         if fact.field == "width":
             return _understood(interpreter, fact, text)
     for fact in left:
-        if fact.name in FORMS and FORMS[fact.name].fullmatch(text):
+        form = FORMS[fact.name].fullmatch(text) if fact.name in FORMS else None
+        if form and "told" in form.groupdict():
+            value = understand(fact, form["told"], interpreter.locale)
+            return (fact, value, form.start("told")) if value else None
+        if form:
             if held := _HELD_OF.match(text):
                 return _understood(interpreter, fact, f"{held['held']} {held['unit']}")
             return _understood(interpreter, fact, text)

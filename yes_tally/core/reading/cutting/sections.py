@@ -138,8 +138,15 @@ def _prompts(lines: Sequence[Line]) -> list[_Prompt]:
             and mark
             and mark not in "/|:"
             and (_STRONG_HOST.search(prompt.where) or _answered(lines, prompt))
+            and not (_ARROW.match(mark) and _in_list_with_arrows(lines, prompt))
         )
     ]
+
+
+def _in_list_with_arrows(lines: Sequence[Line], prompt: _Prompt) -> bool:
+    """Whether a line like ``Sign-in -> success`` stands right beside another that an arrow parts, and names no host."""
+    beside = [lines[at] for at in (prompt.index - 1, prompt.index + 1) if 0 <= at < len(lines)]
+    return not _NUMBERED_HOST.search(prompt.where) and any(_BEFORE_ARROW.match(line.text[:400]) for line in beside)
 
 
 def _is_label(text: str) -> bool:
@@ -277,6 +284,8 @@ def _failure(body: Sequence[Line]) -> tuple[str | None, int | None]:
             return None, None  # ``Energy check: stopped after 20 seconds``: a check that did not finish
         if kind == "timed-out" and _counts_answers(said):
             return None, None  # an echo test of which not everything was answered
+        if kind == "not-found" and any(_NAME_AND_ADDRESS.match(other.text[:MAX_LINE]) for other in said):
+            return None, None  # ``printer9: not found`` among other names that were looked up
         if kind and any(tells_pair(line.text) and tells_pair(other.text) for other in said if other is not line):
             return None, None  # ``printers: access denied`` among what else was asked for
         if kind:
@@ -284,6 +293,7 @@ def _failure(body: Sequence[Line]) -> tuple[str | None, int | None]:
     return None, None
 
 
+_NAME_AND_ADDRESS = re.compile(r"(?:\W{0,3}|\s*\d{1,3}[.):]\s+)[A-Za-z][\w.-]*\W{1,4}\d{1,3}(?:\.\d{1,3}){3}\b")
 _SEVERAL = 2
 _BETWEEN = re.compile(r"[,;] | [|·] |(?<=\S) {2,}(?=\S)")
 

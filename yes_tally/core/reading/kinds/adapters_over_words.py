@@ -16,7 +16,8 @@ from collections.abc import Sequence
 from typing import TYPE_CHECKING
 
 from yes_tally.core.catalogue import FACTS, FIELDS, FactKind
-from yes_tally.core.reading.clauses.by_clause import FORMS, by_form
+from yes_tally.core.reading.clauses.by_clause import by_form
+from yes_tally.core.reading.clauses.field_forms import FORMS
 from yes_tally.core.reading.clauses.told_in_parts import told_in_words
 from yes_tally.core.reading.drafts import Item
 from yes_tally.core.reading.kinds.adapters_again import DUPLEX

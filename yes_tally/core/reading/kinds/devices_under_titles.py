@@ -15,7 +15,7 @@ from typing import TYPE_CHECKING
 
 from yes_tally.core.catalogue import FACTS
 from yes_tally.core.quantity import exactly
-from yes_tally.core.reading.clauses.by_clause import is_device_state
+from yes_tally.core.reading.clauses.field_forms import is_device_state
 from yes_tally.core.reading.drafts import Item
 from yes_tally.core.reading.meaning.labels import words_of
 from yes_tally.core.reading.phrases import SUBJECTS

@@ -44,6 +44,10 @@ _MOMENT = re.compile(
     rf"{MOMENT}|\d{{1,2}}[./-]\d{{1,2}}[./-]\d\d,? {TIME_OF_DAY})",
     re.I,
 )
+# What parts a moment from what is told of it.
+_BEHIND_MOMENT = re.compile(
+    r"[\])]?(?: ?[:,;]| (?:[-=]>|→|--?|–|—|\||(?=\())| (?:is|was|ist|war|est|es|é|è|jest)(?= ))? ?\(?(?=\s*\S)", re.I
+)
 _INDEX = re.compile(r"\s*(?:\[\d{1,4}\]|#\d{1,4}[.):]?|\d{1,4}[.)])\s+")
 _ASIDE = re.compile(r" \(([^()]*, [^()]*)\)")
 _DASHES = re.compile(r" (?:--|[–—]) ")
@@ -110,11 +114,15 @@ def _read_event(interpreter: Interpreter, item: Item, head: Line, match: re.Matc
     interpreter.add("event.at", item, at, value, "rows", 0.75, "it begins what is told of the event")
     index = _INDEX.match(head.text)
     text = " " * index.end() + head.text[index.end() :] if index else head.text
-    gap = ",".ljust(match.end() - match.start())
-    bare = text[: match.start()] + gap + text[match.end() :]
+    behind = _BEHIND_MOMENT.match(text, match.end())
+    start, end = match.start(), behind.end() if behind else match.end()
+    rest = text[end:-1] if behind and "(" in behind.group() and text.endswith(")") else text[end:]
+    above = text[:start].rstrip("[(")
+    bare = above.ljust(start) + ",".ljust(end - start) + rest
     columns = [(part.rstrip(" ,:"), at) for part, at in cells_by_gap(bare) if part.strip(" -–—|,")]
     # What an event comes from may be a label elsewhere (``disk      7``), and its message may have commas.
-    for cell in parts_of_event(columns) if len(columns) >= _LEAST_COLUMNS else _cells(commas_for_gaps(bare)):
+    around = [*_cells(commas_for_gaps(above)), *((part, end + at) for part, at in _cells(commas_for_gaps(rest)))]
+    for cell in parts_of_event(columns) if len(columns) >= _LEAST_COLUMNS else around:
         tell_event(interpreter, item, left, head, *cell)
     message: list[Line] = []
     for line in below:

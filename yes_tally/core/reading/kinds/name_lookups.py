@@ -55,6 +55,17 @@ _UNKNOWN_NAME = re.compile(
 # So many lines below who was asked a name is spoken of.
 _SOON = 4
 _ALONE = re.compile(r"\s+(?P<v>[0-9]{1,3}(?:\.[0-9]{1,3}){3}|[0-9a-f]*:[0-9a-f:]+)\s*$", re.I)
+# What is said of a name that no server knows.
+_IS_UNKNOWN = (
+    r"(?:was |is |could |name )?not (?:found|known|be (?:found|resolved))|cannot be (?:found|resolved)|no such (?:name|host)|does not exist|nxdomain|unknown(?: name)?",
+    r"(?:wurde|konnte) nicht (?:gefunden|aufgel[öo]st)(?: werden)?|(?:gibt es|existiert) nicht|(?:ist )?unbekannt|name unbekannt|nicht gefunden|es gibt keinen solchen namen|kein solcher name",
+    r"(?:est )?(?:introuvable|inconnue?)|n'(?:existe pas|a pas (?:pu [êe]tre|[ée]t[ée]) (?:trouv[ée]e?|r[ée]solue?))|nom (?:inconnu|inexistant)",
+    r"no (?:existe(?: el nombre)?|se (?:encontr[óo]|encuentra)|encontrad[oa])|(?:nombre )?(?:desconocid[oa]|inexistente)",
+    r"n[ãa]o (?:existe|(?:foi |p[ôo]de ser )?(?:encontrad|resolvid)[oa])|desconhecid[oa]|(?:nome )?inexistente",
+    r"non (?:esiste|(?:[èe] stat[oa] |pu[òo] essere )?(?:trovat|risolt)[oa])|sconosciut[oa]|(?:nome )?inesistente",
+    r"(?:is |kon |kan )?niet (?:gevonden|worden (?:gevonden|opgelost)|gevonden worden)|(?:naam )?bestaat niet|onbekend",
+    r"nie (?:istnieje|zosta[łl]\w* (?:odnalezion|znalezion)\w+|znaleziono|ma takiej nazwy)|nieznan[aey](?: nazwa)?|nazwa nieznana",
+)  # fmt: skip
 # How it is said that there is no such name, by where the name stands: behind the words, between them, or before them.
 _NAME = (
     r"[“\"'«]?(?P<v>(?!(?:the|a|host|name|den|der|das|le|la|el|il|lo|o|de|het|nom|nome|nombre|naam|nazw[aęy])\b)"
@@ -86,16 +97,7 @@ _NO_SUCH_NAME = tuple(
         ),
         (
             r"(?<![\w.]){name}(?: ?[:=] ?|\s{{1,40}}|\s{{0,20}}[-=]>\s{{0,20}})(?:(?:the|der|diesen|le|el|o|il|de|den) (?:name|namen|nom|nombre|nome|naam) )?(?:{words})(?: ?\((?:asked|gefragt|demand[ée]|preguntado|perguntado|chiesto|gevraagd|(?:za)?pytano)\b[^()]*\))?\W*$",
-            (
-                r"(?:was |is |could |name )?not (?:found|known|be (?:found|resolved))|cannot be (?:found|resolved)|no such (?:name|host)|does not exist|nxdomain|unknown(?: name)?",
-                r"(?:wurde|konnte) nicht (?:gefunden|aufgel[öo]st)(?: werden)?|(?:gibt es|existiert) nicht|(?:ist )?unbekannt|name unbekannt|nicht gefunden|es gibt keinen solchen namen|kein solcher name",
-                r"(?:est )?(?:introuvable|inconnue?)|n'(?:existe pas|a pas (?:pu [êe]tre|[ée]t[ée]) (?:trouv[ée]e?|r[ée]solue?))|nom (?:inconnu|inexistant)",
-                r"no (?:existe(?: el nombre)?|se (?:encontr[óo]|encuentra)|encontrad[oa])|(?:nombre )?(?:desconocid[oa]|inexistente)",
-                r"n[ãa]o (?:existe|(?:foi |p[ôo]de ser )?(?:encontrad|resolvid)[oa])|desconhecid[oa]|(?:nome )?inexistente",
-                r"non (?:esiste|(?:[èe] stat[oa] |pu[òo] essere )?(?:trovat|risolt)[oa])|sconosciut[oa]|(?:nome )?inesistente",
-                r"(?:is |kon |kan )?niet (?:gevonden|worden (?:gevonden|opgelost)|gevonden worden)|(?:naam )?bestaat niet|onbekend",
-                r"nie (?:istnieje|zosta[łl]\w* (?:odnalezion|znalezion)\w+|znaleziono|ma takiej nazwy)|nieznan[aey](?: nazwa)?|nazwa nieznana",
-            ),
+            _IS_UNKNOWN,
         ),
     )
 )  # fmt: skip
@@ -128,6 +130,39 @@ def lines_of_answers(lines: Sequence[Line]) -> set[int]:
             if answering:
                 found.add(line.number)
     return found
+
+
+# ``files.lanternsound.example -> 10.20.0.40``, ``[printer9] not found``, ``1. keys: 10.20.0.41 (asked 10.20.0.53)``
+_NAME_AND_ANSWER = re.compile(
+    r"\s*(?:(?:[-*•]|#?\d{1,3}[.):]|\(\d{1,3}\)|\[\d{1,3}\]) +)?(?P<open>[\[\"“„«])? ?(?P<v>[A-Za-z][\w-]*(?:\.[\w-]+)*\.?) ?(?(open)[\]\"”“»])"
+    r"(?: ?[:,;=] *| ?(?:[-=]>|→|--?|–|—|\|) +|\s{2,}| (?:is|ist|est|es|é|è|jest) | (?=\()|(?(open) |(?!)))(?P<answer>\(?.*?\)?)\s*$",
+    re.I,
+)
+_ANSWERED_WITH = re.compile(rf"\(?{_ADDRESSES}\)?$", re.I)
+_ANSWERED_NOTHING = re.compile(rf"\(?(?:{'|'.join(_IS_UNKNOWN)})\W*$", re.I)
+
+
+def names_with_answers(interpreter: Interpreter, lines: Sequence[Line], spoken: Sequence[str]) -> bool:
+    """Read a block as look-ups, a line each, where every line is a name and its addresses, or that there is no such name.
+    Whether it was read."""
+    if spoken[:1] != ("lookup",):
+        return False
+    rows = [_NAME_AND_ANSWER.match(line.text[:MAX_STATEMENT]) for line in lines]
+    told = [row and (_ANSWERED_WITH.match(row["answer"]) or _ANSWERED_NOTHING.match(row["answer"])) for row in rows]
+    if not all(told):
+        return False
+    for line, row, answer in zip(lines, rows, told, strict=True):
+        if row is None or answer is None:
+            continue
+        item = interpreter.new_item("lookup")
+        state(interpreter, said_at("lookup.name", row, "v", line), item)
+        if answer.re is _ANSWERED_WITH:
+            at = row.start("answer") + answer.start("addresses") + 1
+            printed = answer["addresses"].strip(" ,;")
+            state(interpreter, Stated("lookup.address", printed, printed, line.number, at), item)
+        else:
+            _without_address(interpreter, answer, line, item, row.start("answer"))
+    return True
 
 
 def look_ups(interpreter: Interpreter, lines: Sequence[Line], command: str) -> None:
@@ -225,6 +260,6 @@ class _Answers:
         state(self.interpreter, said_at(fact, match, group, line), self.item)
 
 
-def _without_address(interpreter: Interpreter, said: re.Match[str], line: Line, item: Item) -> None:
-    at = Entry("", said.group().strip(), line.number, said.start() + 1)
+def _without_address(interpreter: Interpreter, said: re.Match[str], line: Line, item: Item, before: int = 0) -> None:
+    at = Entry("", said.group().strip(), line.number, before + said.start() + 1)
     interpreter.add("lookup.address", item, at, exactly("list", ()), "sentences", 0.8, "no such name is said")

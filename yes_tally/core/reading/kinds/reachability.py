@@ -4,6 +4,7 @@ from __future__ import annotations
 
 import re
 from collections.abc import Iterator, Sequence
+from dataclasses import replace
 from itertools import islice
 from typing import TYPE_CHECKING
 
@@ -158,10 +159,25 @@ def _as_counted(lines: Sequence[Line]) -> Iterator[Stated]:
     yield from statements([line for line in lines if line.number == counted], REACH_SAYS)
 
 
-def traced_way(interpreter: Interpreter, lines: Sequence[Line], command: str = "") -> None:
+# What stands before a step's number, and what parts what is told of it: ``hop 1: 10.20.3.1, in 1 ms``.
+_AROUND_STEP = re.compile(
+    r"^\s*(?:[-*•] )?(?:(?:hop|step|schritt|sprung|station|saut|[ée]tape|salto|paso|passo|tappa|sprong|stap|krok|skok)\b)?[ #\[(]*(?=\d)|"
+    r"[,;|()\]](?=\s|$|:)|:(?=\s|$)| [(|\[]|(?<=\s)(?:is|in|after|ist|nach|est|en|apr[èe]s|es|tras|em|ap[óo]s|[èe]|dopo|na|po|w|answered|[-=]>|→|--?|–|—)(?=\s)",
+    re.I,
+)
+
+
+def _without_marks(line: Line) -> Line:
+    """A line with blanks for the marks that part what is told of a step; its columns stay."""
+    text = line.text[: 2 * MAX_LABEL]
+    return replace(line, text=_AROUND_STEP.sub(lambda mark: " " * len(mark.group()), text))
+
+
+def traced_way(interpreter: Interpreter, lines: Sequence[Line], command: str = "", *, spoken_of: bool = False) -> None:
     """A traced way, a step a line; at least two steps, so that no other numbered line is one. Where to may be said by the
-    command alone."""
-    steps = [(line, match) for line in lines if (match := place_of_number(line))]
+    command alone. ``spoken_of``: such a way is what was asked for, and its steps may be told with any marks."""
+    plain = [line if not spoken_of or place_of_number(line) else _without_marks(line) for line in lines]
+    steps = [(line, match) for line in plain if (match := place_of_number(line))]
     told = interpreter.drafts[interpreter.section_from :]
     of_table = {id(draft.item): draft.item for draft in told if draft.fact == "hop.number"}
     if of_table and not any(draft.fact == "hop.target" for draft in told):
@@ -173,7 +189,7 @@ def traced_way(interpreter: Interpreter, lines: Sequence[Line], command: str = "
     if len({match["address"] for _, match in steps}) < 2:
         return  # what one address answers, time after time, is an echo test
     target = next(statements(lines, HOP_TARGET), None) or asked_for("hop.target", command, interpreter)
-    steps += [(line, match) for line in lines if (match := SILENT_HOP.match(line.text[:MAX_LABEL]))]
+    steps += [(line, match) for line in plain if (match := SILENT_HOP.match(line.text[:MAX_LABEL]))]
     for line, match in sorted(steps, key=lambda step: step[0].number):
         item = interpreter.new_item("hop")
         if target:

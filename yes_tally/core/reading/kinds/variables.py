@@ -62,6 +62,37 @@ def variable_list(interpreter: Interpreter, entries: Sequence[Entry], shape: str
         search_path(interpreter, (entry, *more), shape)
 
 
+# ``HARBOUR_HOME - C:\\Harbour``, ``[LANG_UI] en-GB``, ``2) TEMP   D:\\Temp``; names as in POSIX.1-2017, 8.1, and with brackets.
+_NAME_BEFORE_VALUE = re.compile(
+    r"\s*(?:(?:[-*•]|#?\d{1,3}[.):]|\(\d{1,3}\)|\[\d{1,3}\]) +)?"
+    r"(?P<open>[\[\"“„«])? ?(?P<name>[A-Za-z_][\w]*(?:\([\w]+\))?) ?(?(open)[\]\"”“»])"
+    r"(?P<mark>\s*(?:=|:)\s*| ?[,;]\s+|\s*(?:[-=]>|→|--?|–|—|\|) +|\s{2,}| is (?:set to )?| (?=\()|(?(open)\s|(?!)))(?P<value>\S.*?)\s*$"
+)
+_HELD = re.compile(r"\([^()]*\)|\"[^\"]*\"|'[^']*'")
+_LEAST_VARIABLES = 2
+
+
+def names_before_values(interpreter: Interpreter, lines: Sequence[Line], spoken: Sequence[str]) -> bool:
+    """Read a block as variables, a line each, where every line is a name, one and the same mark, and a value. Whether it was
+    read."""
+    if spoken[:1] != ("variable",) or len(lines) < _LEAST_VARIABLES:
+        return False
+    found = [_NAME_BEFORE_VALUE.match(line.text) if len(line.text) <= MAX_LINE else None for line in lines]
+    rows = [match for match in found if match]
+    if len(rows) < len(lines) or len({match["mark"].strip() for match in rows}) > 1:
+        return False
+    if _heads(Entry(rows[0]["name"], rows[0]["value"], 0, 0)) or len({match["name"] for match in rows}) < len(rows):
+        return False
+    entries = []
+    for line, match in zip(lines, rows, strict=True):
+        value, skip = match["value"], 0
+        if _HELD.fullmatch(value) and (value[0] != "(" or match["mark"].isspace()):
+            value, skip = value[1:-1], 1
+        entries.append(Entry(match["name"], value, line.number, match.start("value") + skip + 1))
+    variable_list(interpreter, entries, "words")
+    return True
+
+
 # ``C:\\Tools``, one of a path's folders on a line of its own.
 _FOLDER_ALONE = re.compile(r"(?:[A-Za-z]:\\|/|%\w+%)[^;]*")
 

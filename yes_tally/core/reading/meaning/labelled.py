@@ -8,7 +8,7 @@ from typing import NamedTuple
 
 from yes_tally.core.catalogue import FACTS
 from yes_tally.core.quantity import Locale, Value
-from yes_tally.core.reading.clauses.by_clause import is_device_state
+from yes_tally.core.reading.clauses.field_forms import is_device_state
 from yes_tally.core.reading.meaning.decide import ITEM_GROUPS, Guess
 from yes_tally.core.reading.meaning.labels import split_unit, words_of
 from yes_tally.core.reading.phrases import SUBJECTS, meanings

@@ -18,7 +18,7 @@ COMMAND_WORDS: dict[str, str] = {
         "partition": "parts slices partitions partlist partitionen particiones parties partizioni partities partycje",
         "volume": "letters mounts spaces drives",
         "disk": "disks spin spindles platters media stockage almacenamiento armazenamento archiviazione opslag",
-        "event": "logbook journal log logs diary",
+        "event": "logbook journal log logs diary errors fehler erreurs errores erros errori fouten bledy problems incidents warnings registro diario dziennik",
         "update": "upd upds fixes patches updates mends",
         "connection": "sockets ports talks puertos portas porte poorten porty",
         "neighbour": "near neighbours neighbors around",

@@ -17,7 +17,6 @@ from yes_tally.core.catalogue import FIELDS, FactKind
 from yes_tally.core.reading.clauses.by_clause import says_nothing, tells_field
 from yes_tally.core.reading.clauses.told_in_parts import parted_words, told_in_words
 from yes_tally.core.reading.drafts import Item
-from yes_tally.core.reading.kinds.update_titles import title_before
 from yes_tally.core.reading.meaning.decide import Guess
 from yes_tally.core.reading.meaning.labels import words_of
 from yes_tally.core.reading.phrases import SUBJECTS, is_known
@@ -31,6 +30,7 @@ from yes_tally.core.reading.records.heads_over_words import (
     numbered_head,
 )
 from yes_tally.core.reading.records.listings import ITEM_HEADING
+from yes_tally.core.reading.records.names_first_told import name_first_told
 from yes_tally.core.reading.shapes.layout import (
     MAX_LABEL,
     MAX_LINE,
@@ -153,7 +153,7 @@ def _read(interpreter: Interpreter, head: Head, deeper: Sequence[Line], item: It
             words = parted_words(interpreter, text[start:], item.group)
             if item.group == "update" and _BY_ID.fullmatch(head.line.text):
                 untold = len(left)
-                words = title_before(
+                words = name_first_told(
                     interpreter,
                     lone_mark_as_comma(words),
                     line.number,

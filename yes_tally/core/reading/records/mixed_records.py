@@ -17,7 +17,8 @@ from collections.abc import Iterator, Sequence
 from typing import TYPE_CHECKING, NamedTuple
 
 from yes_tally.core.catalogue import FIELDS, FactKind
-from yes_tally.core.reading.clauses.by_clause import FORMS, NOT
+from yes_tally.core.reading.clauses.by_clause import NOT
+from yes_tally.core.reading.clauses.field_forms import FORMS
 from yes_tally.core.reading.clauses.told_in_parts import told_in_words
 from yes_tally.core.reading.drafts import Item
 from yes_tally.core.reading.meaning.decide import ITEM_GROUPS, Context, Guess, decide, infer_group

@@ -15,9 +15,9 @@ from typing import TYPE_CHECKING, NamedTuple
 
 from yes_tally.core.catalogue import FIELDS, FactKind
 from yes_tally.core.reading.clauses.by_clause import tells_field
+from yes_tally.core.reading.clauses.field_forms import DESTINATION, END_OF_CONNECTION, IP_ADDRESS
 from yes_tally.core.reading.clauses.told_in_parts import parted_words, told_in_words
 from yes_tally.core.reading.drafts import Item
-from yes_tally.core.reading.kinds.update_titles import title_before
 from yes_tally.core.reading.kinds.updates_installed import states_otherwise
 from yes_tally.core.reading.meaning.decide import Guess, decide
 from yes_tally.core.reading.meaning.labels import words_of
@@ -31,6 +31,7 @@ from yes_tally.core.reading.records.heads_over_words import (
     LIKE_LABELS,
     numbered_head,
 )
+from yes_tally.core.reading.records.names_first_told import name_first_told
 from yes_tally.core.reading.records.names_in_headings import profile_in
 from yes_tally.core.reading.shapes.layout import (
     MAX_LINE,
@@ -52,13 +53,15 @@ _LISTED = re.compile(r"\s*(?:(?:[*+•>-]|#?\d{1,3}[.):]|#\d{1,3}|\(\d{1,3}\)|\[
 # What a thing is called, in quotation marks or brackets, or up to what parts it from the words.
 _CALLED = re.compile(
     r"(?:[\"“„«] ?(?P<quoted>[^\"“”„«»]+?) ?[\"”“»]|\[(?P<in_brackets>[^\[\]]+)\]|(?P<drive>[A-Z]:\\?)(?=[\s,;(])|"
-    r"(?P<bare>[^\s(\[\"“„«](?:(?! [-–—|·/(] |  |[:,;](?:\s|$)| \(| (?:is|ist|est|es|é|è|jest) ).)*))"
-    r"(?P<mark> ?[:,;]? *(?:--?|[–—|·/] )? *(?:(?:is|ist|est|es|é|è|jest) )?)"
+    r"(?P<bare>[^\s(\[\"“„«](?:(?! (?:[-–—|·/(=→]|[-=]>) |  |[:,;](?:\s|$)| \(| (?:is|ist|est|es|é|è|jest) ).)*))"
+    r"(?P<mark> ?[:,;]? *(?:[-=]> |--?|[–—|·/=→] )? *(?:(?:is|ist|est|es|é|è|jest) )?)"
 )
 _CHOSEN = re.compile(r"(?!.*\.{2})[^\W_](?:[^:=|,;\"“]|,(?! ))*")
 _NAMED_BY = {
     **{group: fact for group, fact in CALLED_BY.items() if group in FORMS_OF_NAMES or group == "page_file"},
-    "volume": "volume.mount", "partition": "partition.number", "boot_entry": "boot_entry.name",
+    "volume": "volume.mount", "partition": "partition.number", "boot_entry": "boot_entry.name", "route": "route.destination",
+    "neighbour": "neighbour.address", "connection": "connection.local", "process": "process.name", "reach": "reach.target",
+    "policy": "policy.subcategory",
 }  # fmt: skip
 # What else than over words things are called here, and where no bracket ends a name.
 _FORMS = {
@@ -67,8 +70,16 @@ _FORMS = {
     "page_file": re.compile(r"(?:[A-Z]:\\|/)\S+"),
     "volume": re.compile(r"[A-Z]:?\\?|/[\w./-]*"),
     "partition": re.compile(r"#?\d{1,2}"),
+    "route": re.compile(DESTINATION, re.I),
+    "neighbour": re.compile(IP_ADDRESS, re.I),
+    "connection": re.compile(END_OF_CONNECTION, re.I),
+    "process": re.compile(r"\d{1,7}|[^\W\d][\w.+-]*"),
+    "reach": re.compile(rf"{IP_ADDRESS}|[a-z][\w-]*(?:\.[\w-]+)*", re.I),
+    "policy": _CHOSEN,
 }
 _NUMBERED = re.compile(r"(?P<noun>[^\W\d_]+(?: [^\W\d_]+)?) ?#?(?P<number>\d{1,2})")
+# ``884: spoolhost, user system``, and not ``1: quayd, pid 4120``
+_PID_FIRST = re.compile(r"\s*(?:\d{1,3}:|\[\d{1,3}\]) (?!.*\bpid\b)", re.I)
 # ``Task 'Night copy'``
 _QUOTED_BEHIND = re.compile(r"\s['’‘\"].*['’\"]$")
 # ``shared``, ``not the newest``: nothing that the catalogue has a fact of.
@@ -79,9 +90,11 @@ _SAYS_WHO = frozenset({"account", "software"})
 _COUNT = re.compile(r"\d{1,4} [^\W\d_]{3,}(?: [^\W\d_]+)?(?:, \d{1,4} [^\W\d_]+(?: [^\W\d_]+)?)*\.?")
 _ASIDE_FIRST = re.compile(r"\((?P<told>[^()]+)\)(?=,|$)")
 # These are numbers and letters themselves.
-_NUMBERS = frozenset({"partition", "volume"})
+_NUMBERS = frozenset({"partition", "volume", "route", "neighbour", "connection", "process", "reach"})
+# Behind these stands what people call it.
+_NUMBER_FIRST = frozenset({"update.id", "process.pid"})
 # What these are called may be a label too (``guest``, ``public``).
-_LIKE_LABELS = LIKE_LABELS | {"partition"}
+_LIKE_LABELS = LIKE_LABELS | {"partition", "policy", "route", "connection"}
 
 
 class _Row(NamedTuple):
@@ -128,7 +141,7 @@ def _of_kind(name: str) -> bool:
 
 def _row(line: Line, group: str) -> _Row | None:
     text = LEADER.sub(lambda dots: " " * len(dots.group()), line.text[:MAX_LINE].rstrip())
-    listed = _LISTED.match(text)
+    listed = None if group == "process" and _PID_FIRST.match(text) else _LISTED.match(text)
     head = numbered_head(line, (group,)) if group not in _NUMBERS else None
     counted = head is not None and group in head.groups and head.told_at < len(text)
     called = _CALLED.match(text, head.told_at if head and counted else listed.end() if listed else 0)
@@ -186,9 +199,14 @@ def _names(interpreter: Interpreter, name: str, group: str, left: Sequence[FactK
     )
 
 
+def _naming(name: str, group: str) -> str:
+    """The fact that says what a thing is called."""
+    return "process.pid" if group == "process" and name.isdigit() else _NAMED_BY[group]
+
+
 def _read(interpreter: Interpreter, row: _Row, group: str, least: int) -> Item | None:
     """Read one thing; ``None`` where some of the words tell nothing of it, or fewer than ``least`` parts do."""
-    naming, item = _NAMED_BY[group], Item(group)
+    naming, item = _naming(row.name, group), Item(group)
     left = [fact for fact in FIELDS[group] if fact.name != naming]
     if not _names(interpreter, row.name, group, left):
         return None
@@ -201,8 +219,8 @@ def _read(interpreter: Interpreter, row: _Row, group: str, least: int) -> Item |
     if group == "update" and any(states_otherwise(clause) for clause, _ in clauses):
         return None
     untold = len(left)
-    if group == "update":
-        words = title_before(interpreter, words, row.line.number, row.words_at, item, left)
+    if naming in _NUMBER_FIRST:
+        words = name_first_told(interpreter, words, row.line.number, row.words_at, item, left)
         clauses = cells_by_comma(words)
     telling = [clause for clause, _ in clauses if tells_field(interpreter, clause, group, left)]
     others = [clause for clause, _ in clauses if clause not in telling and not _STATUS.fullmatch(clause)]

@@ -8,7 +8,8 @@ from typing import TYPE_CHECKING
 
 from yes_tally.core.catalogue import FACTS, FIELDS
 from yes_tally.core.quantity import exactly
-from yes_tally.core.reading.clauses.by_clause import by_label, is_device_state
+from yes_tally.core.reading.clauses.by_clause import by_label
+from yes_tally.core.reading.clauses.field_forms import is_device_state
 from yes_tally.core.reading.clauses.told_in_parts import told_in_words
 from yes_tally.core.reading.drafts import Item
 from yes_tally.core.reading.meaning.decide import ITEM_GROUPS, NAMING, Guess, decide, infer_group

@@ -6,7 +6,7 @@ from __future__ import annotations
 import re
 from dataclasses import replace
 
-from yes_tally.core.reading.clauses.by_clause import is_device_state
+from yes_tally.core.reading.clauses.field_forms import is_device_state
 from yes_tally.core.reading.meaning.labels import words_of
 from yes_tally.core.reading.phrases import SUBJECTS
 from yes_tally.core.reading.records.listings import CALLED

@@ -7,7 +7,8 @@ from collections.abc import Sequence
 from typing import TYPE_CHECKING
 
 from yes_tally.core.catalogue import FACTS, FIELDS, FactKind
-from yes_tally.core.reading.clauses.by_clause import FORMS, by_assertion, by_form, by_label
+from yes_tally.core.reading.clauses.by_clause import by_assertion, by_form, by_label
+from yes_tally.core.reading.clauses.field_forms import FORMS
 from yes_tally.core.reading.clauses.told_in_parts import told_in_words
 from yes_tally.core.reading.drafts import ONE_AS_A_RULE, Item, call_by_people
 from yes_tally.core.reading.meaning.decide import ITEM_GROUPS, NAMING, Context, Guess, decide

@@ -107,7 +107,7 @@ def read_statements(interpreter: Interpreter, lines: Sequence[Line], command: st
     if reach or "reach" in spoken:
         echo_test(interpreter, left, command)
     echo_test_whole(interpreter, lines, command)
-    traced_way(interpreter, left, command)
+    traced_way(interpreter, left, command, spoken_of="hop" in spoken)
     look_ups(interpreter, left, command)
     interpreter.drafts[before:] = [
         draft

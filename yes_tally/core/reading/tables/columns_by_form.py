@@ -17,7 +17,8 @@ from typing import TYPE_CHECKING, NamedTuple
 
 from yes_tally.core.catalogue import FACTS, FIELDS, FactKind
 from yes_tally.core.quantity import Value, exactly
-from yes_tally.core.reading.clauses.by_clause import FORMS, by_assertion, by_form, by_label
+from yes_tally.core.reading.clauses.by_clause import by_assertion, by_form, by_label
+from yes_tally.core.reading.clauses.field_forms import DESTINATION, END_OF_CONNECTION, FORMS, IP_ADDRESS
 from yes_tally.core.reading.drafts import Item
 from yes_tally.core.reading.shapes.layout import MAX_LINE, Entry, cells_by_gap, is_rule
 from yes_tally.core.reading.text.decode import Line
@@ -29,13 +30,11 @@ if TYPE_CHECKING:
     from yes_tally.core.reading.interpret import Interpreter
 
 _LEAST_ROWS, _MOST_ROWS, _MOST_COLUMNS = 2, 5000, 16
-_IP = r"(?:\d{1,3}(?:\.\d{1,3}){3}|\[?[0-9a-f]{0,4}:[0-9a-f:]*(?:%\w+)?\]?)"
-_END = rf"(?:{_IP}|\*):(?:\d{{1,5}}|\*)"
 # Forms that only one field of a kind has, the surest first; of two fields of one form the left one comes first.
 _OWN: dict[str, tuple[tuple[str, str], ...]] = {
-    "connection": (("protocol", r"(?:tcp|udp|icmp|sctp)[46]?"), ("local", _END), ("remote", _END), ("pid", r"\d{1,7}"), ("state", r"[^\W\d_][\w -]{2,14}")),
-    "neighbour": (("address", _IP), ("mac", FORMS["adapter.mac"].pattern), ("kind", r"[^\W\d_]{4,12}")),
-    "route": (("destination", rf"(?:{_IP}(?:/\d{{1,2}})?|default|standard|d[ée]faut|par d[ée]faut|predeterminad[oa]|padr[ãa]o|predefinit[oa]|standaard|domy[śs]ln[yea])"), ("mask", r"255(?:\.\d{1,3}){3}|0\.0\.0\.0"), ("gateway", rf"{_IP}|direct|on-link|link"), ("metric", r"\d{1,4}")),
+    "connection": (("protocol", FORMS["connection.protocol"].pattern), ("local", END_OF_CONNECTION), ("remote", END_OF_CONNECTION), ("pid", r"\d{1,7}"), ("state", r"[^\W\d_][\w -]{2,14}")),
+    "neighbour": (("address", IP_ADDRESS), ("mac", FORMS["adapter.mac"].pattern), ("kind", r"[^\W\d_]{4,12}")),
+    "route": (("destination", DESTINATION), ("mask", r"255(?:\.\d{1,3}){3}|0\.0\.0\.0"), ("gateway", FORMS["route.gateway"].pattern), ("metric", r"\d{1,4}")),
     "process": (("pid", r"\d{1,7}"), ("memory", r"\d[\d.,]* ?[KMG]i?B?"), ("user", FORMS["process.user"].pattern)),
     "module": (("slot", r"(?:(?:DIMM|CH|BANK)[ _-]?)?[A-H][ _-]?\d{1,2}|DIMM ?\d"), ("maker", r"[A-Z][a-z]+"), ("part", r"(?=\S*\d)(?=\S*-)[A-Z0-9][A-Z0-9-]{5,}")),
     "volume": (("mount", r"[A-Z]:\\?|/[\w/.-]*"),),

@@ -56,11 +56,12 @@ _SOURCE_AND_TEXT = re.compile(
 
 def parts_of_event(cells: Sequence[tuple[str, int]]) -> Iterator[tuple[str, int]]:
     """The cells of a row of a log, with the moment, the level and the id apart from what they stand before."""
-    sourced = False
+    sourced = levelled = False
     for text, at in _with_times(cells):
         for place, lead in enumerate(_LEADS):
             match = lead.match(text)
-            if match and (place != 1 or is_level(match["cell"])):
+            if match and (place != 1 or (is_level(match["cell"]) and not levelled)):
+                levelled = levelled or place == 1
                 yield match["cell"], at + match.start("cell")
                 rest = text[match.end() :]
                 at += match.end() + len(rest) - len(rest.lstrip())
@@ -76,6 +77,7 @@ def parts_of_event(cells: Sequence[tuple[str, int]]) -> Iterator[tuple[str, int]
                     yield said[name], at + said.start(name)
         elif text:
             yield text, at
+        levelled = levelled or is_level(text)
         sourced = sourced or bool(text and not text[0].isdigit() and not is_level(text))
 
 

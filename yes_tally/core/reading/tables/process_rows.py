@@ -12,7 +12,7 @@ import re
 from collections.abc import Sequence
 from typing import TYPE_CHECKING
 
-from yes_tally.core.reading.clauses.by_clause import FORMS
+from yes_tally.core.reading.clauses.field_forms import FORMS
 from yes_tally.core.reading.meaning.decide import ITEM_GROUPS, Guess
 from yes_tally.core.reading.shapes.layout import MAX_LINE, Entry, cells_by_gap
 from yes_tally.core.reading.text.decode import Line

@@ -112,7 +112,7 @@ def rows_without_head(interpreter: Interpreter, lines: Sequence[Line], around: t
     group = group or ("event" if are_events(lines) else None)
     if (group == "search_folder" or around[:1] == ("variable",)) and folders_listed(interpreter, lines):
         return
-    if group == "event" and _has_lines_below(lines) and _events_told_best(interpreter, lines):
+    if group == "event" and _events_told_best(interpreter, lines):
         return
     if _names_over_cells(lines) and records_of_words(interpreter, lines, around):
         return

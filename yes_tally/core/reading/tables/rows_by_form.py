@@ -10,7 +10,8 @@ from typing import TYPE_CHECKING
 
 from yes_tally.core.catalogue import FACTS, FactKind
 from yes_tally.core.quantity import Value, exactly
-from yes_tally.core.reading.clauses.by_clause import SURE, is_device_state
+from yes_tally.core.reading.clauses.by_clause import SURE
+from yes_tally.core.reading.clauses.field_forms import is_device_state
 from yes_tally.core.reading.drafts import Draft, Item
 from yes_tally.core.reading.kinds.updates_installed import is_not_installed, states_otherwise
 from yes_tally.core.reading.meaning.decide import Context, decide

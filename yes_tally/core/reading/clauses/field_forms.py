@@ -29,6 +29,8 @@ DESTINATION = (
     "standaard|domy[śs]ln[yea])"
 )
 _MAC = r"[0-9a-f]{2}(?:[:-][0-9a-f]{2}){5}"
+# ``on eth-a``
+_ON_INTERFACE = re.compile(r"(?:on|dev|an|auf|sur|en|em|su|op|na|over|through) (?P<told>[^\W\d][\w .-]{0,40})", re.I)
 # ``10.20.1.133 by DHCP``
 _FROM_SERVER = r"\(?(?:by|via|from|per|über|par|por|da|via|door|przez|z) dhcp\)?"
 # Texts that their form alone tells.
@@ -68,6 +70,8 @@ FORMS = {
     "account.full_name": re.compile(r"[«„“\"].+[»“”\"]"),
     "adapter.mac": re.compile(_MAC, re.I),
     "neighbour.mac": re.compile(_MAC, re.I),
+    "neighbour.interface": _ON_INTERFACE,
+    "route.interface": _ON_INTERFACE,
     "route.gateway": re.compile(rf"{IP_ADDRESS}|direct|on-link|link", re.I),
     "hop.address": re.compile(IP_ADDRESS, re.I),
     "connection.protocol": re.compile(r"(?:tcp|udp|icmp|sctp)[46]?", re.I),

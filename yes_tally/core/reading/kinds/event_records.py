@@ -130,7 +130,9 @@ def _read_event(interpreter: Interpreter, item: Item, head: Line, match: re.Matc
         labelled = [by_label(interpreter, text, "event", left) for text, _ in cells]
         # ``Name resolution for update.harbour.example timed out``: a sentence begins with any word.
         spoken = len(cells) == 1 and ":" not in line.text and is_message(cells[0][0])
-        if cells and all(labelled) and not spoken:
+        # ``error, source Diskguard, id 7031, The spooler stopped``
+        levelled = bool(cells) and is_level(cells_by_comma(commas_for_marks(line.text))[0][0])
+        if cells and not spoken and (all(labelled) or (levelled and all(labelled[1:-1]))):
             for cell in cells:
                 tell_event(interpreter, item, left, line, *cell)
         elif line.text.strip():

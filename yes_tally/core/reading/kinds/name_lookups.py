@@ -10,7 +10,7 @@ from typing import TYPE_CHECKING
 
 from yes_tally.core.quantity import exactly
 from yes_tally.core.reading.kinds.reachability import asked_for, said_at, state
-from yes_tally.core.reading.shapes.layout import Entry
+from yes_tally.core.reading.shapes.layout import Entry, under_heads
 from yes_tally.core.reading.statements.sentences import MAX_STATEMENT, Stated
 from yes_tally.core.reading.text.decode import Line
 
@@ -138,31 +138,48 @@ _NAME_AND_ANSWER = re.compile(
     r"(?: ?[:,;=] *| ?(?:[-=]>|→|--?|–|—|\|) +|\s{2,}| (?:is|ist|est|es|é|è|jest) | (?=\()|(?(open) |(?!)))(?P<answer>\(?.*?\)?)\s*$",
     re.I,
 )
-_ANSWERED_WITH = re.compile(rf"\(?{_ADDRESSES}\)?$", re.I)
-_ANSWERED_NOTHING = re.compile(rf"\(?(?:{'|'.join(_IS_UNKNOWN)})\W*$", re.I)
+_NAME_OVER_ANSWERS = re.compile(
+    r"\s*(?:(?:[-*•]|#?\d{1,3}[.):]|\(\d{1,3}\)|\[\d{1,3}\]) +)?[\[\"“„«]? ?(?P<v>[A-Za-z][\w-]*(?:\.[\w-]+)*) ?[\]\"”“»]?\s*:?\s*$"
+)
+_ANSWERED_WITH = re.compile(rf"\s*(?:[-*•] )?\(?{_ADDRESSES}\)?\s*$", re.I)
+_ANSWERED_NOTHING = re.compile(rf"\s*(?:[-*•] )?\(?(?:{'|'.join(_IS_UNKNOWN)})\W*$", re.I)
 
 
 def names_with_answers(interpreter: Interpreter, lines: Sequence[Line], spoken: Sequence[str]) -> bool:
-    """Read a block as look-ups, a line each, where every line is a name and its addresses, or that there is no such name.
-    Whether it was read."""
+    """Read a block as look-ups, where every line is a name and its addresses, or that there is no such name, on that line
+    or on deeper ones. Whether it was read."""
     if spoken[:1] != ("lookup",):
         return False
-    rows = [_NAME_AND_ANSWER.match(line.text[:MAX_STATEMENT]) for line in lines]
-    told = [row and (_ANSWERED_WITH.match(row["answer"]) or _ANSWERED_NOTHING.match(row["answer"])) for row in rows]
-    if not all(told):
-        return False
-    for line, row, answer in zip(lines, rows, told, strict=True):
-        if row is None or answer is None:
-            continue
+    found: list[tuple[Line, re.Match[str], list[_Answer]]] = []
+    for line, deeper in under_heads(lines):
+        text = line.text[:MAX_STATEMENT]
+        row = _NAME_OVER_ANSWERS.match(text) if deeper else _NAME_AND_ANSWER.match(text)
+        where = [(of, 0) for of in deeper] if deeper else [(line, row.start("answer"))] if row else []
+        answers = [told for of, start in where if (told := _answer(of, start))]
+        if row is None or not answers or len(answers) < len(where):
+            return False
+        found.append((line, row, answers))
+    for line, row, answers in found:
         item = interpreter.new_item("lookup")
         state(interpreter, said_at("lookup.name", row, "v", line), item)
-        if answer.re is _ANSWERED_WITH:
-            at = row.start("answer") + answer.start("addresses") + 1
-            printed = answer["addresses"].strip(" ,;")
-            state(interpreter, Stated("lookup.address", printed, printed, line.number, at), item)
-        else:
-            _without_address(interpreter, answer, line, item, row.start("answer"))
-    return True
+        for at, answer in answers:
+            if answer.re is _ANSWERED_WITH:
+                printed = answer["addresses"].strip(" ,;")
+                addresses = Stated("lookup.address", printed, printed, at.number, answer.start("addresses") + 1)
+                state(interpreter, addresses, item)
+            else:
+                _without_address(interpreter, answer, at, item)
+    return bool(found)
+
+
+_Answer = tuple[Line, re.Match[str]]
+
+
+def _answer(line: Line, start: int) -> _Answer | None:
+    """What a line answers, from a column on: addresses, or that there is no such name."""
+    text = line.text[:MAX_STATEMENT]
+    answer = _ANSWERED_WITH.match(text, start) or _ANSWERED_NOTHING.match(text, start)
+    return (line, answer) if answer else None
 
 
 def look_ups(interpreter: Interpreter, lines: Sequence[Line], command: str) -> None:

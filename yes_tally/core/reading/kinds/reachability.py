@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import re
+from collections import Counter
 from collections.abc import Iterator, Sequence
 from dataclasses import replace
 from itertools import islice
@@ -59,16 +60,19 @@ def echo_test(interpreter: Interpreter, lines: Sequence[Line], command: str = ""
 
 
 def echo_test_whole(interpreter: Interpreter, lines: Sequence[Line], command: str) -> None:
-    """Read one echo test again as a whole, where a shape read what came back and not whom it asked (``sent = 4, received =
-    3`` below ``Statistics for 10.20.0.1:``); kept where that tells more."""
+    """Read echo tests again as a whole, where a shape read what came back and not whom it asked (``sent = 4, received =
+    3`` below ``Statistics for 10.20.0.1:``); kept where that tells as much, and whom."""
     told = [draft for draft in interpreter.drafts[interpreter.section_from :] if draft.fact.startswith("reach.")]
-    if len({id(draft.item) for draft in told}) != 1 or any(draft.fact == "reach.target" for draft in told):
+    asked = Counter(id(draft.item) for draft in told if draft.fact == "reach.target")
+    of_nobody = {draft.fact for draft in told if asked[id(draft.item)] != 1}
+    if not of_nobody:
         return
     before = len(interpreter.drafts)
     echo_test(interpreter, lines, command)
     again = interpreter.drafts[before:]
-    worse = told if {draft.fact for draft in told} < {draft.fact for draft in again} else again
-    interpreter.drafts[:] = [draft for draft in interpreter.drafts if not any(draft is one for one in worse)]
+    worse = told if of_nobody < {draft.fact for draft in again} else again
+    out = set(map(id, worse))
+    interpreter.drafts[:] = [draft for draft in interpreter.drafts if id(draft) not in out]
 
 
 # Whom a command asks: an address, a name with dots in it, or one with a number.
@@ -173,10 +177,20 @@ def _without_marks(line: Line) -> Line:
     return replace(line, text=_AROUND_STEP.sub(lambda mark: " " * len(mark.group()), text))
 
 
+def _are_steps(lines: Sequence[Line]) -> bool:
+    """Whether lines, two at least, are the steps of a way one after the other, each with the time it took."""
+    steps = [place_of_number(line) for line in lines if line.text.strip()]
+    numbers = [int(step["number"]) for step in steps if step and "*" not in step["times"]]
+    return len(steps) > 1 and numbers == list(range(1, len(steps) + 1))
+
+
 def traced_way(interpreter: Interpreter, lines: Sequence[Line], command: str = "", *, spoken_of: bool = False) -> None:
     """A traced way, a step a line; at least two steps, so that no other numbered line is one. Where to may be said by the
-    command alone. ``spoken_of``: such a way is what was asked for, and its steps may be told with any marks."""
-    plain = [line if not spoken_of or place_of_number(line) else _without_marks(line) for line in lines]
+    command alone. ``spoken_of``: such a way is what was asked for, and its steps may be told with any marks; otherwise they must be all
+    that is told."""
+    plain = [line if place_of_number(line) else _without_marks(line) for line in lines]
+    if not spoken_of and not _are_steps(plain):
+        plain = list(lines)
     steps = [(line, match) for line in plain if (match := place_of_number(line))]
     told = interpreter.drafts[interpreter.section_from :]
     of_table = {id(draft.item): draft.item for draft in told if draft.fact == "hop.number"}

@@ -9,9 +9,10 @@ from yes_tally.core.catalogue import FACTS
 from yes_tally.core.reading.meaning.labels import words_of
 from yes_tally.core.reading.phrases import SUBJECTS, SubjectAt, subject_of_command, subjects_in
 from yes_tally.core.reading.phrases.commands import COMMAND_WORDS, OPTION
+from yes_tally.core.words import plain
 
 # What a command's first word names, whatever its other words and itself could name elsewhere.
-_CALLED_BY_WORD = frozenset({"variable", "connection", "process"})
+_CALLED_BY_WORD = frozenset({"variable", "connection", "process", "hop", "reach", "lookup"})
 # ``resolve printer-2.sallows.example`` asks for no printer.
 _HOST_ASKED = re.compile(r"(?<=\s)[A-Za-z0-9][\w-]*(?:\.[\w-]+)*\.[A-Za-z][\w-]+(?=\s|$)")
 # ``--by memory``: in which order.
@@ -19,6 +20,8 @@ _SORTED_BY = re.compile(
     r"(?<=\s)[-/]{1,2}(?:by|sort(?:-?by|ed)?|order(?:-?by)?|nach|sortiert|par|tri|por|orden|per|ordina|op|sorteer|wg|sortuj)[ =:][\w-]+",
     re.I,
 )
+# ``hw disk``: the tool tells of all that a PC has.
+_OF_ANYTHING = re.compile(r"\s*(?:hw|hardware|pc|sys)\b", re.I)
 # ``DRVBOOK 2 for NQ-DRW-03``: the title names the tool that printed it.
 _TOOL = re.compile(r"\W*(?:(?P<name>[A-Za-z]{5,16})(?= v?\d|\s{2,}\S+-\S+$))")
 _FIRST_WORDS = 3
@@ -36,9 +39,11 @@ def asked_for(command: str) -> tuple[str, ...]:
     """The kinds of things that a command asks for, groups of the catalogue, the likeliest first."""
     text = _SORTED_BY.sub("", _HOST_ASKED.sub("", command))
     named = _named(text)
+    if named[:1] == ("machine",) and _OF_ANYTHING.match(text):
+        named = (*named[1:], "machine")
     if part := _part_asked(text, named):
         named = first(part, named)
-    words = text.casefold().split()
+    words = plain(text).split()
     called = COMMAND_WORDS.get(words[0]) if named and words else None
     if called in _CALLED_BY_WORD:
         return first(called, named)  # ``vars --user`` are the user's

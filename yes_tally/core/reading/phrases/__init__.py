@@ -150,7 +150,7 @@ def subject_called(noun: str, rest: str | None) -> str | None:
 
 
 _AFFIX = re.compile(
-    r"^(?:list|show|get|ls|print|dump|which|what|my|read|see|tell|ask|query|view)(?=\w{3})|(?<=\w{3})(?:list|show|info|report|stats?|sheet|look|view|dump|table|facts?|check|log|run|book|tab|card|peek|watch|scan|find|probe|tool|util|ctl|desk|room|care|map|eye|roll|count|lens|line)$"
+    r"^(?:list|show|get|ls|print|dump|which|what|my|read|see|tell|ask|query|view)(?=\w{3})|(?<=\w{3})(?:list|show|info|report|stats?|sheet|look|view|dump|table|facts?|check|log|run|book|tab|card|peek|watch|scan|find|probe|tool|util|ctl|desk|room|care|map|eye|roll|count|lens|line|liste|lijst|tabelle|tabel|uebersicht|ubersicht|overzicht|status|stand|infos?|versions?|versie)$"
 )
 
 

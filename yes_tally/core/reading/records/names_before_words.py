@@ -40,8 +40,10 @@ from yes_tally.core.reading.shapes.layout import (
     cells_by_gap,
     indent_of,
     lone_mark_as_comma,
+    under_heads,
 )
 from yes_tally.core.reading.text.decode import Line
+from yes_tally.core.reading.values.addresses import addresses
 from yes_tally.core.reading.values.text_forms import NAME_AND_VERSION
 from yes_tally.core.words import flag_of
 
@@ -93,21 +95,32 @@ _ASIDE_FIRST = re.compile(r"\((?P<told>[^()]+)\)(?=,|$)")
 _NUMBERS = frozenset({"partition", "volume", "route", "neighbour", "connection", "process", "reach"})
 # Behind these stands what people call it.
 _NUMBER_FIRST = frozenset({"update.id", "process.pid"})
+# These have no other reader that knows them over deeper lines.
+_OVER_WORDS = frozenset({"route", "neighbour", "connection", "process", "reach", "policy"})
 # What these are called may be a label too (``guest``, ``public``).
 _LIKE_LABELS = LIKE_LABELS | {"partition", "policy", "route", "connection"}
 
 
+class _Words(NamedTuple):
+    """Words that tell of a thing, on which line, and from which column on, from 0."""
+
+    text: str
+    line: int
+    start: int
+
+
 class _Row(NamedTuple):
+    """What a thing is called, where, and the words that tell of it: behind its name, or on deeper lines."""
+
     line: Line
     name: str
     name_at: int
-    words: str
-    words_at: int
+    told: Sequence[_Words]
 
 
 def names_before_words(interpreter: Interpreter, lines: Sequence[Line], spoken: Sequence[str]) -> bool:
     """Read a block as things of the kind that is ``spoken`` of first, a line each, where every line begins with what one is
-    called and nearly all that follows tells of it. Whether it was read."""
+    called and nearly all that follows tells of it, on that line or, of some kinds, on deeper ones. Whether it was read."""
     group = spoken[0] if spoken else ""
     if group not in _NAMED_BY or len(lines) > _MOST_LINES:
         return False
@@ -115,10 +128,10 @@ def names_before_words(interpreter: Interpreter, lines: Sequence[Line], spoken: 
         lines = lines[:-1]
     if interpreter.numbered and 0 < lines[0].number - interpreter.numbered_line <= _RIGHT_UNDER:
         return False  # told of the one that the heading numbers
-    if len({indent_of(line.text) for line in lines}) > 1:
-        return False
-    rows = list(takewhile(lambda row: row is not None, (_row(line, group) for line in lines)))
-    if len({row.name for row in rows if row}) < len(lines):
+    over = len({indent_of(line.text) for line in lines}) > 1
+    records = under_heads(lines) if not over or group in _OVER_WORDS else []
+    rows = list(takewhile(lambda row: row is not None, (_row(line, deeper, group) for line, deeper in records)))
+    if not rows or len({row.name for row in rows if row}) < len(records):
         return False
     before = len(interpreter.drafts)
     least = 1 if len(rows) > 1 else _LEAST_OF_ONE
@@ -139,13 +152,13 @@ def _of_kind(name: str) -> bool:
     )
 
 
-def _row(line: Line, group: str) -> _Row | None:
+def _row(line: Line, deeper: Sequence[Line], group: str) -> _Row | None:
     text = LEADER.sub(lambda dots: " " * len(dots.group()), line.text[:MAX_LINE].rstrip())
     listed = None if group == "process" and _PID_FIRST.match(text) else _LISTED.match(text)
     head = numbered_head(line, (group,)) if group not in _NUMBERS else None
     counted = head is not None and group in head.groups and head.told_at < len(text)
     called = _CALLED.match(text, head.told_at if head and counted else listed.end() if listed else 0)
-    if line.tabbed is not None or called is None or called.end() == len(text):
+    if line.tabbed is not None or called is None or (called.end() == len(text) and not deeper):
         return None
     which = next(name for name in ("quoted", "in_brackets", "drive", "bare") if called[name])
     name, start = called[which].rstrip(), called.end()
@@ -162,7 +175,9 @@ def _row(line: Line, group: str) -> _Row | None:
     if (aside := _ASIDE_FIRST.match(words)) and (group == "software" or aside.end() == len(words)):
         # ``Bollard Agent (2.0.77), installed …``, or all of the words
         words = f" {aside['told']} {words[aside.end() :]}"
-    return _Row(line, name, text.index(name, called.start(which)), words, start)
+    told = [_Words(words, line.number, start)] if words.strip() else []
+    told += [_Words(below.text[:MAX_LINE].rstrip(), below.number, 0) for below in deeper]
+    return _Row(line, name, text.index(name, called.start(which)), told)
 
 
 def _is_label(interpreter: Interpreter, text: str, group: str) -> bool:
@@ -210,22 +225,26 @@ def _read(interpreter: Interpreter, row: _Row, group: str, least: int) -> Item |
     left = [fact for fact in FIELDS[group] if fact.name != naming]
     if not _names(interpreter, row.name, group, left):
         return None
-    words = parted_words(interpreter, lone_mark_as_comma(row.words), group)
-    clauses = cells_by_comma(words)
+    told = [of._replace(text=parted_words(interpreter, lone_mark_as_comma(of.text), group)) for of in row.told]
+    clauses = [clause for words in told for clause in cells_by_comma(words.text)]
     if any(not _is_label(interpreter, cells_by_gap(clause)[0][0], group) for clause, _ in clauses if "  " in clause):
         return None  # ``C:   SYSTEM    fixed``: two cells
     place = Entry("", row.name, row.line.number, row.name_at + 1)
     interpreter.place(place, "words", (Guess(naming, 0.85, f"a {group} is told of behind it"),), item)
+    if group == "reach" and addresses(row.name):
+        interpreter.place(place, "words", (Guess("reach.address", 0.85, "it is an address that was asked"),), item)
     if group == "update" and any(states_otherwise(clause) for clause, _ in clauses):
         return None
     untold = len(left)
     if naming in _NUMBER_FIRST:
-        words = name_first_told(interpreter, words, row.line.number, row.words_at, item, left)
-        clauses = cells_by_comma(words)
+        words = name_first_told(interpreter, *told[0], item, left, alone=len(told) > 1)
+        told[0] = told[0]._replace(text=words)
+        clauses = [clause for words in told for clause in cells_by_comma(words.text)]
     telling = [clause for clause, _ in clauses if tells_field(interpreter, clause, group, left)]
     others = [clause for clause, _ in clauses if clause not in telling and not _STATUS.fullmatch(clause)]
     if len(others) > (group in _SAYS_WHO):
         return None  # part of what it is called
     telling += others
-    told_in_words(interpreter, words, row.line.number, row.words_at, group, item, left)
+    for of in told:
+        told_in_words(interpreter, *of, group, item, left)
     return item if untold - len(left) >= max(len(telling), least) else None

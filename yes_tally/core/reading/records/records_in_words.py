@@ -349,6 +349,8 @@ def called_by(interpreter: Interpreter, group: Group, of: str, shape: str, item:
         for guess in decide(entry.label, context)[:1]
         if not (guess.fact == "driver.name" and (FILE_OF_DRIVER.match(entry.printed) or is_placeholder(entry.printed)))
     }
+    if SUBJECTS.get(words_of(match["name"])) == of:
+        return  # ``Planned tasks`` over them all
     is_field = any(guess.fact.startswith(f"{of}.") for guess in decide(match["name"], context)[:1])
     if not person and is_known(match["name"]) and (is_field or len(told) < _TELLS_SURELY):
         return

@@ -375,7 +375,8 @@ def _cells_of_row(cells: Sequence[tuple[str, int]], group: str) -> list[tuple[st
             else None
         )
         name, _, rest = text.partition(" ")
-        skip = index.end() if index else len(name) + 1 if rest and _is_label(name, group, place) else 0
+        labelled = rest and not (group == "event" and is_message(text)) and _is_label(name, group, place)
+        skip = index.end() if index else len(name) + 1 if labelled else 0
         found.append((text[skip:], at + skip))
     return found
 
@@ -384,8 +385,13 @@ def _is_label(word: str, group: str, place: int) -> bool:
     """Whether the first word of a cell says which field the rest is (``id 153``, ``fabricant Murmur``)."""
     if f"{group}.{word.casefold()}" in FACTS:
         return True
-    meant = decide(word.rstrip(":"), Context(group))[:1] if place and group in NAMED_NEAR else ()
-    return any(guess.fact.startswith(f"{group}.") and guess.confidence > SURE for guess in meant)
+    labels = _LABELLED_FIELDS.get(group, tuple(ROW_FIELDS[group]) if group in NAMED_NEAR else ())
+    meant = decide(word.rstrip(":"), Context(group))[:1] if place and labels else ()
+    return any(guess.fact in (f"{group}.{field}" for field in labels) and guess.confidence > SURE for guess in meant)
+
+
+# What may have its label before it; the words of a message may mean the others.
+_LABELLED_FIELDS = {"event": ("source", "id")}
 
 
 def _same_cells(lines: Sequence[Line]) -> list[tuple[Line, Sequence[tuple[str, int]]]]:

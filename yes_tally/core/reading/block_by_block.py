@@ -27,7 +27,7 @@ from yes_tally.core.reading.phrases.elsewhere import is_elsewhere
 from yes_tally.core.reading.records.field_lists import read_field_list
 from yes_tally.core.reading.records.kinds_over_words import kinds_over_words
 from yes_tally.core.reading.records.mixed_records import read_mixed_records
-from yes_tally.core.reading.records.names_before_words import names_before_words
+from yes_tally.core.reading.records.names_before_words import SURELY_NAMED, names_before_words
 from yes_tally.core.reading.records.opening import opened_by, over_parts
 from yes_tally.core.reading.records.outlines import read_adapters, read_kind, read_outline
 from yes_tally.core.reading.shapes.layout import (
@@ -103,6 +103,8 @@ def read_block(interpreter: Interpreter, block: Block, command: tuple[str, ...])
     if over_parts(interpreter, block, command):
         return
     spoken = _spoken_above(interpreter, block, command)
+    if spoken and spoken[0] in SURELY_NAMED:
+        interpreter.surely_named.append((block.lines, spoken))
     asked = _Asked(interpreter, block, spoken, command)
     # ``Error: disk 7 at 22:48`` tells of no disk where events are asked for.
     if command[:1] != ("event",) and any(reads(asked) for reads in _READ_WHOLE):

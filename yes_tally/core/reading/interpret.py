@@ -112,6 +112,8 @@ class Interpreter:
         self._loose: dict[str, Item] = {}
         self.headless: list[tuple[Sequence[Line], tuple[str, ...]]] = []
         """The rows of this section that no head names the columns of, with what is spoken of around them."""
+        self.surely_named: list[tuple[Sequence[Line], tuple[str, ...]]] = []
+        """The blocks of this section that tell of things called by what nothing else is, with what is spoken of around them."""
         self.adapters: dict[str, tuple[Item, str]] = {}
         """The adapters of the sections before, by what people call their connections, else by their names, each with the
         fact that it was."""
@@ -138,6 +140,7 @@ class Interpreter:
         self.numbered = None
         self.by_number = {}
         self.headless = []
+        self.surely_named = []
 
     def context(self, group: str | None, around: tuple[str, ...] = ()) -> Context:
         return Context(group, around, self.language)

@@ -46,6 +46,8 @@ def by_label(
     """``serial 4711``, ``livres 41,7 GB``, ``8 cores``: the first words are a label of the group, or the last."""
     if not text.strip():
         return None
+    if group in _LED_GROUPS and (led := _led(interpreter, text, left)):
+        return led
     if leading := OF_WHICH.match(text):
         found = by_label(interpreter, text[leading.end() :], group, left)
         return found and (found[0], found[1], found[2] + leading.end())
@@ -96,6 +98,20 @@ def by_label(
                 continue  # ``du 19/07/2023``
             if value := understand(fact, rest, interpreter.locale):
                 return _meant(fact, guesses[0].phrase, value, left), value, at
+    return None
+
+
+# Forms with words that lead to what they tell (``through 10.20.3.254``).
+_LED = {name: form for name, form in FORMS.items() if "told" in form.groupindex}
+_LED_GROUPS = frozenset(name.partition(".")[0] for name in _LED)
+
+
+def _led(interpreter: Interpreter, text: str, left: Sequence[FactKind]) -> tuple[FactKind, Value, int] | None:
+    """What a text tells to which words of its form lead."""
+    for fact in left:
+        form = _LED[fact.name].fullmatch(text) if fact.name in _LED else None
+        if form and form.start("told") > 0 and (value := understand(fact, form["told"], interpreter.locale)):
+            return fact, value, form.start("told")
     return None
 
 
@@ -187,7 +203,7 @@ def by_form(interpreter: Interpreter, text: str, left: Sequence[FactKind]) -> tu
             return _understood(interpreter, fact, text)
     for fact in left:
         form = FORMS[fact.name].fullmatch(text) if fact.name in FORMS else None
-        if form and "told" in form.groupdict():
+        if form and form.groupdict().get("told"):
             value = understand(fact, form["told"], interpreter.locale)
             return (fact, value, form.start("told")) if value else None
         if form:

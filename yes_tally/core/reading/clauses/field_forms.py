@@ -28,9 +28,10 @@ DESTINATION = (
     rf"(?:{IP_ADDRESS}(?:/\d{{1,2}})?|default|standard|d[ée]faut|par d[ée]faut|predeterminad[oa]|padr[ãa]o|predefinit[oa]|"
     "standaard|domy[śs]ln[yea])"
 )
-_MAC = r"[0-9a-f]{2}(?:[:-][0-9a-f]{2}){5}"
+_MAC = r"(?:[0-9a-f]{2}(?:[:-][0-9a-f]{2}){5}|[0-9a-f]{4}(?:\.[0-9a-f]{4}){2})"
+_BY_WAY_OF = "via|through|by|over|über|durch|par|por|através de|tramite|attraverso|da|door|przez"
 # ``on eth-a``
-_ON_INTERFACE = re.compile(r"(?:on|dev|an|auf|sur|en|em|su|op|na|over|through) (?P<told>[^\W\d][\w .-]{0,40})", re.I)
+_ON_INTERFACE = re.compile(rf"(?:on|dev|an|auf|sur|en|em|su|op|na|{_BY_WAY_OF}) (?P<told>[^\W\d][\w .-]{{0,40}})", re.I)
 # ``10.20.1.133 by DHCP``
 _FROM_SERVER = r"\(?(?:by|via|from|per|über|par|por|da|via|door|przez|z) dhcp\)?"
 # Texts that their form alone tells.
@@ -69,14 +70,17 @@ FORMS = {
     "display.serial": re.compile(r"(?=(?:[A-Z-]*\d){3})(?=[\d-]*[A-Z])[A-Z0-9-]{8,24}"),
     "account.full_name": re.compile(r"[«„“\"].+[»“”\"]"),
     "adapter.mac": re.compile(_MAC, re.I),
-    "neighbour.mac": re.compile(_MAC, re.I),
+    "neighbour.mac": re.compile(rf"(?:(?:is )?at |an |ist |est |es |[àa] |en )?(?P<told>{_MAC})", re.I),
     "neighbour.interface": _ON_INTERFACE,
     "route.interface": _ON_INTERFACE,
-    "route.gateway": re.compile(rf"{IP_ADDRESS}|direct|on-link|link", re.I),
+    "route.gateway": re.compile(rf"(?:(?:{_BY_WAY_OF}) )?(?P<told>{IP_ADDRESS})|direct|on-link|link", re.I),
     "hop.address": re.compile(IP_ADDRESS, re.I),
     "connection.protocol": re.compile(r"(?:tcp|udp|icmp|sctp)[46]?", re.I),
+    # ``[988] rpcd``, ``988/rpcd``
+    "connection.pid": re.compile(r"[\[(]?(?P<told>\d{1,7})(?:[\])](?: [\w.-]+)?|/[\w.-]+)"),
     "connection.remote": re.compile(
-        rf"(?:(?:to|towards|nach|zu|an|vers|à|a|hacia|para|até|verso|naar|do) )?(?P<told>{END_OF_CONNECTION})", re.I
+        rf"(?:[^\W\d_]+ )?(?:(?:to|towards|with|nach|zu|an|mit|vers|à|avec|a|hacia|con|para|até|com|verso|naar|met|do|z) )?(?P<told>{END_OF_CONNECTION})",
+        re.I,
     ),
     # RFC 9293, 3.3.2, and how people say it.
     "connection.state": re.compile(
@@ -115,7 +119,22 @@ FORMS = {
     "module.serial": re.compile(r"(?:0x)?(?=.*\d)[0-9A-F]{8}"),
     "disk.serial": re.compile(r"(?=[A-Z-]*\d)(?=[\d-]*[A-Z])[A-Z0-9-]{8,24}"),
     "process.user": re.compile(
-        r"[\w-]+\\[\w.-]+|(?i:SYSTEM)|root|(?:NETWORK|LOCAL) SERVICE|(?!.*\.(?:exe|com|sys|bin|scr|bat|cmd|app|sh|py|d)$)[a-z]{1,12}\.[a-z]{2,20}"
+        r"(?i:by|of|von|de|par|por|da|di|van|door|przez) (?P<told>[^\W\d][\w.\\-]*)|[\w-]+\\[\w.-]+|(?i:SYSTEM)|root|(?:NETWORK|LOCAL) SERVICE|"
+        r"(?!.*\.(?:exe|com|sys|bin|scr|bat|cmd|app|sh|py|d)$)[a-z]{1,12}\.[a-z]{2,20}"
+    ),
+    "process.pid": re.compile(
+        r"(?:process|prozess|processus|proceso|processo|proces|pid)(?:[ -]?(?:id|no\.?|nr\.?|n[°º]\.?|number|nummer))?:? #?(?P<told>\d{1,7})",
+        re.I,
+    ),
+    "process.memory": re.compile(
+        r"(?:(?:uses|using|takes|holds|in|belegt|nutzt|braucht|verbraucht|occupe|utilise|prend|consomme|ocupa|usa|consume|consome|occupa|utilizza|gebruikt|neemt|zajmuje|u[żz]ywa|zu[żz]ywa) )?"
+        r"(?P<told>\d[\d.,'’ ]* ?[KMG](?:i?[Bo])?)(?: (?:of |de |di |van )?(?:memory|ram|speicher|m[ée]moire|memoria|mem[óo]ria|geheugen|pami[ęe]ci))?",
+        re.I,
+    ),
+    "reach.received": re.compile(
+        r"(?P<told>\d{1,6}) (?:of|out of|von|sur|de|di|van|z) \d{1,6} (?:answered|came back|received|back|beantwortet|erhalten|r[ée]pondu\w*|re[çc]u\w*|respondid\w+|contestad\w+|recibid\w+|"
+        r"recebid\w+|rispost\w*|ricevut\w+|beantwoord|ontvangen|odebran\w+|z odpowiedzi[ąa])",
+        re.I,
     ),
     "driver.file": re.compile(r"\S+\.(?:sys|inf|ko|drv)", re.I),
     "driver.version": re.compile(r"\d+(?:\.\d+){1,4}"),

@@ -61,7 +61,7 @@ def read_events(interpreter: Interpreter, lines: Sequence[Line]) -> bool:
     """Read lines as events, each headed by the moment it happened at. False, and nothing read, where they are none: where
     not every line that stands least deep has a moment, or hardly one tells more."""
     least = min((indent_of(line.text) for line in lines if line.text.strip()), default=0)
-    if lines and _COUNTS.match(lines[-1].text):
+    if lines and _COUNTS.match(lines[-1].text) and not _MOMENT.search(lines[-1].text[:MAX_LINE]):
         lines = lines[:-1]
     heads = [place for place, line in enumerate(lines) if line.text.strip() and indent_of(line.text) == least]
     found = [_MOMENT.search(lines[place].text[:MAX_LINE]) for place in heads]
@@ -125,14 +125,19 @@ def _read_event(interpreter: Interpreter, item: Item, head: Line, match: re.Matc
     for cell in parts_of_event(columns) if len(columns) >= _LEAST_COLUMNS else around:
         tell_event(interpreter, item, left, head, *cell)
     message: list[Line] = []
+    last = below[-1] if below else head
+    short = [len(cells_by_comma(line.text)) == 1 and not is_message(line.text.strip()) for line in below]
+    # ``Diskguard``, ``error`` and ``7031``, each on a line of its own, over what happened
+    a_part_a_line = len(below) > _LEAST_TOLD and all(short[:-1]) and is_message(last.text.strip())
     for line in below:
         cells = _cells(line.text)
         labelled = [by_label(interpreter, text, "event", left) for text, _ in cells]
         # ``Name resolution for update.harbour.example timed out``: a sentence begins with any word.
         spoken = len(cells) == 1 and ":" not in line.text and is_message(cells[0][0])
         # ``error, source Diskguard, id 7031, The spooler stopped``
-        levelled = bool(cells) and is_level(cells_by_comma(commas_for_marks(line.text))[0][0])
-        if cells and not spoken and (all(labelled) or (levelled and all(labelled[1:-1]))):
+        levels = [is_level(text) for text, _ in cells_by_comma(commas_for_marks(line.text))]
+        told_so = len(levels) == sum(levels) or (any(levels) and len(levels) >= _LEAST_COLUMNS)
+        if cells and (line is not last if a_part_a_line else not spoken and (all(labelled) or told_so)):
             for cell in cells:
                 tell_event(interpreter, item, left, line, *cell)
         elif line.text.strip():

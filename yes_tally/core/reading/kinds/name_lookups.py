@@ -57,14 +57,14 @@ _SOON = 4
 _ALONE = re.compile(r"\s+(?P<v>[0-9]{1,3}(?:\.[0-9]{1,3}){3}|[0-9a-f]*:[0-9a-f:]+)\s*$", re.I)
 # What is said of a name that no server knows.
 _IS_UNKNOWN = (
-    r"(?:was |is |could |name )?not (?:found|known|be (?:found|resolved))|cannot be (?:found|resolved)|no such (?:name|host)|does not exist|nxdomain|unknown(?: name)?",
-    r"(?:wurde|konnte) nicht (?:gefunden|aufgel[öo]st)(?: werden)?|(?:gibt es|existiert) nicht|(?:ist )?unbekannt|name unbekannt|nicht gefunden|es gibt keinen solchen namen|kein solcher name",
-    r"(?:est )?(?:introuvable|inconnue?)|n'(?:existe pas|a pas (?:pu [êe]tre|[ée]t[ée]) (?:trouv[ée]e?|r[ée]solue?))|nom (?:inconnu|inexistant)",
-    r"no (?:existe(?: el nombre)?|se (?:encontr[óo]|encuentra)|encontrad[oa])|(?:nombre )?(?:desconocid[oa]|inexistente)",
-    r"n[ãa]o (?:existe|(?:foi |p[ôo]de ser )?(?:encontrad|resolvid)[oa])|desconhecid[oa]|(?:nome )?inexistente",
-    r"non (?:esiste|(?:[èe] stat[oa] |pu[òo] essere )?(?:trovat|risolt)[oa])|sconosciut[oa]|(?:nome )?inesistente",
-    r"(?:is |kon |kan )?niet (?:gevonden|worden (?:gevonden|opgelost)|gevonden worden)|(?:naam )?bestaat niet|onbekend",
-    r"nie (?:istnieje|zosta[łl]\w* (?:odnalezion|znalezion)\w+|znaleziono|ma takiej nazwy)|nieznan[aey](?: nazwa)?|nazwa nieznana",
+    r"(?:was |is |could |name )?not (?:found|known|be (?:found|resolved))|cannot be (?:found|resolved)|no such (?:name|host)|does not exist|nxdomain|unknown(?: name)?|no (?:known )?address(?:es)?",
+    r"(?:wurde|konnte) nicht (?:gefunden|aufgel[öo]st)(?: werden)?|(?:gibt es|existiert) nicht|(?:ist )?unbekannt|name unbekannt|nicht gefunden|es gibt keinen solchen namen|kein solcher name|keine adressen?",
+    r"(?:est )?(?:introuvable|inconnue?)|n'(?:existe pas|a pas (?:pu [êe]tre|[ée]t[ée]) (?:trouv[ée]e?|r[ée]solue?))|nom (?:inconnu|inexistant)|(?:pas d'|aucune )adresse",
+    r"no (?:existe(?: el nombre)?|se (?:encontr[óo]|encuentra)|encontrad[oa])|(?:nombre )?(?:desconocid[oa]|inexistente)|sin direcci[óo]n",
+    r"n[ãa]o (?:existe|(?:foi |p[ôo]de ser )?(?:encontrad|resolvid)[oa])|desconhecid[oa]|(?:nome )?inexistente|sem endere[çc]o",
+    r"non (?:esiste|(?:[èe] stat[oa] |pu[òo] essere )?(?:trovat|risolt)[oa])|sconosciut[oa]|(?:nome )?inesistente|nessun indirizzo",
+    r"(?:is |kon |kan )?niet (?:gevonden|worden (?:gevonden|opgelost)|gevonden worden)|(?:naam )?bestaat niet|onbekend|geen adres(?:sen)?",
+    r"nie (?:istnieje|zosta[łl]\w* (?:odnalezion|znalezion)\w+|znaleziono|ma takiej nazwy)|nieznan[aey](?: nazwa)?|nazwa nieznana|brak adresu",
 )  # fmt: skip
 # How it is said that there is no such name, by where the name stands: behind the words, between them, or before them.
 _NAME = (
@@ -141,7 +141,10 @@ _NAME_AND_ANSWER = re.compile(
 _NAME_OVER_ANSWERS = re.compile(
     r"\s*(?:(?:[-*•]|#?\d{1,3}[.):]|\(\d{1,3}\)|\[\d{1,3}\]) +)?[\[\"“„«]? ?(?P<v>[A-Za-z][\w-]*(?:\.[\w-]+)*) ?[\]\"”“»]?\s*:?\s*$"
 )
-_ANSWERED_WITH = re.compile(rf"\s*(?:[-*•] )?\(?{_ADDRESSES}\)?\s*$", re.I)
+_ANSWERED_WITH = re.compile(
+    rf"\s*(?:[-*•] )?\(?(?:(?:ip )?(?:address(?:es)?|adresses?|direcci[óo]n(?:es)?|indirizz[oi]|endere[çc]os?|adressen?|adres[ey]?):? +)?{_ADDRESSES}\)?\s*$",
+    re.I,
+)
 _ANSWERED_NOTHING = re.compile(rf"\s*(?:[-*•] )?\(?(?:{'|'.join(_IS_UNKNOWN)})\W*$", re.I)
 
 

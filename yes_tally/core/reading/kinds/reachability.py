@@ -166,7 +166,7 @@ def _as_counted(lines: Sequence[Line]) -> Iterator[Stated]:
 # What stands before a step's number, and what parts what is told of it: ``hop 1: 10.20.3.1, in 1 ms``.
 _AROUND_STEP = re.compile(
     r"^\s*(?:[-*•] )?(?:(?:hop|step|schritt|sprung|station|saut|[ée]tape|salto|paso|passo|tappa|sprong|stap|krok|skok)\b)?[ #\[(]*(?=\d)|"
-    r"[,;|()\]](?=\s|$|:)|:(?=\s|$)| [(|\[]|(?<=\s)(?:is|in|after|ist|nach|est|en|apr[èe]s|es|tras|em|ap[óo]s|[èe]|dopo|na|po|w|answered|[-=]>|→|--?|–|—)(?=\s)",
+    r"[,;|()\]](?=[\s,;:)]|$)|:(?=\s|$)| [(|\[/]|(?<=\s)(?:is|in|after|ist|nach|est|en|apr[èe]s|es|tras|em|ap[óo]s|[èe]|dopo|na|po|w|answered|[-=]>|→|--?|–|—)(?=\s)",
     re.I,
 )
 

@@ -15,7 +15,7 @@ from typing import TYPE_CHECKING, NamedTuple
 
 from yes_tally.core.catalogue import FIELDS, FactKind
 from yes_tally.core.reading.clauses.by_clause import tells_field
-from yes_tally.core.reading.clauses.field_forms import DESTINATION, END_OF_CONNECTION, IP_ADDRESS
+from yes_tally.core.reading.clauses.field_forms import DESTINATION, END_OF_CONNECTION, FORMS, IP_ADDRESS
 from yes_tally.core.reading.clauses.told_in_parts import parted_words, told_in_words
 from yes_tally.core.reading.drafts import Item
 from yes_tally.core.reading.kinds.updates_installed import states_otherwise
@@ -74,7 +74,7 @@ _FORMS = {
     "partition": re.compile(r"#?\d{1,2}"),
     "route": re.compile(DESTINATION, re.I),
     "neighbour": re.compile(IP_ADDRESS, re.I),
-    "connection": re.compile(END_OF_CONNECTION, re.I),
+    "connection": re.compile(rf"(?:{FORMS['connection.protocol'].pattern} )?{END_OF_CONNECTION}", re.I),
     "process": re.compile(r"\d{1,7}|[^\W\d][\w.+-]*"),
     "reach": re.compile(rf"{IP_ADDRESS}|[a-z][\w-]*(?:\.[\w-]+)*", re.I),
     "policy": _CHOSEN,
@@ -101,6 +101,10 @@ _OVER_WORDS = frozenset({"route", "neighbour", "connection", "process", "reach",
 _LIKE_LABELS = LIKE_LABELS | {"partition", "policy", "route", "connection"}
 
 
+SURELY_NAMED = frozenset({"route", "neighbour", "connection", "reach", "process"})
+"""Kinds of things that are called by what nothing else is; what tells nothing beside that may be anything."""
+
+
 class _Words(NamedTuple):
     """Words that tell of a thing, on which line, and from which column on, from 0."""
 
@@ -118,9 +122,30 @@ class _Row(NamedTuple):
     told: Sequence[_Words]
 
 
-def names_before_words(interpreter: Interpreter, lines: Sequence[Line], spoken: Sequence[str]) -> bool:
+def told_best_by_names(interpreter: Interpreter) -> None:
+    """Read the section's blocks of things that are called by what nothing else is once more as ``names_before_words`` does,
+    whatever else is said of them, and keep that where it tells more than was told of their lines."""
+    for lines, spoken in interpreter.surely_named:
+        numbers = {line.number for line in lines}
+        start = len(interpreter.drafts)
+        if not names_before_words(interpreter, lines, spoken, loosely=True):
+            continue
+        before = [d for d in interpreter.drafts[interpreter.section_from : start] if d.entry.line in numbers]
+        if len(interpreter.drafts) - start <= len(before):
+            del interpreter.drafts[start:]
+            continue
+        out = set(map(id, before))
+        interpreter.drafts[interpreter.section_from :] = [
+            draft for draft in interpreter.drafts[interpreter.section_from :] if id(draft) not in out
+        ]
+
+
+def names_before_words(
+    interpreter: Interpreter, lines: Sequence[Line], spoken: Sequence[str], *, loosely: bool = False
+) -> bool:
     """Read a block as things of the kind that is ``spoken`` of first, a line each, where every line begins with what one is
-    called and nearly all that follows tells of it, on that line or, of some kinds, on deeper ones. Whether it was read."""
+    called and nearly all that follows tells of it, on that line or, of some kinds, on deeper ones; ``loosely``: where
+    something does. Whether it was read."""
     group = spoken[0] if spoken else ""
     if group not in _NAMED_BY or len(lines) > _MOST_LINES:
         return False
@@ -135,7 +160,7 @@ def names_before_words(interpreter: Interpreter, lines: Sequence[Line], spoken: 
         return False
     before = len(interpreter.drafts)
     least = 1 if len(rows) > 1 else _LEAST_OF_ONE
-    items = [item for row in rows if row and (item := _read(interpreter, row, group, least))]
+    items = [item for row in rows if row and (item := _read(interpreter, row, group, least, loosely=loosely))]
     if len(items) < len(rows):
         del interpreter.drafts[before:]
         return False
@@ -176,6 +201,9 @@ def _row(line: Line, deeper: Sequence[Line], group: str) -> _Row | None:
         # ``Bollard Agent (2.0.77), installed …``, or all of the words
         words = f" {aside['told']} {words[aside.end() :]}"
     told = [_Words(words, line.number, start)] if words.strip() else []
+    if group == "connection" and " " in name:
+        protocol, _, name = name.partition(" ")
+        told.insert(0, _Words(protocol, line.number, text.index(protocol)))
     told += [_Words(below.text[:MAX_LINE].rstrip(), below.number, 0) for below in deeper]
     return _Row(line, name, text.index(name, called.start(which)), told)
 
@@ -219,7 +247,7 @@ def _naming(name: str, group: str) -> str:
     return "process.pid" if group == "process" and name.isdigit() else _NAMED_BY[group]
 
 
-def _read(interpreter: Interpreter, row: _Row, group: str, least: int) -> Item | None:
+def _read(interpreter: Interpreter, row: _Row, group: str, least: int, *, loosely: bool) -> Item | None:
     """Read one thing; ``None`` where some of the words tell nothing of it, or fewer than ``least`` parts do."""
     naming, item = _naming(row.name, group), Item(group)
     left = [fact for fact in FIELDS[group] if fact.name != naming]
@@ -242,6 +270,8 @@ def _read(interpreter: Interpreter, row: _Row, group: str, least: int) -> Item |
         clauses = [clause for words in told for clause in cells_by_comma(words.text)]
     telling = [clause for clause, _ in clauses if tells_field(interpreter, clause, group, left)]
     others = [clause for clause, _ in clauses if clause not in telling and not _STATUS.fullmatch(clause)]
+    if loosely:
+        others = []
     if len(others) > (group in _SAYS_WHO):
         return None  # part of what it is called
     telling += others

@@ -463,7 +463,7 @@ _HOP = re.compile(
     re.I,
 )
 _HOP_TURNED = re.compile(
-    rf"\s*(?P<number>\d{{1,2}})[.:)]?\s+(?P<address>(?:\d{{1,3}}(?:\.\d{{1,3}}){{3}}|[0-9a-f]*:[0-9a-f:]+))(?:\s+\([\w.-]+\))?\s+(?P<times>(?:(?:<\s?)?{_TIME}\s*|\*\s*){{1,5}})(?:[(\[]?[\w.-]+[)\]]?)?\s*$",
+    rf"\s*(?P<number>\d{{1,2}})[.:)]?\s+(?:[a-z][\w-]*(?:\.[\w-]+)+\s+)?(?P<address>(?:\d{{1,3}}(?:\.\d{{1,3}}){{3}}|[0-9a-f]*:[0-9a-f:]+))(?:\s+\([\w.-]+\))?\s+(?P<times>(?:(?:<\s?)?{_TIME}\s*|\*\s*){{1,5}})(?:[(\[]?[\w.-]+[)\]]?)?\s*$",
     re.I,
 )
 _HOP_IN_BRACKETS = re.compile(
@@ -472,7 +472,7 @@ _HOP_IN_BRACKETS = re.compile(
 )
 # A step that nobody answered.
 SILENT_HOP = re.compile(
-    r"\s*(?P<number>\d{1,2})[.:)]?\s+(?:(?:\*\s+){1,4}\*?\s*|(?=\((?:no|sin|sans|ohne|keine?|senza|nessuna|sem|geen|zonder|bez|brak|pas|aucune)\b)\()(?:[^\W\d_]+\W*(?:\s[^\W\d_]+\W*){0,4})?$",
+    r"\s*(?P<number>\d{1,2})[.:)]?\s+(?:(?:\*\s+){1,4}\*?\s*|(?=\(?(?:no|sin|sans|ohne|keine?|senza|nessuna|sem|geen|zonder|bez|brak|pas|aucune)\b)\(?)(?:[^\W\d_]+\W*(?:\s[^\W\d_]+\W*){0,4})?$",
     re.I,
 )
 TIME = re.compile(_TIME, re.I)

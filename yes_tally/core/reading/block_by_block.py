@@ -28,6 +28,7 @@ from yes_tally.core.reading.records.field_lists import read_field_list
 from yes_tally.core.reading.records.kinds_over_words import kinds_over_words
 from yes_tally.core.reading.records.mixed_records import read_mixed_records
 from yes_tally.core.reading.records.names_before_words import SURELY_NAMED, names_before_words
+from yes_tally.core.reading.records.only_one_in_words import ONLY_ONES, only_one_in_words
 from yes_tally.core.reading.records.opening import opened_by, over_parts
 from yes_tally.core.reading.records.outlines import read_adapters, read_kind, read_outline
 from yes_tally.core.reading.shapes.layout import (
@@ -62,6 +63,7 @@ _READ_WHOLE: tuple[Callable[[_Asked], bool], ...] = (
     lambda of: names_before_values(of.interpreter, of.block.lines, of.spoken),
     lambda of: names_with_answers(of.interpreter, of.block.lines, of.spoken),
     lambda of: names_before_words(of.interpreter, of.block.lines, of.spoken),
+    lambda of: of.block.layout is None and only_one_in_words(of.interpreter, of.block.lines, of.spoken, wholly=True),
     lambda of: read_adapters(of.interpreter, of.block.lines, of.command),
     lambda of: adapters_over_words(of.interpreter, of.block.lines, of.spoken, parted=of.block.layout is not None),
     lambda of: read_updates(of.interpreter, of.block.lines),
@@ -103,8 +105,8 @@ def read_block(interpreter: Interpreter, block: Block, command: tuple[str, ...])
     if over_parts(interpreter, block, command):
         return
     spoken = _spoken_above(interpreter, block, command)
-    if spoken and spoken[0] in SURELY_NAMED:
-        interpreter.surely_named.append((block.lines, spoken))
+    if spoken and (spoken[0] in SURELY_NAMED or (spoken[0] in ONLY_ONES and block.layout is None)):
+        interpreter.may_tell_more.append((block.lines, spoken))
     asked = _Asked(interpreter, block, spoken, command)
     # ``Error: disk 7 at 22:48`` tells of no disk where events are asked for.
     if command[:1] != ("event",) and any(reads(asked) for reads in _READ_WHOLE):

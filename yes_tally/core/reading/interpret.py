@@ -112,8 +112,8 @@ class Interpreter:
         self._loose: dict[str, Item] = {}
         self.headless: list[tuple[Sequence[Line], tuple[str, ...]]] = []
         """The rows of this section that no head names the columns of, with what is spoken of around them."""
-        self.surely_named: list[tuple[Sequence[Line], tuple[str, ...]]] = []
-        """The blocks of this section that tell of things called by what nothing else is, with what is spoken of around them."""
+        self.may_tell_more: list[tuple[Sequence[Line], tuple[str, ...]]] = []
+        """The blocks of this section that may tell more than is read of them, with what is spoken of around them."""
         self.adapters: dict[str, tuple[Item, str]] = {}
         """The adapters of the sections before, by what people call their connections, else by their names, each with the
         fact that it was."""
@@ -140,7 +140,16 @@ class Interpreter:
         self.numbered = None
         self.by_number = {}
         self.headless = []
-        self.surely_named = []
+        self.may_tell_more = []
+
+    def so_far(self) -> tuple[int, int, int]:
+        """How much is read by now; for ``back_to``."""
+        return len(self.drafts), len(self.leftovers), len(self.single_leftovers)
+
+    def back_to(self, so_far: tuple[int, int, int]) -> None:
+        """Take back what was read since."""
+        drafts, leftovers, single = so_far
+        del self.drafts[drafts:], self.leftovers[leftovers:], self.single_leftovers[single:]
 
     def context(self, group: str | None, around: tuple[str, ...] = ()) -> Context:
         return Context(group, around, self.language)

@@ -40,7 +40,7 @@ from yes_tally.core.reading.meaning.second_choices import weigh_labels
 from yes_tally.core.reading.meaning.spoken_of import without_names
 from yes_tally.core.reading.phrases.elsewhere import asks_elsewhere, tells_usage
 from yes_tally.core.reading.phrases.taught import NOTHING_TAUGHT, Phrasebook, using
-from yes_tally.core.reading.records.names_before_words import told_best_by_names
+from yes_tally.core.reading.records.told_again import told_again
 from yes_tally.core.reading.shapes.layout import (
     MAX_LABEL,
     MAX_LINE,
@@ -242,7 +242,7 @@ def _read_section(interpreter: Interpreter, section: Section) -> None:
             read_statements(interpreter, told, section.command or "")
         leave_out_programs(interpreter, lines)
         column_by_column(interpreter)
-        told_best_by_names(interpreter)
+        told_again(interpreter)
         kind_asked(interpreter, section.command or "")
         adapters_again(interpreter, section.command or "")
         if not read_answer(interpreter, section):

@@ -11,7 +11,7 @@ what from, which number and what happened.
 from __future__ import annotations
 
 import re
-from collections.abc import Sequence
+from collections.abc import Iterator, Sequence
 from itertools import pairwise
 from typing import TYPE_CHECKING
 
@@ -156,10 +156,22 @@ def _read_event(interpreter: Interpreter, item: Item, head: Line, match: re.Matc
 
 def _cells(text: str) -> list[tuple[str, int]]:
     """What stands between marks, wide gaps or commas, each with its column from 0."""
-    text = _ASIDE.sub(lambda aside: f", {aside[1]} ", _DASHES.sub(as_comma, text))
-    listed = commas_for_gaps_between(commas_for_marks(text) if "  " not in text.strip() else text)
-    cells = [(part.rstrip(" ,:"), at) for part, at in cells_by_comma(listed)]
+    cells = [(part.rstrip(" ,:"), at) for part, at in _parted(text)]
     return list(parts_of_event([(part, at) for part, at in cells if part.strip(" -–—|")]))
+
+
+def _parted(text: str) -> Iterator[tuple[str, int]]:
+    if mark := next((mark for mark in _MARKS if text.count(mark) > 1), ""):
+        at = 0
+        for part in text.split(mark):  # what happened may have commas of its own
+            yield part.strip(), at + indent_of(part)
+            at += len(part) + len(mark)
+        return
+    text = _ASIDE.sub(lambda aside: f", {aside[1]} ", _DASHES.sub(as_comma, text))
+    yield from cells_by_comma(commas_for_gaps_between(commas_for_marks(text) if "  " not in text.strip() else text))
+
+
+_MARKS = ("; ", " | ")
 
 
 def tell_event(interpreter: Interpreter, item: Item, left: list[FactKind], line: Line, text: str, at: int) -> None:

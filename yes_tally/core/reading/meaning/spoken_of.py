@@ -44,6 +44,9 @@ def asked_for(command: str) -> tuple[str, ...]:
     if part := _part_asked(text, named):
         named = first(part, named)
     words = plain(text).split()
+    phrases = (" ".join(words[at : at + count]) for count in (3, 2) for at in range(len(words) - count + 1))
+    if phrase := next(filter(None, map(COMMAND_WORDS.get, phrases)), None):
+        return first(phrase, named)
     called = COMMAND_WORDS.get(words[0]) if named and words else None
     if called in _CALLED_BY_WORD:
         return first(called, named)  # ``vars --user`` are the user's

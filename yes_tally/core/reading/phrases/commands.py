@@ -1,4 +1,5 @@
-"""What only a command or an option is called after, and its subject; in a label these words may mean anything."""
+"""What only a command or an option is called after, and its subject; in a label these words may mean anything. ``_`` stands
+for the blank between two words."""
 
 from __future__ import annotations
 
@@ -8,7 +9,7 @@ OPTION = re.compile(r"(?<=\s)[-/]{1,2}([^\W\d_]{3,})(?=\s|=|$)")
 """An option of a command that is a word: ``--parts``, ``/partitions``."""
 
 COMMAND_WORDS: dict[str, str] = {
-    word: group
+    word.replace("_", " "): group
     for group, words in {
         "graphics": "grafiek grafici",
         "account": "people persons logins signins who users members staff",
@@ -16,7 +17,7 @@ COMMAND_WORDS: dict[str, str] = {
         "software": "pkgs pkg progs apps programs packages installed sw paquets",
         "driver": "drv drvs drivers",
         "partition": "parts slices partitions partlist partitionen particiones parties partizioni partities partycje",
-        "volume": "letters mounts spaces drives",
+        "volume": "letters mounts spaces drives free_space disk_space freier_platz plattenplatz belegung speicherplatz espace_disque espacio_disco espacio_en_disco espacio_libre espaco_em_disco espaco_livre spazio_su_disco spazio_libero schijfruimte vrije_ruimte miejsce_na_dysku wolne_miejsce",
         "disk": "disks spin spindles platters media stockage almacenamiento armazenamento archiviazione opslag",
         "event": "logbook journal log logs diary errors fehler erreurs errores erros errori fouten bledy problems incidents warnings registro diario dziennik",
         "update": "upd upds fixes patches updates mends",

@@ -11,7 +11,7 @@ SUBJECTS: dict[str, str] = {
     "module": "geheugenmodule|geheugensleuf|geheugenmodules|module|modules|geheugenbank|geheugenbanken",
     "disk": "schijf|harde schijf|schijven|station|harde schijven",
     "partition": "partitie|partities|partitietabel",
-    "volume": "volume|bestandssysteem|volumes|station|stations|bestandssystemen|schijfruimte|vrije ruimte",
+    "volume": "volume|bestandssysteem|volumes|station|stations|bestandssystemen",
     "adapter": "netwerkadapter|netwerkkaart|adapter|netwerk|netwerkkaarten|draadloze kaart|ethernetkaart|netwerkadapters|adapters|interfaces",
     "account": "account|gebruiker|gebruikersaccount|accounts|gebruikers|personen|mensen",
     "software": "programma|toepassing|software|programmas|toepassing|toepassingen",

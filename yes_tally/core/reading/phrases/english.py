@@ -18,7 +18,7 @@ SUBJECTS: dict[str, str] = {
     "module": "module|stick|memory stick|ram stick|mem slot|mem module|mem dimm|mem bank|memory module|memory socket|memory slot|memory device|dimm|memory bank|ram module|ram slot|physical memory array",
     "disk": "disk|drive|disk drive|hard disk|physical disk|block device|storage device|solid state drive|disc|storage|physical drive|hard drive",
     "partition": "partition|disk partition",
-    "volume": "volume|vol|logical disk|file system|filesystem|mount|mount point|mounted file system|logical volume|logical drives|logical drive|free space|disk space",
+    "volume": "volume|vol|logical disk|file system|filesystem|mount|mount point|mounted file system|logical volume|logical drives|logical drive",
     "graphics": "graphics|gfx|vga|graphics adapter|graphics card|video|video controller|display adapter|gpu|video adapter|screen card|graphic",
     "display": "display|monitor|screen|desktop monitor",
     "sound": "playing through|recording from|plays through|records from|playback|speakers|microphone|audio output|audio input|sound|snd|beep|audio|sound device|audio device|sound card",

@@ -11,7 +11,7 @@ SUBJECTS: dict[str, str] = {
     "module": "barrette|module memoire|emplacement memoire|barrette memoire|barrettes|emplacements memoire|modules memoire",
     "disk": "disque|disque dur|lecteur|disques",
     "partition": "tranche|partition|partitions",
-    "volume": "volume|systeme fichier|volumes|lecteur|espace disque|systemes fichiers|systemes fichier",
+    "volume": "volume|systeme fichier|volumes|lecteur|systemes fichiers|systemes fichier",
     "adapter": "carte reseau|interface reseau|adaptateur|adaptateur reseau|interface|reseau|carte sans fil|cartes reseau|interfaces reseau|adaptateurs",
     "account": "compte|utilisateur|compte utilisateur|comptes|utilisateurs|personnes",
     "software": "logiciel|programme|application|logiciels|programmes",

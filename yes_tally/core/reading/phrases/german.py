@@ -12,7 +12,7 @@ SUBJECTS: dict[str, str] = {
     "module": "riegel|platz|modul|speichermodul|speichermodule|speichersteckplatz|ram modul|speicherriegel|module|speicherbank|speicherbanke|ram riegel|speicherplatze|steckplatze",
     "disk": "datentrager|festplatte|laufwerk|festplatten|platte|platten",
     "partition": "abschnitte|abschnitt|partition|partitionen|partitionstabelle",
-    "volume": "volume|datentragerbereich|dateisystem|laufwerke|laufwerk|dateisysteme|freier platz|plattenplatz|belegung|speicherplatz",
+    "volume": "volume|datentragerbereich|dateisystem|laufwerke|laufwerk|dateisysteme",
     "graphics": "grafik|grafikkarte|grafikkarten|bildkarte",
     "adapter": "ethernet karte|drahtlos karte|funk karte|wlan karte|lan karte|netz karte|drahtloskarte|ethernetkarte|netzwerkadapter|netzwerkkarte|netz|schnittstelle|adapter|netzwerk|netzwerkkarten|netzwerkschnittstellen|netzwerkschnittstelle|Funkkarte",
     "account": "konto|benutzerkonto|benutzer|konten|benutzerkonten|personen",

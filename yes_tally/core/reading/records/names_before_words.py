@@ -14,7 +14,7 @@ from itertools import takewhile
 from typing import TYPE_CHECKING, NamedTuple
 
 from yes_tally.core.catalogue import FIELDS, FactKind
-from yes_tally.core.reading.clauses.by_clause import tells_field
+from yes_tally.core.reading.clauses.by_clause import by_label, tells_field
 from yes_tally.core.reading.clauses.field_forms import DESTINATION, END_OF_CONNECTION, FORMS, IP_ADDRESS
 from yes_tally.core.reading.clauses.told_in_parts import parted_words, told_in_words
 from yes_tally.core.reading.drafts import Item
@@ -81,7 +81,7 @@ _FORMS = {
 }
 _NUMBERED = re.compile(r"(?P<noun>[^\W\d_]+(?: [^\W\d_]+)?) ?#?(?P<number>\d{1,2})")
 # ``884: spoolhost, user system``, and not ``1: quayd, pid 4120``
-_PID_FIRST = re.compile(r"\s*(?:\d{1,3}:|\[\d{1,3}\]) (?!.*\bpid\b)", re.I)
+_PID_FIRST = re.compile(r"\s*(?:\d{1,3}:|\[\d{1,3}\]) (?!\d|.*\bpid\b)", re.I)
 # ``Task 'Night copy'``
 _QUOTED_BEHIND = re.compile(r"\s['’‘\"].*['’\"]$")
 # ``shared``, ``not the newest``: nothing that the catalogue has a fact of.
@@ -122,24 +122,6 @@ class _Row(NamedTuple):
     told: Sequence[_Words]
 
 
-def told_best_by_names(interpreter: Interpreter) -> None:
-    """Read the section's blocks of things that are called by what nothing else is once more as ``names_before_words`` does,
-    whatever else is said of them, and keep that where it tells more than was told of their lines."""
-    for lines, spoken in interpreter.surely_named:
-        numbers = {line.number for line in lines}
-        start = len(interpreter.drafts)
-        if not names_before_words(interpreter, lines, spoken, loosely=True):
-            continue
-        before = [d for d in interpreter.drafts[interpreter.section_from : start] if d.entry.line in numbers]
-        if len(interpreter.drafts) - start <= len(before):
-            del interpreter.drafts[start:]
-            continue
-        out = set(map(id, before))
-        interpreter.drafts[interpreter.section_from :] = [
-            draft for draft in interpreter.drafts[interpreter.section_from :] if id(draft) not in out
-        ]
-
-
 def names_before_words(
     interpreter: Interpreter, lines: Sequence[Line], spoken: Sequence[str], *, loosely: bool = False
 ) -> bool:
@@ -156,17 +138,31 @@ def names_before_words(
     over = len({indent_of(line.text) for line in lines}) > 1
     records = under_heads(lines) if not over or group in _OVER_WORDS else []
     rows = list(takewhile(lambda row: row is not None, (_row(line, deeper, group) for line, deeper in records)))
+    if group in SURELY_NAMED and not loosely and not any(row and _labelled(interpreter, row, group) for row in rows):
+        return False  # columns
     if not rows or len({row.name for row in rows if row}) < len(records):
         return False
-    before = len(interpreter.drafts)
+    before = interpreter.so_far()
     least = 1 if len(rows) > 1 else _LEAST_OF_ONE
     items = [item for row in rows if row and (item := _read(interpreter, row, group, least, loosely=loosely))]
     if len(items) < len(rows):
-        del interpreter.drafts[before:]
+        interpreter.back_to(before)
         return False
     for item in items:
         interpreter.take(item)
     return True
+
+
+def _labelled(interpreter: Interpreter, row: _Row, group: str) -> bool:
+    """Whether words about a thing are parted by more than gaps, or some have a label."""
+    return any(
+        by_label(interpreter, cell, group, FIELDS[group]) or _MARKED.search(words.text)
+        for words in row.told
+        for cell, _ in cells_by_gap(words.text)
+    )
+
+
+_MARKED = re.compile(r"\S[,;] | [|·/–—-] ")
 
 
 def _of_kind(name: str) -> bool:

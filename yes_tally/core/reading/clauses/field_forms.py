@@ -77,14 +77,14 @@ FORMS = {
     "hop.address": re.compile(IP_ADDRESS, re.I),
     "connection.protocol": re.compile(r"(?:tcp|udp|icmp|sctp)[46]?", re.I),
     # ``[988] rpcd``, ``988/rpcd``
-    "connection.pid": re.compile(r"[\[(]?(?P<told>\d{1,7})(?:[\])](?: [\w.-]+)?|/[\w.-]+)"),
+    "connection.pid": re.compile(r"(?:[\w.-]+ (?=\())?[\[(]?(?P<told>\d{1,7})(?:[\])](?: [\w.-]+)?|/[\w.-]+)"),
     "connection.remote": re.compile(
         rf"(?:[^\W\d_]+ )?(?:(?:to|towards|with|nach|zu|an|mit|vers|à|avec|a|hacia|con|para|até|com|verso|naar|met|do|z) )?(?P<told>{END_OF_CONNECTION})",
         re.I,
     ),
     # RFC 9293, 3.3.2, and how people say it.
     "connection.state": re.compile(
-        r"established|listen(?:ing)?|syn[ _-](?:sent|received|rcvd|recv)|fin[ _-]wait(?:[ _-]?[12])?|time[ _-]wait|close[ _-]wait|last[ _-]ack|closing|closed|open|"
+        r"(?:wartet|waiting|en attente|esperando|aguarda|in attesa|wacht|czeka)(?: [^\W\d_]+){0,4}|established|listen(?:ing)?|syn[ _-](?:sent|received|rcvd|recv)|fin[ _-]wait(?:[ _-]?[12])?|time[ _-]wait|close[ _-]wait|last[ _-]ack|closing|closed|open|"
         r"(?:waiting|about) to close|connected|verbunden|hergestellt|lauscht|wartet(?: auf .*)?|h[öo]rt(?: zu)?|offen|geschlossen|wird geschlossen|"
         r"[ée]tablie?|(?:[àa] l'|en )?[ée]coute|ouverte?|ferm[ée]e?|en (?:cours de )?fermeture|en attente|"
         r"establecid[oa]|escuchando|(?:a la |en )escucha|abiert[oa]|cerrad[oa]|cerr[áa]ndose|en espera|"

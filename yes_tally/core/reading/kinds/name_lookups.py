@@ -66,13 +66,14 @@ _IS_UNKNOWN = (
     r"(?:is |kon |kan )?niet (?:gevonden|worden (?:gevonden|opgelost)|gevonden worden)|(?:naam )?bestaat niet|onbekend|geen adres(?:sen)?",
     r"nie (?:istnieje|zosta[łl]\w* (?:odnalezion|znalezion)\w+|znaleziono|ma takiej nazwy)|nieznan[aey](?: nazwa)?|nazwa nieznana|brak adresu",
 )  # fmt: skip
+_ASKED = "asked|gefragt|demand[ée]|preguntado|perguntado|chiesto|gevraagd|(?:za)?pytano"
 # How it is said that there is no such name, by where the name stands: behind the words, between them, or before them.
 _NAME = (
     r"[“\"'«]?(?P<v>(?!(?:the|a|host|name|den|der|das|le|la|el|il|lo|o|de|het|nom|nome|nombre|naam|nazw[aęy])\b)"
     r"(?=[\w.-]*[a-z])[a-z0-9][\w-]*(?:\.[\w-]+)*)[”\"'»]?"
 )
 _NO_SUCH_NAME = tuple(
-    re.compile(form.format(words="|".join(words), name=_NAME), re.I)
+    re.compile(form.format(words="|".join(words), name=_NAME, asked=_ASKED), re.I)
     for form, words in (
         (
             r"\b(?:{words}) {name}(?=\W*$|[:,;] )",
@@ -96,7 +97,7 @@ _NO_SUCH_NAME = tuple(
             ("nicht (?:finden|aufl[öo]sen)", "niet (?:vinden|oplossen)"),
         ),
         (
-            r"(?<![\w.]){name}(?: ?[:=] ?|\s{{1,40}}|\s{{0,20}}[-=]>\s{{0,20}})(?:(?:the|der|diesen|le|el|o|il|de|den) (?:name|namen|nom|nombre|nome|naam) )?(?:{words})(?: ?\((?:asked|gefragt|demand[ée]|preguntado|perguntado|chiesto|gevraagd|(?:za)?pytano)\b[^()]*\))?\W*$",
+            r"(?<![\w.]){name}(?: ?[:=] ?|\s{{1,40}}|\s{{0,20}}[-=]>\s{{0,20}})(?:(?:the|der|diesen|le|el|o|il|de|den) (?:name|namen|nom|nombre|nome|naam) )?(?:{words})(?: ?\((?:{asked})\b[^()]*\))?\W*$",
             _IS_UNKNOWN,
         ),
     )
@@ -141,17 +142,20 @@ _NAME_AND_ANSWER = re.compile(
 _NAME_OVER_ANSWERS = re.compile(
     r"\s*(?:(?:[-*•]|#?\d{1,3}[.):]|\(\d{1,3}\)|\[\d{1,3}\]) +)?[\[\"“„«]? ?(?P<v>[A-Za-z][\w-]*(?:\.[\w-]+)*) ?[\]\"”“»]?\s*:?\s*$"
 )
+# ``(asked 10.20.0.53)``
+_SERVER_ASIDE = rf"(?: \((?:(?:{_ASKED}):?|from|by|von|par|por|da|door|od) (?P<server>[\w.:-]+)\))?"
 _ANSWERED_WITH = re.compile(
-    rf"\s*(?:[-*•] )?\(?(?:(?:ip )?(?:address(?:es)?|adresses?|direcci[óo]n(?:es)?|indirizz[oi]|endere[çc]os?|adressen?|adres[ey]?):? +)?{_ADDRESSES}\)?\s*$",
+    rf"\s*(?:[-*•] )?\(?(?:(?:ip )?(?:address(?:es)?|adresses?|direcci[óo]n(?:es)?|indirizz[oi]|endere[çc]os?|adressen?|adres[ey]?):? +)?{_ADDRESSES}\)?{_SERVER_ASIDE}\s*$",
     re.I,
 )
-_ANSWERED_NOTHING = re.compile(rf"\s*(?:[-*•] )?\(?(?:{'|'.join(_IS_UNKNOWN)})\W*$", re.I)
+_ANSWERED_NOTHING = re.compile(rf"\s*(?:[-*•] )?\(?(?:{'|'.join(_IS_UNKNOWN)})(?:{_SERVER_ASIDE}\W*)$", re.I)
 
 
 def names_with_answers(interpreter: Interpreter, lines: Sequence[Line], spoken: Sequence[str]) -> bool:
     """Read a block as look-ups, where every line is a name and its addresses, or that there is no such name, on that line
     or on deeper ones. Whether it was read."""
-    if spoken[:1] != ("lookup",):
+    asked_of = sum(f" ({word}" in line.text for line in lines for word in _ASKED_WORDS)
+    if spoken[:1] != ("lookup",) and asked_of < len(lines):
         return False
     found: list[tuple[Line, re.Match[str], list[_Answer]]] = []
     for line, deeper in under_heads(lines):
@@ -172,9 +176,12 @@ def names_with_answers(interpreter: Interpreter, lines: Sequence[Line], spoken: 
                 state(interpreter, addresses, item)
             else:
                 _without_address(interpreter, answer, at, item)
+            if answer["server"]:
+                state(interpreter, said_at("lookup.server", answer, "server", at), item)
     return bool(found)
 
 
+_ASKED_WORDS = ("asked", "gefragt", "demandé", "preguntado", "perguntado", "chiesto", "gevraagd", "zapytano", "pytano")
 _Answer = tuple[Line, re.Match[str]]
 
 

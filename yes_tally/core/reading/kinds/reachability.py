@@ -90,7 +90,7 @@ _TARGET_LINE = re.compile(r"[\w-]+(?:\.[\w-]+)*(?: ?[(\[][0-9a-f.:]+[)\]])?:?\s*
 
 # ``10.20.0.1    sent 4  back 4``
 _TARGET_ROW = re.compile(
-    r"\s*(?P<v>(?:\d{1,3}(?:\.\d{1,3}){3}|[0-9a-f]+:[0-9a-f:]+|[A-Za-z][\w-]*(?:\.[\w-]+)+|[A-Za-z]+-[\w-]*\d)):?\s{1,12}(?=[^\d]{0,12}\d.*\d)(?=.*\b(?:sent|asked|back|lost|answer|gesendet|envoy|enviad|inviati|trasmessi|verzonden|wys[łl]an))",
+    r"\s*(?P<v>(?:\d{1,3}(?:\.\d{1,3}){3}|[0-9a-f]+:[0-9a-f:]+|[A-Za-z][\w-]*(?:\.[\w-]+)+|[A-Za-z]+-[\w-]*\d|[A-Za-z][\w-]*(?= [\[(]\d+\.)))(?: [\[(][\d.:a-f]+[\])])?:?\s{1,12}(?=[^\d]{0,12}\d.*\d)(?=.*\b(?:sent|asked|back|lost|answer|replies|antwort|r[ée]pons|respuesta|respost|rispost|antwoord|odpowiedz|gesendet|envoy|enviad|inviati|trasmessi|verzonden|wys[łl]an))",
     re.I,
 )
 
@@ -179,9 +179,11 @@ def _without_marks(line: Line) -> Line:
 
 def _are_steps(lines: Sequence[Line]) -> bool:
     """Whether lines, two at least, are the steps of a way one after the other, each with the time it took."""
-    steps = [place_of_number(line) for line in lines if line.text.strip()]
-    numbers = [int(step["number"]) for step in steps if step and "*" not in step["times"]]
-    return len(steps) > 1 and numbers == list(range(1, len(steps) + 1))
+    printed = [line for line in lines if line.text.strip()]
+    steps = [place_of_number(line) or SILENT_HOP.match(line.text[:MAX_LABEL]) for line in printed]
+    numbers = [int(step["number"]) for step in steps if step]
+    timed = [step for step in steps if step and step.groupdict().get("times")]
+    return len(timed) > 1 and numbers == list(range(1, len(printed) + 1))
 
 
 def traced_way(interpreter: Interpreter, lines: Sequence[Line], command: str = "", *, spoken_of: bool = False) -> None:

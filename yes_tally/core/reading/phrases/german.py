@@ -30,7 +30,7 @@ SUBJECTS: dict[str, str] = {
     "process": "prozess|prozesse|laufende prozesse",
     "connection": "verbindung|verbindungen|offene verbindungen|offene ports",
     "neighbour": "nachbar|nachbarn|nachbarschaft|arp tabelle",
-    "route": "route|routen|leitweg|routingtabelle|leitwege|wegewahl",
+    "route": "wege|route|routen|leitweg|routingtabelle|leitwege|wegewahl",
     "boot_entry": "startmenu|startmenue|startverwaltung|startkonfiguration|bootkonfiguration|starteintrag|starteintrage|startoption|bootmenu|startlader|bootlader|startmanager|bootmanager|startladeprogramm|startprogramm|startreihenfolge|bootreihenfolge",
     "variable": "umgebungsvariable|variable|umgebungsvariablen|umgebung",
     "search_folder": "suchpfad|suchordner|suchpfade",

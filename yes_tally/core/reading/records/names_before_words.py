@@ -34,6 +34,7 @@ from yes_tally.core.reading.records.heads_over_words import (
 from yes_tally.core.reading.records.names_first_told import name_first_told
 from yes_tally.core.reading.records.names_in_headings import profile_in
 from yes_tally.core.reading.shapes.layout import (
+    MAX_LABEL,
     MAX_LINE,
     Entry,
     cells_by_comma,
@@ -55,7 +56,7 @@ _LISTED = re.compile(r"\s*(?:(?:[*+•>-]|#?\d{1,3}[.):]|#\d{1,3}|\(\d{1,3}\)|\[
 # What a thing is called, in quotation marks or brackets, or up to what parts it from the words.
 _CALLED = re.compile(
     r"(?:[\"“„«] ?(?P<quoted>[^\"“”„«»]+?) ?[\"”“»]|\[(?P<in_brackets>[^\[\]]+)\]|(?P<drive>[A-Z]:\\?)(?=[\s,;(])|"
-    r"(?P<bare>[^\s(\[\"“„«](?:(?! (?:[-–—|·/(=→]|[-=]>) |  |[:,;](?:\s|$)| \(| (?:is|ist|est|es|é|è|jest) ).)*))"
+    r"(?P<bare>[^\s(\[\"“„«](?:(?! (?:--?|[–—|·/(=→]|[-=]>) |  |[:,;](?:\s|$)| \(| (?:is|ist|est|es|é|è|jest) ).)*))"
     r"(?P<mark> ?[:,;]? *(?:[-=]> |--?|[–—|·/=→] )? *(?:(?:is|ist|est|es|é|è|jest) )?)"
 )
 _CHOSEN = re.compile(r"(?!.*\.{2})[^\W_](?:[^:=|,;\"“]|,(?! ))*")
@@ -78,6 +79,11 @@ _FORMS = {
     "process": re.compile(r"\d{1,7}|[^\W\d][\w.+-]*"),
     "reach": re.compile(rf"{IP_ADDRESS}|[a-z][\w-]*(?:\.[\w-]+)*", re.I),
     "policy": _CHOSEN,
+}
+# Where nothing parts a name of such a form from the words behind it: ``10.20.3.41:50211 to 10.20.1.90:445``.
+_OF_ITS_FORM = {
+    group: re.compile(rf"(?P<bare>{_FORMS[group].pattern}) ++(?![-–—|·/(=→]|is\b|ist\b|est\b|es\b)", re.I)
+    for group in ("route", "neighbour", "connection")
 }
 _NUMBERED = re.compile(r"(?P<noun>[^\W\d_]+(?: [^\W\d_]+)?) ?#?(?P<number>\d{1,2})")
 # ``884: spoolhost, user system``, and not ``1: quayd, pid 4120``
@@ -128,11 +134,16 @@ def names_before_words(
     """Read a block as things of the kind that is ``spoken`` of first, a line each, where every line begins with what one is
     called and nearly all that follows tells of it, on that line or, of some kinds, on deeper ones; ``loosely``: where
     something does. Whether it was read."""
-    group = spoken[0] if spoken else ""
-    if group not in _NAMED_BY or len(lines) > _MOST_LINES:
+    if not lines or len(lines) > _MOST_LINES:
         return False
+    group = spoken[0] if spoken else ""
+    title = lines[0]
+    if len(lines) > 1 and indent_of(title.text) < indent_of(lines[1].text) and (named := _titled(title.text)):
+        lines, group = lines[1:], named
     if len(lines) > 1 and _COUNT.fullmatch(lines[-1].text.strip()):
         lines = lines[:-1]
+    if group not in _NAMED_BY:
+        return False
     if interpreter.numbered and 0 < lines[0].number - interpreter.numbered_line <= _RIGHT_UNDER:
         return False  # told of the one that the heading numbers
     over = len({indent_of(line.text) for line in lines}) > 1
@@ -150,7 +161,19 @@ def names_before_words(
         return False
     for item in items:
         interpreter.take(item)
+    if title is not lines[0]:
+        interpreter.frame.add(title.number)
     return True
+
+
+_ASIDE_BEHIND = re.compile(r" \([^()]*\)$")
+
+
+def _titled(text: str) -> str:
+    """The kind of things that the line above others names, and nothing else (``Routes (IPv4)``)."""
+    bare = _ASIDE_BEHIND.sub("", text[:MAX_LABEL].strip(" :=-#*>"))
+    group = SUBJECTS.get(words_of(bare), "")
+    return group if group in SURELY_NAMED else ""
 
 
 def _labelled(interpreter: Interpreter, row: _Row, group: str) -> bool:
@@ -162,7 +185,7 @@ def _labelled(interpreter: Interpreter, row: _Row, group: str) -> bool:
     )
 
 
-_MARKED = re.compile(r"\S[,;] | [|·/–—-] ")
+_MARKED = re.compile(r"\S[,;] | (?:--?|[|·/–—]) ")
 
 
 def _of_kind(name: str) -> bool:
@@ -179,9 +202,11 @@ def _row(line: Line, deeper: Sequence[Line], group: str) -> _Row | None:
     head = numbered_head(line, (group,)) if group not in _NUMBERS else None
     counted = head is not None and group in head.groups and head.told_at < len(text)
     called = _CALLED.match(text, head.told_at if head and counted else listed.end() if listed else 0)
+    if group in _OF_ITS_FORM and (own := _OF_ITS_FORM[group].match(text, listed.end() if listed else 0)):
+        called = own if _MARKED.search(text, own.end()) or "  " in text[own.end("bare") :] else None
     if line.tabbed is not None or called is None or (called.end() == len(text) and not deeper):
         return None
-    which = next(name for name in ("quoted", "in_brackets", "drive", "bare") if called[name])
+    which = next(name for name in called.groupdict() if name != "mark" and called[name])
     name, start = called[which].rstrip(), called.end()
     if group == "firewall":
         name = profile_in(name) or name

@@ -224,6 +224,8 @@ PATTERNS = Patterns(
 _TIME = r"\d+(?:[.,]\d+)?\s?m?s"
 # The unit is said once, before the times.
 _IN_MS = r"\b(?:in ms|in milliseconds|\(ms\)|ms\b[^.\d]{0,3}:).{0,60}?"
+_OF, _UP_TO = r"(?:of|out of|von|sur|de|di|van|z)", r"to|bis|à|a|até|tot|do|–|-"
+_ANSWERS = r"answers?|answered|replies|antworten|beantwortet|r[ée]ponses?|respuestas?|respostas?|risposte|antwoorden|beantwoord|odpowiedzi"
 _SENT = (
     r"said|went out|put out|gesendet|abgesendet|verschickt|envoy[ée]e?s?|[ée]mise?s?|transmise?s?|enviad[oa]s?|transmitid[oa]s?"
     r"|inviat[aeio]|trasmess[aeio]|verzonden|verstuurd|wys[łl]an[aeoy]"
@@ -283,6 +285,10 @@ REACH_SAYS = Patterns(
     ),
     _row("reach.sent", r"(?<![\d.,/])\b(?P<v>\d+) (?:hailed|pinged|knocked|called|asked|tried|probed|echoed)\b"),
     _row("reach.received", r"\b(?P<v>\d+) (?:back|home|returned)\b"),
+    _row("reach.received", rf"\b(?P<v>\d+) {_OF} \d+ (?:{_ANSWERS})"),
+    _row("reach.sent", rf"\b\d+ {_OF} (?P<v>\d+) (?:{_ANSWERS})"),
+    _row("reach.best", rf"(?P<ms>{_MS}) ?(?:{_UP_TO}) ?{_MS} ?ms\b"),
+    _row("reach.worst", rf"{_MS} ?(?:{_UP_TO}) ?(?P<ms>{_MS}) ?ms\b"),
     _row("reach.received", r"\b(?P<v>\d+)/\d+ (?:answered|replied|received|came back|back)\b"),
     _row("reach.sent", r"\b\d+/(?P<v>\d+) (?:answered|replied|received|came back|back)\b"),
     _row(
@@ -463,7 +469,7 @@ _HOP = re.compile(
     re.I,
 )
 _HOP_TURNED = re.compile(
-    rf"\s*(?P<number>\d{{1,2}})[.:)]?\s+(?:[a-z][\w-]*(?:\.[\w-]+)+\s+)?(?P<address>(?:\d{{1,3}}(?:\.\d{{1,3}}){{3}}|[0-9a-f]*:[0-9a-f:]+))(?:\s+\([\w.-]+\))?\s+(?P<times>(?:(?:<\s?)?{_TIME}\s*|\*\s*){{1,5}})(?:[(\[]?[\w.-]+[)\]]?)?\s*$",
+    rf"\s*(?P<number>\d{{1,2}})[.:)]?\s+(?:[a-z][\w-]*(?:\.[\w-]+)+\s+)?(?P<address>(?:\d{{1,3}}(?:\.\d{{1,3}}){{3}}|[0-9a-f]*:[0-9a-f:]+))(?:\s+\(?[a-z][\w.-]*\)?)?\s+(?P<times>(?:(?:<\s?)?{_TIME}\s*|\*\s*){{1,5}})(?:[(\[]?[\w.-]+[)\]]?)?\s*$",
     re.I,
 )
 _HOP_IN_BRACKETS = re.compile(

@@ -31,6 +31,7 @@ from yes_tally.core.reading.records.names_before_words import SURELY_NAMED, name
 from yes_tally.core.reading.records.only_one_in_words import ONLY_ONES, only_one_in_words
 from yes_tally.core.reading.records.opening import opened_by, over_parts
 from yes_tally.core.reading.records.outlines import read_adapters, read_kind, read_outline
+from yes_tally.core.reading.records.told_again import OVER_MIXED_WORDS
 from yes_tally.core.reading.shapes.layout import (
     MAX_LINE,
     Group,
@@ -105,7 +106,7 @@ def read_block(interpreter: Interpreter, block: Block, command: tuple[str, ...])
     if over_parts(interpreter, block, command):
         return
     spoken = _spoken_above(interpreter, block, command)
-    if spoken and (spoken[0] in SURELY_NAMED or (spoken[0] in ONLY_ONES and block.layout is None)):
+    if spoken and (spoken[0] in SURELY_NAMED | OVER_MIXED_WORDS or (spoken[0] in ONLY_ONES and block.layout is None)):
         interpreter.may_tell_more.append((block.lines, spoken))
     asked = _Asked(interpreter, block, spoken, command)
     # ``Error: disk 7 at 22:48`` tells of no disk where events are asked for.

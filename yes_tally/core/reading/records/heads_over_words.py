@@ -13,7 +13,7 @@ from yes_tally.core.reading.meaning.decide import decide
 from yes_tally.core.reading.meaning.spoken_of import MAY_BE_CARD
 from yes_tally.core.reading.phrases import is_known, subject_called
 from yes_tally.core.reading.records.listings import CALLED, by_key
-from yes_tally.core.reading.shapes.layout import MAX_LINE, cells_by_comma, commas_for_marks
+from yes_tally.core.reading.shapes.layout import MAX_LINE, cells_by_comma, commas_for_marks, lone_mark_as_comma
 from yes_tally.core.reading.tables.rows_by_form import UPDATE_ID
 from yes_tally.core.reading.text.decode import Line
 
@@ -81,7 +81,9 @@ def named_head(interpreter: Interpreter, line: Line, group: str) -> Head | None:
     text = line.text[:MAX_LINE].rstrip(' :=-"“”»])')
     listed = _LISTED.match(text)
     start = listed.end() if listed else 0
-    cells = [cell for cell, _ in cells_by_comma(commas_for_marks(LEADER.sub("   ", text[start:])))][:2]
+    cells = [cell for cell, _ in cells_by_comma(lone_mark_as_comma(commas_for_marks(LEADER.sub("   ", text[start:]))))][
+        :2
+    ]
     name = cells[0] if cells else ""
     numbered = listed is not None and any(map(str.isdigit, listed.group()))
     form = _CHOSEN if numbered and group in BY_MODEL and group != "adapter" else FORMS_OF_NAMES[group]
@@ -110,15 +112,17 @@ def named_head(interpreter: Interpreter, line: Line, group: str) -> Head | None:
 LIKE_LABELS = frozenset({"account", "firewall", "volume"})
 
 
-def may_be_named(records: Sequence[tuple[Line, Sequence[Line]]], group: str, *, parted: bool) -> bool:
+def may_be_named(
+    records: Sequence[tuple[Line, Sequence[Line]]], group: str, *, parted: bool, mixed: bool = False
+) -> bool:
     """Whether lines over deeper ones may name things of a kind: those that somebody chose a name for only where there are
-    several, and no pair is told of them."""
+    several, and no pair is told of them but where they are ``mixed`` with other words."""
     chosen = group not in BY_MODEL
     if not any(deeper for _, deeper in records) or (chosen and not all(deeper for _, deeper in records)):
         return False
     if all(is_known(line.text.strip(" :[]=-")) for line, _ in records) and group not in LIKE_LABELS:
         return False
-    pairs = any(_COLON.search(line.text[:MAX_LINE]) for _, deeper in records for line in deeper)
+    pairs = not mixed and any(_COLON.search(line.text[:MAX_LINE]) for _, deeper in records for line in deeper)
     several = len(records) > 1 or group in _TOLD_BY_FORM
     return not chosen or (several and not pairs and (parted or group in _READ_HERE_ALONE))
 

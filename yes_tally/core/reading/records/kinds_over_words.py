@@ -58,12 +58,16 @@ _PAIR = re.compile(r"[\s.]*(?P<label>[^\W\d_][^:=]*?)\s*(?:\.{2,}|[:=])\s*\S")
 # ``(Kestrel K5-8420)``
 # ``[HU-25006]``: what it is called stands below.
 _BY_ID = re.compile(rf"\W*{UPDATE_ID.pattern}\W*")
+# ``jreiter, Julia Reiter``
+_PERSON = re.compile(r"[\w.\\@-]+ ?, +(?P<name>[^\W\d_a-z]\S*(?: \S+)*)")
 _WHOLE_ASIDE = re.compile(r"\(([^()]+)\)$")
 
 
-def kinds_over_words(interpreter: Interpreter, lines: Sequence[Line], spoken: Sequence[str], *, parted: bool) -> bool:
+def kinds_over_words(
+    interpreter: Interpreter, lines: Sequence[Line], spoken: Sequence[str], *, parted: bool, mixed: bool = False
+) -> bool:
     """Read a block as things of one kind, each under its number or its name; ``spoken``: which kinds are spoken of around
-    it; ``parted``: whether a shape could part it. Whether it was read; nothing is where the lines that stand least deep
+    it; ``parted``: whether a shape could part it; ``mixed``: whether words may stand among pairs. Whether it was read; nothing is where the lines that stand least deep
     name no such things, or what is below them is pairs or other things of a kind."""
     if not 1 < len(lines) <= _MOST_LINES:
         return False
@@ -76,13 +80,13 @@ def kinds_over_words(interpreter: Interpreter, lines: Sequence[Line], spoken: Se
         lines = lines[1:]  # ``corelook 5.0``
     records = under_heads(lines)
     heads = [head for line, _ in records if (head := numbered_head(line, spoken))]
-    if not heads and spoken and may_be_named(records, spoken[0], parted=parted):
+    if not heads and spoken and may_be_named(records, spoken[0], parted=parted, mixed=mixed):
         heads = [head for line, _ in records if (head := named_head(interpreter, line, spoken[0]))]
     if not heads or len(heads) < len(records) or len({head.groups for head in heads}) > 1:
         return False
     below = [line for _, deeper in records for line in deeper]
     parts = heads[0].groups != ("volume",) and any(map(is_part, below))
-    if not below or _are_pairs(below) or parts:
+    if not below or (not mixed and _are_pairs(below)) or parts:
         return False
     before = len(interpreter.drafts)
     for group in sorted(heads[0].groups, key=lambda group: group not in spoken):
@@ -188,6 +192,8 @@ def _name_told(interpreter: Interpreter, text: str, start: int, line: Line, item
     are told from those ``left``."""
     start += indent_of(text[start:])
     said = commas_for_marks(dots_as_commas(LEADER.sub(lambda dots: " " * len(dots.group()), text[start:])))
+    if item.group == "account":
+        said = lone_mark_as_comma(said)  # ``jreiter — Julia Reiter``
     naming, before = CALLED_BY[item.group], len(interpreter.drafts)
     if naming != "module.size":
         entry = Entry("", said, line.number, start + 1)
@@ -202,5 +208,8 @@ def _name_told(interpreter: Interpreter, text: str, start: int, line: Line, item
         told_in_words(interpreter, words, line.number, start + part.end(), item.group, item, left)
     else:
         told_in_words(interpreter, said, line.number, start, item.group, item, left)
+    if item.group == "account" and (person := _PERSON.fullmatch(said)):
+        place = Entry("", person["name"], line.number, start + person.start("name") + 1)
+        interpreter.place(place, "words", (Guess("account.full_name", 0.8, "it stands beside the login"),), item)
     known = {draft.fact for draft in interpreter.drafts[before:]}
     left[:] = [fact for fact in left if fact.name not in known]

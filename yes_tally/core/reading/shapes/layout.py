@@ -163,7 +163,7 @@ def dots_as_commas(text: str) -> str:
 
 
 # What parts the parts of a row, where it does so more than once.
-_MARKS = (" | ", " · ", "; ", " / ", " - ", " – ")
+_MARKS = (" | ", " · ", "; ", " / ", " - ", " – ", " — ")
 
 
 def commas_for_marks(text: str) -> str:

@@ -49,6 +49,7 @@ _TEXTS: dict[str, re.Pattern[str]] = {
         re.I,
     ),
     "event.text": re.compile(r"\S+(?: \S+){3,}"),
+    "update.id": re.compile(r"[A-Z]{2,6}-?\d{3,8}$"),
     "volume.filesystem": re.compile(rf"(?:{FILE_SYSTEM})$"),
     "volume.mount": re.compile(r"[A-Z]:\\?$|/(?:\S*)$"),
     "disk.bus": re.compile(r"(?:sata|nvme|usb|sas|scsi|pcie|ata|ide|mmc|sd)(?: \S+)?$", re.I),
@@ -161,7 +162,10 @@ def _ways_to_say(label: str) -> Iterator[frozenset[str]]:
 def read_leftovers(interpreter: Interpreter) -> None:
     """Guess what the section's leftovers say, label by label: one meaning for all that stand under one label."""
     alike: dict[tuple[str, str], list[Leftover]] = {}
+    known = {id(draft.item) for draft in interpreter.drafts[interpreter.section_from :]}
     for left in interpreter.leftovers:
+        if left.item.group == "update" and id(left.item) not in known:
+            continue  # left out, since it is not installed
         if len(alike) >= _MOST_ALIKE:
             break
         if len(left.entry.printed) <= _MOST_LETTERS and not is_placeholder(left.entry.printed):

@@ -165,7 +165,9 @@ def _without_sockets(lines: list[Line]) -> list[Line]:
 
 
 # ``Quaymaster ..... 9.1 ..... Lantern Sound Ferries``: dots that lead from cell to cell.
-_LEADERS = re.compile(r"(?<=\S) \.{2,} (?=\S)")
+_LEADERS = re.compile(r"(?<=\S) \.{2,}(?: \.{2,})* (?=\S)")
+# One dot is left where the next cell begins.
+_SHORT_LEADER = re.compile(r"(?<=\S) \. (?=\S)")
 _GAP = re.compile(r"\S {3,}\S")
 _LEAST_LED, _LEADERS_OF_ROW = 2, 2
 
@@ -181,7 +183,9 @@ def _without_leaders(lines: list[Line]) -> list[Line]:
     if sum(led) < _LEAST_LED:
         return lines
     return [
-        replace(line, text=_LEADERS.sub(lambda dots: " " * len(dots.group()), line.text)) if of_row else line
+        replace(line, text=_SHORT_LEADER.sub("   ", _LEADERS.sub(lambda dots: " " * len(dots.group()), line.text)))
+        if of_row
+        else line
         for line, of_row in zip(lines, led, strict=True)
     ]
 

@@ -29,12 +29,18 @@ _OTHERWISE = re.compile(
     r"wachtend\w*|wacht|staat klaar|beschikbare?|aangeboden|mislukte?|(?:nog )?niet (?:geinstalleerde?|aangebracht)|ontbrekende?|geweigerde?|teruggedraaid|verwijderd|"
     r"oczekuj\w*|czeka\w*|dostepn[eya]\w*|oferowan[eya]|nieudan[eya]|niepowodzenie|niezainstalowan[eya]|brakujac[eya]|odrzucon[eya]|wycofan[eya]|usuniet[eya]|odinstalowan[eya]|nie powiodl\w*|nie udal\w*)\b"
 )
+# ``installed, restart was needed``
+_INSTALLED_BUT = re.compile(
+    r"(?:installed|installiert|eingespielt|installee?|instalad[oa]|installat[oa]|geinstalleerd|zainstalowan[oaey])[,;] "
+)
 _MOST_WORDS = 5
 
 
 def is_not_installed(said: str) -> bool:
     """Whether a heading or a state says of updates that they are not, or not yet, installed."""
-    return len(said) <= MAX_LABEL and len(said.split()) <= _MOST_WORDS and bool(_OTHERWISE.search(plain(said)))
+    if len(said) > MAX_LABEL or len(said.split()) > _MOST_WORDS:
+        return False
+    return _OTHERWISE.search(plain(said)) is not None and not _INSTALLED_BUT.match(plain(said))
 
 
 def says_otherwise(sentence: str) -> bool:

@@ -146,7 +146,7 @@ def rows_without_head(interpreter: Interpreter, lines: Sequence[Line], around: t
 
 
 # ``Quillwork Suite 9 ........ 9.4.1203     Quillwork``
-_LEADER = re.compile(r"(?<=[^\s.]) ?\.{3,} ?(?=[^\s.])")
+_LEADER = re.compile(r"(?<=[^\s.]) ?\.{3,}(?: \.{3,})* ?(?=[^\s.])")
 _SHORT_LEADER = re.compile(r"(?<=[^\s.]) \.{1,2} (?=[^\s.])")
 
 

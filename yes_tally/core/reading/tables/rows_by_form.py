@@ -272,6 +272,8 @@ def _has_form(fact: FactKind, text: str, value: Value) -> bool:
     return is_event_id(text) if fact.name == "event.id" else fact.kind != "version" or value.value == text
 
 
+# ``16.4 (32-bit)``
+_BITS_BEHIND = re.compile(r"(?<=\d) \((?:32|64|x86|x64)[- ]?(?:bits?)?\)$")
 # ``driver 6.0.9``
 _A_VERSION = re.compile(r"\d\.\d")
 # ``Larkfield Ticket 2``, ``not signed``: a device, and a signature.
@@ -366,6 +368,8 @@ def _cells_of_row(cells: Sequence[tuple[str, int]], group: str) -> list[tuple[st
     if titled and titled["title"]:
         (text, at), start = cells[0], titled.start("title")
         cells = [(text[:start], at), (titled["title"].strip(" ()"), at + start + 2), *cells[1:]]
+    if group == "software":
+        cells = [(_BITS_BEHIND.sub("", text), at) for text, at in cells]
     for place, (text, at) in enumerate(cells):
         index = (
             (_ROW_INDEX.match(text) or _STAR_TOUCHES.match(text))
@@ -410,7 +414,8 @@ def _same_cells(lines: Sequence[Line]) -> list[tuple[Line, Sequence[tuple[str, i
         parts: list[tuple[str, int]] = []
         for text, start in cells:
             for at in usual:
-                if start + 1 < at < start + len(text) and line.text[at - 1] == " ":
+                whole = _A_DAY.fullmatch(line.text[start : start + len(text)])
+                if start + 1 < at < start + len(text) and line.text[at - 1] == " " and not whole:
                     parts.append((line.text[start:at].rstrip(), start))
                     text, start = line.text[at : start + len(text)], at
             parts.append((text, start))

@@ -67,7 +67,7 @@ LEASED = r"leased?|d[iyí]nami(?:c|sch|que|ca|co|czny)|automati(?:c|sch|que|ca|c
 FIXED = r"stati(?:c|sch|que)|static[oa]|est[áa]tic[oa]|statyczny|fixed|fixe|fest|fij[oa]|fix[oa]|fiss[oa]|vast|stały|manual|manuell|manuel(?:le)?|handmatig|manuale|ręczny|by hand|von hand|à la main|a mano|à mão|met de hand|ręcznie"
 # When a task runs, and not what.
 _WHEN = (
-    r"every|each|daily|weekly|monthly|hourly|once|(?:at|on|when) (?:the )?(?:sign|log|start|boot|idle|demand|\d)|"
+    r"(?:since|seit|depuis|desde|dal(?:le)?|sinds|od) [^\W\d_]* ?\d|every|each|daily|weekly|monthly|hourly|once|(?:at|on|when) (?:the )?(?:sign|log|start|boot|idle|demand|\d)|"
     r"jede[nrs]?|t[äa]glich|w[öo]chentlich|monatlich|st[üu]ndlich|einmal|bei (?:der )?(?:anmeldung|start)|beim|um \d|"
     r"chaque|tou(?:te)?s les|quotidien\w*|hebdo\w*|[àa] (?:l'ouverture|la connexion|\d)|au d[ée]marrage|"
     r"cada|todos los|todas las|diari\w*|semanal\w*|al (?:iniciar|arrancar)|a las? \d|"
@@ -88,6 +88,8 @@ TEXT_FORMS: dict[str, re.Pattern[str]] = {
     ),
     # ``every day at 22:30`` is when it runs.
     "task.runs": re.compile(rf"(?!(?:{_WHEN})\b)(?P<keep>.+?)(?:{AS_WHOM})?$", re.I),
+    # What updates are called by is no title.
+    "update.title": re.compile(r"(?![A-Z]{2,6}-?\d{3,8}$)(?P<keep>.+)$"),
     "host.domain": re.compile(r"(?P<keep>[\w.-]{2,80})(?: \([^()]*\))?$"),
     "licence.key_tail": re.compile(
         r"(?:[^\W\d_]{4,10} (?:si[eę] )?(?:in|with|auf|mit|par|en|con|em|com|op|na) )?[A-Za-z0-9*?X.…•●·-]*?(?P<keep>[A-Za-z0-9]{5})$"

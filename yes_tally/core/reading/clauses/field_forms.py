@@ -59,7 +59,7 @@ FORMS = {
     ),
     "firmware.mode": re.compile(r"legacy(?:[ -]mod\w+)?(?: \([^()]*\))?|UEFI(?:[ -]mod\w+)?", re.I),
     "battery.full": re.compile(
-        r"[\d.,']+(?: ?m?Wh)? (?:of|out of|von|sur|de|di|van|z) [\d.,']+ ?m?Wh(?: \([^()]*\))?", re.I
+        r"[\d.,']+(?: ?m?Wh)? (?:of|out of|von|sur|de|di|van|z) [\d.,']+ ?m?Wh(?: [^\W\d_][^\d,;()]{1,24}?)?(?: \([^()]*\))?", re.I
     ),
     "battery.health": re.compile(
         r"[\d.,]+ ?% (?:health|healthy|of design|gesund\w*|zustand|de sant[ée]|de salud|de sa[úu]de|di salute|gezond\w*|kondycj\w*)",
@@ -140,7 +140,7 @@ FORMS = {
     "driver.version": re.compile(r"\d+(?:\.\d+){1,4}"),
     "graphics.driver_version": re.compile(r"\d+(?:\.\d+){2,4}"),
     "graphics.memory": re.compile(
-        r"[\d.,]+ ?[MG]i?[BO](?:,? (?:shared|own|gemeinsam\w*|geteilt|partag[ée]e?s?|compartid\w+|partilhad\w+|condivis\w+|gedeeld|wsp[óo][łl]dzielon\w+))?",
+        r"[\d.,]+ ?[MG]i?[BO](?:,? (?:shared|own|dedicated|dediziert|eigen|d[ée]di[ée]e?s?|dedicad[ao]s?|dedicat[aio]|toegewezen|dedykowan\w+|gemeinsam\w*|geteilt|partag[ée]e?s?|compartid\w+|partilhad\w+|condivis\w+|gedeeld|wsp[óo][łl]dzielon\w+))?",
         re.I,
     ),
     "task.user": re.compile(r"[\w-]+\\[\w.-]+|(?i:system|sistema|syst[èe]me|root)"),

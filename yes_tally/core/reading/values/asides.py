@@ -167,7 +167,7 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
     ),
     "battery.full": (
         (re.compile(r"(?:\(|= ?)([\d.,]+ ?%)(?: (?:of|von|der|des|du|de|di|del|della|do|da|van|z)\b|\))", re.I), "battery.health"),
-        (re.compile(r"^[\d.,']+ (?:of|out of|von|sur|de|di|van|z) ([\d.,']+ ?m?Wh)", re.I), "battery.design"),
+        (re.compile(r"^[\d.,']+(?: ?m?Wh)? (?:of|out of|von|sur|de|di|van|z) ([\d.,']+ ?m?Wh)", re.I), "battery.design"),
     ),
     "graphics.name": (_maker_aside("graphics"), (re.compile(r" \(?([\d.,]+ ?[MG]i?[BO])(?:(?! (?:shared|partag|gemeinsam|geteilt|compartid|partilhad|condivis|gedeeld|wsp[óo]))[ ,][^()]*(?=\)))?\)?$", re.I), "graphics.memory"),),
     "printer.name": ((re.compile(rf" {AT_PORT.replace('?P<port>', '')}$", re.I), "printer.port"),),
@@ -183,6 +183,7 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
         (re.compile(r"(?:, | \()(\w[\w ]*?) (?:edition|ausgabe|[ée]dition|edici[óo]n|edizione|edi[çc][ãa]o|editie|wydanie|edycja)\)?$", re.I), "os.edition"),
     ),
     "processor.name": (
+        (re.compile(r"\((?:socket|sockel|voet|z[óo]calo|gniazdo|soquete|support|presa|emplacement) ?:? ([\w-]+)\)", re.I), "processor.socket"),
         (re.compile(r"\b(\d{1,3}) ?[Cc] ?/ ?\d{1,3} ?[Tt]\b"), "processor.cores"),
         (re.compile(r"\b\d{1,3} ?[Cc] ?/ ?(\d{1,3}) ?[Tt]\b"), "processor.threads"),
         (re.compile(r"(?:@|(?<!\d),|\(| (?:à|at|bei|mit|a|con|met|com|z|op)(?= )|[A-Za-z\d] (?= ?~?\d[\d.,]*\s*[GM]Hz))\s*~?([\d.,]+\s*[GM]Hz)", re.I), "processor.clock"),
@@ -245,6 +246,7 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
         (re.compile(r"(?:^|[\s(,])((?:by|via|per|par|por|da|door|przez)? ?DHCP)[)\s]*$", re.I), "adapter.dhcp"),
         (re.compile(r"\(((?:by|via|per|par|por|da|door|przez) DHCP)\b", re.I), "adapter.dhcp"),
         (re.compile(rf"[(,] ?({LEASED}|{FIXED})\)?$", re.I), "adapter.dhcp"),
+        (re.compile(r"\((DHCP)[,;)]", re.I), "adapter.dhcp"),
         (re.compile(r"(/\d{1,2})\b"), "adapter.mask"),
         (re.compile(rf"\d {THROUGH} (\d+(?:\.\d+){{3}})\b", re.I), "adapter.gateway"),
         (re.compile(r"/\s*(255(?:\.\d{1,3}){3})"), "adapter.mask"),

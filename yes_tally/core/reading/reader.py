@@ -26,6 +26,7 @@ from yes_tally.core.reading.kinds.licences_of_products import (
     lines_of_products,
     lines_of_programs,
 )
+from yes_tally.core.reading.kinds.lines_without_nouns import lines_without_nouns
 from yes_tally.core.reading.kinds.load import leave_out_load
 from yes_tally.core.reading.kinds.updates_installed import (
     leave_out_asked,
@@ -243,6 +244,7 @@ def _read_section(interpreter: Interpreter, section: Section) -> None:
         leave_out_programs(interpreter, lines)
         column_by_column(interpreter)
         told_again(interpreter)
+        lines_without_nouns(interpreter, told, command)
         kind_asked(interpreter, section.command or "")
         adapters_again(interpreter, section.command or "")
         if not read_answer(interpreter, section):

@@ -59,7 +59,8 @@ FORMS = {
     ),
     "firmware.mode": re.compile(r"legacy(?:[ -]mod\w+)?(?: \([^()]*\))?|UEFI(?:[ -]mod\w+)?", re.I),
     "battery.full": re.compile(
-        r"[\d.,']+(?: ?m?Wh)? (?:of|out of|von|sur|de|di|van|z) [\d.,']+ ?m?Wh(?: [^\W\d_][^\d,;()]{1,24}?)?(?: \([^()]*\))?", re.I
+        r"[\d.,']+(?: ?m?Wh)? (?:of|out of|von|sur|de|di|van|z) [\d.,']+ ?m?Wh(?: [^\W\d_][^\d,;()]{1,24}?)?(?: \([^()]*\))?",
+        re.I,
     ),
     "battery.health": re.compile(
         r"[\d.,]+ ?% (?:health|healthy|of design|gesund\w*|zustand|de sant[ée]|de salud|de sa[úu]de|di salute|gezond\w*|kondycj\w*)",

@@ -52,9 +52,10 @@ def lines_without_nouns(interpreter: Interpreter, lines: Sequence[Line], asked: 
 def _read(interpreter: Interpreter, line: Line) -> None:
     bullet = _BULLET.match(line.text)
     start = bullet.end() if bullet else 0
-    (name, at), *clauses = cells_by_comma(line.text[start:], start)
-    if len(clauses) < _LEAST_CLAUSES - 1 or not MODEL.fullmatch(name):
+    cells = cells_by_comma(line.text[start:], start)
+    if len(cells) < _LEAST_CLAUSES or not MODEL.fullmatch(cells[0][0]):
         return
+    (name, at), *clauses = cells
     group = next((kind for kind, form in _DECIDES if any(form.fullmatch(clause) for clause, _ in clauses)), "")
     left = [fact for fact in FIELDS[group] if fact.name != CALLED_BY[group]] if group else []
     telling = [clause for clause, _ in clauses if tells_field(interpreter, clause, group, left)] if group else []

@@ -18,7 +18,7 @@ from yes_tally.core.reading.text.decode import Line
 if TYPE_CHECKING:
     from yes_tally.core.reading.interpret import Interpreter
 
-TOLD_IN_PROSE = frozenset({"memory", "processor", "firmware", "os", "graphics"})
+TOLD_IN_PROSE = frozenset({"memory", "processor", "firmware", "os", "graphics", "licence", "security"})
 """What a line among sentences may tell of by its label."""
 _CORES = re.compile(r"\b\d{1,3} (?:cores?|kerne?|kernen|c(?:oe|œ)urs|n[uú]cleos|nuclei|rdzeni\w*)\b", re.I)
 # ``Kestrel K5-8420 @ 3.20 GHz``, alone on its line

@@ -191,13 +191,14 @@ def pairs_in_brackets(interpreter: Interpreter, lines: Sequence[Line]) -> None:
 def _pair_in_prose(interpreter: Interpreter, line: Line) -> bool:
     """``Registered to: Lantern Sound Ferries`` among sentences, by a label that needs no context. Whether it is one."""
     match = _PAIR.match(line.text) if ":" in line.text[:60] and len(line.text) <= MAX_STATEMENT else None
-    if match and " " not in match["label"] and SUBJECTS.get(words_of(match["label"])) in TOLD_IN_PROSE:
+    several = match is not None and "  " in match["v"]
+    if match and not several and " " not in match["label"] and SUBJECTS.get(words_of(match["label"])) in TOLD_IN_PROSE:
         # ``Memory: 8 GB fitted, 7.9 GB usable.``: a pair whose label names what it tells of.
         before = len(interpreter.drafts)
         entry = Entry(match["label"], match["v"].rstrip("."), line.number, match.start("v") + 1)
         interpreter.entries([entry], "pairs", interpreter.context(None), None)
         return len(interpreter.drafts) > before
-    if match is None or "  " in match["v"]:
+    if match is None or several:
         return False
     guesses = interpreter.means(match["label"], interpreter.context(None))
     if " " not in match["label"] and (" " in match["v"] or len(match["label"]) < _LONG_LABEL):
@@ -206,7 +207,7 @@ def _pair_in_prose(interpreter: Interpreter, line: Line) -> bool:
         return False
     entry = Entry(match["label"], match["v"], line.number, match.start("v") + 1)
     before = len(interpreter.drafts)
-    interpreter.place(entry, "pairs", guesses, None)
+    interpreter.entries([entry], "pairs", interpreter.context(None), None)
     return len(interpreter.drafts) > before
 
 

@@ -279,7 +279,9 @@ ROWS = {
         }),
     ],
     "a name that no server knows, in every language": [
-        ("lookup files.cais.example", f"files.cais.example: {said}\n", {"lookup#1.name": "files.cais.example", "lookup#1.address": ()})
+        ("lookup files.cais.example", f"files.cais.example: {said}\n", {
+            "lookup#1.name": "files.cais.example", "lookup#1.address": (), **({"lookup#1.server": "10.44.2.2"} if "10.44.2.2" in said else {}),
+        })
         for said in (
             "no such name (asked 10.44.2.2)", "Name unbekannt", "le nom n'existe pas", "el nombre no existe", "o nome não existe", "il nome non esiste", "de naam bestaat niet",
             "nie ma takiej nazwy (pytano 10.44.2.2)",

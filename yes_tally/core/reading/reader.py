@@ -29,6 +29,7 @@ from yes_tally.core.reading.kinds.licences_of_products import (
 from yes_tally.core.reading.kinds.lines_without_nouns import lines_without_nouns
 from yes_tally.core.reading.kinds.load import leave_out_load
 from yes_tally.core.reading.kinds.updates_installed import (
+    is_not_installed,
     leave_out_asked,
     leave_out_by_state,
     leave_out_under,
@@ -47,6 +48,7 @@ from yes_tally.core.reading.shapes.layout import (
     MAX_LINE,
     Entry,
     Heading,
+    cells_by_gap,
     is_rule,
 )
 from yes_tally.core.reading.statements.one_line_answers import read_answer
@@ -159,9 +161,22 @@ def _interpreted(decoded: Decoded, command: str, *, keep_known: bool) -> _Unders
     understood = _understood(decoded, lines, {}, command, keep_known=keep_known)
     if whole := uncut(lines):
         again = _understood(decoded, whole.lines, whole.pieces, command, keep_known=keep_known)
-        if again.told() + whole.alone + 1 >= understood.told():
+        more = whole.alone + _TOLD_OF_UPDATE * _not_installed(lines, whole.pieces) + 1
+        if again.told() + more >= understood.told():
             return again
     return understood
+
+
+# An update's number, its title and its day.
+_TOLD_OF_UPDATE = 3
+
+
+def _not_installed(lines: Sequence[Line], pieces: Pieces) -> int:
+    """How many of the pieces that a console cut off say of an update that it is not installed: of the whole row less is
+    told."""
+    cut_off = {number for placed in pieces.values() for _, number in placed[1:]}
+    rests = [line.text[:MAX_LINE] for line in lines if line.number in cut_off]
+    return sum(any(is_not_installed(cell) for cell, _ in cells_by_gap(rest)) for rest in rests)
 
 
 _LIKELY = 0.5

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 import re
 from collections.abc import Sequence
+from functools import lru_cache
 
 from yes_tally.core.catalogue import FACTS
 from yes_tally.core.reading.meaning.labels import words_of
@@ -35,6 +36,7 @@ _BRACED_ENTRY = re.compile(
 MAY_BE_CARD = re.compile(r"cards?|devices?|karten?|cartes?|tarjetas?|placas?|sched[ae]|kaart(?:en)?|kart[ay]", re.I)
 
 
+@lru_cache(maxsize=4096)
 def asked_for(command: str) -> tuple[str, ...]:
     """The kinds of things that a command asks for, groups of the catalogue, the likeliest first."""
     text = _SORTED_BY.sub("", _HOST_ASKED.sub("", command))

@@ -8,13 +8,13 @@ from yes_tally.core.reading.records.kinds_over_words import kinds_over_words
 from yes_tally.core.reading.records.names_before_words import names_before_words
 from yes_tally.core.reading.records.only_one_in_words import only_one_in_words
 
-OVER_MIXED_WORDS = frozenset({"account", "task"})
-"""Kinds of things that are told of in words among pairs, under their names."""
-
 if TYPE_CHECKING:
     from yes_tally.core.reading.interpret import Interpreter
 
-
+OVER_MIXED_WORDS = frozenset({"account", "task"})
+"""Kinds of things that are told of in words among pairs, under their names."""
+# Each is compared with all that its section tells.
+_MOST_BLOCKS = 200
 # So many facts more make up for one that is lost.
 _WORTH = 3
 
@@ -22,7 +22,7 @@ _WORTH = 3
 def told_again(interpreter: Interpreter) -> None:
     """Read the section's blocks of such kinds clause by clause, whatever else is said in them, and keep that where it tells
     more than was told of their lines."""
-    for lines, spoken in interpreter.may_tell_more:
+    for lines, spoken in interpreter.may_tell_more[:_MOST_BLOCKS]:
         numbers = {line.number for line in lines}
         so_far = interpreter.so_far()
         start = so_far[0]

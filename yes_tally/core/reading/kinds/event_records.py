@@ -32,7 +32,7 @@ from yes_tally.core.reading.shapes.layout import (
 )
 from yes_tally.core.reading.tables.log_rows import is_event_id, is_level, is_message, parts_of_event
 from yes_tally.core.reading.text.decode import Line
-from yes_tally.core.reading.values.text_forms import MOMENT, TIME_OF_DAY
+from yes_tally.core.reading.values.text_forms import COPULA, MOMENT, TIME_OF_DAY
 from yes_tally.core.reading.values.understand import MAX_TEXT, understand
 
 if TYPE_CHECKING:
@@ -46,7 +46,7 @@ _MOMENT = re.compile(
 )
 # What parts a moment from what is told of it.
 _BEHIND_MOMENT = re.compile(
-    r"[\])]?(?: ?[:,;]| (?:[-=]>|→|--?|–|—|\||(?=\())| (?:is|was|ist|war|est|es|é|è|jest)(?= ))? ?\(?(?=\s*\S)", re.I
+    rf"[\])]?(?: ?[:,;]| (?:[-=]>|→|--?|–|—|\||(?=\())| (?:was|war|{COPULA})(?= ))? ?\(?(?=\s*\S)", re.I
 )
 _INDEX = re.compile(r"\s*(?:\[\d{1,4}\]|#\d{1,4}[.):]?|\d{1,4}[.)])\s+")
 _ASIDE = re.compile(r" \(([^()]*, [^()]*)\)")

@@ -19,7 +19,7 @@ from yes_tally.core.reading.clauses.told_in_parts import told_in_words
 from yes_tally.core.reading.drafts import Item
 from yes_tally.core.reading.meaning.decide import ITEM_GROUPS, Guess
 from yes_tally.core.reading.records.heads_over_words import CALLED_BY, MODEL
-from yes_tally.core.reading.shapes.layout import MAX_LINE, Entry, cells_by_comma
+from yes_tally.core.reading.shapes.layout import LIST_MARK, MAX_LINE, Entry, cells_by_comma
 from yes_tally.core.reading.text.decode import Line
 
 if TYPE_CHECKING:
@@ -34,7 +34,7 @@ _DECIDES: tuple[tuple[str, re.Pattern[str]], ...] = (
     ("graphics", re.compile(rf"{_DRIVER} \d+(?:\.\d+){{2,}}.*", re.I)),
     ("display", FORMS["display.width"]),
 )
-_BULLET = re.compile(r"\s*(?:[-*•] +)?")
+_LISTED = re.compile(rf"\s*{LIST_MARK}")
 _LEAST_CLAUSES, _MOST_LINES = 3, 400
 
 
@@ -50,8 +50,8 @@ def lines_without_nouns(interpreter: Interpreter, lines: Sequence[Line], asked: 
 
 
 def _read(interpreter: Interpreter, line: Line) -> None:
-    bullet = _BULLET.match(line.text)
-    start = bullet.end() if bullet else 0
+    listed = _LISTED.match(line.text)
+    start = listed.end() if listed else 0
     cells = cells_by_comma(line.text[start:], start)
     if len(cells) < _LEAST_CLAUSES or not MODEL.fullmatch(cells[0][0]):
         return

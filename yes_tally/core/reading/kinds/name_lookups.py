@@ -10,9 +10,10 @@ from typing import TYPE_CHECKING
 
 from yes_tally.core.quantity import exactly
 from yes_tally.core.reading.kinds.reachability import asked_for, said_at, state
-from yes_tally.core.reading.shapes.layout import Entry, under_heads
+from yes_tally.core.reading.shapes.layout import LIST_MARK, Entry, under_heads
 from yes_tally.core.reading.statements.sentences import MAX_STATEMENT, Stated
 from yes_tally.core.reading.text.decode import Line
+from yes_tally.core.reading.values.text_forms import COPULA
 
 if TYPE_CHECKING:
     from yes_tally.core.reading.drafts import Item
@@ -135,13 +136,11 @@ def lines_of_answers(lines: Sequence[Line]) -> set[int]:
 
 # ``files.lanternsound.example -> 10.20.0.40``, ``[printer9] not found``, ``1. keys: 10.20.0.41 (asked 10.20.0.53)``
 _NAME_AND_ANSWER = re.compile(
-    r"\s*(?:(?:[-*•]|#?\d{1,3}[.):]|\(\d{1,3}\)|\[\d{1,3}\]) +)?(?P<open>[\[\"“„«])? ?(?P<v>[A-Za-z][\w-]*(?:\.[\w-]+)*\.?) ?(?(open)[\]\"”“»])"
-    r"(?: ?[:,;=] *| ?(?:[-=]>|→|--?|–|—|\|) +|\s{2,}| (?:is|ist|est|es|é|è|jest) | (?=\()|(?(open) |(?!)))(?P<answer>\(?.*?\)?)\s*$",
+    rf"\s*{LIST_MARK}(?P<open>[\[\"“„«])? ?(?P<v>[A-Za-z][\w-]*(?:\.[\w-]+)*\.?) ?(?(open)[\]\"”“»])"
+    rf"(?: ?[:,;=] *| ?(?:[-=]>|→|--?|–|—|\|) +|\s{{2,}}| (?:{COPULA}) | (?=\()|(?(open) |(?!)))(?P<answer>\(?.*?\)?)\s*$",
     re.I,
 )
-_NAME_OVER_ANSWERS = re.compile(
-    r"\s*(?:(?:[-*•]|#?\d{1,3}[.):]|\(\d{1,3}\)|\[\d{1,3}\]) +)?[\[\"“„«]? ?(?P<v>[A-Za-z][\w-]*(?:\.[\w-]+)*) ?[\]\"”“»]?\s*:?\s*$"
-)
+_NAME_OVER_ANSWERS = re.compile(rf"\s*{LIST_MARK}[\[\"“„«]? ?(?P<v>[A-Za-z][\w-]*(?:\.[\w-]+)*) ?[\]\"”“»]?\s*:?\s*$")
 # ``(asked 10.20.0.53)``
 _SERVER_ASIDE = rf"(?: \((?:(?:{_ASKED}):?|from|by|von|par|por|da|door|od) (?P<server>[\w.:-]+)\))?"
 _ANSWERED_WITH = re.compile(

@@ -10,7 +10,7 @@ from yes_tally.core.catalogue import FACTS
 from yes_tally.core.quantity import exactly
 from yes_tally.core.reading.meaning.decide import Context, decide, infer_group
 from yes_tally.core.reading.meaning.labels import words_of
-from yes_tally.core.reading.shapes.layout import MAX_LINE, Entry
+from yes_tally.core.reading.shapes.layout import LIST_MARK, MAX_LINE, Entry
 from yes_tally.core.reading.text.decode import Line
 from yes_tally.core.reading.values.understand import understand
 
@@ -64,7 +64,7 @@ def variable_list(interpreter: Interpreter, entries: Sequence[Entry], shape: str
 
 # ``HARBOUR_HOME - C:\\Harbour``, ``[LANG_UI] en-GB``, ``2) TEMP   D:\\Temp``; names as in POSIX.1-2017, 8.1, and with brackets.
 _NAME_BEFORE_VALUE = re.compile(
-    r"\s*(?:(?:[-*•]|#?\d{1,3}[.):]|\(\d{1,3}\)|\[\d{1,3}\]) +)?"
+    rf"\s*{LIST_MARK}"
     r"(?P<open>[\[\"“„«])? ?(?P<name>[A-Za-z_][\w]*(?:\([\w]+\))?) ?(?(open)[\]\"”“»])"
     r"(?P<mark>\s*(?:=|:)\s*| ?[,;]\s+|\s*(?:[-=]>|→|--?|–|—|\|) +|\s{2,}| is (?:set to )?| (?=\()|(?(open)\s|(?!)))(?P<value>\S.*?)\s*$"
 )

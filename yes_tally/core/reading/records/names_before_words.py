@@ -34,6 +34,7 @@ from yes_tally.core.reading.records.heads_over_words import (
 from yes_tally.core.reading.records.names_first_told import name_first_told
 from yes_tally.core.reading.records.names_in_headings import profile_in
 from yes_tally.core.reading.shapes.layout import (
+    LIST_MARK,
     MAX_LABEL,
     MAX_LINE,
     Entry,
@@ -45,19 +46,21 @@ from yes_tally.core.reading.shapes.layout import (
 )
 from yes_tally.core.reading.text.decode import Line
 from yes_tally.core.reading.values.addresses import addresses
-from yes_tally.core.reading.values.text_forms import NAME_AND_VERSION
+from yes_tally.core.reading.values.text_forms import COPULA, NAME_AND_VERSION
 from yes_tally.core.words import flag_of
 
 if TYPE_CHECKING:
     from yes_tally.core.reading.interpret import Interpreter
 
+SURELY_NAMED = frozenset({"route", "neighbour", "connection", "reach", "process"})
+"""Kinds of things that are called by what nothing else is; what tells nothing beside that may be anything."""
 _MOST_LINES, _LEAST_OF_ONE, _RIGHT_UNDER = 400, 2, 2
-_LISTED = re.compile(r"\s*(?:(?:[*+•>-]|#?\d{1,3}[.):]|#\d{1,3}|\(\d{1,3}\)|\[\d{1,3}\]) +)?")
+_LISTED = re.compile(rf"\s*{LIST_MARK}")
 # What a thing is called, in quotation marks or brackets, or up to what parts it from the words.
 _CALLED = re.compile(
     r"(?:[\"“„«] ?(?P<quoted>[^\"“”„«»]+?) ?[\"”“»]|\[(?P<in_brackets>[^\[\]]+)\]|(?P<drive>[A-Z]:\\?)(?=[\s,;(])|"
-    r"(?P<bare>[^\s(\[\"“„«](?:(?! (?:--?|[–—|·/(=→]|[-=]>) |  |[:,;](?:\s|$)| \(| (?:is|ist|est|es|é|è|jest) ).)*))"
-    r"(?P<mark> ?[:,;]? *(?:[-=]> |--?|[–—|·/=→] )? *(?:(?:is|ist|est|es|é|è|jest) )?)"
+    rf"(?P<bare>[^\s(\[\"“„«](?:(?! (?:--?|[–—|·/(=→]|[-=]>) |  |[:,;](?:\s|$)| \(| (?:{COPULA}) ).)*))"
+    rf"(?P<mark> ?[:,;]? *(?:[-=]> |--?|[–—|·/=→] )? *(?:(?:{COPULA}) )?)"
 )
 _CHOSEN = re.compile(r"(?!.*\.{2})[^\W_](?:[^:=|,;\"“]|,(?! ))*")
 _NAMED_BY = {
@@ -102,13 +105,9 @@ _NUMBERS = frozenset({"partition", "volume", "route", "neighbour", "connection",
 # Behind these stands what people call it.
 _NUMBER_FIRST = frozenset({"update.id", "process.pid"})
 # These have no other reader that knows them over deeper lines.
-_OVER_WORDS = frozenset({"route", "neighbour", "connection", "process", "reach", "policy"})
+_OVER_WORDS = SURELY_NAMED | {"policy"}
 # What these are called may be a label too (``guest``, ``public``).
 _LIKE_LABELS = LIKE_LABELS | {"partition", "policy", "route", "connection"}
-
-
-SURELY_NAMED = frozenset({"route", "neighbour", "connection", "reach", "process"})
-"""Kinds of things that are called by what nothing else is; what tells nothing beside that may be anything."""
 
 
 class _Words(NamedTuple):

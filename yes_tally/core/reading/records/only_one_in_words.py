@@ -13,7 +13,14 @@ from typing import TYPE_CHECKING
 
 from yes_tally.core.catalogue import FACTS, FIELDS, FactKind
 from yes_tally.core.reading.clauses.told_in_parts import parted_words, told_in_words
-from yes_tally.core.reading.shapes.layout import MAX_LINE, Entry, asides_as_commas, cells_by_comma, lone_mark_as_comma
+from yes_tally.core.reading.shapes.layout import (
+    LIST_MARK,
+    MAX_LINE,
+    Entry,
+    asides_as_commas,
+    cells_by_comma,
+    lone_mark_as_comma,
+)
 from yes_tally.core.reading.text.decode import Line
 
 if TYPE_CHECKING:
@@ -29,7 +36,7 @@ ONLY_ONES = frozenset(_ALSO_TOLD)
 # ``Harbour OS 12 (12.0.4417.82)``
 _ASIDE_BEHIND = re.compile(r" \((?P<said>[^()]+)\)$")
 _MOST_LINES, _LEAST_TOLD = 12, 2
-_LISTED = re.compile(r"\s*(?:(?:[*+•>-]|#?\d{1,2}[.):]|\(\d{1,2}\)|\[\d{1,2}\]) +)?")
+_LISTED = re.compile(rf"\s*{LIST_MARK}")
 # ``[64-bit] [build 22641.880]``, ``(tower) (serial CRN7K20999)``
 _EACH_HELD = re.compile(r"\s*(?:\[[^\[\]]+\](?:\s+\[[^\[\]]+\])+|\([^()]+\)(?:\s+\([^()]+\))+)\s*")
 _BETWEEN_HELD = re.compile(r"[\])]\s+[\[(]")

@@ -79,6 +79,8 @@ _RULE = re.compile(
     r"|\s*[.,'`][-=─]{3,}[.,'´`]\s*$"
 )
 _GAP = re.compile(r"\s{2,}")
+LIST_MARK = r"(?:(?:[*+•>-]|#?\d{1,3}[.):]|#\d{1,3}|\(\d{1,3}\)|\[\d{1,3}\]) +)?"
+"""A bullet or a number before what a list lists, where there is one."""
 
 
 def is_rule(text: str) -> bool:

@@ -65,6 +65,8 @@ PERMANENT = r"permanent\w*|for good|for ever|forever|dauerhaft|unbefristet|zeitl
 # How an address came: lent by a server, or set by hand.
 LEASED = r"leased?|d[iyí]nami(?:c|sch|que|ca|co|czny)|automati(?:c|sch|que|ca|co)|automático|geleast|dzierżawiony|geliehen|arrendad[ao]|concedid[ao]"
 FIXED = r"stati(?:c|sch|que)|static[oa]|est[áa]tic[oa]|statyczny|fixed|fixe|fest|fij[oa]|fix[oa]|fiss[oa]|vast|stały|manual|manuell|manuel(?:le)?|handmatig|manuale|ręczny|by hand|von hand|à la main|a mano|à mão|met de hand|ręcznie"
+COPULA = "is|ist|est|es|é|è|jest"
+"""What stands between a thing and what it is, in all languages."""
 # When a task runs, and not what.
 _WHEN = (
     r"(?:since|seit|depuis|desde|dal(?:le)?|sinds|od) [^\W\d_]* ?\d|every|each|daily|weekly|monthly|hourly|once|(?:at|on|when) (?:the )?(?:sign|log|start|boot|idle|demand|\d)|"

@@ -19,7 +19,7 @@ from yes_tally.core.reading.meaning.labels import split_unit, words_of
 from yes_tally.core.reading.phrases import LABELS, STRONG, SUBJECTS, Phrase, ways_in_english
 from yes_tally.core.reading.phrases.synonyms import plainly
 from yes_tally.core.reading.shapes.layout import Entry
-from yes_tally.core.reading.values.text_forms import SOCKET
+from yes_tally.core.reading.values.text_forms import SOCKET, UPDATE_NUMBER
 from yes_tally.core.reading.values.understand import FILE_SYSTEM, understand
 from yes_tally.core.words import choice_named, flag_of, is_placeholder
 
@@ -49,7 +49,7 @@ _TEXTS: dict[str, re.Pattern[str]] = {
         re.I,
     ),
     "event.text": re.compile(r"\S+(?: \S+){3,}"),
-    "update.id": re.compile(r"[A-Z]{2,6}-?\d{3,8}$"),
+    "update.id": re.compile(rf"{UPDATE_NUMBER}$"),
     "volume.filesystem": re.compile(rf"(?:{FILE_SYSTEM})$"),
     "volume.mount": re.compile(r"[A-Z]:\\?$|/(?:\S*)$"),
     "disk.bus": re.compile(r"(?:sata|nvme|usb|sas|scsi|pcie|ata|ide|mmc|sd)(?: \S+)?$", re.I),

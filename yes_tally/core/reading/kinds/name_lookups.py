@@ -153,8 +153,7 @@ _ANSWERED_NOTHING = re.compile(rf"\s*(?:[-*•] )?\(?(?:{'|'.join(_IS_UNKNOWN)})
 def names_with_answers(interpreter: Interpreter, lines: Sequence[Line], spoken: Sequence[str]) -> bool:
     """Read a block as look-ups, where every line is a name and its addresses, or that there is no such name, on that line
     or on deeper ones. Whether it was read."""
-    asked_of = sum(f" ({word}" in line.text for line in lines for word in _ASKED_WORDS)
-    if spoken[:1] != ("lookup",) and asked_of < len(lines):
+    if spoken[:1] != ("lookup",) and not all(_SAYS_WHO_WAS_ASKED.search(line.text[:MAX_STATEMENT]) for line in lines):
         return False
     found: list[tuple[Line, re.Match[str], list[_Answer]]] = []
     for line, deeper in under_heads(lines):
@@ -180,7 +179,7 @@ def names_with_answers(interpreter: Interpreter, lines: Sequence[Line], spoken: 
     return bool(found)
 
 
-_ASKED_WORDS = ("asked", "gefragt", "demandé", "preguntado", "perguntado", "chiesto", "gevraagd", "zapytano", "pytano")
+_SAYS_WHO_WAS_ASKED = re.compile(rf" \((?:{_ASKED})\b", re.I)
 _Answer = tuple[Line, re.Match[str]]
 
 

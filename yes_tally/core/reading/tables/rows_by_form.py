@@ -26,7 +26,7 @@ from yes_tally.core.reading.shapes.layout import (
 )
 from yes_tally.core.reading.tables.log_rows import DEEPER, is_event_id, is_level, is_message, parts_of_event
 from yes_tally.core.reading.text.decode import Line
-from yes_tally.core.reading.values.text_forms import DAY, NAME_AND_VERSION, NO_SIGNATURE, SIGNED
+from yes_tally.core.reading.values.text_forms import DAY, NAME_AND_VERSION, NO_SIGNATURE, SIGNED, UPDATE_NUMBER
 from yes_tally.core.reading.values.understand import MAX_TEXT, understand
 from yes_tally.core.words import is_placeholder, plain
 
@@ -251,7 +251,7 @@ def _go_on(draft: Draft, below: dict[int, Line]) -> None:
         number += 1
 
 
-UPDATE_ID = re.compile(r"(?:\W{1,2}\s+)?[A-Z]{2,6}-?\d{3,8}(?P<title> \([^()]{3,80}\))?$")
+UPDATE_ID = re.compile(rf"(?:\W{{1,2}}\s+)?{UPDATE_NUMBER}(?P<title> \([^()]{{3,80}}\))?$")
 _COUNTS_ROWS = re.compile(r"\W*\d{1,6} [^\W\d_]")
 
 

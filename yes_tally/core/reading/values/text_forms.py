@@ -65,6 +65,8 @@ PERMANENT = r"permanent\w*|for good|for ever|forever|dauerhaft|unbefristet|zeitl
 # How an address came: lent by a server, or set by hand.
 LEASED = r"leased?|d[iyí]nami(?:c|sch|que|ca|co|czny)|automati(?:c|sch|que|ca|co)|automático|geleast|dzierżawiony|geliehen|arrendad[ao]|concedid[ao]"
 FIXED = r"stati(?:c|sch|que)|static[oa]|est[áa]tic[oa]|statyczny|fixed|fixe|fest|fij[oa]|fix[oa]|fiss[oa]|vast|stały|manual|manuell|manuel(?:le)?|handmatig|manuale|ręczny|by hand|von hand|à la main|a mano|à mão|met de hand|ręcznie"
+UPDATE_NUMBER = r"[A-Z]{2,6}-?\d{3,8}"
+"""What updates are called by."""
 COPULA = "is|ist|est|es|é|è|jest"
 """What stands between a thing and what it is, in all languages."""
 # When a task runs, and not what.
@@ -91,7 +93,7 @@ TEXT_FORMS: dict[str, re.Pattern[str]] = {
     # ``every day at 22:30`` is when it runs.
     "task.runs": re.compile(rf"(?!(?:{_WHEN})\b)(?P<keep>.+?)(?:{AS_WHOM})?$", re.I),
     # What updates are called by is no title.
-    "update.title": re.compile(r"(?![A-Z]{2,6}-?\d{3,8}$)(?P<keep>.+)$"),
+    "update.title": re.compile(rf"(?!{UPDATE_NUMBER}$)(?P<keep>.+)$"),
     "host.domain": re.compile(r"(?P<keep>[\w.-]{2,80})(?: \([^()]*\))?$"),
     "licence.key_tail": re.compile(
         r"(?:[^\W\d_]{4,10} (?:si[eę] )?(?:in|with|auf|mit|par|en|con|em|com|op|na) )?[A-Za-z0-9*?X.…•●·-]*?(?P<keep>[A-Za-z0-9]{5})$"

@@ -528,7 +528,12 @@ BELOW = {
     ),
     "a picture is no build and no state": (
         "Graphics card 1\n  Name: Pellucid G4\n  Stand: 2560 x 1440 x 32 bits @ 75 Hz\n",
-        {"graphics#1.name": "Pellucid G4"},
+        {
+            "graphics#1.name": "Pellucid G4",
+            "graphics#1.width": 2560,
+            "graphics#1.height": 1440,
+            "graphics#1.refresh": 75,
+        },
     ),
     "an error is nobody's name": (
         "pc-1> disks --smart 3\ndisks: Disk 3 is out of reach for now\n",
@@ -1156,6 +1161,54 @@ BELOW = {
     "an account's last start is not the PC's": (
         "Cuenta: icalloway\n  Habilitada: sí\n  Último inicio: 11/02/2025 07:59\n",
         {"account#1.name": "icalloway", "account#1.enabled": True, "account#1.last_logon_at": "2025-02-11T07:59:00"},
+    ),
+    "what a label says of the drive that it ends with": (
+        "Free on C:        37.2 GB\nEncryption of D:  no\nDrive encryption (E:): yes\nFile system F: :  HFX2\n",
+        {
+            "volume#1.mount": "C:",
+            "volume#1.free": 39943195853,
+            "volume#2.mount": "D:",
+            "volume#2.encrypted": False,
+            "volume#3.mount": "E:",
+            "volume#3.encrypted": True,
+            "volume#4.mount": "F:",
+            "volume#4.filesystem": "HFX2",
+        },
+    ),
+    "restore points are no partitions": (
+        "nq-1> restorepoints\n #   Created               Kind                  Description\n 14  2025-01-14 03:10:22   before an update      HU-25006\n 13  2024-12-20 12:00:00   on schedule           Weekly point\n",
+        {"host.name": "nq-1"},
+    ),
+    "where all of the memory is, and what its path is as wide as": (
+        "Physical memory array\n  location:           board\n  maximum capacity:   64 GB\n  number of devices:  2\n\nMemory device\n  total width:  64 bits\n  size:         16 GB\n  locator:      DIMM 0\n",
+        {"memory.limit": 64 * 2**30, "memory.slots": 2, "module#1.size": 16 * 2**30, "module#1.slot": "DIMM 0"},
+    ),
+    "a system's own number, and the PC's beside it": (
+        "nq-1> ask os\nBuildNumber=22641\nSerialNumber=HOS12-DP-0044\nFreePhysicalMemory=6291456\n\nnq-1> ask machine\nMaker=Corrane\nSerialNumber=CRN7K20499\n",
+        {
+            "host.name": "nq-1",
+            "os.build": "22641",
+            "os.product_id": "HOS12-DP-0044",
+            "memory.available": 6 * 2**30,
+            "machine.maker": "Corrane",
+            "machine.serial": "CRN7K20499",
+        },
+    ),
+    "a tool's title says what its table lists": (
+        "Treiberliste v5            PC: GP-DSP-04\n\nModulname   Anzeigename      Startart   Linkdatum    Datei\nwlgbe       Wickerlink GbE   Manuell    14.03.2023   C:\\Treiber\\wlgbe.sys\npfx40       Palefire FX 40   Manuell    12.11.2024   C:\\Treiber\\pfx40.sys\n",
+        {
+            "host.name": "GP-DSP-04",
+            "driver#1.name": "wlgbe",
+            "driver#1.dated": "2023-03-14",
+            "driver#1.file": "C:\\Treiber\\wlgbe.sys",
+            "driver#2.name": "pfx40",
+            "driver#2.dated": "2024-11-12",
+            "driver#2.file": "C:\\Treiber\\pfx40.sys",
+        },
+    ),
+    "a list of names is no list of what they begin with": (
+        "nq-1> politicas\nObjetos aplicados\n    Base dos escritórios\n    Impressoras do cais\n    Firewall padrão\n",
+        {"host.name": "nq-1"},
     ),
 }
 

@@ -256,7 +256,7 @@ def bare_bytes(text: str, locale: Locale) -> Value | None:
 
 
 def memory_by_plausibility(text: str, locale: Locale) -> Value | None:
-    """A PC's memory printed with no unit: the one unit that gives between 128 MiB and 8 TiB, if just one does."""
+    """A PC's memory printed with no unit: the one unit that gives between 128 MiB and 2 TiB, if just one does."""
     unit = unit_by_plausibility(text, locale)
     number = next(numbers(text, locale), None)
     if number is None or not unit:
@@ -269,12 +269,12 @@ _UNITS_OF_MEMORY = ("B", "KiB", "MiB", "GiB")
 
 
 def unit_by_plausibility(text: str, locale: Locale) -> str:
-    """The unit of a PC's memory printed with none: the one that gives between 128 MiB and 8 TiB; empty if not just one
+    """The unit of a PC's memory printed with none: the one that gives between 128 MiB and 2 TiB; empty if not just one
     does, or the text is no bare number."""
     found = list(numbers(text, locale))
     if len(found) != 1 or text[: found[0].start].strip() or text[found[0].end :].strip():
         return ""
-    fits = [unit for power, unit in enumerate(_UNITS_OF_MEMORY) if 2**27 <= found[0].value * 1024.0**power <= 2**43]
+    fits = [unit for power, unit in enumerate(_UNITS_OF_MEMORY) if 2**27 <= found[0].value * 1024.0**power <= 2**41]
     return fits[0] if len(fits) == 1 else ""
 
 

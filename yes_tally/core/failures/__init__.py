@@ -48,6 +48,10 @@ def _went_wrong() -> tuple[re.Pattern[str], ...]:
     return tuple(re.compile(pattern) for pattern in (WENT_WRONG, NOTHING_WRONG, TOLD_OF_THE_PC))
 
 
+# ``Errors: 3.``
+_COUNTED = re.compile(r"\w*\s?[:=]\s*\d{1,6}(?:[.,;]|\s|$)")
+
+
 def says_went_wrong(line: str) -> bool:
     """Whether a line says that something went wrong, in whatever words, where :func:`failure_kind` knows no kind of it."""
     if len(line) > _LONGEST:
@@ -56,4 +60,7 @@ def says_went_wrong(line: str) -> bool:
     wrong, nothing, of_the_pc = _went_wrong()
     if of_the_pc.search(text):
         return False
-    return any(not nothing.search(text[: found.start()]) for found in wrong.finditer(text))
+    return any(
+        not nothing.search(text[: found.start()]) and not _COUNTED.match(text, found.end())
+        for found in wrong.finditer(text)
+    )

@@ -18,6 +18,8 @@ from yes_tally.core.reading.kinds.field_asked import field_asked
 from yes_tally.core.reading.kinds.memory_amounts import memory_amounts
 from yes_tally.core.reading.kinds.memory_sockets import lettered_sockets, lines_counting_sockets
 from yes_tally.core.reading.kinds.name_lookups import lines_of_answers
+from yes_tally.core.reading.kinds.names_listed import names_listed
+from yes_tally.core.reading.kinds.one_column import one_column
 from yes_tally.core.reading.kinds.pc_first import pc_first
 from yes_tally.core.reading.kinds.updates_in_lines import updates_in_sentences
 from yes_tally.core.reading.kinds.volumes_on_disks import volumes_on_disks
@@ -42,6 +44,8 @@ _READ_APART: tuple[_Reader, ...] = (
     lambda of: things_in_sentences(of.interpreter, of.lines),
     lambda of: updates_in_sentences(of.interpreter, of.lines),
     lambda of: field_asked(of.interpreter, of.lines, of.spoken, of.command),
+    lambda of: names_listed(of.interpreter, of.lines, of.spoken),
+    lambda of: one_column(of.interpreter, of.lines, of.spoken),
     lambda of: pc_first(of.interpreter, of.lines, of.spoken),
     lambda of: memory_amounts(of.interpreter, of.lines),
     lambda of: lines_counting_sockets(of.interpreter, of.lines),

@@ -14,7 +14,7 @@ from yes_tally.core.reading.block_by_block import read_block
 from yes_tally.core.reading.cutting.blocks import blocks_of
 from yes_tally.core.reading.cutting.sections import Section, cut
 from yes_tally.core.reading.cutting.spoken_of_itself import LEAST_OF_ERROR, spoke_of_itself
-from yes_tally.core.reading.cutting.tool_names import without_tool_name
+from yes_tally.core.reading.cutting.tool_names import tool_in_title, without_tool_name
 from yes_tally.core.reading.drafts import Draft, Met
 from yes_tally.core.reading.interpret import Interpreter
 from yes_tally.core.reading.kinds.adapters_again import adapters_again
@@ -63,7 +63,7 @@ from yes_tally.core.reading.text.side_by_side import one_below_other
 from yes_tally.core.reading.values.bare_sizes import unit_of_sizes
 from yes_tally.core.reading.values.report_locale import as_written_in, locale_of, own_locale
 
-READER_VERSION = 31
+READER_VERSION = 32
 DOUBTFUL = 0.8
 _CLOSING = re.compile(r"\s*(?:</[\w:.-]+>|[\]})][,;]?|<\?[^>]*\?>)+\s*$")
 _LOCALE_SAMPLE = 200_000
@@ -222,7 +222,7 @@ def _read_section(interpreter: Interpreter, section: Section) -> None:
         return
     printed = [line.text for line in section.lines[:_MOST_NAMED]]
     asked = without_names(section.command, printed) if section.command and section.command.strip() else ""
-    command = interpreter.heading(asked) if asked else ()
+    command = interpreter.heading(asked or tool_in_title(section.lines))
     programs = lines_of_programs(interpreter, section.lines, command)
     programs |= lines_of_products(interpreter, [line for line in section.lines if line.number not in programs], command)
     written = without_tool_name(section.lines, section.command or "")

@@ -330,6 +330,7 @@ def _by_gaps(text: str) -> str:
 _BAR = re.compile(r"[|│║┃]")
 _EDGE = re.compile(r"\s*\|(?:\s*:?-{2,}:?\s*\|)+\s*$|\s*[+├┌└╔╠╚┏┣┗][+\-=─━═┬┴┼╦╩╬┳┻╋╤╧╪┐┘┤╗╝╣┓┛┫]{2,}\s*$")
 _LEAST_ROWS = 3
+_LEAST_KNOWN = 2
 
 
 def _forms(lines: list[Line]) -> list[Line]:
@@ -374,7 +375,7 @@ def _is_form(lines: Sequence[Line]) -> bool:
         return False
     heads_columns = len(pairs) == len(rows) and all(map(is_known, rows[0]))
     known = sum("  " not in label and is_known(label) for label, _ in pairs)
-    return not heads_columns and known * 2 >= len(pairs)
+    return not heads_columns and known >= _LEAST_KNOWN and known * 4 >= len(pairs)
 
 
 def _is_page(lines: Sequence[Line]) -> bool:

@@ -23,19 +23,20 @@ from yes_tally.core.reading.statements.checks_said import kind_checked
 from yes_tally.core.reading.statements.sentences import REACH_COUNTS, REACH_SAYS, statements
 from yes_tally.core.reading.tables.log_rows import are_events, is_event
 from yes_tally.core.reading.text.decode import Line
+from yes_tally.core.reading.text.list_nouns import without_nouns
 from yes_tally.core.reading.text.list_numbers import plainly_numbered
 from yes_tally.core.words import flag_of
 
 _PROMPT = re.compile(
     r"(?P<prompt>(?:\[?\d{1,2}:\d{2}(?::\d{2})?\]? )?(?:\((?P<before>[\w.-]+)\) )?(?:PS )?"
     r"(?P<where>\[[^\]\s]{2,40}(?: [^\]\s]{1,40})?\]|<[A-Za-z]\w*(?:-\w+)*-\w*\d\w*(?=> [^<]+$)|[\w.-]+@[\w.-]+|[A-Za-z][\w.-]{1,24} on [A-Za-z][\w.-]{1,40}(?= )|"
-    r"[A-Za-z][\w.-]{1,40}|[A-Za-z]:\\[^>\s]{0,80}|~(?= [$#%>])|/[\w./-]{1,60}(?= [$#%>])|➜ {1,2}(?=~)|(?=(?:[$#%>❯λ»▶→⇒]|>>>?|[=-]{1,3}>|::) ))"
+    r"[A-Za-z][\w.-]{1,40}|[A-Za-z]:\\[^>\s]{0,80}|~(?= [$#%>])|/[\w./-]{1,60}(?= [$#%>])|➜ {1,2}(?=~)|(?=(?:[$#%>❯λ»▶▸►➤→⇒]|>>>?|[=-]{1,3}>|::) ))"
     r"(?P<host> [A-Za-z]\w*(?:-\w+)+(?= ?[>$#%]))?"
     r"(?P<inside> \[[\w.~/-]{1,40}\])?(?: ?\([\w.-]{1,24}\))?(?: \[?\d{1,2}:\d{2}(?::\d{2})?\]?(?= ?[>$#%]))?"
     r"(?::?[~/\\][\w./\\~-]{0,80}| [A-Za-z]:[\\/][^\s>]{0,80}| [~/][\w./~-]{0,80})?"
-    r"(?::(?= ~ ))? ?(?P<mark>>>>?|>_(?= )|::>?|:~(?= [A-Za-z])|[=-]{1,3}>|[▶→⇒]|(?<=-\d\d):(?= [a-z])|(?<=\w\]):(?= [\w/])|[>$#%»❯λ]|[~/|](?= |$)|(?<=\])(?= )))(?P<command>[ ]+\S.*|[A-Za-z/.]\S*.*|[ ]*)$"
+    r"(?::(?= ~ ))? ?(?P<mark>>>>?|>_(?= )|::>?|:~(?= [A-Za-z])|[=-]{1,3}>|[▶▸►➤→⇒]|(?<=-\d\d):(?= [a-z])|(?<=\w\]):(?= [\w/])|[>$#%»❯λ]|[~/|](?= |$)|(?<=\])(?= )))(?P<command>[ ]+\S.*|[A-Za-z/.]\S*.*|[ ]*)$"
 )
-_MARKS = re.compile(r"[>$#%»❯λ▶→⇒~/|\]]|::|-\d\d: ")
+_MARKS = re.compile(r"[>$#%»❯λ▶▸►➤→⇒~/|\]]|::|-\d\d: ")
 # Any other form that holds the name of a host with a number in it: before the name a time, a number, a sign, who or
 # which folder; behind it a port, a folder, who, a time, a number; then a mark or what closes a bracket.
 _HOST_PROMPT = re.compile(
@@ -186,7 +187,7 @@ def _tells_by_mark(prompt: _Prompt, mark: str) -> bool:
 
 _SMALL = re.compile(r"\s*(?:[a-z./~&]|$)")
 # Without a place these lead the items of lists as well.
-_ARROW = re.compile(r"[=-]+>|::|[»▶→⇒]")
+_ARROW = re.compile(r"[=-]+>|::|[»▶▸►➤→⇒]")
 _LEADS_LISTS = re.compile(rf">>|{_ARROW.pattern}")
 
 
@@ -227,7 +228,9 @@ def _is_of_pager(text: str) -> bool:
 
 
 def _section(lines: Sequence[Line], prompt: _Prompt | None, start: int, end: int) -> Section:
-    written = one_form(plainly_numbered([line for line in lines[start:end] if not _is_of_pager(line.text)]))
+    written = one_form(
+        without_nouns(plainly_numbered([line for line in lines[start:end] if not _is_of_pager(line.text)]))
+    )
     body = tuple(without_fields(unframed(written)))
     failure, at = _failure(body)
     first = lines[prompt.index if prompt else start].number

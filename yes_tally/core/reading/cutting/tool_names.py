@@ -14,6 +14,18 @@ _VERSION = re.compile(r"\W? ?\(?v?\d+\.\d+(?:\.\d+)?[a-z]?\)?\s?(?:[,:;–—·|
 _LATEST = 3
 
 
+# ``Treiberliste v5        PC: GP-DSP-04``: the title of all that follows.
+_TITLE = re.compile(r"\W{0,4}(?P<name>[^\W\d_][\w-]{3,24}) v?\d[\d.]{0,10}[a-z]?(?:\s{2,}\S.*|\s*)")
+
+
+def tool_in_title(lines: Sequence[Line]) -> str:
+    """What the tool is called that names itself and its version in the first line of a report, and maybe the PC beside
+    them; empty where none does."""
+    first = next((line for line in lines if line.text.strip()), None)
+    match = _TITLE.fullmatch(first.text[: 2 * MAX_LABEL]) if first else None
+    return match["name"].casefold() if match else ""
+
+
 def without_tool_name(lines: Sequence[Line], command: str) -> list[Line]:
     """The lines of a section without the name and the version that the tool prints first, as its ``command`` calls it;
     what stands behind them stays in its columns."""

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 import re
 from collections.abc import Sequence
+from dataclasses import replace
 from typing import TYPE_CHECKING
 
 from yes_tally.core.catalogue import FACTS, FIELDS
@@ -195,6 +196,36 @@ def by_letter(interpreter: Interpreter, entry: Entry, shape: str) -> bool:
         for fact, of in (("volume.mount", "mount"), (meant[0].fact, "told")):
             place = Entry(entry.label, part[of], entry.line, entry.column + part.start(of))
             interpreter.place(place, shape, (Guess(fact, 0.85, "the label says it of each drive"),), item)
+    return True
+
+
+# ``Free on C``, ``Drive encryption (D:)``: which drive a label speaks of, its last word.
+_OF_DRIVE = re.compile(
+    r"(?P<what>[^\W\d_][\w' -]{2,40}?)"
+    r"(?: (?:of|on|for|in|von|auf|f[üu]r|vom|de|del|du|sur|di|su|da|do|em|no|na|van|op|voor|w|dla))?"
+    r"(?: (?P<noun>(?:the |de la |del? |dell'|van )?(?:drive|volume|letter|laufwerk|lecteur|unidad|unidade|unit[àa]|station|schijf|dysk|dysku|wolumin\w*)))?"
+    r" (?:(?P<mount>[A-Z]):?|[(\[](?P<mount_aside>[A-Z]):?\\?[)\]])"
+)
+# What nothing else whose name ends in a letter has.
+_OF_VOLUMES_ALONE = frozenset({"volume.size", "volume.free", "volume.encrypted", "volume.filesystem"})
+
+
+def drive_in_label(interpreter: Interpreter, entry: Entry, shape: str) -> bool:
+    """``Free on C: 37.2 GB``: what a label says of the drive that it ends with. Whether it was read."""
+    match = _OF_DRIVE.fullmatch(entry.label)
+    mount = match and (match["mount"] or match["mount_aside"])
+    if not match or not mount:
+        return False
+    meant = interpreter.means(match["what"], interpreter.context("volume"))
+    if not meant or meant[0].fact not in (_TOLD_OF_DRIVES if match["noun"] else _OF_VOLUMES_ALONE):
+        return False
+    if understand(FACTS[meant[0].fact], entry.printed, interpreter.locale) is None:
+        return False
+    item = interpreter.new_item("volume")
+    letter = Entry("", f"{mount}:", entry.line, max(1, entry.column - len(entry.label)))
+    interpreter.place(letter, shape, (Guess("volume.mount", 0.85, "the label names the drive"),), item)
+    told = replace(entry, printed=entry.printed.partition("; " if "; " in entry.printed else " ; ")[0])
+    interpreter.place(told, shape, (Guess(meant[0].fact, 0.85, meant[0].why),), item)
     return True
 
 

@@ -47,6 +47,10 @@ RELATED: dict[str, frozenset[str]] = {
     "machine": frozenset({"host"}),
 }
 
+# What may be told of what the parts make up, too: where all of a memory is (SMBIOS 3.7, 7.17.1).
+_OF_ALL_TOO = frozenset({"location", "position", "place", "loc", "pos"})
+# What means so only where nothing else is spoken of around it: the number of a system (CIM_OperatingSystem), not of a PC.
+_ASKED_ALONE = frozenset({("os.product_id", "serial number")})
 
 # ``Kennung (UUID)``, ``Proces (PID)``: what stands in brackets may be the better known name.
 _NAMED_ASIDE = re.compile(r"\(([^\W\d_][\w ]{2,20})\)")
@@ -143,6 +147,8 @@ def _weigh(meaning: Meaning, context: Context) -> Guess | None:
     said = f"“{phrase.text}” is a phrase of {phrase.fact}"
     if phrase.reach == TAUGHT and (meaning.subject is None or group == meaning.subject):
         return Guess(phrase.fact, 0.95, f"“{phrase.text}” was taught as {phrase.fact}", phrase.text)
+    if (phrase.fact, phrase.text) in _ASKED_ALONE and context.around != (group,):
+        return None
     if group == context.group:
         return Guess(phrase.fact, 0.96 - loss, f"{said}; {group} is spoken of here", phrase.text)
     if meaning.subject:
@@ -150,7 +156,7 @@ def _weigh(meaning: Meaning, context: Context) -> Guess | None:
         if context.group == "licence" and group == "software":
             stands = 0.8  # the product that a PC's licence is for is its system
         return Guess(phrase.fact, stands - loss, f"{said}; the label names {group}", phrase.text)
-    if context.group and group in RELATED.get(context.group, ()):
+    if context.group and group in RELATED.get(context.group, ()) and phrase.text not in _OF_ALL_TOO:
         stands = 0.94 if meaning.exact and phrase.reach == STRONG else 0.86
         return Guess(phrase.fact, stands - loss, f"{said}; {context.group} is spoken of here", phrase.text)
     if phrase.reach == STRONG:
@@ -287,11 +293,14 @@ def infer_groups(labels: tuple[str, ...], around: tuple[str, ...], table: bool) 
     shared: dict[str, int] = {}
     told: set[tuple[str, str]] = set()
     of_whole: set[str] = set()
+    named_here: set[str] = set()
     known = 0
     for label in labels:
         bare = split_unit(label)[0]
         ways = (*meanings(label), *meanings(bare)) or meanings_plainly(bare)
-        groups = {m.phrase.fact.partition(".")[0]: m for m in ways}
+        groups = {
+            m.phrase.fact.partition(".")[0]: m for m in ways if (m.phrase.fact, m.phrase.text) not in _ASKED_ALONE
+        }
         if not table and "host" in groups and groups["host"].phrase.fact == "host.name":
             groups.setdefault("machine", groups["host"])  # a sheet of the PC gives its name
         known += bool(groups)
@@ -301,6 +310,8 @@ def infer_groups(labels: tuple[str, ...], around: tuple[str, ...], table: bool) 
         for group, meaning in groups.items():
             fact = meaning.phrase.fact.partition(".")[2]
             key = group in KEYS and any(k.field == fact for k in KEYS[group])
+            if NAMING.get(group) == meaning.phrase.fact:
+                named_here.add(group)
             weight = 1.0 + (0.2 if key else 0.0) + (0.3 if group in named else 0.0)
             weight += {TAUGHT: 0.5, STRONG: 0.3, WEAK: 0.25}.get(meaning.phrase.reach, 0.0)
             if table or (group, fact) not in told:  # a second label for one fact tells of another thing
@@ -332,7 +343,7 @@ def infer_groups(labels: tuple[str, ...], around: tuple[str, ...], table: bool) 
                 and hits[group] >= (2 if table else 3)
                 and hits[group] > shared.get(group, 0)
             )
-            or (near and share >= 0.3)
+            or (near and (share >= 0.3 or (table and group in named_here and hits[group] >= 2)))
             or (hits[group] - shared.get(group, 0) >= _MANY and share >= 0.4)
         ):
             found.append(group)

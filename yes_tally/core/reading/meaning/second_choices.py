@@ -17,6 +17,7 @@ _SECOND_CHOICES = {
     for fact, labels in {
         "driver.provider": "maker|manufacturer|vendor|made by|hersteller|fabricant|fabricante|produttore|fabrikant|producent",
         "processor.name": "family|familie|famille|familia|famiglia|rodzina|cpu family|processor family|prozessorfamilie",
+        "graphics.name": "chip|chipset|chip type|gpu|chiptyp|puce|procesador|processador|circuito|uklad|model|modell|modele|modelo|modello",
         "os.version": "revision|rev|revisione|revisie|rewizja|revisao",
         "page_file.size": (
             "max|maximum|maximum size|up to|at most|initial|initial size|anfang|anfangsgrosse|hochstens|maximal|taille initiale|taille maximale|maximale|"

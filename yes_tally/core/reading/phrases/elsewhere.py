@@ -24,7 +24,9 @@ _LISTED = (
     "startup program|startup programs|startup items|autostart|autostart entries|runs at sign in|starts with the pc|autostartprogramme|programme beim start|programmes au demarrage|"
     "demarrage automatique|programas de inicio|inicio automatico|programas de arranque|arranque automatico|programmi all avvio|programmi di avvio|avvio automatico|"
     "opstartprogramma s|automatisch starten|programy startowe|autostart programow|"
-    "group|gruppe|gruppen|groupe|grupo|gruppo|gruppi|groep|groepen|grupa|grupy"
+    "group|gruppe|gruppen|groupe|grupo|gruppo|gruppi|groep|groepen|grupa|grupy|"
+    "restore point|restore points|restorepoints|wiederherstellungspunkt|wiederherstellungspunkte|point de restauration|points de restauration|punto de restauracion|"
+    "puntos de restauracion|ponto de restauracao|pontos de restauracao|punto di ripristino|punti di ripristino|herstelpunt|herstelpunten|punkt przywracania|punkty przywracania"
 )
 # What a command that is called so lists: PCs within a PC, and no accounts.
 _CALLED = "guest|guests|gast|gaste"
@@ -41,7 +43,9 @@ _ASKED_FOR = (
     "maquina virtual|maquinas virtuales|maquinas virtuais|macchina virtuale|macchine virtuali|virtuele machine|virtuele machines|maszyna wirtualna|maszyny wirtualne|"
     "print job|print jobs|print queue|druckauftrag|druckauftrage|druckwarteschlange|travaux d impression|file d impression|trabajos de impresion|cola de impresion|"
     "trabalhos de impressao|fila de impressao|lavori di stampa|coda di stampa|afdruktaken|afdrukwachtrij|zadania drukowania|kolejka drukowania|"
-    "database|datenbank|base de donnees|base de datos|base de dados|banco de dados|baza danych"
+    "database|datenbank|base de donnees|base de datos|base de dados|banco de dados|baza danych|"
+    "power plan|power plans|energieplan|energieplane|energiesparplan|energiesparplane|mode d alimentation|modes d alimentation|plan de energia|planes de energia|planos de energia|"
+    "combinazione per il risparmio di energia|piano energetico|piani energetici|energiebeheerschema|energieschema|plan zasilania|plany zasilania|plany energetyczne"
 )
 _TOLD = (
     "ssid|bssid|essid|access point|zugangspunkt|point d'acces|punto de acceso|ponto de acesso|punto di accesso|toegangspunt|punkt dostepu|"
@@ -53,6 +57,8 @@ _TOLD = (
     "boot order|boot sequence|startreihenfolge|bootreihenfolge|ordre de demarrage|ordre d amorcage|orden de arranque|orden de inicio|ordem de inicializacao|"
     "ordem de arranque|ordine di avvio|sequenza di avvio|opstartvolgorde|kolejnosc rozruchu|kolejnosc uruchamiania|"
     "size on disk|grosse auf datentrager|taille sur le disque|taille sur disque|tamano en disco|tamanho em disco|tamanho no disco|dimensione su disco|grootte op schijf|rozmiar na dysku|"
+    "total width|gesamtbreite|largeur totale|ancho total|largura total|larghezza totale|totale breedte|szerokosc calkowita|"
+    "system revision|bios revision|controller revision|"
     "shortcut|verknupfung|raccourci|font|schriftart|scheduled job|"
     "account expires|account expires on|account expiry|account expiration|account expiration date|konto lauft ab|konto lauft ab am|kontoablauf|compte expire|"
     "compte expire le|expiration du compte|cuenta caduca|cuenta expira|caducidad de la cuenta|account scade|scadenza account|conta expira|account verloopt|"
@@ -84,9 +90,10 @@ _OF_LETTER = (
 )
 
 
-def tell_elsewhere(labels: Sequence[str]) -> bool:
-    """Whether the labels of a table or a record, three or more, are those of such a thing."""
-    if len(labels) <= 2:
+def tell_elsewhere(labels: Sequence[str], around: Sequence[str]) -> bool:
+    """Whether the labels of a table or a record, three or more, are those of such a thing; of drivers (the first of the
+    groups that are spoken of ``around``) it is told as well how they start."""
+    if len(labels) <= 2 or "driver" in around[:1]:
         return False
     told = {words_of(label[:80]) for label in labels}
     return not told.isdisjoint(_names(_FIELDS)) or _are_all_told(told, _OF_SERVICE)

@@ -21,7 +21,7 @@ from yes_tally.core.reading.clauses.pairs_within import in_parts
 from yes_tally.core.reading.drafts import Item
 from yes_tally.core.reading.kinds.audit_matrix import audited_by_flags
 from yes_tally.core.reading.kinds.caches_in_order import caches_in_order
-from yes_tally.core.reading.kinds.drives import by_letter, told_of_drive
+from yes_tally.core.reading.kinds.drives import by_letter, drive_in_label, told_of_drive
 from yes_tally.core.reading.kinds.memory_sockets import bare_module, empty_socket, in_socket
 from yes_tally.core.reading.meaning.decide import ITEM_GROUPS, Context, decide
 from yes_tally.core.reading.meaning.labels import words_of
@@ -69,6 +69,7 @@ _READ_LABELLED: tuple[Callable[[_Pair], object], ...] = (
     lambda of: goes_on_with_check(of.entry.printed) and LETTERED.fullmatch(of.entry.label),
     lambda of: _line_of_list(of),
     lambda of: by_letter(of.interpreter, of.entry, of.shape),
+    lambda of: of.item is None and drive_in_label(of.interpreter, of.entry, of.shape),
     lambda of: numbered(of.interpreter, of.entry, of.shape, of.around, of.item),
     lambda of: in_socket(of.interpreter, of.entry, of.shape, of.around),
     lambda of: bare_module(of.interpreter, of.entry, of.shape, of.around),

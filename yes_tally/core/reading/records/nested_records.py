@@ -131,7 +131,7 @@ def _read(
         _told_of_nothing(interpreter, group)
         return
     subject = opened.group if opened else subject_of_record(group, own, inner, one_of_several=bool(labels))
-    elsewhere = subject in ITEM_GROUPS and subject not in inner and tell_elsewhere(own)
+    elsewhere = subject in ITEM_GROUPS and subject not in inner and tell_elsewhere(own, inner)
     # Within what is told of a thing nothing else of its kind is listed.
     listing = parent is None or inner[:1] != (parent.group,)
     if opened is None and (elsewhere or (listing and _is_list(interpreter, group, shape, inner, own))):

@@ -15,7 +15,7 @@ MAX_HEAD = 600
 """No head of columns is as wide."""
 # A number, or words with a mark of a pair or of a sentence in them, head no column.
 _NO_LABEL = re.compile(
-    r"^[\d.,:]+%?$|^[*\"“„«]|^\d{1,4}[-/.]\d\d?[-/.]\d{2,4}\b|[,;=:]$|(?<!\bno)(?<!nr)(?<!\b\w{3})(?<!\b\w{4})\.$|: |^[:=]|^\{|^[a-z]:\\",
+    r"^[\d.,:]+%?$|^[*\"“„«]|^\d{1,4}[-/.]\d\d?[-/.]\d{2,4}\b|[,;=:]$|(?<!\bno)(?<!nr)(?<!\b\w{3})(?<!\b\w{4})\.$|: |^[:=]|^[-–—](?: |$)|^\{|^[a-z]:\\",
     re.I,
 )
 _PAIR = 2

@@ -38,18 +38,22 @@ _EXPECTED = frozenset(
 )
 _KEY = frozenset(
     "part thing what teil was quoi piece cosa parte que onderdeel czesc co property field item key setting attribute name parameter label fact eigenschaft feld schlussel einstellung merkmal propriete champ cle "
-    "propiedad campo clave propriedade chave proprieta chiave voce eigenschap veld sleutel wlasciwosc pole klucz parametr nom nombre nome naam nazwa".split()
+    "propiedad campo clave propriedade chave proprieta chiave voce eigenschap veld sleutel wlasciwosc pole klucz parametr nom nombre nome naam nazwa "
+    "parametro parametre attribut atributo attributo attribuut atrybut kenmerk cecha caracteristique caracteristica caratteristica".split()
 )
 _SECTION = frozenset(
     "section group category area component part class type table structure abschnitt gruppe bereich kategorie teil groupe categorie seccion grupo categoria sezione gruppo "
-    "sectie groep onderdeel sekcja grupa kategoria secao seccao".split()
+    "sectie groep onderdeel sekcja grupa kategoria secao seccao "
+    "clase classe klasse klasa tabla tabela tabel block bloc bloque bloco blok apartado rubrique rubrik rubrica dzial "
+    "komponente composant componente skladnik kind art genre tipo typ soort rodzaj categoria bereich domaine".split()
 )
 # What a structure of the firmware's tables tells of, by its type (SMBIOS 3.7, 7).
 _STRUCTURES = {
     "0": "firmware", "1": "machine", "2": "board", "3": "machine", "4": "processor", "7": "cache", "17": "module", "22": "battery",
 }  # fmt: skip
 _WHICH = frozenset(
-    "item instance element device object which eintrag geraet gerat objekt elemento dispositivo oggetto instancia istanza apparaat obiekt wpis".split()
+    "item instance element device object which eintrag geraet gerat objekt elemento dispositivo oggetto instancia istanza apparaat obiekt wpis "
+    "objeto objet voorwerp instanz instancja urzadzenie appareil peripherique element elemento id index indice".split()
 )
 _UNIT = frozenset("unit units einheit unite unidad unidade unita eenheid jednostka".split())
 _WORD = re.compile(r"[^\W\d_]+")

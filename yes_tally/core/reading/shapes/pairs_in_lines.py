@@ -14,7 +14,7 @@ from yes_tally.core.reading.text.decode import Line
 
 _DOTS = re.compile(r"(?P<label>\S.{0,79}?)\s?(?:\.\s?){3,}\s*:?\s*(?P<value>.*)$")
 # A drive's colon parts nothing: ``Page file C:\pages.sys: 4864 MB``.
-_COLON = re.compile(r"(?P<label>[^\s:=](?:[^:=]|:\\){1,79}?)\s*:(?:\s+(?P<value>\S.*)|\s*)$")
+_COLON = re.compile(r"(?P<label>[^\s:=](?:[^:=]|:\\|:[)\]]){1,79}?)\s*:(?:\s+(?P<value>\S.*)|\s*)$")
 # ``Maker:Corrane``, behind a label that is known.
 _TIGHT = re.compile(r"(?P<label>[^\W\d_][^:=]{0,48}[^\s:=]):(?P<value>(?![\\/:,;.)])\S.*)$")
 # ``Secure boot on? yes``
@@ -35,6 +35,9 @@ _STYLES = (
 )
 # ``Check of C: no problems``: the colon is the drive's.
 _DRIVE_AT_END = re.compile(r"\s(?:of|on|for|from|von|auf|de|du|di|su|van|op|na|dla|z|w|en|sur) [A-Z]$")
+_LETTER_AT_END = re.compile(r"\s[A-Z]$")
+# ``Free on C:   37 GB``, ``Free on C: : 37 GB``
+_THEN_A_VALUE = frozenset({":  ", ": :"})
 _NUMBERED_DRIVE = re.compile(r"\d{1,3}[.):]?\s{2,}[A-Z]")
 # What a sentence begins with, whatever its colon parts.
 _SUBJECT_AND_VERB = re.compile(
@@ -118,6 +121,8 @@ def _pairs_in(text: str, tabbed: str | None) -> Mapping[str, Pair]:
         column = start + (match.start("value") if value else len(body))
         if value[:1] in _DASH and (dashes := _DASHES.match(value)):
             value, column = value[dashes.end() :], column + dashes.end()  # ``Disk 0  -- Basalt NV1000``
+        if style == "colon" and value[:2] == ": " and _LETTER_AT_END.search(match["label"]):
+            value, column = value[2:].lstrip(), column + len(value) - len(value[2:].lstrip())  # ``Free on C: : 37 GB``
         if style == "equals" and "{" in match["label"] and _COUNTED_BRACES.search(value):
             continue  # ``disk_size{disk="0",model="Basalt"} 512``: a number of what the braces tell apart
         if style == "equals" and value[-1:] == ";" and _ENDED.fullmatch(value):
@@ -137,7 +142,8 @@ def _pairs_in(text: str, tabbed: str | None) -> Mapping[str, Pair]:
         if ordinal and (is_likely(label[ordinal.end() :]) or words_of(label[ordinal.end() :]) in SUBJECTS):
             label = label[ordinal.end() :]  # ``3. Serial number ..... 4711``
         if style == "colon" and (
-            _DRIVE_AT_END.search(label) or len(GAPS.findall(label)) > (2 if names_item(_WIDE.split(label)[0]) else 1)
+            (_DRIVE_AT_END.search(label) and body[match.end("label") :][:3] not in _THEN_A_VALUE)
+            or len(GAPS.findall(label)) > (2 if names_item(_WIDE.split(label)[0]) else 1)
         ):
             continue
         if style == "colon" and value[-1:] == "." and _SUBJECT_AND_VERB.match(label):

@@ -23,6 +23,10 @@ _LONGEST_PART = 2
 # The first words of a line, a blank between any two.
 _BEGIN = re.compile(r"\s*(?P<words>[^\W\d_][^\s:=|]*(?: [^\s:=|]+){0,4})")
 _WORD = re.compile(r"\S+")
+# ``Impressoras do cais``: whose they are, and no label that ends there.
+_GENITIVE = re.compile(
+    r" (?:of|of the|de|de la|de los|del|do|da|dos|das|du|des|della|dello|dei|degli|delle|von|vom|der|des|van|van de)$"
+)
 _SENTENCE = re.compile(r"[.!?]$")
 # Any shape that has a mark for its pairs is surer.
 _SCORE = 0.45
@@ -71,7 +75,7 @@ def pair_of(text: str) -> Pair | None:
     ends = [word.end() for word in _WORD.finditer(begin["words"])]
     for end in reversed(ends):
         label, value = begin["words"][:end], text[begin.start("words") + end :].strip()
-        if not value or len(label) > MAX_LABEL or not is_known(label) or names_item(label):
+        if not value or len(label) > MAX_LABEL or not is_known(label) or names_item(label) or _GENITIVE.search(label):
             continue
         words = value.split()
         more = len(words) > 1 and words[0].islower() and is_known(words[0])

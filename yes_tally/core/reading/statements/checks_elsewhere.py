@@ -69,14 +69,20 @@ _OBJECTS = (
         "energy",
     ),
     (r"pami[ęe][ćc]|speicher|ram|m[ée]moire|memoria|mem[óo]ria|geheugen|memory", "memory"),
-    (r"dysk|platte|laufwerk|datentr[äa]ger|disque|disco|schijf|volume|volumen|wolumin|disk|drive", "disk"),
+    (
+        r"dysk|platte|laufwerk|datentr[äa]ger|disque|disco|schijf|volume|volumen|wolumin|disk|drive|fs|file-?system",
+        "disk",
+    ),
     (
         r"pliki|dateien|systemdateien|fichiers|archivos|ficheiros|arquivos|bestanden|systembild|bild|abbild|obraz|imagen|imagem|immagine|image|files",
         "system-files",
     ),
 )
 ASKED: tuple[tuple[str, str], ...] = tuple(
-    (rf"(?:^|\s|[-/]){_VERB}[ -]?(?:\w+ )?(?:{objects})\b|\b(?:{objects})(?:[ -]?| --?|=){_VERB}\b", kind)
+    (
+        rf"(?:^|\s|[-/])(?:(?:self|auto|zelf|selbst)-?)?{_VERB}[ -]?(?:\w+ )?(?:{objects})\b|\b(?:{objects})(?:[ -]?| --?|=){_VERB}\b",
+        kind,
+    )
     for objects, kind in _OBJECTS
 )
 

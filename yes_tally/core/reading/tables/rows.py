@@ -13,6 +13,7 @@ from yes_tally.core.reading.clauses.pairs_within import joint
 from yes_tally.core.reading.clauses.told_in_parts import told_under
 from yes_tally.core.reading.drafts import Draft, Item
 from yes_tally.core.reading.kinds.audit_matrix import audited_by_flags
+from yes_tally.core.reading.kinds.sessions import lists_sessions, names_user, user_of_sessions
 from yes_tally.core.reading.kinds.unallocated import read_gap
 from yes_tally.core.reading.meaning.decide import ITEM_GROUPS, Context, Guess, infer_groups
 from yes_tally.core.reading.meaning.labels import SUM_WORDS, words_of
@@ -88,7 +89,9 @@ def read_rows(interpreter: Interpreter, rows: Sequence[Group], shape: str, aroun
     Rows of things that the catalogue has no facts of are not read.
     """
     labels = tuple(dict.fromkeys(entry.label for row in rows[:200] for entry in row.entries))
-    if labels and (is_elsewhere(labels[0]) or tell_elsewhere(labels) or tell_networks(labels) or _is_second_head(rows)):
+    if labels and (
+        is_elsewhere(labels[0]) or tell_elsewhere(labels, around) or tell_networks(labels) or _is_second_head(rows)
+    ):
         return
     if list_pcs(labels, cells_of_columns(rows)):
         return
@@ -107,7 +110,8 @@ def read_rows(interpreter: Interpreter, rows: Sequence[Group], shape: str, aroun
         rows, labels = whole
     owner = interpreter.numbered if interpreter.numbered and _stands_right_under(interpreter, rows) else None
     groups = _likeliest(interpreter, rows, labels, around, owner)
-    subject = borne_out(interpreter, groups, rows)
+    signed_in = lists_sessions(labels) if labels else False
+    subject = "host" if signed_in else borne_out(interpreter, groups, rows)
     rows, called_by = rows_by_name(interpreter, rows, subject) or (rows, "")
     interpreter.listed = subject
     context = interpreter.context(subject, around)
@@ -115,6 +119,8 @@ def read_rows(interpreter: Interpreter, rows: Sequence[Group], shape: str, aroun
     if subject == "battery" and cells.get(labels[0]) and all(map(_BEGINS_WITH_DAY.match, cells[labels[0]])):
         return  # how it was from day to day
     meant = {label: interpreter.means(label, context) for label in labels if label}
+    if signed_in:
+        meant = {label: (Guess("host.user", 0.85, "who is signed in"),) for label in labels if names_user(label)}
     if labels and subject and (by_kind := headed_by_kind(labels[0], subject)):
         meant[labels[0]] = by_kind
     if labels and _counts_rows(labels[0], cells):
@@ -144,7 +150,7 @@ def read_rows(interpreter: Interpreter, rows: Sequence[Group], shape: str, aroun
         # Of several products' licences the system's is the PC's.
         rows = [row for row in rows if any(A_SYSTEM.search(entry.printed) for entry in row.entries)] or rows
     if subject == "host":
-        rows, columns = _of_sessions(rows, columns)
+        rows, columns = user_of_sessions(rows, columns)
     if called_by:
         columns[""] = (Guess(called_by, 0.8, "it stands before its row"),)
     unit = unit_of_sizes(labels)
@@ -273,30 +279,6 @@ def _likeliest(
     ):
         groups = ("boot_entry",)
     return groups
-
-
-# ``>tquill   console   1   active``: the one who asked.
-_ASKS = re.compile(r"[>*]\s*(?=[\w.-])")
-
-
-def _of_sessions(
-    rows: Sequence[Group], columns: dict[str, tuple[Guess, ...]]
-) -> tuple[Sequence[Group], dict[str, tuple[Guess, ...]]]:
-    """Who is signed in, a row each: of such a table the one user, or the one with a mark, is the PC's; what else stands
-    beside a user (since when, how long) is told of the session and not of the PC."""
-    users = {label for label, found in columns.items() if found and found[0].fact == "host.user"}
-    if not users or any(found and found[0].fact == "host.name" for found in columns.values()):
-        return rows, columns
-    columns = {label: found if label in users else () for label, found in columns.items()}
-    asking = [
-        [replace(entry, printed=entry.printed[mark.end() :], column=entry.column + mark.end())]
-        for row in rows
-        for entry in row.entries
-        if entry.label in users and (mark := _ASKS.match(entry.printed))
-    ]
-    if len(asking) == 1:
-        return [Group(entries=asking[0])], columns
-    return rows if len(rows) == 1 else (), columns
 
 
 A_SYSTEM = re.compile(r"\b(?:OS|Linux) \d")

@@ -94,7 +94,7 @@ def rows_by_form(interpreter: Interpreter, lines: Sequence[Line], group: str) ->
             if group == "update" and _is_outcome(text):
                 continue
             nobody = is_placeholder(text) or _OF_NOBODY.search(text)
-            if place and group in NAMED_NEAR and len(cells) == len(ROW_FIELDS[group]) and nobody:
+            if place and group in NAMED_NEAR and place < len(ROW_FIELDS[group]) <= len(cells) and nobody:
                 left = [fact for fact in left if fact.field != ROW_FIELDS[group][place]]
                 continue
             if not place and group in NAMED_NEAR and is_placeholder(text):
@@ -274,8 +274,8 @@ def _has_form(fact: FactKind, text: str, value: Value) -> bool:
 
 # ``16.4 (32-bit)``
 _BITS_BEHIND = re.compile(r"(?<=\d) \((?:32|64|x86|x64)[- ]?(?:bits?)?\)$")
-# ``driver 6.0.9``
-_A_VERSION = re.compile(r"\d\.\d")
+# ``driver 6.0.9``, ``C:\\Maps``
+_A_VERSION = re.compile(r"\d\.\d|^[A-Z]:\\|^/\w")
 # ``Larkfield Ticket 2``, ``not signed``: a device, and a signature.
 _NO_PROVIDER = re.compile(rf"\d\.\d|[^\W\d_] \d|^(?:{SIGNED}|{NO_SIGNATURE})$", re.I)
 # How an update went is not what it is called.

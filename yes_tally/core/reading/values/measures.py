@@ -45,7 +45,7 @@ def size(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
         value = quantity.memory_by_plausibility(text, locale)
     if value is None and not unit and fact.group == "processor" and _CACHE_IN_KB.fullmatch(text):
         value = quantity.size(f"{text} KB", locale, binary=binary)
-    if value is None and not unit:
+    if value is None and not unit and fact.group != "memory":
         value = quantity.bare_bytes(text, locale)
     if value and times:
         value = quantity.times(value, int(times["times"]))

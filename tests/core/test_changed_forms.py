@@ -9,7 +9,7 @@ from yes_tally.core.reading.as_json import value_as_json
 from yes_tally.core.reading.reader import read
 from yes_tally.core.settling.settle import MIN_CONFIDENCE
 
-EVERY = 61
+EVERY = 31
 
 
 def each_line(change):

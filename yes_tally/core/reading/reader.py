@@ -42,6 +42,7 @@ from yes_tally.core.reading.meaning.second_choices import weigh_labels
 from yes_tally.core.reading.meaning.spoken_of import without_names
 from yes_tally.core.reading.phrases.elsewhere import asks_elsewhere, tells_usage
 from yes_tally.core.reading.phrases.taught import NOTHING_TAUGHT, Phrasebook, using
+from yes_tally.core.reading.records.names_of_cards import named_twice
 from yes_tally.core.reading.records.told_again import told_again
 from yes_tally.core.reading.shapes.layout import (
     MAX_LABEL,
@@ -250,6 +251,7 @@ def _read_section(interpreter: Interpreter, section: Section) -> None:
         read_leases(interpreter, lines)
         leave_out_by_state(interpreter)
         weigh_labels(interpreter)
+        named_twice(interpreter)
         leave_out_load(interpreter, lines)
         battery_said(interpreter, lines)
         read_leftovers(interpreter)

@@ -33,7 +33,7 @@ def profile_alone(interpreter: Interpreter, entry: Entry, shape: str) -> bool:
     """``Public profile: off``: the label names a profile of the firewall, the value whether it is on."""
     at = next((a for a in subjects_in(words_of(entry.label)) if a.group == "firewall"), None)
     name = _beside_subject(entry.label, at) if at else []
-    if len(name) != 1 or flag_of(entry.printed) is None or not entry.printed.isalpha():
+    if len(name) != 1 or flag_of(entry.printed) is None or not entry.printed.rstrip(".").isalpha():
         return False
     item = interpreter.new_item("firewall")
     place = Entry(entry.label, name[0].strip("\"'“”"), entry.line, entry.column)
@@ -129,19 +129,40 @@ def compound(interpreter: Interpreter, entry: Entry, shape: str) -> bool:
 
 _CALLS_IT_PROFILE = r"(?:profile?|perfil|profilo|profiel)"
 _PROFILE = re.compile(
-    rf"(?:{_CALLS_IT_PROFILE} )?(?P<name>[^\W\d_]+)(?: {_CALLS_IT_PROFILE})?:? (?P<on>[^\W\d_]+)(?: \((?P<more>[^()]*)\))?",
+    rf"(?:{_CALLS_IT_PROFILE} )?(?P<name>[^\W\d_]+)(?: {_CALLS_IT_PROFILE})? ?[:=]? ?(?P<on>(?<=[ :=])[^\W\d_]+)(?: \((?P<more>[^()]*)\))?",
     re.I,
 )
-_OUTSIDE_BRACKETS = re.compile(r"[^\s,;(][^,;()]*(?:\([^()]*\))?")
+_OUTSIDE_BRACKETS = re.compile(r"[^\s,;/|·(][^,;/|·()]*(?:\([^()]*\))?")
 
 
 _PROFILE_ROW = re.compile(r"(?P<name>[^\W\d_]+)\s{2,}(?P<on>[^\W\d_]+)\s{2,}(?P<more>\S.*)")
 
 
+# ``on   incoming blocked, outgoing allowed``, beside what names a profile
+_PROFILE_TOLD = re.compile(r"(?P<on>[^\W\d_]+)\.?\s{2,}(?P<more>\S.*)")
+# ``Firewall   domain: on / private: on``
+_PROFILES_BESIDE = re.compile(r"(?P<label>\S+(?: \S+)?)\s{2,}(?P<name>[^\W\d_]+)")
+
+
 def profile_row(interpreter: Interpreter, entry: Entry, shape: str) -> bool:
-    """``Profiles`` over ``domain   on   in: block   out: allow``: one profile, whether it is on, and more of it."""
+    """``Profiles`` over ``domain   on   in: block   out: allow``: one profile, whether it is on, and more of it; also
+    beside what names it, or all of them beside one label."""
+    beside = _PROFILES_BESIDE.fullmatch(entry.label)
+    if beside and SUBJECTS.get(words_of(beside["label"])) == "firewall":
+        start = max(1, entry.column - len(entry.label) + beside.start("name") - 2)
+        whole = Entry(beside["label"], f"{beside['name']}: {entry.printed}", entry.line, start)
+        return _profiles(interpreter, whole, shape)
+    told = _PROFILE_TOLD.fullmatch(entry.printed)
+    if told and profile_alone(interpreter, replace(entry, printed=told["on"]), shape):
+        item = interpreter.drafts[-1].item
+        more = commas_for_gaps(told["more"])
+        return item is not None and _allows(interpreter, more, entry.line, entry.column + told.start("more"), item)
+    if SUBJECTS.get(words_of(entry.label)) != "firewall":
+        return False
+    if " / " in entry.printed and _profiles(interpreter, entry, shape):
+        return True
     row = _PROFILE_ROW.fullmatch(entry.printed)
-    if row is None or SUBJECTS.get(words_of(entry.label)) != "firewall":
+    if row is None:
         return False
     if flag_of(row["on"]) is None or flag_of(row["name"]) is not None:
         return False
@@ -237,11 +258,16 @@ _LIKE_A_MODEL = re.compile(r"[A-Z][a-z]\w+(?: [A-Z]\w*)*(?: [A-Z]*\d\w*)(?: [A-Z
 _CALLED_BY_VALUE = frozenset({"display", "graphics", "sound", "battery"})
 
 
+_DRIVE = re.compile(r"[A-Z]:?")
+
+
 def _in_words(interpreter: Interpreter, entry: Entry, at: SubjectAt, shape: str) -> bool:
     """``Domain profile: on. Incoming connections are blocked``: the label names an item, sentences say what it is;
     ``Printer: Hall printer, driver Gullwing 4``: it names a kind, the value one of it."""
     naming = NAMING.get(at.group, "")
     rest = _beside_subject(entry.label, at)
+    if at.group == "disk" and rest and _DRIVE.fullmatch(rest[0]):
+        return False  # ``Disk C: (System): no problems``: a volume, and what a check says of it
     if not rest and _several(interpreter, entry, at.group, shape):
         return True
     if at.group in _CALLED_BY_VALUE and all(word.isdigit() or word[:1] == "(" for word in rest):

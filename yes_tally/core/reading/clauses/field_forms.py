@@ -35,6 +35,10 @@ _ON_INTERFACE = re.compile(rf"(?:on|dev|an|auf|sur|en|em|su|op|na|{_BY_WAY_OF}) 
 # ``10.20.1.133 by DHCP``
 _FROM_SERVER = r"\(?(?:by|via|from|per|über|par|por|da|via|door|przez|z) dhcp\)?"
 # Texts that their form alone tells.
+# The data rates of DDR3 to DDR5 in MT/s (JESD79-3F, 79-4D and 79-5C, the tables of speed bins), as modules are sold: nothing
+# else that is told of one is such a number.
+_DATA_RATE = r"(?:800|1066|1333|1600|1866|2133|2400|266[67]|2933|3200|3600|4000|4400|4800|5200|5600|6000|6400|6800|7200|7600|8000|8400|8800)"
+
 FORMS = {
     "graphics.state": _DEVICE_STATE,
     "sound.state": _DEVICE_STATE,
@@ -115,7 +119,7 @@ FORMS = {
         r"collegato|(?:niet )?verbonden|ligad[oa]|desligad[oa]|(?:nie)?połączon[yae]|podłączon[yae])(?: (?:(?:at|mit|à|a|com|con|met|z|op|na) )?\d.*)?",
         re.I,
     ),
-    "module.speed": re.compile(r"\d{3,5} ?(?:MT/s|MHz)(?: \([^()]*\))?", re.I),
+    "module.speed": re.compile(rf"\d{{3,5}} ?(?:MT/s|MHz)(?: \([^()]*\))?|{_DATA_RATE}", re.I),
     # Four bytes, as a module's own memory keeps it (JEDEC SPD).
     "module.serial": re.compile(r"(?:0x)?(?=.*\d)[0-9A-F]{8}"),
     "disk.serial": re.compile(r"(?=[A-Z-]*\d)(?=[\d-]*[A-Z])[A-Z0-9-]{8,24}"),

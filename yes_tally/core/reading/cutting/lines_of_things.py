@@ -1,5 +1,6 @@
 """Lines that each tell of one thing whole, in words, put in the form that all that reads such lines knows: what it is,
-behind a colon, and what is said of it between commas. Every line stays as wide as it was."""
+behind a colon, and what is said of it between commas. Every line stays as wide as it was, but for a blank behind a colon
+that had none."""
 
 from __future__ import annotations
 
@@ -57,7 +58,14 @@ def _in_round_brackets(text: str) -> str:
     return f"{text[:opens]}({match['told']}){text[closes + 1 :]}"
 
 
+# ``gfx0:Palefire FX 40, 8 GB``
+_TIGHT = re.compile(r"(?P<noun>\s*[^\W\d_]{2,20}) ?#?(?P<number>\d{1,2}):(?=[A-Z])")
+
+
 def _behind_colon(text: str) -> str:
+    tight = _TIGHT.match(text)
+    if tight and ", " in text and _is_thing(tight["noun"].strip(), tight["number"]):
+        text = f"{text[: tight.end()]} {text[tight.end() :]}"
     if (match := _HEAD.match(text)) and _is_thing(match["noun"], match["number"]):
         told = _without_with(_without_marks(_named(text[match.end() :])))
         if not match["mark"].strip():

@@ -160,7 +160,9 @@ _BEFORE_FILE_SYSTEM = re.compile(
 _CAPITALS = re.compile(r"(?:^|,)\s*([A-Z][A-Z0-9_-]{1,15})\s*(?=,|$)")
 
 
-_DRIVE_TOLD = re.compile(r"\s*(?:[-*•] )?(?P<mount>[A-Z]:)\\?:?\s+(?P<told>\d[\d.,]* ?[KMGT]i?[BO]\b.*\S)\s*$")
+_DRIVE_TOLD = re.compile(
+    r"\s*(?:[-*•] )?(?P<mount>[A-Z]:)\\?:?\s+(?P<told>(?:[\"“„«] ?[^\"”“»]{1,32}[\"”“»],? )?(?:[A-Z][A-Z0-9]{2,7},? )?\d[\d.,]* ?[KMGT]i?[BOo]\b.*\S)\s*$"
+)
 
 
 def drives_told(interpreter: Interpreter, lines: Sequence[Line]) -> set[int]:

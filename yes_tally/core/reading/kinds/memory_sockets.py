@@ -59,7 +59,7 @@ def empty_socket(interpreter: Interpreter, entry: Entry, shape: str, around: tup
 def in_socket(interpreter: Interpreter, entry: Entry, shape: str, around: tuple[str, ...]) -> bool:
     """``memory: 64 GB`` over ``A1: 32 GB DDR4 3200 MT/s``: what a socket holds. Whether it is told."""
     socket = SOCKET.fullmatch(entry.label)
-    holds = LEADING_SIZE.match(entry.printed) if socket else None
+    holds = (LEADING_SIZE.match(entry.printed) or _SIZE_AND_TYPE.match(entry.printed[:MAX_LINE])) if socket else None
     empty = _is_empty(entry.printed) and {"memory", "module"} & set(around[:2])
     if socket is None or not (holds or empty):
         return False
@@ -68,9 +68,26 @@ def in_socket(interpreter: Interpreter, entry: Entry, shape: str, around: tuple[
     item = interpreter.new_item("module")
     place = Entry("", socket["code"], entry.line, max(1, entry.column - len(entry.label) - 2 + socket.start("code")))
     interpreter.place(place, shape, (Guess("module.slot", 0.85, "the label names the socket"),), item)
+    if holds and not LEADING_SIZE.match(entry.printed):
+        interpreter.numbered, interpreter.numbered_line = item, entry.line
+        module_in_words(interpreter, entry, item)
+        return True
     if holds and not (", " in entry.printed and told_bare(interpreter, entry, "module", item, shape, "module.size")):
         interpreter.place(entry, shape, (Guess("module.size", 0.85, "it is what the socket holds"),), item)
     return True
+
+
+_SIZE_AND_TYPE = re.compile(
+    r"(?=.*\b\d[\d.,]* ?[GM]i?[BOo]\b).*, .*\b(?:LP)?DDR\d|.*\bDDR\d.*, .*\b\d[\d.,]* ?[GM]i?[BOo]\b", re.I
+)
+
+
+def module_in_words(interpreter: Interpreter, entry: Entry, item: Item) -> bool:
+    """``Siskin SK08-D4-2666, 8 GB DDR4, serial 3F10C001`` beside a socket: what it holds, in a list. Whether it is told."""
+    if not _SIZE_AND_TYPE.match(entry.printed[:MAX_LINE]):
+        return False
+    left = [fact for fact in FIELDS["module"] if fact.name not in ("module.slot", "module.bank")]
+    return told_in_words(interpreter, entry.printed, entry.line, entry.column - 1, "module", item, left) > 1
 
 
 # ``slot0=8192,DDR4,2666``: megabytes, as modules count them (SMBIOS, Memory Device), and what follows from the type.

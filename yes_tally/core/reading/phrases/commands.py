@@ -30,7 +30,7 @@ COMMAND_WORDS: dict[str, str] = {
         "battery": "cell cells battery charge",
         "display": "screens panels monitors",
         "sound": "audio noise sound sounds",
-        "adapter": "netzkarten netzwerkkarten cards nics radios cartes tarjetas netcards schede karty kaarten karten",
+        "adapter": "netze netzblick netzwerke reti netwerken sieci rede redes netzkarten netzwerkkarten cards nics radios cartes tarjetas netcards schede karty kaarten karten",
         "boot_entry": "startmenue startmenu startverwaltung bootmanager startmanager bootlist bootmenu startlist starters boots boot startliste demarrage arranque avvio avvii opstarten rozruch rozruchy starts amorces arranques starters",
         "firewall": "gatter mauer brandmauer gatekeeper guard wall shield fence gate muro muur mur",
         "policy": "audit auditplan audits richtlinien zasady",

@@ -103,8 +103,8 @@ def read_entries(
     for entry, said_of in in_parts(entries, context):
         if interpreter.numbered and interpreter.numbered_line == entry.line - 1:
             record.opened = interpreter.numbered  # ``Disk 0   Basalt NV500`` over ``Size   465.8 GB``
-        of = item
-        if item is None and said_of.group in ITEM_GROUPS and said_of.group != context.group:
+        of = item or (_named_on_line(interpreter, entry, "module") if entry.label else None)
+        if of is None and said_of.group in ITEM_GROUPS and said_of.group != context.group:
             of = _named_on_line(interpreter, entry, said_of.group)
             if of is None:
                 continue

@@ -84,7 +84,7 @@ def listed_by_label(interpreter: Interpreter, group: Group, of: str, shape: str)
             # ``Gullwing 4 on 10.20.1.90``: its driver, and where it is reached.
             flat = f"{flat[: reached.start()]},{' ' * (reached.start('port') - reached.start() - 1)}{reached['port']}"
             entry = replace(entry, printed=flat)
-        text, left = _BRACKETS.sub(",", flat), list(fields)
+        text, left = _BRACKETS.sub(",", commas_for_gaps(flat) if of == "firewall" else flat), list(fields)
         words = told_in_words(interpreter, text, entry.line, entry.column - 1, of, item, left)
         if of == "printer":
             _driver_left(interpreter, entry, item, shape)

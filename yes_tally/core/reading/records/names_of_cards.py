@@ -7,7 +7,7 @@ from typing import TYPE_CHECKING
 
 from yes_tally.core.catalogue import FACTS
 from yes_tally.core.quantity import exactly
-from yes_tally.core.reading.drafts import Item, call_by_people
+from yes_tally.core.reading.drafts import Draft, Item, call_by_people
 from yes_tally.core.reading.meaning.decide import Guess
 from yes_tally.core.reading.meaning.labels import words_of
 from yes_tally.core.reading.phrases import SUBJECTS, is_likely, names_item
@@ -19,9 +19,6 @@ from yes_tally.core.words import choice_named
 
 if TYPE_CHECKING:
     from yes_tally.core.reading.interpret import Interpreter
-
-# A thing has not more fields than these.
-_MOST_FIELDS = 60
 
 
 def kind_in_heading(interpreter: Interpreter, heading: Heading, shape: str, item: Item) -> None:
@@ -71,14 +68,29 @@ def connection_in_heading(interpreter: Interpreter, heading: Heading, shape: str
     interpreter.frame.add(heading.line)
 
 
-def named_twice(interpreter: Interpreter, item: Item, heading: Heading) -> None:
-    """``Harbour Ethernet`` over an adapter's pairs, one of which says what it is: the heading is what people call it."""
-    if item.group != "adapter":
-        return
-    own = [draft for draft in interpreter.drafts[-_MOST_FIELDS:] if draft.item is item]
-    names = [draft for draft in own if draft.fact == "adapter.name"]
-    above = next((draft for draft in names if draft.entry.line == heading.line), None)
-    below = next((draft for draft in names if draft.entry.line != heading.line), None)
-    if above and below and not any(draft.fact == "adapter.connection" for draft in own):
-        call_by_people(above)
-        item.keys["adapter.name"] = str(below.value.value)
+# What says of a card which one it is.
+_DEVICE = frozenset(
+    (word,)
+    for word in "device model hardware gerat modell appareil modele materiel dispositivo modelo modello apparaat toestel urzadzenie sprzet description beschreibung descripcion descricao descrizione omschrijving opis".split()
+)
+
+
+def named_twice(interpreter: Interpreter) -> None:
+    """``Harbour Ethernet`` over an adapter's pairs, one of which says what it is: the heading is what people call it, in all
+    that a section tells."""
+    names: dict[int, list[Draft]] = {}
+    connected: set[int] = set()
+    for draft in interpreter.drafts[interpreter.section_from :]:
+        if draft.fact == "adapter.name":
+            names.setdefault(id(draft.item), []).append(draft)
+        elif draft.fact == "adapter.connection":
+            connected.add(id(draft.item))
+    for of, (above, *others) in names.items():
+        below = next((other for other in others if other.entry.line > above.entry.line), None)
+        if below and below.item and of not in connected and (not above.entry.label or _says_which(below.entry.label)):
+            call_by_people(above)
+            below.item.keys["adapter.name"] = str(below.value.value)
+
+
+def _says_which(label: str) -> bool:
+    return words_of(label) in _DEVICE

@@ -25,7 +25,7 @@ from yes_tally.core.reading.records.listed_by_label import LISTED_BY_LABEL, list
 from yes_tally.core.reading.records.listings import BULLET, INDEXED
 from yes_tally.core.reading.records.marked_records import starred_is_default, without_stars
 from yes_tally.core.reading.records.names_in_headings import begins_by_name, named_by
-from yes_tally.core.reading.records.names_of_cards import connection_in_heading, kind_in_heading, named_twice
+from yes_tally.core.reading.records.names_of_cards import connection_in_heading, kind_in_heading
 from yes_tally.core.reading.records.opening import opened_by
 from yes_tally.core.reading.records.partitions_with_volumes import with_volume_apart
 from yes_tally.core.reading.records.record_subject import (
@@ -125,6 +125,8 @@ def _read(
     opened, named = (
         (None, ()) if group.heading is None else opened_by(interpreter, group.heading, group, shape, around, parent)
     )
+    if opened is None and named == ("machine",) and group.heading and _is_any_device(group.heading.text, around):
+        named = ()
     inner = (*named, *(a for a in around if a not in named))
     own = labels or labels_of(group)
     if opened is None and heads_letter(own):
@@ -154,8 +156,6 @@ def _read(
     if subject == "printer":
         entries = without_models(entries)
     interpreter.entries(entries, shape, interpreter.context(subject, inner), item)
-    if item and group.heading:
-        named_twice(interpreter, item, group.heading)
     if item and parent and opened is None and item is not parent and group.entries:
         _belong_to(interpreter, item, parent, group.entries[0], shape, start)
     if subject == "machine":
@@ -206,6 +206,18 @@ _WENT_WRONG = frozenset(
     (word,) for word in ("error", "failure", "exception", "fehler", "erreur", "errore", "erro", "fout", "blad")
 )
 _OF_DATA = frozenset({"JSON", "YAML", "XML", "tree"})
+
+
+# In several languages one word for a device of any kind and for the whole PC.
+_ANY_DEVICE = frozenset(
+    (word,) for word in "gerat apparaat toestel urzadzenie equipo equipamento appareil machine".split()
+)
+
+
+def _is_any_device(heading: str, around: tuple[str, ...]) -> bool:
+    """Whether a heading says no more than that a device is told of, where the kind of it is spoken of around (``<geluid>``
+    over ``<apparaat>``)."""
+    return bool(around) and around[0] in ITEM_GROUPS and words_of(heading) in _ANY_DEVICE
 
 
 def _of_the_tool(group: Group, shape: str) -> bool:

@@ -10,8 +10,10 @@ from yes_tally.core.reading.clauses.field_forms import is_device_state
 from yes_tally.core.reading.meaning.labels import words_of
 from yes_tally.core.reading.phrases import SUBJECTS
 from yes_tally.core.reading.records.listings import CALLED
-from yes_tally.core.reading.shapes.layout import Entry, as_comma
+from yes_tally.core.reading.shapes.layout import Entry, as_comma, commas_for_gaps
 
+# ``Cache: L1 384 KB   L2 1.5 MB``
+_LEVELS = re.compile(r"L\d\w? \S+(?: \S+)?\s{2,}L\d")
 _BAR = " | "
 _DOT = " · "
 _SLASH = " / "
@@ -28,6 +30,8 @@ def with_commas(entry: Entry) -> Entry:
     (``4, 3 in use - at most 64 GB``) or before how a device is (``Tidebell Audio - enabled``)."""
     if not entry.label:
         return entry
+    if _LEVELS.match(entry.printed):
+        return replace(entry, printed=commas_for_gaps(entry.printed))
     if entry.printed[:1].isdigit() and _DASH.search(entry.printed):
         return replace(entry, printed=_DASH.sub(as_comma, entry.printed, count=1))
     if (state := _DASH_AND_STATE.search(entry.printed)) and is_device_state(state["state"]):

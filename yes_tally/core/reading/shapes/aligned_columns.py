@@ -153,7 +153,7 @@ def _grouped(lines: Sequence[Line], rows: list[Group]) -> list[Group]:
     for index, (line, row) in enumerate(zip(lines, rows, strict=True)):
         indent = indent_of(line.text)
         under = index + 1 < len(lines) and indent_of(lines[index + 1].text) > indent
-        if len(row.entries) == 1 and under:
+        if len(row.entries) == 1 and under and row.entries[0].printed.count("(") <= row.entries[0].printed.count(")"):
             above = row.entries[0]
             continue
         # Too long for its column: the rest of its row stands below it.

@@ -58,6 +58,8 @@ def nested(lines: Sequence[Line], pairs: Sequence[Pair | None]) -> list[Group]:
             last = None
         if pair is None and last and depth > last[0] and plain(text.strip(" ()[]<>-")) in HOLDS_NOTHING:
             continue  # ``Socket: A2`` over ``empty``
+        if pair is None and last and SUBJECTS.get(words_of(last[1].label)) == "memory" and _SOCKET_ROW.match(text):
+            continue  # a row of its own, and nothing that the amount goes on with
         if pair is None and last and depth > last[0] and not (deeper and indent < last[1].column):
             _holder(stack, last[0]).entries.append(Entry(last[1].label, text.strip(), line.number, indent + 1))
             continue
@@ -116,6 +118,10 @@ def nested(lines: Sequence[Line], pairs: Sequence[Pair | None]) -> list[Group]:
             last = (depth, pair)
             above.append(last)
     return _records(root)
+
+
+# ``Slot A1   8 GB   DDR4``
+_SOCKET_ROW = re.compile(r"\s*[^\W\d_]{3,12} (?:[A-Z]\d{0,2}|\d{1,2})\s{2,}\S")
 
 
 def _with_label_above(label: str, above: str) -> str:

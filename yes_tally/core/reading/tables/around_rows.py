@@ -78,6 +78,24 @@ def search_paths(interpreter: Interpreter, row: Group, columns: dict[str, tuple[
 _TIME_CELL = re.compile(r"<? ?\d+(?:[.,]\d+)? ?m?s", re.I)
 
 
+# ``4 / 3 / 4 ms``, ``* / * / *``
+_TRIES = re.compile(
+    r"(?:(?:\*|<? ?\d+(?:[.,]\d+)?(?: ?m?s)?)\s*[/|;]\s*)+(?:\*|<? ?\d+(?:[.,]\d+)?) ?(?P<unit>m?s)?", re.I
+)
+_TRY = re.compile(r"<? ?\d+(?:[.,]\d+)?")
+
+
+def _tries_in(entry: Entry) -> list[Entry]:
+    """The times of all tries of a step in one cell, each with the unit of the last."""
+    tries = _TRIES.fullmatch(entry.printed)
+    if tries is None:
+        return []
+    return [
+        Entry(entry.label, f"{found.group()} {tries['unit'] or 'ms'}", entry.line, entry.column + found.start())
+        for found in _TRY.finditer(entry.printed)
+    ]
+
+
 def times_of_hop(
     interpreter: Interpreter, item: Item, row: Group, columns: dict[str, tuple[Guess, ...]], shape: str
 ) -> None:
@@ -86,6 +104,7 @@ def times_of_hop(
     if any(found[0].fact in ("hop.best", "hop.worst") for found in columns.values() if found):
         return
     cells = [e for e in row.entries if not columns.get(e.label) and _TIME_CELL.fullmatch(e.printed)]
+    cells = cells or [part for e in row.entries if not columns.get(e.label) for part in _tries_in(e)]
     spans = [
         (value.value, cell, value)
         for cell in cells

@@ -13,6 +13,7 @@ from yes_tally.core.reading.clauses.pairs_within import joint
 from yes_tally.core.reading.clauses.told_in_parts import told_under
 from yes_tally.core.reading.drafts import Draft, Item
 from yes_tally.core.reading.kinds.audit_matrix import audited_by_flags
+from yes_tally.core.reading.kinds.memory_sockets import module_in_words
 from yes_tally.core.reading.kinds.sessions import lists_sessions, names_user, user_of_sessions
 from yes_tally.core.reading.kinds.unallocated import read_gap
 from yes_tally.core.reading.meaning.decide import ITEM_GROUPS, Context, Guess, infer_groups
@@ -58,7 +59,7 @@ from yes_tally.core.reading.tables.columns_by_cells import (
 )
 from yes_tally.core.reading.tables.parts_and_volumes import parts_and_volumes
 from yes_tally.core.reading.tables.rows_by_name import rows_by_name
-from yes_tally.core.reading.tables.rows_put_right import uncounted, with_times
+from yes_tally.core.reading.tables.rows_put_right import uncounted, whole_names, with_times
 from yes_tally.core.reading.values.flags import says_of_password
 from yes_tally.core.reading.values.text_forms import DAY_IN_NUMBERS
 from yes_tally.core.reading.values.understand import understand
@@ -106,6 +107,7 @@ def read_rows(interpreter: Interpreter, rows: Sequence[Group], shape: str, aroun
     if any("/" in label for label in labels):
         rows = [replace(row, entries=[part for entry in row.entries for part in joint(entry)]) for row in rows]
         labels = tuple(dict.fromkeys(entry.label for row in rows[:200] for entry in row.entries))
+    rows = whole_names(rows)
     if whole := with_times(rows, labels) or uncounted(rows, labels):
         rows, labels = whole
     owner = interpreter.numbered if interpreter.numbered and _stands_right_under(interpreter, rows) else None
@@ -189,6 +191,8 @@ def read_rows(interpreter: Interpreter, rows: Sequence[Group], shape: str, aroun
                 # ``exigé`` in a column that is called ``Mot de passe``.
                 of_password = not means or means[0].fact.startswith("account.password_")
                 needed = item and of_password and subject == "account" and says_of_password(entry.printed)
+                if item and subject == "module" and module_in_words(interpreter, entry, item):
+                    continue
                 if not (item and needed and told_under(interpreter, entry, "account", item)):
                     interpreter.place(entry, shape, means, item, unit)
             if item and card and row.entries:

@@ -1,4 +1,5 @@
-"""Rows before their columns are read: a day and its time as one cell, and the numbers that count rows taken off a name."""
+"""Rows before their columns are read: a day and its time as one cell, the numbers that count rows taken off a name, and
+names put together that go on in the row below."""
 
 from __future__ import annotations
 
@@ -60,3 +61,26 @@ def _moments(entries: Sequence[Entry], day: str, clock: str) -> list[Entry]:
     gap = " " * max(1, second.column - first.column - len(first.printed)) if second.line == first.line else " "
     whole = replace(first, printed=f"{first.printed}{gap}{second.printed}")
     return [whole if entry is first else entry for entry in entries if entry is not second]
+
+
+def whole_names(rows: Sequence[Group]) -> list[Group]:
+    """The rows with a first cell that stands alone and opens a bracket (``Map reader (read``), or ends in a comma, put before
+    the first cell of the row below, which closes it (``only)   1.0.0.44``) or stands deeper."""
+    whole: list[Group] = []
+    for row in rows:
+        above = whole[-1].entries if whole else []
+        first = row.entries[0] if row.entries else None
+        if first and len(above) == 1 and above[0].label == first.label and _goes_on(above[0], first):
+            name = replace(above[0], printed=f"{above[0].printed} {first.printed}")
+            whole[-1] = replace(row, entries=[name, *row.entries[1:]])
+        else:
+            whole.append(row)
+    return whole
+
+
+_NOT_ALL = re.compile(r".*(?:[,&+/]| -| and| und| et| y| e| en| i)")
+
+
+def _goes_on(above: Entry, below: Entry) -> bool:
+    opened, closed = (entry.printed.count("(") - entry.printed.count(")") for entry in (above, below))
+    return (opened > 0 > closed) or (below.column > above.column and _NOT_ALL.fullmatch(above.printed) is not None)

@@ -21,6 +21,8 @@ _LEAST_DEEP = 8
 _PAIR = 2
 # What has a label begins a line, and so does an item of a list.
 _BEGINS = re.compile(r"\s*(?:[^\W\d_][^:=;,\"<>]{2,30}(?::\s|=)|[-*•>#] (?=\S))")
+# ``Card 3``, over what is told of it
+_HEADS = re.compile(r"[A-Z][^\W\d_]{2,16} #?\d{1,3}\s*:?")
 # ``2. Basalt NV1000``, ``[guest] disabled``, ``"Bollard Agent": version 2.0.77``: two that begin so are two of a list.
 _LISTED = re.compile(r"\s*(?:\d{1,3}[.)]\s|\[[^\[\]]{1,40}\]\s|#\d{1,3}\s|[\"“„«][^\"“”„«»]{1,40}[\"”“»]\s?:\s)")
 _NEW_WORD = re.compile(r"[A-Z\u00c0-\u00dd][^\W\d_]{3}")
@@ -107,6 +109,7 @@ def _goes_on(first: str, rest: str, above: Sequence[Line], width: int) -> bool:
     if (
         (_LISTED.match(first) and _LISTED.match(rest))
         or _BEGINS.match(rest)
+        or _HEADS.fullmatch(rest)
         or _AT_PROMPT.match(rest)
         or (_LOGGED.match(rest) and _LOGGED.match(first))
     ):

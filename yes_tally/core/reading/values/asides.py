@@ -270,7 +270,11 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
         (re.compile(rf"[,;] {_LEASE} .*\d (?:to|until|till|bis(?: zum)?|au|al|a|hasta(?: el)?|at[ée]|fino al?|tot|do|t/m) ({MOMENT}|{DAY})", re.I), "adapter.lease_until"),
         _LEASE_END,
     ),
-    "adapter.dhcp_server": (_LEASE_END,),
+    "adapter.dhcp_server": (
+        _LEASE_END,
+        (re.compile(rf"^\d+(?:\.\d+){{3}},? (?:(?:on|at|since|am|vom|seit|le|depuis(?: le)?|el|desde(?: el)?|em|il|dal|op|sinds|od|dnia) )?({MOMENT}|{DAY})", re.I), "adapter.lease_from"),
+        (re.compile(rf"[,;] (?:[^\W\d_]+ )?(?:until|till|bis(?: zum)?|jusqu'au|hasta(?: el)?|até|fino al?|tot|do) ({MOMENT}|{DAY})", re.I), "adapter.lease_until"),
+    ),
     "adapter.kind": (
         (re.compile(r"[,;] (\w[^,;]*)", re.I), "adapter.connected"),
         (re.compile(r"([\d.,]+ ?[GMk]bit/s|[\d.,]+ ?[GMk]bps)", re.I), "adapter.speed"),

@@ -226,7 +226,7 @@ def drive_in_label(interpreter: Interpreter, entry: Entry, shape: str) -> bool:
     item = interpreter.new_item("volume")
     letter = Entry("", f"{mount}:", entry.line, max(1, entry.column - len(entry.label)))
     interpreter.place(letter, shape, (Guess("volume.mount", 0.85, "the label names the drive"),), item)
-    told = replace(entry, printed=entry.printed.partition("; " if "; " in entry.printed else " ; ")[0])
+    told = replace(entry, printed=entry.printed.partition("; ")[0].rstrip())
     interpreter.place(told, shape, (Guess(meant[0].fact, 0.85, meant[0].why),), item)
     return True
 

@@ -52,6 +52,11 @@ _STOP = frozenset(
 
 # The words of labels that say *name*, and not of what.
 MERELY_NAME = frozenset((word,) for word in ("name", "nom", "nombre", "nome", "naam", "nazwa", "imie"))
+# The words of labels that say which device one is, of whatever kind.
+WHICH_DEVICE = frozenset(
+    (word,)
+    for word in "device model gerat modell appareil modele dispositivo modelo modello apparaat urzadzenie".split()
+)
 
 
 _S_BEHIND = re.compile(r"['’]s\b")

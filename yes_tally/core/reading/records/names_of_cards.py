@@ -9,7 +9,7 @@ from yes_tally.core.catalogue import FACTS
 from yes_tally.core.quantity import exactly
 from yes_tally.core.reading.drafts import Draft, Item, call_by_people
 from yes_tally.core.reading.meaning.decide import Guess
-from yes_tally.core.reading.meaning.labels import words_of
+from yes_tally.core.reading.meaning.labels import WHICH_DEVICE, words_of
 from yes_tally.core.reading.phrases import SUBJECTS, is_likely, names_item
 from yes_tally.core.reading.records.headings_in_parts import LATEST
 from yes_tally.core.reading.records.names_in_headings import SETTINGS
@@ -69,9 +69,9 @@ def connection_in_heading(interpreter: Interpreter, heading: Heading, shape: str
 
 
 # What says of a card which one it is.
-_DEVICE = frozenset(
+_OF_CARDS = WHICH_DEVICE | frozenset(
     (word,)
-    for word in "device model hardware gerat modell appareil modele materiel dispositivo modelo modello apparaat toestel urzadzenie sprzet description beschreibung descripcion descricao descrizione omschrijving opis".split()
+    for word in "hardware materiel toestel sprzet description beschreibung descripcion descricao descrizione omschrijving opis".split()
 )
 
 
@@ -93,4 +93,4 @@ def named_twice(interpreter: Interpreter) -> None:
 
 
 def _says_which(label: str) -> bool:
-    return words_of(label) in _DEVICE
+    return words_of(label) in _OF_CARDS

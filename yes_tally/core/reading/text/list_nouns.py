@@ -9,7 +9,7 @@ from collections.abc import Callable, Sequence
 from dataclasses import replace
 from itertools import pairwise
 
-from yes_tally.core.reading.meaning.labels import MERELY_NAME, words_of
+from yes_tally.core.reading.meaning.labels import MERELY_NAME, WHICH_DEVICE, words_of
 from yes_tally.core.reading.shapes.layout import MAX_LINE, indent_of
 from yes_tally.core.reading.text.decode import Line
 
@@ -27,10 +27,6 @@ _NUMBERED_NOUN = re.compile(
 )
 _LABELLED = re.compile(
     r"(?P<indent>\s*)(?P<mark>(?P<label>[^\W\d_]{3,16})\s?[:=])(?=\s+\S)(?!.*(?:[^\W\d_]{2}\s?: |=))"
-)
-_DEVICE = frozenset(
-    (word,)
-    for word in "device model gerat modell appareil modele dispositivo modelo modello apparaat urzadzenie".split()
 )
 _FEWEST = 2
 # ``Card A  "Quayside"``, over what is told of it
@@ -88,7 +84,7 @@ def _labelled_alike(above: re.Match[str], below: re.Match[str]) -> bool:
     return (
         above["mark"] == below["mark"]
         and above["indent"] == below["indent"]
-        and (label in MERELY_NAME or label in _DEVICE)
+        and (label in MERELY_NAME or label in WHICH_DEVICE)
     )
 
 

@@ -12,6 +12,7 @@ from yes_tally.core.reading.cutting.beside import sides_of_bar
 from yes_tally.core.reading.cutting.best_layout import best_layout
 from yes_tally.core.reading.cutting.columns_below import with_columns_below
 from yes_tally.core.reading.cutting.documents import document_behind, document_ends, stretches
+from yes_tally.core.reading.cutting.tables_within import tables_within
 from yes_tally.core.reading.cutting.titles import decorated_title, kind_alone, may_head, title_above, underlines
 from yes_tally.core.reading.cutting.wrapped import led_back_to
 from yes_tally.core.reading.meaning.labels import words_of
@@ -75,7 +76,8 @@ def _blocks_of(lines: Sequence[Line]) -> Iterator[Block]:
     headings: tuple[Heading, ...] = ()
     drawn = {line.number: line.text.lstrip()[:1] for line in lines}
     pending: list[Block] = []
-    chunks = (kind for whole in in_twos(_chunks(lines)) for part in _parted(whole) for kind in _by_kinds(part))
+    apart = (part for whole in in_twos(_chunks(lines)) for part in tables_within(whole))
+    chunks = (kind for whole in apart for part in _parted(whole) for kind in _by_kinds(part))
     for chunk, above, pieces in with_columns_below(map(_peel_heading, chunks)):
         if above:
             # ``Disks:`` over boxes that are headed by their names.

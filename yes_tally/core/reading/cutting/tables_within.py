@@ -18,6 +18,7 @@ from collections.abc import Callable, Sequence
 
 from yes_tally.core.reading.cutting.titles import may_head
 from yes_tally.core.reading.phrases import is_known
+from yes_tally.core.reading.shapes.column_heads import is_head
 from yes_tally.core.reading.shapes.layout import (
     LEAST_COLUMNS,
     MAX_LINE,
@@ -44,13 +45,14 @@ def tables_within(chunk: list[Line]) -> list[list[Line]]:
     record = found[0]
     index = 0
     while index < len(chunk):
-        headed = index + _is_heading(chunk[index])
-        end = _table_ends(chunk, headed) if _tells_pairs(record) else headed
+        tells_pairs = _tells_pairs(record)
+        headed = index + (tells_pairs and _is_heading(chunk[index]))
+        end = _table_ends(chunk, headed, headed > index) if tells_pairs else headed
         if end > headed:
-            found.append(chunk[index:end])
+            found += [part for part in (chunk[index:headed], chunk[headed:end]) if part]
             index = end
             continue
-        if len(found) > 1 and found[-1] is not record and not _goes_on(record, chunk[index]):
+        if found[-1] is not record and not _goes_on(record, chunk[index]):
             record = []
             found.append(record)
         record.append(chunk[index])
@@ -82,19 +84,25 @@ def _goes_on(record: Sequence[Line], line: Line) -> bool:
     return _is_pair(text) and indent_of(text) == indent_of(record[-1].text) and _LABEL.match(text)[0] not in labels
 
 
-def _table_ends(chunk: Sequence[Line], index: int) -> int:
-    """Below the last row of the table whose head (or border) a line is; the line's own place where it is none."""
+def _table_ends(chunk: Sequence[Line], index: int, under_heading: bool) -> int:
+    """Below the last row of the table whose head (or border) a line is; the line's own place where it is none. Under a
+    heading, half of the head's labels may be unknown."""
     if index >= len(chunk):
         return index
     text = chunk[index].text[:MAX_LINE]
     if _BOX_BEGINS.match(text):
         return next((at for at in range(index, len(chunk)) if chunk[at].text.lstrip()[:1] not in _IN_BOX), len(chunk))
     bars = len(_BAR.findall(text))
-    if bars >= LEAST_COLUMNS - 1 and heads_columns(_BAR.sub("   ", text)):
-        return _last_row(chunk, index, lambda row: len(_BAR.findall(row)) == bars)
-    if not heads_columns(text):
+    header = _BAR.sub("   ", text)
+    heads = cells_by_gap(header)
+    labels = [label for label, _ in heads]
+    ruled = len(heads) > 1 and index + 1 < len(chunk) and _rules_columns(chunk[index + 1].text[:MAX_LINE])
+    if not (ruled or heads_columns(header)) and not (
+        under_heading and len(heads) >= LEAST_COLUMNS and is_head(labels, header, (), ())
+    ):
         return index
-    heads = cells_by_gap(text)
+    if bars:
+        return _last_row(chunk, index, lambda row: len(_BAR.findall(row)) == bars)
     edges = {at for _, at in heads} | {at + len(cell) for cell, at in heads}
 
     def is_row(row: str) -> bool:
@@ -103,6 +111,11 @@ def _table_ends(chunk: Sequence[Line], index: int) -> int:
         return len(cells) * 2 >= len(heads) and below * 2 > len(cells) and indent_of(row) >= heads[0][1]
 
     return _last_row(chunk, index, is_row)
+
+
+def _rules_columns(text: str) -> bool:
+    """Whether a line is a rule of a piece for each column."""
+    return is_rule(text) and len(text.split()) > 1
 
 
 def _last_row(chunk: Sequence[Line], index: int, is_row: Callable[[str], bool]) -> int:

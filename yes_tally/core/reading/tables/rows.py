@@ -69,7 +69,8 @@ if TYPE_CHECKING:
     from yes_tally.core.reading.interpret import Interpreter
 
 _RIGHT_UNDER, _BELOW_WHAT_IS_TOLD = 4, 10
-_DEEPER = 3
+# Of so many readings the last that tells of a thing is looked for.
+_MOST_TOLD = 40
 # So many columns of a table may tell what drivers have where no drivers are listed.
 _MOST_OF_OTHERS = 2
 # What of all devices only those that draw have.
@@ -274,6 +275,13 @@ def _likeliest(
         and not _OF_GRAPHICS & told_by_columns(interpreter, rows, "graphics")
     ):
         groups = ("driver", *(group for group in groups if group not in ("graphics", "driver")))  # devices of any kind
+    if (
+        groups[:1] == ("graphics",)
+        and "display" in groups
+        and "display.name" in told_by_columns(interpreter, rows, "display")
+        and "graphics.name" not in told_by_columns(interpreter, rows, "graphics")
+    ):
+        groups = first("display", groups)  # ``Screen   Width   Height``, under a card
     if groups[:1] == ("neighbour",) and _LEASED & told_by_columns(interpreter, rows, "adapter"):
         return ()  # what a server lent to whom
     if "page_file" not in around[:2] and begin_with_drives(rows):
@@ -409,5 +417,8 @@ def _stands_right_under(interpreter: Interpreter, rows: Sequence[Group]) -> bool
     first = next((entry for row in rows for entry in row.entries), None)
     if first is None:
         return False
-    distance = first.line - interpreter.numbered_line
-    return 0 < distance <= (_RIGHT_UNDER if first.column <= _DEEPER else _BELOW_WHAT_IS_TOLD)
+    recent = interpreter.drafts[max(interpreter.section_from, len(interpreter.drafts) - _MOST_TOLD) :]
+    told = [draft.entry.line for draft in recent if draft.item is interpreter.numbered]
+    deeper = first.column > 1
+    distance = first.line - max([interpreter.numbered_line, *(told if deeper else ())])
+    return 0 < distance <= (_BELOW_WHAT_IS_TOLD if deeper else _RIGHT_UNDER)

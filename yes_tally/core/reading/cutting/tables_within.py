@@ -31,7 +31,7 @@ from yes_tally.core.reading.text.decode import Line
 
 _LEAST_PAIRS = 2
 # ``Model: X``, ``Model = X``, ``Model ..... X``; no drive before its cells, and no hour.
-_MARKED_PAIR = re.compile(r"\s*[^\W\d_](?:(?!\s{2}[A-Z]:)[^:=|]){0,60}?(?:\s?\.{2,}|=|:(?!\d))\s*\S")
+_MARKED_PAIR = re.compile(r"\s*(?![A-Z]:)[^\W\d_](?:(?!\s{2}[A-Z]:)[^:=|]){0,60}?(?:\s?\.{2,}|=|:(?!\d))\s*\S")
 _BOX_BEGINS = re.compile(r"\s*[+┌╔][-─═+┬╦]{3,}[+┐╗]\s*$")
 _BAR = re.compile(r"\s[|│]\s")
 _IN_BOX = frozenset("+|│║┌├└╔╠╚┃")
@@ -39,25 +39,36 @@ _LABEL = re.compile(r"\s*(?:(?!\s{2}|\s*[:=]|\s?\.\.).)*")
 
 
 def tables_within(chunk: list[Line]) -> list[list[Line]]:
-    """A chunk of lines, cut where tables with a head stand below two pairs or more: the pairs of a record, each of its
-    tables under its heading, and what follows. Pairs of the same record below a table are put to those above it."""
-    found: list[list[Line]] = [[]]
-    record = found[0]
+    """A chunk of lines, cut where tables with a head stand below two pairs or more, or above them: the pairs of a record,
+    each of its tables under its heading, and what follows. Pairs of the same record below a table are put to those above
+    it."""
+    found: list[list[Line]] = []
+    record: list[Line] = []
     index = 0
     while index < len(chunk):
-        tells_pairs = _tells_pairs(record)
-        headed = index + (tells_pairs and _is_heading(chunk[index]))
-        end = _table_ends(chunk, headed, headed > index) if tells_pairs else headed
+        headed, end = _table_at(chunk, index, record)
         if end > headed:
             found += [part for part in (chunk[index:headed], chunk[headed:end]) if part]
             index = end
             continue
-        if found[-1] is not record and not _goes_on(record, chunk[index]):
+        if not found or (found[-1] is not record and not _goes_on(record, chunk[index])):
             record = []
             found.append(record)
         record.append(chunk[index])
         index += 1
     return found
+
+
+def _table_at(chunk: Sequence[Line], index: int, record: Sequence[Line]) -> tuple[int, int]:
+    """Where the table's head stands whose heading or head a line is, and where the table ends; the same where it is
+    none."""
+    if index and not _tells_pairs(record):
+        return index, index
+    headed = index + _is_heading(chunk[index])
+    if headed == index and record and indent_of(chunk[index].text) < indent_of(record[-1].text):
+        return index, index  # ``Mainboard   Maker   Fennimore``, over pairs that are deeper as those above it
+    end = _table_ends(chunk, headed, headed > index)
+    return headed, end if index or _tells_pairs(chunk[end : end + _LEAST_PAIRS]) else headed
 
 
 def _tells_pairs(record: Sequence[Line]) -> bool:
@@ -80,8 +91,14 @@ def _is_heading(line: Line) -> bool:
 def _goes_on(record: Sequence[Line], line: Line) -> bool:
     """Whether a line below a record's table is one more pair of that record."""
     text = line.text[:MAX_LINE]
-    labels = {_LABEL.match(above.text)[0] for above in record}
-    return _is_pair(text) and indent_of(text) == indent_of(record[-1].text) and _LABEL.match(text)[0] not in labels
+    labels = {_label(above.text) for above in record}
+    at = indent_of(record[-1].text) if record else -1
+    return _is_pair(text) and indent_of(text) == at and _label(text) not in labels
+
+
+def _label(text: str) -> str:
+    label = _LABEL.match(text)
+    return label[0] if label else ""
 
 
 def _table_ends(chunk: Sequence[Line], index: int, under_heading: bool) -> int:
@@ -108,7 +125,12 @@ def _table_ends(chunk: Sequence[Line], index: int, under_heading: bool) -> int:
     def is_row(row: str) -> bool:
         cells = cells_by_gap(row)
         below = sum(at in edges or at + len(cell) in edges for cell, at in cells)
-        return len(cells) * 2 >= len(heads) and below * 2 > len(cells) and indent_of(row) >= heads[0][1]
+        if not cells or len(cells) * 2 < len(heads) or below * 2 <= len(cells):
+            return False
+        (first, begins), (second, second_begins) = cells[0], heads[1]
+        # No label as wide as two columns.
+        within = begins >= second_begins or begins + len(first) <= second_begins + len(second)
+        return begins >= heads[0][1] and within
 
     return _last_row(chunk, index, is_row)
 

@@ -155,6 +155,8 @@ def read_block(interpreter: Interpreter, block: Block, command: tuple[str, ...])
     if block.layout.shape == "HTML":
         _read_paragraphs(interpreter, block.layout)
     _adopt(block)
+    if above:
+        interpreter.speaks_of_others(above)
     named = [subject for heading in block.headings for subject in interpreter.heading(heading.text, heading.line)]
     with interpreter.below(*reversed(block.headings)):
         interpreter.read(block.layout, tuple(dict.fromkeys([*named, *command])), totals=block.totals)

@@ -105,7 +105,8 @@ class Interpreter:
         """The items that headings named, by the heading's line."""
         self.numbered: Item | None = None
         self.numbered_line = 0
-        """The last item that a line named by its number, and that line."""
+        self.numbered_column = 0
+        """The last item that a line named by its number, that line, and where a heading that names one begins."""
         self.size_unit = ""
         """The unit that a record around gives for its bare sizes."""
         self._items: list[Item] = []
@@ -138,6 +139,7 @@ class Interpreter:
         self.last = None
         self.folders = 0
         self.numbered = None
+        self.numbered_column = 0
         self.by_number = {}
         self.headless = []
         self.may_tell_more = []
@@ -223,6 +225,11 @@ class Interpreter:
         self.under = (*before, *(heading.text for heading in headings if heading))
         yield
         self.under = before
+
+    def speaks_of_others(self, heading: Heading) -> None:
+        """A heading below a numbered thing's that stands no deeper is none of its parts'."""
+        if heading.line > self.numbered_line and heading.column <= self.numbered_column:
+            self.numbered = None
 
     def entries(self, entries: Sequence[Entry], shape: str, context: Context, item: Item | None) -> None:
         """Read pairs that stand together; see ``read_entries``."""

@@ -98,7 +98,7 @@ def _blocks_of(lines: Sequence[Line]) -> Iterator[Block]:
             pending = []
         if layout is None:
             if len(chunk) == 1 and may_head(chunk[0].text):
-                headings = (Heading(chunk[0].text.strip(), chunk[0].number, 1), *headings[:1])
+                headings = (_heading(chunk[0]), *headings[:1])
             yield block
             continue
         if len(chunk) == 1 and (title := _title_of(chunk[0].text[:MAX_LABEL])):
@@ -360,14 +360,18 @@ def _peel_heading(chunk: list[Line]) -> tuple[list[Line], Heading | None]:
     if len(chunk) > 3 and is_rule(chunk[0].text) and underlines(chunk[2].text):
         return _peel_heading(chunk[1:])  # a title between two rules
     if (title := decorated_title(chunk[0].text)) and not heads_columns(chunk[0].text):
-        return chunk[1:], Heading(title, chunk[0].number, 1)
+        return chunk[1:], Heading(title, chunk[0].number, indent_of(chunk[0].text) + 1)
     if len(chunk) > 3 and _BOX_BEGINS.match(chunk[1].text) and chunk[0].text.lstrip()[:1].isalpha():
-        return chunk[1:], Heading(chunk[0].text.strip(), chunk[0].number, indent_of(chunk[0].text) + 1)
+        return chunk[1:], _heading(chunk[0])
     if len(chunk) > 2 and _INDEX_ALONE.fullmatch(chunk[1].text) and words_of(chunk[0].text.strip(" :")) in SUBJECTS:
-        return chunk[1:], Heading(chunk[0].text.strip(), chunk[0].number, 1)  # ``Neighbours`` over ``[1]``
+        return chunk[1:], _heading(chunk[0])  # ``Neighbours`` over ``[1]``
     if len(chunk) >= 2 and underlines(chunk[1].text) and may_head(chunk[0].text) and not heads_columns(chunk[0].text):
-        return chunk[2:], Heading(chunk[0].text.strip(), chunk[0].number, 1)
+        return chunk[2:], _heading(chunk[0])
     return chunk, None
+
+
+def _heading(line: Line) -> Heading:
+    return Heading(line.text.strip(), line.number, indent_of(line.text) + 1)
 
 
 def _same_record(before: Block, after: Block) -> bool:

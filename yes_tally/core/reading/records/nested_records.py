@@ -162,6 +162,7 @@ def _read(
         _leave_its_version(interpreter, start)
     if group.table:
         if group.heading:
+            interpreter.speaks_of_others(group.heading)
             _card_in_heading(interpreter, group.heading, shape, inner)
         read_rows(interpreter, group.children, shape, inner)
         return

@@ -57,6 +57,7 @@ def _numbered_and_told(interpreter: Interpreter, heading: Heading, shape: str) -
     told = Entry("", said, heading.line, heading.column + match.start(which))
     told_bare(interpreter, told, group, item, shape, CALLED[group], least=1)
     interpreter.numbered, interpreter.numbered_line = item, heading.line
+    interpreter.numbered_column = heading.column
     interpreter.frame.add(heading.line)
     return item
 
@@ -236,6 +237,7 @@ def opened_by(
         if not told and flag_of(aside[1]) is None and not is_placeholder(aside[1]):
             interpreter.place(at, shape, (Guess("volume.label", 0.75, "it stands in brackets after the volume"),), item)
     interpreter.numbered, interpreter.numbered_line = item, heading.line
+    interpreter.numbered_column = heading.column
     interpreter.opened[heading.line] = item
     interpreter.stands_under(item, parent, Entry(heading.text, "", heading.line, heading.column), shape)
     return item, (item.group, *(n for n in named if n != item.group))

@@ -109,7 +109,7 @@ def _under(lines: Sequence[Line], at: int, deep: int = 1) -> Layout | None:
     if any(all(e.printed == label for row in rows for e in row.entries if e.label == label) for label in _told(rows)):
         return None  # a column of one word that says what its head says (``by``)
     title = lines[at - 1] if at else None
-    heading = Heading(title.text.strip(), title.number, 1) if title else None
+    heading = Heading(title.text.strip(), title.number, indent_of(title.text) + 1) if title else None
     table = [Group(heading, children=rows, table=True, frame=tuple(line.number for line in lines[at : at + deep]))]
     fitting = len(rows) / len(body)
     return Layout(

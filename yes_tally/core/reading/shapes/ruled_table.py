@@ -15,6 +15,7 @@ from yes_tally.core.reading.shapes.layout import (
     Layout,
     all_entries,
     cells_by_gap,
+    indent_of,
     known_share,
 )
 from yes_tally.core.reading.text.decode import Line
@@ -54,7 +55,7 @@ def lay_out(lines: Sequence[Line]) -> Layout | None:
     if not rows:
         return None
     title = lines[top - 1] if top and not _rules_columns(lines[top - 1].text) else None
-    heading = Heading(title.text.strip(), title.number, 1) if title else None
+    heading = Heading(title.text.strip(), title.number, indent_of(title.text) + 1) if title else None
     table = [Group(heading, children=rows, table=True, frame=tuple(line.number for line in lines[top : at + 1]))]
     entries = all_entries(table)
     return Layout("ruled table", table, 0.6 + 0.4 * known_share(entries))

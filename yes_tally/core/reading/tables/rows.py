@@ -418,7 +418,7 @@ def _stands_right_under(interpreter: Interpreter, rows: Sequence[Group]) -> bool
     if first is None:
         return False
     recent = interpreter.drafts[max(interpreter.section_from, len(interpreter.drafts) - _MOST_TOLD) :]
-    told = [draft.entry.line for draft in recent if draft.item is interpreter.numbered]
+    told: list[int] = [draft.entry.line for draft in recent if draft.item is interpreter.numbered]
     deeper = first.column > 1
     distance = first.line - max([interpreter.numbered_line, *(told if deeper else ())])
     return 0 < distance <= (_BELOW_WHAT_IS_TOLD if deeper else _RIGHT_UNDER)

@@ -68,11 +68,14 @@ def _table_at(chunk: Sequence[Line], index: int, record: Sequence[Line]) -> tupl
     if headed == index and record and indent_of(chunk[index].text) < indent_of(record[-1].text):
         return index, index  # ``Mainboard   Maker   Fennimore``, over pairs that are deeper as those above it
     end = _table_ends(chunk, headed, headed > index)
-    return headed, end if index or _tells_pairs(chunk[end : end + _LEAST_PAIRS]) else headed
+    below = chunk[end : end + _LEAST_PAIRS]
+    return headed, end if index or sum(_is_pair(line.text[:MAX_LINE]) for line in below) == _LEAST_PAIRS else headed
 
 
 def _tells_pairs(record: Sequence[Line]) -> bool:
-    return sum(_is_pair(line.text[:MAX_LINE]) for line in record[-_LEAST_PAIRS:]) == _LEAST_PAIRS
+    """Whether lines end with pairs; what a label means may be unknown of half of them."""
+    last = [line.text[:MAX_LINE] for line in record[-2 * _LEAST_PAIRS :]]
+    return sum(map(_is_pair, last)) >= _LEAST_PAIRS and len(cells_by_gap(last[-1])) <= LEAST_COLUMNS
 
 
 def _is_pair(text: str) -> bool:
@@ -113,6 +116,8 @@ def _table_ends(chunk: Sequence[Line], index: int, under_heading: bool) -> int:
     header = _BAR.sub("   ", text)
     heads = cells_by_gap(header)
     labels = [label for label, _ in heads]
+    if any(label[0].isdigit() for label in labels):
+        return index
     ruled = len(heads) > 1 and index + 1 < len(chunk) and _rules_columns(chunk[index + 1].text[:MAX_LINE])
     if not (ruled or heads_columns(header)) and not (
         under_heading and len(heads) >= LEAST_COLUMNS and is_head(labels, header, (), ())

@@ -10,7 +10,8 @@ from yes_tally.core.quantity import exactly
 from yes_tally.core.reading.clauses.told_in_parts import told_in_words
 from yes_tally.core.reading.drafts import Item
 from yes_tally.core.reading.meaning.decide import Guess, decide
-from yes_tally.core.reading.phrases import subject_called
+from yes_tally.core.reading.meaning.labels import words_of
+from yes_tally.core.reading.phrases import is_known, subject_called, subjects_in
 from yes_tally.core.reading.records.listings import CALLED, ITEM_HEADING
 from yes_tally.core.reading.shapes.layout import Entry, Heading, cells_by_gap
 from yes_tally.core.reading.values.understand import MAX_TEXT
@@ -72,6 +73,31 @@ def numbered_and_told(interpreter: Interpreter, heading: Heading, group: str, sh
         if fact and (part == "name" or fact != naming):
             entry = Entry("", match[part].strip("\"'“”„«» "), heading.line, heading.column + match.start(part))
             interpreter.place(entry, shape, (Guess(fact, 0.85, "the heading says it before more of it"),), item)
+    interpreter.frame.add(heading.line)
+    return True
+
+
+# ``[Disk 0] Basalt NV1000``, ``CPU #1 | Kestrel K5-8420``, ``[Carte n° 2] Ternwave AX 20``
+_BEHIND_NUMBER = re.compile(
+    r"(?P<open>[\[(<{])?(?P<noun>[^\W\d_]+(?: [^\W\d_]+){0,2}?) {0,2}(?:(?:#|[Nn][or]\.?|[Nn]\.?[°º]|№) ?)?"
+    r"(?P<opened>(?<=\w)[\[(<{])?(?P<number>\d{1,3})(?(open)[\])>}])(?(opened)[\])>}])(?: ?(?:[:.,=|–—»]|--?|->))? +[\"“„«]?(?P<name>[^\W\d_a-z][^:=()\[\]\"“”„«»]{2,50}?)[\"”“»]?\s*:?\s*$"
+)
+
+
+def name_behind_number(interpreter: Interpreter, heading: Heading, group: str, shape: str, item: Item) -> bool:
+    """A heading that says which of a kind a thing is, and behind that what it is called. Whether it is one."""
+    match = _BEHIND_NUMBER.match(heading.text[:MAX_TEXT])
+    naming = CALLED.get(group)
+    if match is None or naming is None or subject_called(match["noun"], match["number"]) != group:
+        return False
+    name = match["name"]
+    if not name[0].isupper() or is_known(name) or (not any(map(str.isdigit, name)) and subjects_in(words_of(name))):
+        return False
+    number = ITEM_HEADING.get(group)
+    for fact, part in ((naming, "name"), (number if number != naming else None, "number")):
+        if fact:
+            entry = Entry(match["noun"], match[part], heading.line, heading.column + match.start(part))
+            interpreter.place(entry, shape, (Guess(fact, 0.85, f"the heading names {group}"),), item)
     interpreter.frame.add(heading.line)
     return True
 

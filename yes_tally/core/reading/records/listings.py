@@ -152,6 +152,8 @@ def numbered(
         group = "module"  # ``Socket A1: 8 GB DDR4`` is no processor's
     if group == "adapter" and {"display", "graphics"} & set(around):
         group = "graphics"  # what screens hang on is of no network
+    if parent and parent.group == "graphics" and _OUTPUT.fullmatch(match["noun"]):
+        group = "display"
     fact = CALLED.get(group or "")
     if group not in ITEM_GROUPS or fact is None:
         return False
@@ -211,6 +213,12 @@ def numbered(
 
 
 _SAID_FIRST = re.compile(r"[.,;:(]| [-–—] ")
+# Where a screen hangs on a card.
+_OUTPUT = re.compile(
+    r"(?:video )?(?:out(?:put)?|port|connector|head|link)|HDMI|DP|displayport|DVI|VGA|USB-C|ausgang|anschluss|sortie|salida|puerto|"
+    r"sa[ií]da|porta|uscita|uitgang|poort|aansluiting|wyj[sś]cie|z[lł][aą]cze",
+    re.I,
+)
 # ``, letter C:, label SYSTEM``, ``-> C: "System", HFX2``
 _DRIVE_WITHIN = re.compile(
     r"(?:,\s+(?:[^\W\d_]{4,12} )?|\s+(?:->|=>|→)\s+)(?P<mount>[A-Z]:)(?:,\s+|\s+(?=[\"'“„«]))(?=\S)"

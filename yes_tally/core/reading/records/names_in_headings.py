@@ -15,7 +15,12 @@ from yes_tally.core.reading.drafts import Item
 from yes_tally.core.reading.meaning.decide import NAMING, Guess, decide
 from yes_tally.core.reading.meaning.labels import words_of
 from yes_tally.core.reading.phrases import SUBJECTS, is_known, subject_called, subjects_in
-from yes_tally.core.reading.records.headings_in_parts import chosen, named_in_parts, numbered_and_told
+from yes_tally.core.reading.records.headings_in_parts import (
+    chosen,
+    name_behind_number,
+    named_in_parts,
+    numbered_and_told,
+)
 from yes_tally.core.reading.records.listings import CALLED, FIRST_PART, INDEXED, ITEM_HEADING, LETTERED, by_gaps
 from yes_tally.core.reading.shapes.layout import Entry, Heading, cells_by_gap, commas_for_gaps
 from yes_tally.core.reading.tables.bare_rows import told_bare
@@ -115,7 +120,8 @@ def named_by(interpreter: Interpreter, heading: Heading, group: str, shape: str,
     of_drive = listed is not None and group == "volume" and _DRIVE.fullmatch(listed["rest"]) is not None
     if listed and group in NAMING and (of_drive or not listed["rest"].endswith(":")):
         begins = heading.column + listed.start("rest")
-        entry = Entry("", cells[0][0], heading.line, begins)
+        noun = _noun_before(cells[0][0], group)
+        entry = Entry(noun, cells[0][0][len(noun) :].lstrip(), heading.line, begins + len(noun) + bool(noun))
         naming = CALLED[group] if group == "disk" else NAMING[group]
         interpreter.place(entry, shape, (Guess(naming, 0.85, f"it is listed under {group}"),), item)
         for text, offset in cells[1:]:
@@ -167,6 +173,8 @@ def named_by(interpreter: Interpreter, heading: Heading, group: str, shape: str,
         return True
     if _WHICH_OF_ALL.search(text):
         return False  # ``Chip 1 of 2``
+    if name_behind_number(interpreter, heading, group, shape, item):
+        return True
     if _name_behind_gap(interpreter, heading, group, shape, item):
         return True
     if _PRINTED_THEN.search(text):
@@ -198,6 +206,12 @@ def named_by(interpreter: Interpreter, heading: Heading, group: str, shape: str,
             interpreter.frame.add(heading.line)
             return True
     return False
+
+
+def _noun_before(text: str, group: str) -> str:
+    """``Disk Basalt NV1000``: the noun of a group that a name stands behind; else nothing."""
+    noun, _, name = text.partition(" ")
+    return noun if name and SUBJECTS.get(words_of(noun)) == group and _CALLED_LARGE.match(name) else ""
 
 
 def quoted_name(interpreter: Interpreter, heading: Heading, group: str, shape: str, item: Item) -> bool:

@@ -21,7 +21,8 @@ _TAG = re.compile(
 # What an element says in so many words is a text, no name of it.
 _SENTENCE = re.compile(r"\S+(?: \S+){3,}|\S+(?: \S+)+[.!]")
 _ATTRIBUTE = re.compile(r"([\w:.-]{1,60})\s*=\s*(?:\"([^\"]*)\"|'([^']*)')")
-_START = re.compile(r"\s*<(?:[!?]|[A-Za-z][\w:.-]*[\s/>])")
+# No name of an attribute begins with a digit (``<Disk 0>``, XML 1.0, 2.3).
+_START = re.compile(r"\s*<(?:[!?]|[A-Za-z][\w:.-]*(?:[\s/]+(?![\s\d])|>|[\s/]*$))")
 _HIDDEN = frozenset({"script", "style", "head", "title"})
 _INLINE = frozenset({"b", "i", "em", "strong", "span", "a", "code", "br", "font", "small", "p", "u"})
 _HEADINGS = frozenset({"h1", "h2", "h3", "h4", "h5", "h6", "caption"})

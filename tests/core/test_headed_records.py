@@ -22,6 +22,11 @@ HEADS = (
     "{noun} {n}: {name}",
     "{noun} {n}   {name}",
 )
+# Nouns and numbers before a name, however they are parted from it; accounts are not called so.
+NUMBERED = (
+    "{noun} {n} {name}", "[{noun} {n}] {name}", "[{noun} no. {n}] {name}", "<{noun} {n}> {name}", "{noun} {n} | {name}",
+    "{noun} {n} = {name}", "{noun}[{n}] {name}", "({n}) {noun} {name}",
+)  # fmt: skip
 PAIRS = (
     "    {label}: {value}",
     "    {label} .......... {value}",
@@ -47,6 +52,30 @@ class HeadedRecords(unittest.TestCase):
                             self.assertEqual(called, list(names))
                             self.assertNotIn(f"{group}#3.{naming}", found)
                             self.assertNotEqual(found[f"{group}#1.{field}"], found[f"{group}#2.{field}"])
+
+    def test_names_stand_behind_nouns_and_numbers(self):
+        for group, (command, noun, naming, names, (label, values), field) in THINGS.items():
+            for head in NUMBERED if group != "account" else ():
+                for pair in PAIRS:
+                    text = "".join(
+                        f"{head.format(noun=noun, n=n, name=name)}\n{pair.format(label=label, value=value)}\n"
+                        f"{pair.format(label='Remark', value='none so far')}\n"
+                        for n, (name, value) in enumerate(zip(names, values, strict=True), 1)
+                    )
+                    with self.subTest(group=group, head=head, pair=pair):
+                        found = told(f"gp-1> {command}\n\n{text}")
+                        self.assertEqual([found.get(f"{group}#{n}.{naming}") for n in (1, 2)], list(names), text)
+                        self.assertNotEqual(found[f"{group}#1.{field}"], found[f"{group}#2.{field}"])
+
+    def test_screens_hang_on_a_cards_outputs(self):
+        for output in ("output", "HDMI", "Ausgang", "port"):
+            found = told(
+                f"gp-1> gfx\n\nAdapter 0   Larkspur L40 Pro\n   memory     8,192 MB\n   {output} 0   Brightwater BW27Q, 2560 x 1440\n"
+                f"   {output} 1   nothing attached\n"
+            )
+            self.assertEqual(found["graphics#1.name"], "Larkspur L40 Pro")
+            self.assertEqual((found["display#1.name"], found["display#1.width"]), ("Brightwater BW27Q", 2560))
+            self.assertNotIn("display#2.name", found)
 
     def test_what_a_pc_has_one_of_is_not_told_by_each_record_of_a_list(self):
         found = told(

@@ -34,6 +34,8 @@ _BRACED_ENTRY = re.compile(
 
 # Which kind of card it is, what is spoken of around it says.
 MAY_BE_CARD = re.compile(r"cards?|devices?|karten?|cartes?|tarjetas?|placas?|sched[ae]|kaart(?:en)?|kart[ay]", re.I)
+MAY_BE_CARDS = ("adapter", "graphics", "sound")
+"""What ``Card 1`` may be, the likeliest first."""
 
 
 @lru_cache(maxsize=4096)

@@ -10,7 +10,7 @@ from typing import TYPE_CHECKING, NamedTuple
 from yes_tally.core.catalogue import FIELDS
 from yes_tally.core.reading.clauses.by_clause import tells_field
 from yes_tally.core.reading.meaning.decide import decide
-from yes_tally.core.reading.meaning.spoken_of import MAY_BE_CARD
+from yes_tally.core.reading.meaning.spoken_of import MAY_BE_CARD, MAY_BE_CARDS
 from yes_tally.core.reading.phrases import is_known, subject_called
 from yes_tally.core.reading.records.listings import CALLED, by_key
 from yes_tally.core.reading.shapes.layout import MAX_LINE, cells_by_comma, commas_for_marks, lone_mark_as_comma
@@ -156,10 +156,7 @@ def _called(noun: str, number: str, spoken: Sequence[str]) -> tuple[str, ...]:
         return (group,)
     if keyed := by_key(noun, tuple(spoken)) or by_key(noun, ("module",)):
         return (keyed,) if keyed not in _TOLD_ELSEWHERE else ()
-    return _CARDS if MAY_BE_CARD.fullmatch(noun) else ()
-
-
-_CARDS = ("adapter", "graphics", "sound")
+    return MAY_BE_CARDS if MAY_BE_CARD.fullmatch(noun) else ()
 
 
 # ``p1   260 MB``, ``|- 2  reserved``, ``E:  Archive  HFX2``, ``3  basic data   C:``

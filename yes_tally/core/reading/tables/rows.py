@@ -420,5 +420,5 @@ def _stands_right_under(interpreter: Interpreter, rows: Sequence[Group]) -> bool
     recent = interpreter.drafts[max(interpreter.section_from, len(interpreter.drafts) - _MOST_TOLD) :]
     told: list[int] = [draft.entry.line for draft in recent if draft.item is interpreter.numbered]
     deeper = first.column > 1
-    distance = first.line - max([interpreter.numbered_line, *(told if deeper else ())])
+    distance: int = first.line - max([interpreter.numbered_line, *(told if deeper else ())])
     return 0 < distance <= (_BELOW_WHAT_IS_TOLD if deeper else _RIGHT_UNDER)

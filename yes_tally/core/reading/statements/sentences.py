@@ -469,7 +469,7 @@ _HOP = re.compile(
     re.I,
 )
 _HOP_TURNED = re.compile(
-    rf"\s*(?P<number>\d{{1,2}})[.:)]?\s+(?:[a-z][\w-]*(?:\.[\w-]+)+\s+)?(?P<address>(?:\d{{1,3}}(?:\.\d{{1,3}}){{3}}|[0-9a-f]*:[0-9a-f:]+))(?:\s+\(?[a-z][\w.-]*\)?)?\s+(?P<times>(?:(?:<\s?)?{_TIME}\s*|\*\s*){{1,5}})(?:[(\[]?[\w.-]+[)\]]?)?\s*$",
+    rf"\s*(?P<number>\d{{1,2}})[.:)]?\s+(?:[a-z][\w-]*(?:\.[\w-]+)+\s+)?(?P<address>(?:\d{{1,3}}(?:\.\d{{1,3}}){{3}}|[0-9a-f]*:[0-9a-f:]+))(?:\s+(?:\(?[a-z][\w.-]*\)?|[-–?]))?\s+(?P<times>(?:(?:<\s?)?{_TIME}\s*|\*\s*){{1,5}})(?:[(\[]?[\w.-]+[)\]]?)?\s*$",
     re.I,
 )
 _HOP_IN_BRACKETS = re.compile(
@@ -478,7 +478,7 @@ _HOP_IN_BRACKETS = re.compile(
 )
 # A step that nobody answered.
 SILENT_HOP = re.compile(
-    r"\s*(?P<number>\d{1,2})[.:)]?\s+(?:(?:\*\s+){1,4}\*?\s*|(?=\(?(?:no|sin|sans|ohne|keine?|senza|nessuna|sem|geen|zonder|bez|brak|pas|aucune)\b)\(?)(?:[^\W\d_]+\W*(?:\s[^\W\d_]+\W*){0,4})?$",
+    r"\s*(?P<number>\d{1,2})[.:)]?\s+(?:(?=[–?-]?\s*\*)(?:[*–?-]\s+){1,5}[*–?-]?\s*|(?=\(?(?:no|sin|sans|ohne|keine?|senza|nessuna|sem|geen|zonder|bez|brak|pas|aucune)\b)\(?)(?:[^\W\d_]+\W*(?:\s[^\W\d_]+\W*){0,4})?$",
     re.I,
 )
 TIME = re.compile(_TIME, re.I)
@@ -500,6 +500,7 @@ def _runs(lines: Sequence[Line]) -> Iterator[list[Line]]:
     for line in lines:
         follows = bool(run) and line.number == run[-1].number + 1 and length + len(line.text) < MAX_STATEMENT
         follows = follows and not any(_COUNT_BESIDE.match(beside.text) for beside in (run[-1], line))
+        follows = follows and not _ends_with_count(run[-1].text, line.text)
         if run and (not follows or not line.text.strip()):
             yield run
             run, length = [], 0
@@ -508,6 +509,16 @@ def _runs(lines: Sequence[Line]) -> Iterator[list[Line]]:
             length += len(line.text)
     if run:
         yield run
+
+
+# No sentence goes on below a line as short.
+_SHORT_LINE = 60
+
+
+def _ends_with_count(text: str, below: str) -> bool:
+    """Whether a short line's last word is a number, which the capital below does not tell of (``durée de vie 64`` over
+    ``Envoyées 4``)."""
+    return len(text) < _SHORT_LINE and text.rstrip()[-1:].isdigit() and below.lstrip()[:1].isupper()
 
 
 def _joined(run: Sequence[Line]) -> tuple[str, list[tuple[int, int, int]]]:

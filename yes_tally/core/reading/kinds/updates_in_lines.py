@@ -88,6 +88,7 @@ _SAID_ANYWAY = frozenset((
 ).split())  # fmt: skip
 _CODE = re.compile(r"(?:[^\W\d_]+:? )?0x[0-9a-f]+|(?:code|error|fehler|erreur|kod) \d+", re.I)
 _HAS_ID = re.compile(rf"(?<!\S){_ID}(?!\S)")
+_BULLET = re.compile(r"^\s*[-*•+>] +(?=\S)")
 _DAY_ALONE = re.compile(rf"{MOMENT}|{DAY}")
 
 
@@ -122,7 +123,7 @@ class _Told(NamedTuple):
 
 def _told_beside(line: Line) -> _Told | None:
     """What a row tells, where it is an update's id and a day, and nothing but a title, a state and a code beside them."""
-    cells = cells_by_gap(line.text[:MAX_LINE])
+    cells = cells_by_gap(_BULLET.sub(lambda bullet: " " * len(bullet.group()), line.text[:MAX_LINE]))
     ids = [cell for cell in cells if UPDATE_ID.fullmatch(cell[0])]
     days = [cell for cell in cells if _DAY_ALONE.fullmatch(cell[0])]
     rest = [cell for cell in cells if cell not in ids and cell not in days]

@@ -16,7 +16,7 @@ if TYPE_CHECKING:
 
 # Words of headings and states, without accents.
 _OTHERWISE = re.compile(
-    r"\b(?:waiting|waits|pending|awaiting|offered|available|failed|failures?|not (?:yet )?(?:installed|set up|fitted|applied)|needs? (?:a )?restart|to be installed|missing|declined|hidden|"
+    r"\b(?:not yet|noch nicht|pas encore|aun no|todavia no|ainda nao|non ancora|nog niet|jeszcze nie|waiting|waits|pending|awaiting|offered|available|failed|failures?|not (?:yet )?(?:installed|set up|fitted|applied)|needs? (?:a )?restart|to be installed|missing|declined|hidden|"
     r"cancell?ed|aborted|rolled back|with errors?|abgebrochen\w*|mit fehlern?|zuruckgesetzt|annulee?s?|interrompue?s?|avec erreurs?|cancelad[oa]s?|con error(?:es)?|com erros?|"
     r"annullat[oaie]|con error[ei]|geannuleerde?|afgebroken|met fout(?:en)?|anulowan[eya]|przerwan[eya]|z bled(?:em|ami)|"
     r"(?<!no )(?<!kein )(?<!sans )(?<!sin )(?<!sem )(?<!senza )(?<!geen )(?<!bez )(?:error|fehler|echec|erreur|errore|erro|fallo|falha|fout|blad)(?=\W+(?:code |kod )?0x[0-9a-f]|$)|"

@@ -280,11 +280,11 @@ def _called(interpreter: Interpreter, name: str, line: Line, at: int) -> Item:
 
 
 def _in_group(interpreter: Interpreter, item: Item, group: str, line: Line, at: int) -> None:
-    """``Administrators`` may all that there is; of any other group it is kept which one it is."""
+    """An account is in the group that lists it; ``Administrators`` may all that there is."""
     place = Entry("", group, line.number, at + 1)
     if _ADMINISTRATORS.fullmatch(group):
         interpreter.add("account.admin", item, place, exactly("flag", True), "rows", 0.82, "it is listed in this group")
-    elif value := understand(FACTS["account.groups"], group, interpreter.locale):
+    if value := understand(FACTS["account.groups"], group, interpreter.locale):
         interpreter.add("account.groups", item, place, value, "rows", 0.82, "it is listed in this group")
 
 

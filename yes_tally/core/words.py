@@ -224,6 +224,13 @@ _UNTOLD = re.compile(
     r"(?:none|nothing|keine?[rs]?|aucune?|ningun[oa]?|nenhum[a]?|nessun[oa]?|geen|zaden|brak) (?:is |are )?(?:installed|installiert|installee?|instalad[oa]|installat[oa]|geinstalleerd|zainstalowan[ya]?)|"
     r"(?:access|permission) (?:is |was )?(?:denied|refused)|not permitted|zugriff verweigert|acces (?:refuse|interdit)|(?:acceso|permiso) denegado|(?:acesso|permissao) negad[oa]|"
     r"(?:accesso|permesso) negato|toegang geweigerd|odmowa dostepu|(?:it |request )?timed out(?: after .{1,12})?|zeituberschreitung|"
+    # Of what is wrong that there is none says something.
+    r"(?!.*(?:error|erro|erreur|fehler|problem|fault|falla|guast|fout|bled|damag|schad|dommag|dan[no]|uszkodz|threat|virus|bedroh|menac|amenaz|"
+    r"minac|dreig|zagro|violat|verletz))"
+    r"(?:there (?:is|are) no|es gibt keine?n?|il n'y a (?:pas|aucune?)(?: de)?|no hay(?: ningun[oa]?)?|nao ha(?: nenhuma?)?|non (?:c'e|ci sono)(?: nessun[oa]?)?|"
+    r"er (?:is|zijn) geen|nie ma(?: zadn\w+)?) [^\W\d_]+(?: [^\W\d_]+){0,3}|"
+    r"nothing (?:attached|connected|plugged in|inserted|fitted)|nichts (?:angeschlossen|eingesteckt)|rien de (?:branche|connecte)|nada conectado|"
+    r"nada ligado|niente collegato|niets aangesloten|nic nie podlaczono|"
     r"unreadable|unlesbar|illisible|ilegible|illeggibile|ilegivel|onleesbaar|nieczytelny"
 )
 _NOBODY = frozenset("nobody niemand personne nadie ninguem nessuno nikt".split())

@@ -16,7 +16,7 @@ from yes_tally.core.catalogue import DERIVED, FACTS, FIELDS, FactKind
 from yes_tally.core.reading.drafts import Item
 from yes_tally.core.reading.meaning.decide import NAMING
 from yes_tally.core.reading.meaning.labels import split_unit, words_of
-from yes_tally.core.reading.phrases import LABELS, STRONG, SUBJECTS, Phrase, ways_in_english
+from yes_tally.core.reading.phrases import LABELS, STRONG, SUBJECTS, Phrase, meanings, ways_in_english
 from yes_tally.core.reading.phrases.synonyms import plainly
 from yes_tally.core.reading.shapes.layout import Entry
 from yes_tally.core.reading.values.text_forms import SOCKET, UPDATE_NUMBER
@@ -238,7 +238,8 @@ def _by_what_is_left(label: str, lefts: Sequence[Leftover], facts: Sequence[Fact
     if naming and all(left.first for left in lefts):
         sure = naming.name == "module.slot" and all(SOCKET.fullmatch(left.entry.printed) for left in lefts)
         return naming, _SURE if sure else _UNSURE, f"it stands first of what is said of the {naming.group}"
-    if len(texts) == 1 and alone and len(lefts) >= _LEAST_ROWS:
+    tells_state = any(meaning.phrase.fact.endswith(".state") for meaning in meanings(label))
+    if len(texts) == 1 and alone and len(lefts) >= _LEAST_ROWS and not (tells_state and texts[0].field != "state"):
         return texts[0], _UNSURE, f"it is all that is left to say of a {texts[0].group}"
     return None
 

@@ -61,18 +61,24 @@ def are_checks(labels: Sequence[str], *, spoken_of: bool) -> bool:
 
 def rows_of_checks(interpreter: Interpreter, lines: Sequence[Line], *, spoken_of: bool) -> set[int]:
     """Read rows that begin with what was checked, where several do, of several kinds, and no more than a third of the lines
-    is anything else; returns the lines that were read. ``spoken_of``: whether checks of health are asked for."""
-    printed = [line for line in lines if line.text.strip()]
+    (half of them, where it is sure) is anything else; returns the lines that were read. ``spoken_of``: whether checks of health are asked for."""
+    printed = [line for line in lines if line.text.strip() and not _COUNTS_CHECKS.match(line.text)]
     rows = [row for line in printed if (row := _row(line))]
     kinds = {row.kind for row in rows}
-    least = _LEAST if spoken_of or kinds & _ONLY_CHECKED else _LEAST + 1
-    if len(rows) < least or len(kinds) < _LEAST or len(rows) * 3 < len(printed) * 2:
+    surely = spoken_of or bool(kinds & _ONLY_CHECKED)
+    by_gaps = all(row.match["mark"].isspace() for row in rows)
+    share = 1 / 2 if surely and by_gaps else 0.66
+    if len(rows) < _LEAST + (not surely) or len(kinds) < _LEAST or len(rows) <= len(printed) * share:
         return set()
-    if not (spoken_of or kinds & _ONLY_CHECKED) and any(not row.match["mark"].isspace() for row in rows):
+    if not surely and not by_gaps:
         return set()
-    return _read(interpreter, rows)
+    read = _read(interpreter, rows)
+    # What stands beside a check tells of nothing else, be it no outcome.
+    return read | {row.line.number for row in rows if row.match["mark"].isspace()} if read and surely else read
 
 
+# ``7 checks: 3 ok, 1 warning``
+_COUNTS_CHECKS = re.compile(r"\s*\d{1,3} [^\W\d_]+: \d")
 # What no list of a PC's parts names.
 _ONLY_CHECKED = frozenset({"system-files", "energy"})
 

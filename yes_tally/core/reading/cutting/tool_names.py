@@ -11,6 +11,11 @@ from yes_tally.core.reading.text.decode import Line
 
 # Behind the name.
 _VERSION = re.compile(r"\W? ?\(?v?\d+\.\d+(?:\.\d+)?[a-z]?\)?\s?(?:[,:;–—·|]|-{1,2}(?=\s))\s*(?=\S)", re.I)
+# ``aboutsys 1.9 (build 44)``
+_VERSION_AND_BUILD = re.compile(
+    r" v?\d+(?:\.\d+)*,? ?\(?(?:build|bld|rev(?:ision)?|patch|release|compilaci[oó]n|compila[cç][aã]o|wersja|kompilacja) ?\.? ?[\w.-]+\)?",
+    re.I,
+)
 _LATEST = 3
 
 
@@ -36,7 +41,9 @@ def without_tool_name(lines: Sequence[Line], command: str) -> list[Line]:
         return told
     line = lines[first]
     at = line.text[: _LATEST + len(called)].casefold().find(called.casefold())
-    tool = _VERSION.match(line.text[: 2 * MAX_LABEL], at + len(called)) if at >= 0 else None
+    text = line.text[: 2 * MAX_LABEL]
+    behind = at + len(called)
+    tool = (_VERSION_AND_BUILD.match(text, behind) or _VERSION.match(text, behind)) if at >= 0 else None
     if tool and not any(map(str.isalnum, line.text[:at])):
         told[first] = replace(line, text=" " * tool.end() + line.text[tool.end() :])
     return told

@@ -182,6 +182,10 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
         (re.compile(r"(?:, | \()((?-i:[A-Z])\w*(?: (?-i:[A-Z])\w*)?)-(?:editie|edition|ausgabe)\)?$", re.I), "os.edition"),
         (re.compile(r"(?:, | \()(\w[\w ]*?) (?:edition|ausgabe|[ée]dition|edici[óo]n|edizione|edi[çc][ãa]o|editie|wydanie|edycja)\)?$", re.I), "os.edition"),
     ),
+    # ``Field, OEM channel``
+    "os.edition": (
+        (re.compile(r"[,;(] ?((?:volume|volumen|retail|oem|subscription|evaluation)(?:[ -](?:channel|kanal|canal|canale|kanaal|kana[łl]|licen[cs]e|lizenz|licentie))?)\)?$", re.I), "licence.channel"),
+    ),
     "processor.name": (
         (re.compile(r"\((?:socket|sockel|voet|z[óo]calo|gniazdo|soquete|support|presa|emplacement) ?:? ([\w-]+)\)", re.I), "processor.socket"),
         (re.compile(r"\b(\d{1,3}) ?[Cc] ?/ ?\d{1,3} ?[Tt]\b"), "processor.cores"),

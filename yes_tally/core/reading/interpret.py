@@ -124,6 +124,8 @@ class Interpreter:
         self.before: tuple[str, str] | None = None
         self.last: Item | None = None
         """The shape and the group of the last record that told of an item, and that item."""
+        self.only_row: Item | None = None
+        """The thing that the only row of the last table told of."""
         self.folders = 0
 
     def section_starts(self, command_line: int = 0) -> None:
@@ -137,6 +139,7 @@ class Interpreter:
         self.listed = None
         self.before = None
         self.last = None
+        self.only_row = None
         self.folders = 0
         self.numbered = None
         self.numbered_column = 0

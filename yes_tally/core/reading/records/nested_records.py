@@ -323,11 +323,11 @@ _HAVE_PARTS = frozenset({"disk"})
 def _what_goes_on(
     interpreter: Interpreter, group: Group, subject: str, labels: Sequence[str], shape: str
 ) -> Item | None:
-    """The thing that the record before told of, or that was named by its number above a table of its parts, where this
-    one has no name of its own and tells other fields."""
+    """The thing that the record before told of, that was named by its number above a table of its parts, or that the only
+    row of a table above told of, where this one has no name of its own and tells other fields."""
     last = interpreter.last
     if interpreter.before != (shape, subject):
-        last = interpreter.numbered if subject in _HAVE_PARTS else None
+        last = (interpreter.numbered if subject in _HAVE_PARTS else None) or interpreter.only_row
     if last is None or last.group != subject or group.heading or shape != "pairs":
         return None
     context = interpreter.context(subject)

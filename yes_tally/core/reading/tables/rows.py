@@ -160,6 +160,7 @@ def read_rows(interpreter: Interpreter, rows: Sequence[Group], shape: str, aroun
     unit_of_all = unit or _unit_of_memory(interpreter, rows)
     marked = starred(rows, f"{subject}.default", columns)
     card = card_above(interpreter, rows, subject, columns)
+    items: list[Item] = []
     of_category: Draft | None = None
     above: tuple[Group, Item | None] | None = None
     for row in rows:
@@ -186,6 +187,7 @@ def read_rows(interpreter: Interpreter, rows: Sequence[Group], shape: str, aroun
             else:
                 item = _row_item(interpreter, subject, row, columns) if subject in ITEM_GROUPS else None
             above = row, item
+            items += [item] if item else []
             audited = item if subject == "policy" else None
             for entry in audited_by_flags(interpreter, row.entries, audited, shape) if audited else row.entries:
                 means = columns.get(entry.label, ())
@@ -208,6 +210,7 @@ def read_rows(interpreter: Interpreter, rows: Sequence[Group], shape: str, aroun
                 search_paths(interpreter, row, columns, shape)
             if item and owner and row.entries:
                 interpreter.stands_under(item, owner, row.entries[0], shape)
+    interpreter.only_row = items[0] if len(items) == 1 else None
 
 
 # Of what a number is told, which is no row's.

@@ -106,6 +106,30 @@ def name_behind_number(interpreter: Interpreter, heading: Heading, group: str, s
     return True
 
 
+# ``Entry 1 (default)``, ``Printer 2 - default``, ``Disk 0 [boot disk]``
+_NUMBERED_AND_SAID = re.compile(
+    r"(?P<noun>[^\W\d_]+(?: [^\W\d_]+){0,2}?) ?#?(?P<number>\d{1,3})(?: ?[,:] ?| [–—-]+ | ?[(\[<]| {2,})(?P<said>[^\W\d_]+(?:[ -][^\W\d_]+){0,2})[)\]>]?\s*:?\s*$"
+)
+
+
+def number_and_state(interpreter: Interpreter, heading: Heading, group: str, shape: str, item: Item) -> bool:
+    """A heading that says which of a kind a thing is, and behind that in words how it is. Whether it is one."""
+    match = _NUMBERED_AND_SAID.match(heading.text[:MAX_TEXT])
+    if match is None or not _speaks_of(interpreter, match["noun"], group):
+        return False
+    left = [fact for fact in FIELDS[group] if fact.kind in ("flag", "choice")]
+    start = heading.column - 1 + match.start("said")
+    if not told_in_words(interpreter, match["said"], heading.line, start, group, item, left):
+        return False
+    meant = decide(match["noun"], interpreter.context(group))[:1]
+    number = ITEM_HEADING.get(group) or next((guess.fact for guess in meant), "")
+    if number in FACTS and not number.endswith((".name", ".at")):
+        entry = Entry(match["noun"], match["number"], heading.line, heading.column + match.start("number"))
+        interpreter.place(entry, shape, (Guess(number, 0.85, f"the heading names {group}"),), item)
+    interpreter.frame.add(heading.line)
+    return True
+
+
 def _speaks_of(interpreter: Interpreter, noun: str, group: str) -> bool:
     meant = decide(noun, interpreter.context(group))[:1]
     return subject_called(noun, "1") == group or any(guess.fact.startswith(f"{group}.") for guess in meant)

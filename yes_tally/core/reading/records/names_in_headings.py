@@ -20,6 +20,7 @@ from yes_tally.core.reading.records.headings_in_parts import (
     chosen,
     name_behind_number,
     named_in_parts,
+    number_and_state,
     numbered_and_told,
 )
 from yes_tally.core.reading.records.listings import CALLED, FIRST_PART, INDEXED, ITEM_HEADING, LETTERED, by_gaps
@@ -102,6 +103,8 @@ def named_by(interpreter: Interpreter, heading: Heading, group: str, shape: str,
         entry = Entry("", braced["id"], heading.line, heading.column + braced.start("id"))
         interpreter.place(entry, shape, (Guess("boot_entry.id", 0.85, "it heads what is told of the entry"),), item)
         interpreter.frame.add(heading.line)
+        return True
+    if number_and_state(interpreter, heading, group, shape, item):
         return True
     if not listed and group in CALLED and named_in_parts(interpreter, heading, group, shape, item):
         return True

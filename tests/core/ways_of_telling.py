@@ -1353,6 +1353,96 @@ BELOW = {
             "host.booted_at": "2025-02-11T07:58:10",
         },
     ),
+    "a list of checks with verdicts, one of which has no outcome": (
+        "nq-1> wellness\n [ OK ]  system files      no integrity problems\n [ OK ]  volume C:         clean\n [WARN]  volume D:         12 bad sectors, check due\n"
+        " [SKIP]  battery           there is no battery\n [ OK ]  boot record       signature valid\n 5 checks: 4 ok, 1 warning\n",
+        {
+            "host.name": "nq-1",
+            "health_check#1.kind": "system-files",
+            "health_check#1.result": "clean",
+            "health_check#2.kind": "disk",
+            "health_check#2.target": "C:",
+            "health_check#2.result": "clean",
+        },
+    ),
+    "a tool's own build, and an edition beside its channel": (
+        "nq-1> licence -v\nlicence 1.9 (build 44)\n\n   Edition ........... Field, OEM channel\n   State ............. active\n",
+        {"host.name": "nq-1", "os.edition": "Field", "licence.channel": "oem", "licence.state": "active"},
+    ),
+    "updates behind bullets with their days, and some that are not yet installed": (
+        "nq-1> updates\n * HU-25011  11-03-2025  Print fix           done\n * HU-25009  04-02-2025  Time zones          failed (error 0x8024)\n"
+        "\nNot yet applied:\n - HU-25014  March roll-up\n - HU-25015  Signatures\n",
+        {
+            "host.name": "nq-1",
+            "update#1.id": "HU-25011",
+            "update#1.title": "Print fix",
+            "update#1.installed_at": "2025-03-11",
+        },
+    ),
+    "steps of a way without a name, and one that nobody answered": (
+        "nq-1> trace 10.20.0.53\n  1    10.20.3.1       quay-3.lantern.example     <1 ms   <1 ms    1 ms\n  2    10.20.254.1     -    2 ms    2 ms    3 ms\n"
+        "  3    *               -       *       *       *\n",
+        {
+            "host.name": "nq-1",
+            **{f"hop#{n}.target": "10.20.0.53" for n in (1, 2, 3)},
+            **{f"hop#{n}.number": n for n in (1, 2, 3)},
+            "hop#1.address": "10.20.3.1",
+            "hop#1.best": 0.001,
+            "hop#1.worst": 0.001,
+            "hop#2.address": "10.20.254.1",
+            "hop#2.best": 0.002,
+            "hop#2.worst": 0.003,
+        },
+    ),
+    "answers whose last word is a number, over what was sent": (
+        "nq-1> echo srv-7\nEnvoi de 4 demandes à srv-7.lantern.example [10.20.3.207]\n   1  réponse en 2 ms   durée de vie 64\n   4  réponse en 3 ms   durée de vie 64\n"
+        "Envoyées 4, reçues 3, perdues 1 (25 %)\n",
+        {
+            "host.name": "nq-1",
+            "reach#1.target": "srv-7.lantern.example",
+            "reach#1.address": "10.20.3.207",
+            "reach#1.sent": 4,
+            "reach#1.received": 3,
+            "reach#1.lost": 1,
+        },
+    ),
+    "pairs below a table of one row": (
+        "nq-1> chiplook\n\n  Socket   Name             Cores\n  -------  ---------------  -----\n  CPU 0    Kestrel K7-9560     16\n\n  Level 2 cache      16 MB\n  Stepping           2\n",
+        {
+            "host.name": "nq-1",
+            "processor#1.socket": "CPU 0",
+            "processor#1.name": "Kestrel K7-9560",
+            "processor#1.cores": 16,
+            "processor#1.cache_l2": 16 * 2**20,
+            "processor#1.stepping": "2",
+        },
+    ),
+    "headings that say how a numbered thing is": (
+        "nq-1> boot list\n\nEntry 1 (default)\n    Name:      Harbour OS 12\n    Path:      \\harbour\\start.efi\nEntry 2\n    Name:      Recovery\n    Path:      \\recovery\\re.efi\n",
+        {
+            "host.name": "nq-1",
+            "boot_entry#1.id": "1",
+            "boot_entry#1.default": True,
+            "boot_entry#1.name": "Harbour OS 12",
+            "boot_entry#1.path": "\\harbour\\start.efi",
+            "boot_entry#2.id": "2",
+            "boot_entry#2.name": "Recovery",
+            "boot_entry#2.path": "\\recovery\\re.efi",
+        },
+    ),
+    "a table of volumes no deeper than the disks above": (
+        "nq-1> disks\n\nDisk 1\n  Model    Shale HD4000\n  Bus      USB\n\nVolumes\n  Drive  Label   Format   Free\n  C:     System  HFX2     60 GB\n",
+        {
+            "host.name": "nq-1",
+            "disk#1.number": "1",
+            "disk#1.model": "Shale HD4000",
+            "disk#1.bus": "USB",
+            "volume#1.mount": "C:",
+            "volume#1.label": "System",
+            "volume#1.filesystem": "HFX2",
+            "volume#1.free": 60 * GIB,
+        },
+    ),
 }
 
 ECHOES = {

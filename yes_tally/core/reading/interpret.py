@@ -230,8 +230,10 @@ class Interpreter:
         self.under = before
 
     def speaks_of_others(self, heading: Heading) -> None:
-        """A heading below a numbered thing's that stands no deeper is none of its parts'."""
-        if heading.line > self.numbered_line and heading.column <= self.numbered_column:
+        """A heading that names a kind and stands no deeper than the one above it that numbered a thing heads none of that
+        thing's parts."""
+        below = heading.line > self.numbered_line and heading.column <= self.numbered_column
+        if below and self.heading(heading.text):
             self.numbered = None
 
     def entries(self, entries: Sequence[Entry], shape: str, context: Context, item: Item | None) -> None:

@@ -5,6 +5,7 @@ from __future__ import annotations
 from collections.abc import Callable, Sequence
 from typing import NamedTuple
 
+from yes_tally.core.reading.clauses.firewall_profiles import profiles_on_lines
 from yes_tally.core.reading.interpret import Interpreter
 from yes_tally.core.reading.kinds.accounts_listed import members_of_groups
 from yes_tally.core.reading.kinds.adapters_again import rows_of_adapters_again
@@ -51,6 +52,7 @@ _READ_APART: tuple[_Reader, ...] = (
     lambda of: lines_counting_sockets(of.interpreter, of.lines),
     lambda of: lettered_sockets(of.interpreter, of.lines),
     lambda of: volumes_on_disks(of.interpreter, of.lines),
+    lambda of: profiles_on_lines(of.interpreter, of.lines, of.spoken),
     lambda of: boot_menus(of.interpreter, of.lines),
     lambda of: events_by_day(of.interpreter, of.lines),
     lambda of: devices_over_drivers(of.interpreter, of.lines, of.spoken),

@@ -8,17 +8,19 @@ from typing import TYPE_CHECKING
 
 from yes_tally.core.catalogue import FACTS, FIELDS
 from yes_tally.core.quantity import exactly
+from yes_tally.core.reading.clauses.firewall_profiles import profiles
 from yes_tally.core.reading.clauses.pairs_within import after_switch
 from yes_tally.core.reading.clauses.told_in_parts import told_in_words
 from yes_tally.core.reading.drafts import Item
 from yes_tally.core.reading.meaning.decide import ITEM_GROUPS, NAMING, Guess, decide
 from yes_tally.core.reading.meaning.labels import words_of
+from yes_tally.core.reading.meaning.spoken_of import JOINING, beside_subject
 from yes_tally.core.reading.phrases import SUBJECTS, SubjectAt, subjects_in
 from yes_tally.core.reading.records.listings import CALLED
 from yes_tally.core.reading.shapes.layout import MAX_TOLD, Entry, asides_as_commas, commas_for_gaps
 from yes_tally.core.reading.tables.bare_rows import told_bare
 from yes_tally.core.reading.values.understand import understand
-from yes_tally.core.words import choice_named, flag_of
+from yes_tally.core.words import choice_named
 
 if TYPE_CHECKING:
     from yes_tally.core.reading.interpret import Interpreter
@@ -27,19 +29,6 @@ PAIR_BESIDE = re.compile(r"\s{2,}[^\W\d_][^:]{1,30}:\s+\S")
 _NUMBER_AND_NAME = re.compile(r"(?P<number>\d{1,2})[:.]? (?=[A-Z][a-z])")
 _ROW_NUMBER = re.compile(r"\d{1,3}[.)]?\s{2,}")
 _PARTS = re.compile(r"(?:^|[,;]\s*)(?P<label>[^\W\d_]+(?: [^\W\d_]+){0,2}?)(?::\s*|\s+)(?P<value>[^,;\s][^,;]{0,60})")
-
-
-def profile_alone(interpreter: Interpreter, entry: Entry, shape: str) -> bool:
-    """``Public profile: off``: the label names a profile of the firewall, the value whether it is on."""
-    at = next((a for a in subjects_in(words_of(entry.label)) if a.group == "firewall"), None)
-    name = _beside_subject(entry.label, at) if at else []
-    if len(name) != 1 or flag_of(entry.printed) is None or not entry.printed.rstrip(".").isalpha():
-        return False
-    item = interpreter.new_item("firewall")
-    place = Entry(entry.label, name[0].strip("\"'“”"), entry.line, entry.column)
-    interpreter.place(place, shape, (Guess("firewall.profile", 0.85, "the label names it"),), item)
-    interpreter.place(entry, shape, (Guess("firewall.on", 0.85, "it is said of this profile"),), item)
-    return True
 
 
 _FILE_BEHIND = re.compile(r"(?:(?P<label>[^\W\d_]+(?: [^\W\d_]+)*) )?(?P<path>[A-Za-z]:\\\S+|/\S+/\S+)")
@@ -88,7 +77,7 @@ def compound(interpreter: Interpreter, entry: Entry, shape: str) -> bool:
         entry = replace(entry, printed=f"{entry.printed[:end]},{entry.printed[end + 1 :]}")
     if single in _ONE_AND_MORE:
         return _one_and_more(interpreter, entry, single, shape)
-    if single == "firewall" and _profiles(interpreter, entry, shape):
+    if single == "firewall" and profiles(interpreter, entry, shape):
         return True
     if single == "licence":
         left, before = list(FIELDS["licence"]), len(interpreter.drafts)
@@ -107,7 +96,7 @@ def compound(interpreter: Interpreter, entry: Entry, shape: str) -> bool:
     told = [
         (part, guesses) for part in parts if (guesses := decide(part["label"], context)) and guesses[0].confidence > 0.9
     ]
-    name = " ".join(_beside_subject(entry.label, at))
+    name = " ".join(beside_subject(entry.label, at))
     # ``Graphics: Kestrel built-in, memory 128 MB, driver 30.0``: what it is called stands first.
     called = not name and at.group in CALLED and bool(told) and told[0][0].start() > 0
     if len(told) < 2 or called:
@@ -124,80 +113,6 @@ def compound(interpreter: Interpreter, entry: Entry, shape: str) -> bool:
     for part, guesses in told:
         place = Entry(part["label"], part["value"].strip(), entry.line, entry.column + part.start("value"))
         interpreter.place(place, shape, guesses, item)
-    return True
-
-
-_CALLS_IT_PROFILE = r"(?:profile?|perfil|profilo|profiel)"
-_PROFILE = re.compile(
-    rf"(?:{_CALLS_IT_PROFILE} )?(?P<name>[^\W\d_]+)(?: {_CALLS_IT_PROFILE})? ?[:=]? ?(?P<on>(?<=[ :=])[^\W\d_]+)(?: \((?P<more>[^()]*)\))?",
-    re.I,
-)
-_OUTSIDE_BRACKETS = re.compile(r"[^\s,;/|·(][^,;/|·()]*(?:\([^()]*\))?")
-
-
-_PROFILE_ROW = re.compile(r"(?P<name>[^\W\d_]+)\s{2,}(?P<on>[^\W\d_]+)\s{2,}(?P<more>\S.*)")
-
-
-# ``on   incoming blocked, outgoing allowed``, beside what names a profile
-_PROFILE_TOLD = re.compile(r"(?P<on>[^\W\d_]+)\.?\s{2,}(?P<more>\S.*)")
-# ``Firewall   domain: on / private: on``
-_PROFILES_BESIDE = re.compile(r"(?P<label>\S+(?: \S+)?)\s{2,}(?P<name>[^\W\d_]+)")
-
-
-def profile_row(interpreter: Interpreter, entry: Entry, shape: str) -> bool:
-    """``Profiles`` over ``domain   on   in: block   out: allow``: one profile, whether it is on, and more of it; also
-    beside what names it, or all of them beside one label."""
-    beside = _PROFILES_BESIDE.fullmatch(entry.label)
-    if beside and SUBJECTS.get(words_of(beside["label"])) == "firewall":
-        start = max(1, entry.column - len(entry.label) + beside.start("name") - 2)
-        whole = Entry(beside["label"], f"{beside['name']}: {entry.printed}", entry.line, start)
-        return _profiles(interpreter, whole, shape)
-    told = _PROFILE_TOLD.fullmatch(entry.printed)
-    if told and profile_alone(interpreter, replace(entry, printed=told["on"]), shape):
-        item = interpreter.drafts[-1].item
-        more = commas_for_gaps(told["more"])
-        return item is not None and _allows(interpreter, more, entry.line, entry.column + told.start("more"), item)
-    if SUBJECTS.get(words_of(entry.label)) != "firewall":
-        return False
-    if " / " in entry.printed and _profiles(interpreter, entry, shape):
-        return True
-    row = _PROFILE_ROW.fullmatch(entry.printed)
-    if row is None:
-        return False
-    if flag_of(row["on"]) is None or flag_of(row["name"]) is not None:
-        return False
-    item, more = Item("firewall"), commas_for_gaps(row["more"])
-    if not _allows(interpreter, more, entry.line, entry.column + row.start("more"), item):
-        return False
-    interpreter.take(item)
-    _profile(interpreter, entry, row, entry.column, shape, item)
-    return True
-
-
-def _allows(interpreter: Interpreter, text: str, line: int, column: int, item: Item) -> bool:
-    """Read what a profile lets through (``in: block, out: allow``). Whether it says so."""
-    left = [FACTS["firewall.inbound"], FACTS["firewall.outbound"]]
-    return told_in_words(interpreter, text, line, column - 1, "firewall", item, left) > 0
-
-
-def _profile(interpreter: Interpreter, entry: Entry, told: re.Match[str], column: int, shape: str, item: Item) -> None:
-    """The ``name`` of a profile and whether it is ``on``; ``column`` is where the match's text begins."""
-    for fact, group in (("firewall.profile", "name"), ("firewall.on", "on")):
-        place = Entry(entry.label, told[group], entry.line, column + told.start(group))
-        interpreter.place(place, shape, (Guess(fact, 0.85, "each profile is told with whether it is on"),), item)
-
-
-def _profiles(interpreter: Interpreter, entry: Entry, shape: str) -> bool:
-    """``Firewall: domain on, private on, public off``: each profile and whether it is on."""
-    parts = [(part, _PROFILE.fullmatch(part.group().strip())) for part in _OUTSIDE_BRACKETS.finditer(entry.printed)]
-    told = [(part.start(), match) for part, match in parts if match and flag_of(match["on"]) is not None]
-    if len(parts) < 2 or len(told) < len(parts):
-        return False
-    for start, match in told:
-        item, at = interpreter.new_item("firewall"), entry.column + start
-        _profile(interpreter, entry, match, at, shape, item)
-        if match["more"]:
-            _allows(interpreter, match["more"], entry.line, at + match.start("more"), item)
     return True
 
 
@@ -265,7 +180,7 @@ def _in_words(interpreter: Interpreter, entry: Entry, at: SubjectAt, shape: str)
     """``Domain profile: on. Incoming connections are blocked``: the label names an item, sentences say what it is;
     ``Printer: Hall printer, driver Gullwing 4``: it names a kind, the value one of it."""
     naming = NAMING.get(at.group, "")
-    rest = _beside_subject(entry.label, at)
+    rest = beside_subject(entry.label, at)
     if at.group == "disk" and rest and _DRIVE.fullmatch(rest[0]):
         return False  # ``Disk C: (System): no problems``: a volume, and what a check says of it
     if not rest and _several(interpreter, entry, at.group, shape):
@@ -389,19 +304,6 @@ def _bare_flag(interpreter: Interpreter, entry: Entry, until: int, group: str, i
 
 def _without_small_words(words: list[str]) -> str:
     """``de dominio`` of ``Perfil de dominio``: without the words that only join."""
-    while len(words) > 1 and words[0].casefold() in _JOINING:
+    while len(words) > 1 and words[0].casefold() in JOINING:
         words = words[1:]
     return " ".join(words)
-
-
-_JOINING = frozenset("of the de du des del da do di der des van het".split())
-
-
-def _beside_subject(label: str, at: SubjectAt) -> list[str]:
-    """The words of a label, as printed, that do not name its subject: ``Public`` of ``Public profile``; none of a
-    question's."""
-    if label.endswith("?"):
-        return []
-    subject = words_of(label)[at.start : at.end]
-    beside = [word for word in label.split() if words_of(word) and words_of(word)[0] not in subject]
-    return [] if all(word.casefold() in _JOINING for word in beside) else beside

@@ -106,3 +106,16 @@ def _part_asked(command: str, named: Sequence[str]) -> str:
         if any(f"{group}.{owner}" in FACTS for owner in owners):
             return group or ""
     return ""
+
+
+JOINING = frozenset("of the de du des del da do di der des van het".split())
+
+
+def beside_subject(label: str, at: SubjectAt) -> list[str]:
+    """The words of a label, as printed, that do not name its subject: ``Public`` of ``Public profile``; none of a
+    question's."""
+    if label.endswith("?"):
+        return []
+    subject = words_of(label)[at.start : at.end]
+    beside = [word for word in label.split() if words_of(word) and words_of(word)[0] not in subject]
+    return [] if all(word.casefold() in JOINING for word in beside) else beside

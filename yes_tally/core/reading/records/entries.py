@@ -14,9 +14,8 @@ from yes_tally.core.reading.clauses.compounds import (
     counted_list,
     numbered_with_asides,
     page_file_in_label,
-    profile_alone,
-    profile_row,
 )
+from yes_tally.core.reading.clauses.firewall_profiles import profile_alone, profile_row
 from yes_tally.core.reading.clauses.pairs_within import in_parts
 from yes_tally.core.reading.drafts import Item
 from yes_tally.core.reading.kinds.audit_matrix import audited_by_flags

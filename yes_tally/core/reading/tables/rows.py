@@ -211,6 +211,8 @@ def read_rows(interpreter: Interpreter, rows: Sequence[Group], shape: str, aroun
             if item and owner and row.entries:
                 interpreter.stands_under(item, owner, row.entries[0], shape)
     interpreter.only_row = items[0] if len(items) == 1 else None
+    if interpreter.only_row:
+        interpreter.goes_on_loosely(interpreter.only_row)
 
 
 # Of what a number is told, which is no row's.

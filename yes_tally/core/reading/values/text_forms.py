@@ -119,7 +119,9 @@ TEXT_FORMS: dict[str, re.Pattern[str]] = {
         r"(?!\S+-\S*\d\S*$)(?!\d\d[ -]?bit)(?P<keep>(?:(?!\s\(?(?:build \d|build\)|\d\d[ -]?bit|\d{4,6}(?:\.\d+)+\)|\((?-i:[A-Z][a-z]+(?: [A-Z][a-z]+){0,2})\)$))[^,])+)",
         re.I,
     ),
-    "os.edition": re.compile(r"(?!0x|\d+[A-Z]\d?$)(?P<keep>(?:(?!, [^,]*$)[^(;])*[^\W\d_](?:(?!, [^,]*$)[^(;])*)", re.I),
+    "os.edition": re.compile(
+        r"(?!0x|\d+[A-Z]\d?$)(?P<keep>(?:(?!, [^,]*$)[^(;])*[^\W\d_](?:(?!, [^,]*$)[^(;])*)", re.I
+    ),
     # A program and its version made no PC.
     "machine.maker": re.compile(r"(?!.*\s\d+\.\d+|.*\s{3,})(?P<keep>.+)$"),
     # A host's name is no model.

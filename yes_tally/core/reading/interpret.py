@@ -233,7 +233,7 @@ class Interpreter:
         """A heading that names a kind and stands no deeper than the one above it that numbered a thing heads none of that
         thing's parts."""
         below = heading.line > self.numbered_line and heading.column <= self.numbered_column
-        if below and self.heading(heading.text):
+        if below and "  " not in heading.text and self.heading(heading.text):
             self.numbered = None
 
     def entries(self, entries: Sequence[Entry], shape: str, context: Context, item: Item | None) -> None:

@@ -31,6 +31,8 @@ _ROW_NUMBER = re.compile(r"\d{1,3}[.)]?\s{2,}")
 _PARTS = re.compile(r"(?:^|[,;]\s*)(?P<label>[^\W\d_]+(?: [^\W\d_]+){0,2}?)(?::\s*|\s+)(?P<value>[^,;\s][^,;]{0,60})")
 
 
+# ``design 57000 mWh, 611 cycles``: one of the parts is told before its label.
+_LABEL_BEHIND = re.compile(r", \d[\d.,]*(?: ?%)? [^\W\d_]{4,}")
 _FILE_BEHIND = re.compile(r"(?:(?P<label>[^\W\d_]+(?: [^\W\d_]+)*) )?(?P<path>[A-Za-z]:\\\S+|/\S+/\S+)")
 
 
@@ -101,6 +103,8 @@ def compound(interpreter: Interpreter, entry: Entry, shape: str) -> bool:
     called = not name and at.group in CALLED and bool(told) and told[0][0].start() > 0
     if len(told) < 2 or called:
         return _in_words(interpreter, entry, at, shape)
+    if name and _LABEL_BEHIND.search(entry.printed) and _in_words(interpreter, entry, at, shape):
+        return True
     item = interpreter.new_item(at.group)
     if name and at.group in NAMING:
         interpreter.place(

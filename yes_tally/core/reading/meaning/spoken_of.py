@@ -108,6 +108,8 @@ def _part_asked(command: str, named: Sequence[str]) -> str:
     return ""
 
 
+# ``Battery 1 "BT-5510"``
+_NUMBER_AND_QUOTED = re.compile(r" #?\d{1,3} [\"“„«] ?(?P<name>[^\"“”„«»]*[^\s\"“”„«»]) ?[\"”“»]$")
 JOINING = frozenset("of the de du des del da do di der des van het".split())
 
 
@@ -116,6 +118,8 @@ def beside_subject(label: str, at: SubjectAt) -> list[str]:
     question's."""
     if label.endswith("?"):
         return []
+    if quoted := _NUMBER_AND_QUOTED.search(label):
+        return [quoted["name"]]
     subject = words_of(label)[at.start : at.end]
     beside = [word for word in label.split() if words_of(word) and words_of(word)[0] not in subject]
     return [] if all(word.casefold() in JOINING for word in beside) else beside

@@ -66,6 +66,7 @@ def told_bare(
     if group in ("disk", "graphics"):
         flat = _OF_SIZE.sub(lambda of: of["name"] + ",".ljust(len(of.group()) - len(of["name"])), flat)
     flat = _MEASURE_BEHIND_DASH.sub(",  ", flat)
+    flat = _ASIDE_BEFORE_DASH.sub(r", \1,   ", flat)
     flat = _BUS_AND_MEDIA.sub(r"\1 \2", flat)
     row.entry = replace(row.entry, printed=flat + row.entry.printed[MAX_TOLD:])
     parting = _PARTS_OF_DISK if group == "disk" else _PARTS
@@ -94,6 +95,8 @@ def told_bare(
     return True
 
 
+# ``Chime Analog (default) - working``
+_ASIDE_BEFORE_DASH = re.compile(r" \(([^(),]{2,30})\) [-–—] (?=[^\W\d_])")
 # ``2 sockets, 64 threads``: the sum of all.
 _COUNTS_THEM = re.compile(
     r"\d{1,3} (?:sockets?|processors?|cpus?|packages?|prozessor(?:en)?|sockel|processeurs?|procesador(?:es)?|processador(?:es)?|processor[ei]|processoren|procesor(?:y|[óo]w)?)",

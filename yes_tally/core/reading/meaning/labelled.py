@@ -74,6 +74,8 @@ def told_by(
             fact = "memory.limit"  # ``Memory: at most 64 GB``
         if fact == "driver.name" and FILE_OF_DRIVER.match(printed):
             fact = "driver.file"  # ``Driver: wkl210.sys 3.14.2.0``
+        if fact == "driver.name" and _DOTTED.match(printed):
+            fact = "driver.version"  # ``Device: Larkspur L40`` over ``Driver: 31.0.14.2207 of 2024-11-06``
         if fact == "machine.form" and _NAMED_FORM.match(printed):
             fact = "machine.model"  # ``Type: Tern 14 (notebook)``
         if fact in _NUMBERED and _ORDINAL.fullmatch(printed):
@@ -109,6 +111,7 @@ def _measure_among(printed: str, kind: str) -> str:
 _AMOUNTS_OF_PC = frozenset({"memory.installed", "memory.usable"})
 _NUMBERED = {"disk.id": "disk.number", "partition.id": "partition.number"}
 _NAMED_FORM = re.compile(r"[A-Z][\w-]* \S*\d\S*(?: \S+)* \([^()]+\)$")
+_DOTTED = re.compile(r"v?\d+(?:\.\d+){2,}(?!\S)")
 _ORDINAL = re.compile(r"\d{1,2}")
 _UNTIL = re.compile(r"(?:until|till|through|to|bis|jusqu\S*|hasta|até|fino|tot|do)\b", re.I)
 _FROM = re.compile(r"(?:from|since|vom|seit|depuis|desde|dal|vanaf|sinds|od)\b", re.I)

@@ -181,7 +181,7 @@ LABELS: dict[str, str] = {
     "adapter.speed": "szybkość|predkosc|szybkosc",
     "adapter.dhcp": "dhcp|dhcp wlaczony|dhcp wlaczone",
     "adapter.dhcp_server": "serwer dhcp|dhcp od|przydzielone przez|przydzielony przez|nadany przez|wydany przez",
-    "adapter.ipv4": "adres ipv4|adres ip|adres|ipv4",
+    "adapter.ipv4": "adresy ip|adres ipv4|adres ip|adres|ipv4",
     "adapter.ipv6": "adres ipv6|ipv6",
     "adapter.mask": "maska|maska podsieci|maska sieci",
     "adapter.gateway": "brama|brama domyślna|brama domyslna|wyjście",

@@ -235,8 +235,8 @@ _RECEIVED = (
     r"|ontvangen|odebran[aeoy]|otrzyman[aeoy]"
 )
 _LOST = r"verloren|perdue?s?|perdid[oa]s?|pers[aeio]|utracon[aeoy]|stracon[aeoy]"
-_LEAST = r"k[üu]rzeste|schnellste|kortste|snelste|plus court|plus rapide|m[áa]s corto|m[áa]s r[áa]pido|mais curto|mais r[áa]pido|pi[ùu] breve|pi[ùu] veloce|najkr[óo]tsz[ya]|najszybsz[ya]|minimum|minimale?|m[íi]nim[oa]|min"
-_MOST = r"l[äa]ngste|langsamste|langste|traagste|plus long|plus lent|m[áa]s largo|m[áa]s lento|mais longo|mais lento|pi[ùu] lungo|pi[ùu] lento|najd[łl]u[żz]sz[ya]|najwolniejsz[ya]|maximum|maximale?|m[áa]xim[oa]|massim[oa]|maksimum|max|m[áa]x\.?|maks\.?"
+_LEAST = r"k[üu]rzeste|schnellste|am schnellsten|k[üu]rzestens|kortste|snelste|plus court|plus rapide|m[áa]s corto|m[áa]s r[áa]pido|mais curto|mais r[áa]pido|pi[ùu] breve|pi[ùu] veloce|najkr[óo]tsz[ya]|najkr[óo]cej|najszybsz[ya]|najszybciej|minimum|minimale?|m[íi]nim[oa]|min"
+_MOST = r"l[äa]ngste|langsamste|langste|traagste|plus long|plus lent|m[áa]s largo|m[áa]s lento|mais longo|mais lento|pi[ùu] lungo|pi[ùu] lento|najd[łl]u[żz]sz[ya]|najd[łl]u[żz]ej|najwolniejsz[ya]|najwolniej|maximum|maximale?|m[áa]xim[oa]|massim[oa]|maksimum|max|m[áa]x\.?|maks\.?"
 _MEAN = r"mittel(?:wert)?|durchschnitt|moyenne?|m[ée]di[ao]|gemiddeld[e]?|[śs]redni[ao]|[śs]r\.|gem\.|moy\.?|mitt\.|prom\.|med\."
 
 

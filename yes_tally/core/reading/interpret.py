@@ -264,6 +264,8 @@ class Interpreter:
                 return
         tell = told_by if len(entry.printed) <= MAX_TEXT else told_by.__wrapped__
         told = tell(entry.label, entry.printed, tuple(guesses), shape, self.locale, of_sizes or self.size_unit)
+        if told and not item and (guesses[0].fact, told.fact) == ("driver.name", "driver.version"):
+            return  # a version, of whatever device
         if told is BLANK:
             self.blanks.add(entry.line)
             return

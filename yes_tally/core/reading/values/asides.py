@@ -305,6 +305,7 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
         (re.compile(r"[,;] (?:ended|finished|exited|beendet|termin[ée]e?|terminad[oa]|finalizad[oa]|conclu[íi]d[oa]|terminat[oa]|finit[oa]|ge[ëe]indigd|zako[ńn]czon[oaey]) (?:with|as|mit|avec|con|com|met|z) (0x[0-9a-f]+|\d{1,10})\b", re.I), "task.last_result"),
         (re.compile(r"\((?:result|r[ée]sultat|ergebnis|resultado|risultato|esito|resultaat|wynik) ?:? ([\w-]+)\b[^()]*\)", re.I), "task.last_result"),
         (re.compile(r"[^\W\d_]+ \((0x[0-9a-f]+|\d{1,10})\)$", re.I), "task.last_result"),
+        (re.compile(r"\((?:exit|rc|code|exit ?code|return(?: code)?) ?[:=]? ?(0x[0-9a-f]+|\d{1,10})\)", re.I), "task.last_result"),
     ),
     "page_file.path": (
         (re.compile(rf"{_AMOUNT} (?:are |is )?{IN_USE}\b", re.I), "page_file.used"),

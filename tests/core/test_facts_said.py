@@ -34,6 +34,37 @@ class FactsSaid(unittest.TestCase):
         )
 
 
+DEFAULT_PRINTERS = {
+    "The default printer is Hall left.": ("Hall left", None),
+    'The default printer of this PC is "Counter 2" on port USB001, driver Inkwell 4100.': ("Counter 2", "USB001"),
+    "Standarddrucker ist Tresen links an USB001.": ("Tresen links", "USB001"),
+    "L'imprimante par défaut est « Comptoir gauche » sur le port USB001.": ("Comptoir gauche", "USB001"),
+    "La impresora predeterminada es Mostrador.": ("Mostrador", None),
+    "La stampante predefinita è Banco su 10.20.5.31.": ("Banco", "10.20.5.31"),
+    "A impressora predefinida é Balcão esquerdo.": ("Balcão esquerdo", None),
+    "De standaardprinter is Balie links op poort USB001.": ("Balie links", "USB001"),
+    "Domyślna drukarka to Lada lewa.": ("Lada lewa", None),
+}
+
+
+class DefaultPrinters(unittest.TestCase):
+    def test_a_sentence_says_which_it_is(self):
+        for text, (name, port) in DEFAULT_PRINTERS.items():
+            with self.subTest(text):
+                found = told(f"gp-01> printers\n{text}\n")
+                self.assertEqual((found.get("printer#1.name"), found.get("printer#1.port")), (name, port))
+                self.assertIs(found.get("printer#1.default"), True)
+
+    def test_none_is_named(self):
+        for text in (
+            "The default printer is not set.",
+            "Standarddrucker ist keiner.",
+            "The default printer is called so.",
+        ):
+            with self.subTest(text):
+                self.assertFalse([key for key in told(f"gp-01> printers\n{text}\n") if key.startswith("printer")])
+
+
 class WhatIsNotSaid(unittest.TestCase):
     def test_what_denies_or_does_not_know_tells_nothing(self):
         for text in (

@@ -26,6 +26,7 @@ from yes_tally.core.reading.meaning.labels import words_of
 from yes_tally.core.reading.phrases import SUBJECTS
 from yes_tally.core.reading.records.listings import CALLED
 from yes_tally.core.reading.shapes.layout import Entry
+from yes_tally.core.reading.statements.default_printer import default_printer
 from yes_tally.core.reading.statements.prose import ENDS
 from yes_tally.core.reading.statements.sentences import MAX_STATEMENT
 from yes_tally.core.reading.tables.bare_rows import told_bare
@@ -104,6 +105,8 @@ def _sentences(text: str) -> Iterator[tuple[str, int]]:
 
 
 def _tell(interpreter: Interpreter, line: Line, sentence: str, at: int) -> bool:
+    if default_printer(interpreter, line, sentence, at):
+        return True
     match = _TELLS.match(sentence)
     group = SUBJECTS.get(words_of(match["kind"])) if match else None
     if match is None or group not in _THINGS:

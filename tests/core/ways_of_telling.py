@@ -1443,6 +1443,55 @@ BELOW = {
             "volume#1.free": 60 * GIB,
         },
     ),
+    "drivers under their devices, each with a version beside a bare label": (
+        "C:\\> drivers\nDevice:      Larkspur L40 Pro\n  Driver    31.0.14.2207 of 2024-11-06\n  Signed    yes\nDevice:      Wickerlink GbE 210\n  Driver    12.19.2.45\n  Signed    no\n",
+        {
+            "driver#1.name": "Larkspur L40 Pro",
+            "driver#1.version": "31.0.14.2207",
+            "driver#1.dated": "2024-11-06",
+            "driver#1.signed": True,
+            "driver#2.name": "Wickerlink GbE 210",
+            "driver#2.version": "12.19.2.45",
+            "driver#2.signed": False,
+        },
+    ),
+    "sound devices below a title with the PC, with words in brackets before a dash": (
+        "nq-1> sound\nSound devices on nq-1:\n  1. Chime Analog (default) - working\n  2. Lumenarc HDMI Audio - disabled\n",
+        {
+            "host.name": "nq-1",
+            "sound#1.name": "Chime Analog",
+            "sound#1.state": "working",
+            "sound#2.name": "Lumenarc HDMI Audio",
+            "sound#2.state": "disabled",
+        },
+    ),
+    "a thing's name in quotation marks behind its number, and counts before their labels": (
+        'nq-1> power\nBattery 1 "BT-5510": design 57000 mWh, full 41880 mWh, 611 cycles, 73 % health\n',
+        {
+            "host.name": "nq-1",
+            "battery#1.name": "BT-5510",
+            "battery#1.design": 57000,
+            "battery#1.full": 41880,
+            "battery#1.cycles": 611,
+            "battery#1.health": 0.73,
+        },
+    ),
+    "tasks with the code they ended with in brackets": (
+        "gp-1> tasks\nNightly copy       ready      next 2025-03-20 23:00   last 2025-03-19 23:10 (exit 3)\nClock check        running    next 2025-03-20 09:00   last 2025-03-20 08:00 (exit 0)\n",
+        {
+            "host.name": "gp-1",
+            "task#1.name": "Nightly copy",
+            "task#1.state": "ready",
+            "task#1.next_run_at": "2025-03-20T23:00:00",
+            "task#1.last_run_at": "2025-03-19T23:10:00",
+            "task#1.last_result": "3",
+            "task#2.name": "Clock check",
+            "task#2.state": "running",
+            "task#2.next_run_at": "2025-03-20T09:00:00",
+            "task#2.last_run_at": "2025-03-20T08:00:00",
+            "task#2.last_result": "0",
+        },
+    ),
 }
 
 ECHOES = {

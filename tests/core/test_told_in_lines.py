@@ -341,12 +341,12 @@ ROWS = {
     "groups beside their members, and over them": [
         (command, text, {
             "account#1.name": "mzawadzka", "account#1.admin": True, "account#1.groups": (users,), "account#2.name": "svc-patch", "account#2.admin": True,
-            "account#3.name": "till", "account#3.groups": (users,),
+            "account#2.groups": (administrators,), "account#3.name": "till", "account#3.groups": (users,),
         })
-        for command, text, users in (
-            ("accounts --groups", "Administrators : mzawadzka, svc-patch\nUsers          : till, mzawadzka\nGuests         : (none)\n", "Users"),
-            ("konta /grupy", "Administratorzy   mzawadzka, svc-patch\nUżytkownicy       till, mzawadzka\n", "Użytkownicy"),
-            ("konten", "[Administratoren]\n  mzawadzka\n  svc-patch\n[Benutzer]\n  till\n  mzawadzka\n", "Benutzer"),
+        for command, text, administrators, users in (
+            ("accounts --groups", "Administrators : mzawadzka, svc-patch\nUsers          : till, mzawadzka\nGuests         : (none)\n", "Administrators", "Users"),
+            ("konta /grupy", "Administratorzy   mzawadzka, svc-patch\nUżytkownicy       till, mzawadzka\n", "Administratorzy", "Użytkownicy"),
+            ("konten", "[Administratoren]\n  mzawadzka\n  svc-patch\n[Benutzer]\n  till\n  mzawadzka\n", "Administratoren", "Benutzer"),
         )
     ],
     "records side by side, their headings over the values": [

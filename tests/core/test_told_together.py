@@ -134,7 +134,8 @@ ROWS = {
     ],
     "who is in a group": [
         ("accounts", f"Account   Enabled\nrarkwell  yes\nsvc       no\n\n{said}: rarkwell\n", {
-            "account#1.name": "rarkwell", "account#1.enabled": True, "account#1.admin": True, "account#2.name": "svc", "account#2.enabled": False,
+            "account#1.name": "rarkwell", "account#1.enabled": True, "account#1.admin": True, "account#1.groups": (said.split()[-1],),
+            "account#2.name": "svc", "account#2.enabled": False,
         })
         for said in (
             "Members of group Administrators", "Mitglieder der Gruppe Administratoren", "Membres du groupe Administrateurs",

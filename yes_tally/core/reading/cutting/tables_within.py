@@ -15,6 +15,7 @@ from __future__ import annotations
 
 import re
 from collections.abc import Callable, Sequence
+from itertools import zip_longest
 
 from yes_tally.core.reading.cutting.titles import may_head
 from yes_tally.core.reading.phrases import is_known
@@ -33,6 +34,7 @@ _LEAST_PAIRS = 2
 # ``Model: X``, ``Model = X``, ``Model ..... X``; no drive before its cells, and no hour.
 _MARKED_PAIR = re.compile(r"\s*(?![A-Z]:)[^\W\d_](?:(?!\s{2}[A-Z]:)[^:=|]){0,60}?(?:\s?\.{2,}|=|:(?!\d))\s*\S")
 _BOX_BEGINS = re.compile(r"\s*[+┌╔][-─═+┬╦]{3,}[+┐╗]\s*$")
+_BORDERS = frozenset("+┌╔")
 _BAR = re.compile(r"\s[|│]\s")
 _IN_BOX = frozenset("+|│║┌├└╔╠╚┃")
 _LABEL = re.compile(r"\s*(?:(?!\s{2}|\s*[:=]|\s?\.\.).)*")
@@ -42,11 +44,19 @@ def tables_within(chunk: list[Line]) -> list[list[Line]]:
     """A chunk of lines, cut where tables with a head stand below two pairs or more, or above them: the pairs of a record,
     each of its tables under its heading, and what follows. Pairs of the same record below a table are put to those above
     it."""
+    heads = {
+        index
+        for index, (line, below) in enumerate(zip_longest(chunk, chunk[1:]))
+        if _may_head_columns(line.text[:MAX_LINE]) or (below and _rules_columns(below.text[:MAX_LINE]))
+    }
+    if not heads:
+        return [chunk] if chunk else []
     found: list[list[Line]] = []
     record: list[Line] = []
     index = 0
     while index < len(chunk):
-        headed, end = _table_at(chunk, index, record)
+        may = index in heads or index + 1 in heads
+        headed, end = _table_at(chunk, index, record) if may else (index, index)
         if end > headed:
             found += [part for part in (chunk[index:headed], chunk[headed:end]) if part]
             index = end
@@ -57,6 +67,11 @@ def tables_within(chunk: list[Line]) -> list[list[Line]]:
         record.append(chunk[index])
         index += 1
     return found
+
+
+def _may_head_columns(text: str) -> bool:
+    """Whether a line has cells enough for a head of columns, or bars between them, or is a border."""
+    return "|" in text or "│" in text or text.lstrip()[:1] in _BORDERS or len(cells_by_gap(text)) >= LEAST_COLUMNS
 
 
 def _table_at(chunk: Sequence[Line], index: int, record: Sequence[Line]) -> tuple[int, int]:

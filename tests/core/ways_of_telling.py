@@ -1492,6 +1492,17 @@ BELOW = {
             "task#2.last_result": "0",
         },
     ),
+    "a check of a volume with its day, and no state of it": (
+        "nq-1> check E:\nVolume E: checked on 2025-03-19 22:00. 3 errors were found and repaired.\n",
+        {
+            "host.name": "nq-1",
+            "health_check#1.kind": "disk",
+            "health_check#1.target": "E:",
+            "health_check#1.at": "2025-03-19T22:00:00",
+            "health_check#1.errors": 3,
+            "health_check#1.result": "repaired",
+        },
+    ),
 }
 
 ECHOES = {

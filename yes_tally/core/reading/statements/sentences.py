@@ -370,7 +370,7 @@ CHECK_KINDS = Patterns(*_CHECK_KINDS, *(_row("health_check.kind", pattern, kind)
 CHECKS_ASKED = Patterns(*CHECK_KINDS.rows, *(_row("health_check.kind", pattern, kind) for pattern, kind in ASKED))
 """What a command that checks is called and asked, with the kinds that texts name."""
 _CHECKED = (
-    r"\b(?:(?:check|scan|test|verif|v[ée]rif|contr[ôo]l|comprob|sprawdz|kontrol|pr[üu]f)\w*|\w+(?:pr[üu]fung|test|controle|kontrolle))"
+    r"\b(?:(?:ge)?(?:check|scan|test|verif|v[ée]rif|contr[ôo]l|comprob|sprawdz|kontrol|pr[üu]f)\w*|\w+(?:pr[üu]fung|test|controle|kontrolle))"
     r"(?: (?:of|on|for|run on|von|des|de|du|del|di|van|dla|do|da))?"
     r"(?: (?:(?:the|das|la|le|il|het|el|o) )?(?:disk|volume|drive|laufwerks?|datentr[äa]gers?|lecteur|disque|unidad|volumen|unit[àa]|unidade|disco|schijf|station|dysku?))?"
 )

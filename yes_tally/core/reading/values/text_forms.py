@@ -99,7 +99,9 @@ TEXT_FORMS: dict[str, re.Pattern[str]] = {
         r"(?:[^\W\d_]{4,10} (?:si[eę] )?(?:in|with|auf|mit|par|en|con|em|com|op|na) )?[A-Za-z0-9*?X.…•●·-]*?(?P<keep>[A-Za-z0-9]{5})$"
     ),
     # A count of what was checked is no state.
-    "volume.state": re.compile(r"(?!\d[\d.,]*\s*(?:[;,].*)?$)(?P<keep>.+)$"),
+    "volume.state": re.compile(
+        r"(?!(?:(?:on|am|le|el|il|op|em|dnia) )?\d{1,4}[-./]\d{1,2}[-./]\d{2,4}\b)(?!\d[\d.,]*\s*(?:[;,].*)?$)(?P<keep>.+)$"
+    ),
     "account.full_name": re.compile(r"[«„“\"]?\s*(?P<keep>[^«»„“”\"]+?)\s*[»“”\"]?$"),
     # ``Sign-in   success, failure`` is audited: nobody is called so.
     "host.user": re.compile(

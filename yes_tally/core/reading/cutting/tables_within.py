@@ -53,6 +53,7 @@ def tables_within(chunk: list[Line]) -> list[list[Line]]:
         return [chunk] if chunk else []
     found: list[list[Line]] = []
     record: list[Line] = []
+    labels: set[str] = set()
     index = 0
     while index < len(chunk):
         may = index in heads or index + 1 in heads
@@ -61,10 +62,12 @@ def tables_within(chunk: list[Line]) -> list[list[Line]]:
             found += [part for part in (chunk[index:headed], chunk[headed:end]) if part]
             index = end
             continue
-        if not found or (found[-1] is not record and not _goes_on(record, chunk[index])):
-            record = []
+        label = _label(chunk[index].text)
+        if not found or (found[-1] is not record and (label in labels or not _goes_on(record, chunk[index]))):
+            record, labels = [], set()
             found.append(record)
         record.append(chunk[index])
+        labels.add(label)
         index += 1
     return found
 
@@ -107,15 +110,13 @@ def _is_heading(line: Line) -> bool:
 
 
 def _goes_on(record: Sequence[Line], line: Line) -> bool:
-    """Whether a line below a record's table is one more pair of that record."""
+    """Whether a line below a record's table may be one more pair of that record."""
     text = line.text[:MAX_LINE]
-    labels = {_label(above.text) for above in record}
-    at = indent_of(record[-1].text) if record else -1
-    return _is_pair(text) and indent_of(text) == at and _label(text) not in labels
+    return bool(record) and _is_pair(text) and indent_of(text) == indent_of(record[-1].text)
 
 
 def _label(text: str) -> str:
-    label = _LABEL.match(text)
+    label = _LABEL.match(text[:MAX_LINE])
     return label[0] if label else ""
 
 

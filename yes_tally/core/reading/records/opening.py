@@ -62,6 +62,10 @@ def _numbered_and_told(interpreter: Interpreter, heading: Heading, shape: str) -
     return item
 
 
+# Among so many readings one of the line right above is found.
+_MOST_RECENT = 400
+
+
 def over_parts(interpreter: Interpreter, block: Block, command: tuple[str, ...]) -> bool:
     """``Disk 1 (Shale 2T, 1.82 TiB, GPT)``, over a table of its parts or alone on its line. Whether the block was that."""
     alone = block.layout is None and len(block.lines) == 1 and command[:1] != ("event",)
@@ -72,7 +76,8 @@ def over_parts(interpreter: Interpreter, block: Block, command: tuple[str, ...])
         heading = block.headings[0]
     else:
         return False
-    told = any(draft.entry.line == heading.line for draft in interpreter.drafts[interpreter.section_from :])
+    recent = interpreter.drafts[max(interpreter.section_from, len(interpreter.drafts) - _MOST_RECENT) :]
+    told = any(draft.entry.line == heading.line for draft in recent)
     return not told and _numbered_and_told(interpreter, heading, "rows") is not None and alone
 
 

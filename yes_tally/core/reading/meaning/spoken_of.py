@@ -8,7 +8,7 @@ from functools import lru_cache
 
 from yes_tally.core.catalogue import FACTS
 from yes_tally.core.reading.meaning.labels import words_of
-from yes_tally.core.reading.phrases import SUBJECTS, SubjectAt, subject_of_command, subjects_in
+from yes_tally.core.reading.phrases import SUBJECTS, SubjectAt, subject_called, subject_of_command, subjects_in
 from yes_tally.core.reading.phrases.commands import COMMAND_WORDS, OPTION
 from yes_tally.core.words import plain
 
@@ -36,6 +36,11 @@ _BRACED_ENTRY = re.compile(
 MAY_BE_CARD = re.compile(r"cards?|devices?|karten?|cartes?|tarjetas?|placas?|sched[ae]|kaart(?:en)?|kart[ay]", re.I)
 MAY_BE_CARDS = ("adapter", "graphics", "sound")
 """What ``Card 1`` may be, the likeliest first."""
+
+
+def may_call(noun: str, group: str, number: str = "") -> bool:
+    """Whether a noun, and a number behind it, may call a thing of a group."""
+    return subject_called(noun, number) == group or (group in MAY_BE_CARDS and MAY_BE_CARD.fullmatch(noun) is not None)
 
 
 @lru_cache(maxsize=4096)

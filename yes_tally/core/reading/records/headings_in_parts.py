@@ -11,7 +11,7 @@ from yes_tally.core.reading.clauses.told_in_parts import told_in_words
 from yes_tally.core.reading.drafts import Item
 from yes_tally.core.reading.meaning.decide import Guess, decide
 from yes_tally.core.reading.meaning.labels import words_of
-from yes_tally.core.reading.meaning.spoken_of import MAY_BE_CARD, MAY_BE_CARDS
+from yes_tally.core.reading.meaning.spoken_of import may_call
 from yes_tally.core.reading.phrases import is_known, subject_called, subjects_in
 from yes_tally.core.reading.records.listings import CALLED, ITEM_HEADING
 from yes_tally.core.reading.shapes.layout import Entry, Heading, cells_by_gap
@@ -89,10 +89,7 @@ def name_behind_number(interpreter: Interpreter, heading: Heading, group: str, s
     """A heading that says which of a kind a thing is, and behind that what it is called. Whether it is one."""
     match = _BEHIND_NUMBER.match(heading.text[:MAX_TEXT])
     naming = CALLED.get(group)
-    if match is None or naming is None:
-        return False
-    card = group in MAY_BE_CARDS and MAY_BE_CARD.fullmatch(match["noun"])
-    if not card and subject_called(match["noun"], match["number"]) != group:
+    if match is None or naming is None or not may_call(match["noun"], group, match["number"]):
         return False
     name = match["name"]
     if not name[0].isupper() or is_known(name) or (not any(map(str.isdigit, name)) and subjects_in(words_of(name))):

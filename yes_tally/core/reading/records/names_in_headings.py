@@ -14,7 +14,7 @@ from yes_tally.core.reading.clauses.told_in_parts import told_in_words
 from yes_tally.core.reading.drafts import Item
 from yes_tally.core.reading.meaning.decide import NAMING, Guess, decide
 from yes_tally.core.reading.meaning.labels import words_of
-from yes_tally.core.reading.meaning.spoken_of import MAY_BE_CARD, MAY_BE_CARDS
+from yes_tally.core.reading.meaning.spoken_of import may_call
 from yes_tally.core.reading.phrases import SUBJECTS, is_known, subject_called, subjects_in
 from yes_tally.core.reading.records.headings_in_parts import (
     chosen,
@@ -215,8 +215,7 @@ def named_by(interpreter: Interpreter, heading: Heading, group: str, shape: str,
 def _noun_before(text: str, group: str) -> str:
     """``Disk Basalt NV1000``: the noun of a group that a name stands behind; else nothing."""
     noun, _, name = text.partition(" ")
-    of_group = SUBJECTS.get(words_of(noun)) == group or (group in MAY_BE_CARDS and MAY_BE_CARD.fullmatch(noun))
-    return noun if of_group and _CALLED_LARGE.match(name) else ""
+    return noun if may_call(noun, group) and _CALLED_LARGE.match(name) else ""
 
 
 def quoted_name(interpreter: Interpreter, heading: Heading, group: str, shape: str, item: Item) -> bool:

@@ -24,6 +24,25 @@ class FirewallProfiles(unittest.TestCase):
                     self.assertTrue(all(name and name in said for name in names), names)
                     self.assertNotIn("firewall#4.profile", found)
 
+    def test_rows_under_a_heading(self):
+        for head in ("Firewall", "== Firewall ==", "Firewall:"):
+            for row in (
+                "  {:<12}{:<8}in: {}   out: allow", "- [{}] {}, in = {}, out = allow", "  {} | {} | in {} | out allow"
+            ):  # fmt: skip
+                rows = [row.format(*of) for of in (("private", "on", "block"), ("domain", "off", "allow"))]
+                with self.subTest(head=head, row=row):
+                    found = told("\n".join(("gp-a % look", head, *rows)))
+                    told_so = [
+                        found.get(f"firewall#{n}.{f}") for n in (1, 2) for f in ("profile", "on", "inbound", "outbound")
+                    ]
+                    self.assertEqual(told_so, ["private", True, "block", "allow", "domain", False, "allow", "allow"])
+
+    def test_a_table_below_the_heading_is_read_as_one(self):
+        found = told(
+            "gp-a % look\nFirewall\nProfile   Active   In      Out\ndomain    yes      block   allow\npublic    no       block   allow\n"
+        )
+        self.assertEqual([found.get(f"firewall#{n}.profile") for n in (1, 2, 3)], ["domain", "public", None])
+
     def test_among_what_a_pc_is_only_the_label_says_so(self):
         found = told("nq-acc-01> about\n\nMaker: Corrane\nFirewall: on for domain and private, off for public\n")
         self.assertEqual([found.get(f"firewall#{n}.on") for n in (1, 2, 3)], [True, True, False])

@@ -16,12 +16,14 @@ from yes_tally.core.reading.kinds.checks_under_heads import checks_under_heads
 from yes_tally.core.reading.kinds.devices_over_drivers import devices_over_drivers
 from yes_tally.core.reading.kinds.events_by_day import events_by_day
 from yes_tally.core.reading.kinds.field_asked import field_asked
+from yes_tally.core.reading.kinds.fields_of_drives import fields_of_drives
 from yes_tally.core.reading.kinds.memory_amounts import memory_amounts
 from yes_tally.core.reading.kinds.memory_sockets import lettered_sockets, lines_counting_sockets
 from yes_tally.core.reading.kinds.name_lookups import lines_of_answers
 from yes_tally.core.reading.kinds.names_listed import names_listed
 from yes_tally.core.reading.kinds.one_column import one_column
 from yes_tally.core.reading.kinds.pc_first import pc_first
+from yes_tally.core.reading.kinds.screens_at_ports import screens_at_ports
 from yes_tally.core.reading.kinds.updates_in_lines import updates_in_sentences
 from yes_tally.core.reading.kinds.volumes_on_disks import volumes_on_disks
 from yes_tally.core.reading.statements.things_in_sentences import things_in_sentences
@@ -52,6 +54,8 @@ _READ_APART: tuple[_Reader, ...] = (
     lambda of: lines_counting_sockets(of.interpreter, of.lines),
     lambda of: lettered_sockets(of.interpreter, of.lines),
     lambda of: volumes_on_disks(of.interpreter, of.lines),
+    lambda of: fields_of_drives(of.interpreter, of.lines, of.spoken),
+    lambda of: screens_at_ports(of.interpreter, of.lines, of.spoken),
     lambda of: profiles_on_lines(of.interpreter, of.lines, of.spoken),
     lambda of: boot_menus(of.interpreter, of.lines),
     lambda of: events_by_day(of.interpreter, of.lines),

@@ -64,7 +64,7 @@ from yes_tally.core.reading.text.side_by_side import one_below_other
 from yes_tally.core.reading.values.bare_sizes import unit_of_sizes
 from yes_tally.core.reading.values.report_locale import as_written_in, locale_of, own_locale
 
-READER_VERSION = 33
+READER_VERSION = 34
 DOUBTFUL = 0.8
 _CLOSING = re.compile(r"\s*(?:</[\w:.-]+>|[\]})][,;]?|<\?[^>]*\?>)+\s*$")
 _LOCALE_SAMPLE = 200_000

@@ -12,6 +12,7 @@ from __future__ import annotations
 import re
 from collections.abc import Sequence
 from dataclasses import replace
+from itertools import takewhile
 from typing import TYPE_CHECKING
 
 from yes_tally.core.catalogue import FACTS
@@ -126,11 +127,47 @@ _FOR_EACH = re.compile(
 _NAME = re.compile(r"\b(?!(?:and|und|et|y|e|en|i)\b)[^\W\d_]+")
 
 
+# ``private   on    in: block   out: allow``, ``- [private] on, in = block, out = allow``
+_PROFILE_LINE = re.compile(
+    rf"\s*(?:[*•>-]\s+)?[\[(<]?(?:{_CALLS_IT_PROFILE} )?(?!{_CALLS_IT_PROFILE}s?\b)(?P<name>[^\W\d_]+)(?: {_CALLS_IT_PROFILE})?[\])>]?"
+    rf"(?:\s*(?:[:=|–—-]|\.{{2,}})\s*|\s+)(?P<on>[^\W\d_]+)(?P<more>[\s,;|(·].*\S)",
+    re.I,
+)
+_AS_WORDS = str.maketrans("=|", ":,")
+_MARKS_OF_HEADS = " \t:=-—[]#*"
+
+
+def _below_heading(interpreter: Interpreter, lines: Sequence[Line]) -> set[int]:
+    """Read the lines right below the one line ``Firewall`` where each of them tells of one profile; returns their numbers."""
+    at = next(
+        (i for i, line in enumerate(lines) if SUBJECTS.get(words_of(line.text.strip(_MARKS_OF_HEADS))) == "firewall"),
+        None,
+    )
+    if at is None:
+        return set()
+    below = list(takewhile(lambda line: line.text.strip(), lines[at + 1 :]))
+    told = [_PROFILE_LINE.fullmatch(line.text.rstrip()) if len(line.text) <= MAX_TOLD else None for line in below]
+    if len(told) < 2 or not all(match and _is_profile(match) for match in told):
+        return set()
+    for line, match in zip(below, told, strict=True):
+        assert match is not None
+        item, more = interpreter.new_item("firewall"), commas_for_gaps(match["more"].translate(_AS_WORDS))
+        _profile(interpreter, Entry("", "", line.number, 1), match, 1, "words", item)
+        _allows(interpreter, more, line.number, match.start("more") + 1, item)
+    return {line.number for line in below}
+
+
+def _is_profile(match: re.Match[str]) -> bool:
+    return flag_of(match["on"]) is not None and flag_of(match["name"]) is None
+
+
 def profiles_on_lines(interpreter: Interpreter, lines: Sequence[Line], spoken: Sequence[str]) -> set[int]:
-    """Read lines that tell of several profiles each, where the firewall is what is ``spoken`` of or what a line begins
-    with; returns their numbers."""
-    read: set[int] = set()
+    """Read lines that tell of one profile each below a heading, or of several where the firewall is what is ``spoken`` of
+    or what a line begins with; returns their numbers."""
+    read = _below_heading(interpreter, lines)
     for line in lines:
+        if line.number in read:
+            continue
         match = _LABELLED.match(line.text) if len(line.text) <= MAX_TOLD else None
         of_firewall = match and SUBJECTS.get(words_of(match["label"] or "")) == "firewall"
         if match and (of_firewall or (spoken[:1] == ("firewall",) and not match["label"])):

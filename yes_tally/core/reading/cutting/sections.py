@@ -26,6 +26,7 @@ from yes_tally.core.reading.tables.log_rows import are_events, is_event
 from yes_tally.core.reading.text.decode import Line
 from yes_tally.core.reading.text.list_nouns import without_nouns
 from yes_tally.core.reading.text.list_numbers import plainly_numbered
+from yes_tally.core.reading.values.text_forms import CONNECTOR
 from yes_tally.core.words import flag_of
 
 _PROMPT = re.compile(
@@ -105,6 +106,8 @@ def _prompts(lines: Sequence[Line]) -> list[_Prompt]:
         match = _PROMPT.match(text) if _MARKS.search(text) else None
         if match is None or not match["where"] or not _BEGINS_COMMAND.match(match["command"]):
             match = (_HAS_NUMBERED_HOST.search(text, 0, _FURTHEST) and _HOST_PROMPT.match(text)) or match
+        if match and _PORT.fullmatch(match["where"] or ""):
+            continue
         if match and _BEGINS_WITH_IPV6.match(text):
             continue  # ``fe80::/64    on-link``
         if match and match["mark"] == ":" and field_of_item(text.partition(":")[0]):
@@ -143,6 +146,10 @@ def _prompts(lines: Sequence[Line]) -> list[_Prompt]:
             and not (_ARROW.match(mark) and _in_list_with_arrows(lines, prompt))
         )
     ]
+
+
+# ``DP-1 -> Panehill 27Q``: what a screen is plugged into.
+_PORT = re.compile(CONNECTOR)
 
 
 def _in_list_with_arrows(lines: Sequence[Line], prompt: _Prompt) -> bool:

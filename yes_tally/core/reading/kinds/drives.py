@@ -10,6 +10,7 @@ from typing import TYPE_CHECKING
 from yes_tally.core.catalogue import FACTS, FIELDS
 from yes_tally.core.reading.clauses.by_clause import OF_WHICH
 from yes_tally.core.reading.clauses.told_in_parts import told_in_words
+from yes_tally.core.reading.kinds.fields_of_drives import DRIVE_NOUN, OF, OF_VOLUMES_ALONE
 from yes_tally.core.reading.meaning.decide import Guess
 from yes_tally.core.reading.shapes.layout import MAX_LINE, MAX_TOLD, Entry, commas_for_gaps, dots_as_commas
 from yes_tally.core.reading.text.decode import Line
@@ -203,13 +204,9 @@ def by_letter(interpreter: Interpreter, entry: Entry, shape: str) -> bool:
 
 # ``Free on C``, ``Drive encryption (D:)``: which drive a label speaks of, its last word.
 _OF_DRIVE = re.compile(
-    r"(?P<what>[^\W\d_][\w' -]{2,40}?)"
-    r"(?: (?:of|on|for|in|von|auf|f[üu]r|vom|de|del|du|sur|di|su|da|do|em|no|na|van|op|voor|w|dla))?"
-    r"(?: (?P<noun>(?:the |de la |del? |dell'|van )?(?:drive|volume|letter|laufwerk|lecteur|unidad|unidade|unit[àa]|station|schijf|dysk|dysku|wolumin\w*)))?"
+    rf"(?P<what>[^\W\d_][\w' -]{{2,40}}?)(?: {OF})?(?: (?P<noun>{DRIVE_NOUN}))?"
     r" (?:(?P<mount>[A-Z]):?|[(\[](?P<mount_aside>[A-Z]):?\\?[)\]])"
 )
-# What nothing else whose name ends in a letter has.
-_OF_VOLUMES_ALONE = frozenset({"volume.size", "volume.free", "volume.encrypted", "volume.filesystem"})
 
 
 def drive_in_label(interpreter: Interpreter, entry: Entry, shape: str) -> bool:
@@ -219,7 +216,7 @@ def drive_in_label(interpreter: Interpreter, entry: Entry, shape: str) -> bool:
     if not match or not mount:
         return False
     meant = interpreter.means(match["what"], interpreter.context("volume"))
-    if not meant or meant[0].fact not in (_TOLD_OF_DRIVES if match["noun"] else _OF_VOLUMES_ALONE):
+    if not meant or meant[0].fact not in (_TOLD_OF_DRIVES if match["noun"] else OF_VOLUMES_ALONE):
         return False
     if understand(FACTS[meant[0].fact], entry.printed, interpreter.locale) is None:
         return False

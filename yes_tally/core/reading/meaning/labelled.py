@@ -66,8 +66,8 @@ def told_by(
         if _cannot_be(label, printed, guess, shape):
             continue
         fact = guess.fact
-        if fact == "adapter.lease_from" and _UNTIL.match(printed):
-            fact = "adapter.lease_until"  # ``Lease: until 2025-02-12``
+        if fact == "adapter.lease_from" and (_UNTIL.match(printed) or _ENDS_IN_UNTIL.search(label)):
+            fact = "adapter.lease_until"  # ``Lease: until 2025-02-12``, ``leaseTo: 2025-02-12``
         elif fact == "adapter.lease_until" and _FROM.match(printed):
             fact = "adapter.lease_from"  # where a language's *from* and *until* are no part of the label
         if fact in _AMOUNTS_OF_PC and LIMITS.match(printed):
@@ -113,6 +113,7 @@ _NUMBERED = {"disk.id": "disk.number", "partition.id": "partition.number"}
 _NAMED_FORM = re.compile(r"[A-Z][\w-]* \S*\d\S*(?: \S+)* \([^()]+\)$")
 _DOTTED = re.compile(r"v?\d+(?:\.\d+){2,}(?!\S)")
 _ORDINAL = re.compile(r"\d{1,2}")
+_ENDS_IN_UNTIL = re.compile(r"(?:(?:^|[ _.-])to|[a-z]To)\s*$")
 _UNTIL = re.compile(r"(?:until|till|through|to|bis|jusqu\S*|hasta|até|fino|tot|do)\b", re.I)
 _FROM = re.compile(r"(?:from|since|vom|seit|depuis|desde|dal|vanaf|sinds|od)\b", re.I)
 

@@ -17,7 +17,7 @@ _UNIT_AT_END = re.compile(r"(?<=[a-z\d])([KMGT])iB(?![a-z])")
 _WORD = re.compile(r"[^\W_]+")
 _BRACKETED = re.compile(r"[(\[{]([^)\]}]*)[)\]}]")
 _UNIT = re.compile(
-    r"(?:[kmgt]i?b|bytes?|[kmg]?hz|[kmg]bit/s|[kmg]bps|mt/?s|%|m?wh|days?|hours?|hrs?|minutes?|mins?|seconds?|secs?|ms)$",
+    r"(?:[kmgt]i?b|bytes?|[kmg]?hz|[kmg]bit(?:/s|s)?|[kmg]bps|mt/?s|%|m?wh|days?|hours?|hrs?|minutes?|mins?|seconds?|secs?|ms)$",
     re.I,
 )
 _PREFIXES = frozenset("KMGT")
@@ -26,7 +26,7 @@ _OCTETS = re.compile(r"(?:en )?(?P<prefix>[kKMGT]?)i?o(?:ctets?)?")
 _OCTETS_BEHIND = re.compile(r"(?P<prefix>[kmgt])i?o|octets?", re.I)
 _IN_OCTETS = re.compile(r"(?P<label>.*\S) (?:en )(?P<prefix>[kKMGT])o")
 # A label that is nothing but the unit of a clock, a rate or a size (``MHz``, ``mbps``, ``gb``) says what is told.
-_RATE_ALONE = re.compile(r"[kmg]?hz|[kmg]bit/s|[kmg]bps|[kmgt]i?b", re.I)
+_RATE_ALONE = re.compile(r"[kmg]?hz|[kmg]bit(?:/s|s)?|[kmg]bps|[kmgt]i?b", re.I)
 # ``1K-blocks``: sizes are counted in blocks of that size (POSIX ``df``, and others after it).
 # ``Days left``, ``Verbleibende Tage``: what is left is counted in these.
 _LEFT = (

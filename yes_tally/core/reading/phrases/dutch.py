@@ -217,7 +217,7 @@ LABELS: dict[str, str] = {
     "task.next_run_at": "volgende uitvoering|volgende keer|volgende loop|eerstvolgende keer",
     "task.last_result": "laatste resultaat|resultaat|afloop",
     "task.runs": "start|voert uit|opdracht|actie|programma|draait|wat",
-    "task.user": "gebruiker|uitvoeren als|account|draait als|namens|uitgevoerd door",
+    "task.user": "gebruiker|uitvoeren als|account|draait als|namens|uitgevoerd door|wordt uitgevoerd als|uitgevoerd als|loopt als|wordt gestart als|gestart als|loopt onder|uitgevoerd onder",
     "firewall.profile": "profiel|naam|id",
     "firewall.on": "ingeschakeld|status|actief|aan|toestand|brandmuur",
     "firewall.inbound": "inkomend|binnenkomend|inkomende verbindingen|inkomend verkeer|standaard inkomend|inkomend standaard|wat binnenkomt|naar binnen|verbindingen naar binnen|in",

@@ -217,7 +217,7 @@ LABELS: dict[str, str] = {
     "task.next_run_at": "prochaine execution|prochain lancement|prochain passage|prochaine fois",
     "task.last_result": "dernier resultat|resultat|code retour|code de retour",
     "task.runs": "execute|lance|commande|action|programme lancé|ce qu'elle lance|tâche à exécuter|exécute|quoi",
-    "task.user": "sous le compte|utilisateur|executer comme|compte|exécutée par|sous|exécuter en tant que|exécutée en tant que|au nom de",
+    "task.user": "sous le compte|utilisateur|executer comme|compte|exécutée par|sous|exécuter en tant que|exécutée en tant que|au nom de|s'execute en tant que|s'exécute sous|lancee par|executee en tant que|executee sous|s'execute comme|tourne sous",
     "firewall.profile": "profil|nom|id",
     "firewall.on": "etat|active|actif|statut|pare feu|en marche",
     "firewall.inbound": "entrant|entree|connexions entrantes|trafic entrant|entrant par defaut|entrant défaut|par defaut entrant|action entrante|entrantes|flux entrant|ce qui entre",

@@ -217,7 +217,7 @@ LABELS: dict[str, str] = {
     "task.next_run_at": "nachste|nachstes mal|nachster lauf|nachste ausfuhrung|nachste laufzeit|nächstes mal|läuft wieder",
     "task.last_result": "letztes ergebnis|ergebnis|letzter ergebniscode|letzter rückgabewert|rückgabewert|rückgabecode",
     "task.runs": "fuhrt aus|startet|befehl|aktion|programm|ruft auf|was es startet|auszuführen|führt aus|was",
-    "task.user": "unter konto|benutzer|ausfuhren als|lauft als|konto|im namen von|unter",
+    "task.user": "unter konto|benutzer|ausfuhren als|lauft als|konto|im namen von|unter|wird ausgefuhrt als|ausgefuhrt als|ausgefuhrt von|lauft unter|gestartet als|wird ausgefuhrt von",
     "firewall.profile": "profil|firewallprofil|name|bezeichnung|id",
     "firewall.on": "ein|zustand|eingeschaltet|aktiv|aktiviert|status|brandmauer",
     "firewall.inbound": "eingehend|eingang|ankommend|eingehende verbindungen|eingehender verkehr|standard eingehend|eingehend standard|eingehend standardmäßig|herein|hereinkommend|hinein",

@@ -217,7 +217,7 @@ LABELS: dict[str, str] = {
     "task.next_run_at": "prossima esecuzione|prossima volta|prossimo giro",
     "task.last_result": "ultimo risultato|risultato|esito|codice di ritorno|codice di uscita",
     "task.runs": "esegue|avvia|comando|azione|lancia|programma|cosa|che cosa",
-    "task.user": "utente|esegui come|account|come utente|esegue come|eseguita da",
+    "task.user": "utente|esegui come|account|come utente|esegue come|eseguita da|viene eseguita come|eseguita come|viene eseguita da|gira come|esecuzione come|eseguita con",
     "firewall.profile": "profilo|nome|id",
     "firewall.on": "attivo|stato|abilitato|muro|acceso",
     "firewall.inbound": "entrante|ingresso|in entrata|in ingresso|connessioni in entrata|traffico in entrata|entrata predefinita|in entrata predefinito|in ingresso predefinito|ciò che entra",

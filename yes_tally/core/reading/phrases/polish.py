@@ -217,7 +217,7 @@ LABELS: dict[str, str] = {
     "task.next_run_at": "następne uruchomienie|nastepne uruchomienie|nastepne wykonanie|następnym razem|następny raz|następny przebieg|kolejne uruchomienie",
     "task.last_result": "ostatni wynik|wynik|kod wyjścia",
     "task.runs": "uruchamia|polecenie|akcja|wykonuje|program|uruchamiany program|dzialanie|co",
-    "task.user": "uzytkownik|uruchom jako|konto|uruchamiane przez|w imieniu|konto uzytkownika|uruchamiane jako",
+    "task.user": "uzytkownik|uruchom jako|konto|uruchamiane przez|w imieniu|konto uzytkownika|uruchamiane jako|dziala jako|uruchamiane na koncie|wykonywane jako|uruchamia sie jako|wykonywane przez",
     "firewall.profile": "profil|nazwa|id",
     "firewall.on": "włączona|stan|wlaczona|aktywna|wlaczony|zapora",
     "firewall.inbound": "przychodzace|przychodzacy|wejscie|polaczenia przychodzace|ruch przychodzacy|domyslnie przychodzace|przychodzace domyslnie|wchodzące|do środka",

@@ -217,7 +217,7 @@ LABELS: dict[str, str] = {
     "task.next_run_at": "proxima execucao|próxima vez",
     "task.last_result": "ultimo resultado|resultado|código de retorno|código de saída",
     "task.runs": "executa|inicia|comando|acao|lança|programa|corre|lanca|o quê",
-    "task.user": "utilizador|usuario|executar como|conta|executada por|em nome de",
+    "task.user": "utilizador|usuario|executar como|conta|executada por|em nome de|e executada por|executa como|executada como|corre como|executar com|roda como",
     "firewall.profile": "perfil|nome|id",
     "firewall.on": "ativo|estado|ativado|ligado|muralha",
     "firewall.inbound": "entrada|entrante|ligacoes de entrada|trafego de entrada|entrada por omissao|entrada padrao|conexoes de entrada|de entrada|o que entra",

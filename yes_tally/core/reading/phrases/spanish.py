@@ -217,7 +217,7 @@ LABELS: dict[str, str] = {
     "task.next_run_at": "proxima ejecucion|siguiente ejecucion|próxima vez|próxima pasada",
     "task.last_result": "ultimo resultado|resultado|código de retorno|código de salida",
     "task.runs": "ejecuta|inicia|comando|accion|lanza|programa|orden|tarea a ejecutar|qué",
-    "task.user": "usuario|ejecutar como|cuenta|ejecutada por|se ejecuta como",
+    "task.user": "usuario|ejecutar como|cuenta|ejecutada por|se ejecuta como|se ejecuta con|ejecutada como|corre como|se ejecuta bajo|ejecutar con",
     "firewall.profile": "perfil|nombre|id",
     "firewall.on": "estado|activo|activado|habilitado|cortafuegos|muralla|encendido",
     "firewall.inbound": "entrante|entrada|entrantes|conexiones entrantes|trafico entrante|entrante por defecto|entrada predeterminada|entrada por defecto|lo que entra",

@@ -23,7 +23,7 @@ from yes_tally.core.reading.shapes.layout import (
     commas_for_gaps,
 )
 from yes_tally.core.reading.tables.bare_rows import DRIVER, told_bare
-from yes_tally.core.reading.values.text_forms import CONNECTOR
+from yes_tally.core.reading.values.text_forms import WHERE_PLUGGED
 
 if TYPE_CHECKING:
     from yes_tally.core.reading.interpret import Interpreter
@@ -142,18 +142,11 @@ CALLED_BY_PLACE = re.compile(
 )
 
 
-# ``HDMI-1``, ``built-in``
-_WHERE_PLUGGED = re.compile(
-    rf"{CONNECTOR}|built[ -]in|internal|eingebaut|intern|int[ée]gr[ée]|integrad[oa]|intern[oa]|integrat[oa]|ingebouwd|wbudowany",
-    re.I,
-)
-
-
 def _says_which(label: str, of: str) -> bool:
     """Whether a label (``Main screen``) says which one of a kind is told of, and not what it is called."""
     if of == "printer" and CALLED_BY_PLACE.fullmatch(label):
         return False
-    if of == "display" and _WHERE_PLUGGED.fullmatch(label):
+    if of == "display" and WHERE_PLUGGED.fullmatch(label):
         return True
     return of in CALLED and any(at.group == of for at in subjects_in(words_of(label)))
 

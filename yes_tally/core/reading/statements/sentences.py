@@ -25,6 +25,7 @@ from yes_tally.core.reading.statements.checks_elsewhere import (
 from yes_tally.core.reading.statements.sentences_elsewhere import TOLD
 from yes_tally.core.reading.statements.sieve import Sieve
 from yes_tally.core.reading.text.decode import Line
+from yes_tally.core.reading.values.asides import SECURE_BOOT
 from yes_tally.core.reading.values.text_forms import DAY, TIME_OF_DAY
 from yes_tally.core.words import flag_of
 
@@ -124,9 +125,15 @@ PATTERNS = Patterns(
     _row("os.build", r"\b(?:build|kompilacja|compilation|compilaci[oó]n|compila[cç][aã]o|compilazione) (?:number )?(?P<v>\d+(?:\.\d+)+)(?![\w.]*\w:)"),
     _row("host.booted_at", rf"\b(?:last (?:started|booted|restarted)|was (?:started|booted)|has been up since|up since|running since|started on|booted on|booted at|; started|, started|; booted|, booted)\b.{{0,12}}?(?P<v>{DATE})"),
     _row("firmware.secure_boot", r"\bsecure boot (?:is )?(?:switched |turned )?(?P<v>on|off|enabled|disabled|active|inactive)\b"),
+    _row("firmware.secure_boot", rf"(?:^|[.,;(] )(?P<v>no|kein|sans|sin|sem|senza|geen|zonder|bez) (?:{SECURE_BOOT})(?=[.,;)]|$)"),
+    _row("firmware.mode", rf"(?:^|[.,;(] |\b(?:boots?|start(?:s|ed)?) (?:by|in|as|with) |\bmode |\bmodus |\bmodo |\bmodalit[àa] |\btryb )(?P<v>uefi|legacy)"
+         rf"(?: (?:mode|start|boot|firmware|modus))?(?:[,;]| with\w*| mit| ohne| avec| sans| con| senza| com| sem| met| zonder| z| bez)? [^.]{{0,40}}?(?:{SECURE_BOOT})"),
+    _row("firmware.mode", rf"\b(?:{SECURE_BOOT})\b[^.;]{{0,60}}[,;] (?P<v>uefi|legacy)(?=[.,;)]|$)"),
     _row("firmware.mode", r"\bin (?P<v>uefi|legacy|bios) mode\b"),
     _row("firmware.mode", r"\bfirmware \S*\d\S*(?: [^,;]+)?, (?P<v>uefi|legacy)\b"),
-    _row("firmware.maker", r"(?:^|[.;] )\s*(?P<v>(?-i:[A-Z])\w+(?: (?-i:[A-Z])\w+)?) firmware (?=v?\w*\d)"),
+    _row("firmware.version", r"(?:^|[.;] )\s*firmware:? (?:uefi|bios) (?P<v>[A-Z]{0,3}\d+(?:\.\w+)+)"),
+    _row("firmware.mode", r"(?:^|[.;] )\s*(?:firmware:? )?(?P<v>uefi)(?: firmware)? [A-Z]{0,3}\d+(?:\.\w+)+"),
+    _row("firmware.maker", r"(?:^|[.;] )\s*(?P<v>(?!UEFI|BIOS)(?-i:[A-Z])\w+(?: (?!UEFI|BIOS)(?-i:[A-Z])\w+)?)(?: uefi| bios)? firmware (?=v?\w*\d)"),
     _row("board.model", r"(?:^|[.;] )\s*(?P<v>(?-i:[A-Z])[\w&-]+ (?-i:[A-Z])[\w-]*\d[\w-]*) (?:main ?|mother ?|system )?board(?=,|$)"),
     _row("board.maker", r"(?:^|[.;] )\s*(?P<v>(?-i:[A-Z])[\w&-]+) (?-i:[A-Z])[\w-]*\d[\w-]* (?:main ?|mother ?|system )?board(?=,|$)"),
     _row("board.version", r"\bboard, (?:rev(?:ision)?|version)\.? (?P<v>\d[\w.]*)"),
@@ -148,7 +155,7 @@ PATTERNS = Patterns(
     _row("os.kernel", r"\bkernel is (?P<v>[\w.-]*\d\.\d[\w.-]*\w)"),
     _row("os.kernel", r"\bkernel (?:version )?(?P<v>\d+\.\d+[\w.-]*)"),
     _row("firmware.version", r"\b(?:firmware|bios)\s{1,9}(?:version )?(?:(?-i:[A-Z])\w+ )?(?P<v>[A-Z]?\d+(?:\.\w+)+)\s{1,9}(?:\(|of|from|dated|\d{4}-\d\d-\d\d)"),
-    _row("firmware.maker", r"^\s*(?P<v>(?:(?-i:[A-Z])[\w&-]*\s){1,3}(?:firmware|bios|uefi))\s{1,9}[A-Z]?\d+(?:\.\w+)+\s{1,9}(?:\(|of|from|dated|\d{4}-\d\d-\d\d)"),
+    _row("firmware.maker", r"^\s*(?P<v>(?!UEFI|BIOS)(?:(?-i:[A-Z])[\w&-]*\s){1,3}(?:firmware|bios|uefi))\s{1,9}[A-Z]?\d+(?:\.\w+)+\s{1,9}(?:\(|of|from|dated|\d{4}-\d\d-\d\d)"),
     _row("firmware.dated", rf"\b(?:firmware|bios|uefi)\s{{1,9}}[A-Z]?\d+(?:\.\w+)+\s{{1,9}}(?:\(|of |from |dated )?(?P<v>{DATE})"),
     _row("security.virtualisation", r"\bvirtuali[sz]ation (?:is )?(?:switched |turned )?(?P<v>on|off|enabled|disabled)\b"),
     _row("security.tpm", r"\btpm (?:is |has )?(?:of )?\(?(?:(?:version|versi[óo]n|wersja|versione|vers[ãa]o|versie) )?(?P<v>\d\.\d)\b"),

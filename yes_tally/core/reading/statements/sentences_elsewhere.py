@@ -8,7 +8,19 @@ _GIB = r"\d[\d.,]*\s?[MGT]i?[BO]"
 _AT = r"(?:[T ,]+(?:um |à |a las |às |alle |om |o |o godz\. )?\d{1,2}:\d\d(?::\d\d)?)?"
 _WHEN = rf"(?P<v>{DAY}{_AT})"
 
+_INSTALLED = (
+    r"(?:(?:in place|installed|set up) since|"
+    r"(?:erst|neu)?(?:installiert|installation|eingerichtet|aufgesetzt)(?: am| vom| seit(?: dem)?)?|"
+    r"(?:a [ée]t[ée] )?(?:install[ée]e?|mise? en place|mise? en service|installation)(?: depuis)?(?: le| du)?|"
+    r"(?:se )?(?:instal[óo]|instalad[oa]|puest[oa] en marcha|instalaci[óo]n)(?: desde)?(?: el| del)?|"
+    r"(?:foi )?(?:instalad[oa]|instala[çc][ãa]o|configurad[oa])(?: desde)?(?: em| a| de| o)?|"
+    r"(?:[èe] stat[oa] )?(?:installat[oa]|installazione|in uso|configurat[oa])(?: il| del| dal)?|"
+    r"(?:is )?(?:ge[ïi]nstalleerd|ingericht|opgezet|installatie)(?: op| sinds| van)?|"
+    r"(?:system )?(?:zainstalowan[oya]|instalacja|postawion[oya])(?: w dniu| z dnia| dnia| od| z)?)"
+)
+
 TOLD: tuple[tuple[str, str], ...] = (
+    ("os.installed_at", rf"(?:^|[,;(]|\s[-–—]|\s(?-i:(?=[A-Z])))\s*(?:[-*•] )?{_INSTALLED} {_WHEN}(?=\s*(?:uhr)?\s*(?:[,;.()]|$))"),
     ("licence.expires_at", rf"\b(?:ist|noch) (?:noch )?bis (?:zum )?{_WHEN} (?:aktiviert|lizenziert|g[üu]ltig|freigeschaltet)\b"),
     ("licence.state", rf"\b(?:ist|is) (?:noch |nog )?(?:bis|tot) (?:zum )?{DAY}{_AT} (?P<v>aktiviert|lizenziert|geactiveerd)\b"),
     ("licence.resets_left", r"\b(?P<v>\d{1,4}) (?:zur[üu]cksetzung(?:en)?|r[ée]initialisations?|r[ée]armements?|reinicios?|reactivaciones|reposi[çc][õo]es|rearmes?|ripristini|reimpostazioni|resets?|resety|reset[óo]w)\b"),

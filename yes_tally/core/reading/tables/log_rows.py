@@ -39,10 +39,11 @@ def is_message(text: str) -> bool:
 
 
 _LEAST_BLANKS = 3
+_AUDITS = r"audit (?:ok|success|failure|failed)|(?:success|failure) audit"
 # ``[2025-03-13 22:14:07] ERROR   disk   (id 153) Write to disk 1 was tried again.``
 _LEADS = (
     re.compile(rf"\[?(?P<cell>{MOMENT})\]?(?= [^\W\d_])"),
-    re.compile(r"[<\[(]?(?P<cell>[^\W\d_]{4,14})[>\])]?:?(?= )"),
+    re.compile(rf"[<\[(]?(?!(?i:{_AUDITS}))(?P<cell>[^\W\d_]{{4,14}})[>\])]?:?(?= )"),
     re.compile(r"[(\[](?:(?:event )?(?:id|no|nr|code|#)[ .:#]{0,2})?(?P<cell>\d{1,10})[)\]]:?(?= |$)", re.I),
 )
 
@@ -92,9 +93,9 @@ def _with_times(cells: Sequence[tuple[str, int]]) -> Sequence[tuple[str, int]]:
 
 _STAMP = re.compile(rf"\s*(?:\[\d{{1,4}}\]\s+)?(?:[<\[(]?[^\W\d_]{{4,14}}[>\])]?:?\s+)?\[?{MOMENT}")
 # ``audit success``, ``failure audit``: what a log of what is audited has for a level.
-_AUDITED = re.compile(r"audit (?:ok|success|failure|failed)|(?:success|failure) audit")
+_AUDITED = re.compile(_AUDITS)
 _LEVELS = frozenset(
-    "error err warning warn info notice alert emerg crit information notice critical fatal debug verbose fehler warnung hinweis kritisch erreur avertissement informations critique "
+    "error err warning warn info notice note alert emerg crit audit trace failure success information notice critical fatal debug verbose fehler warnung hinweis kritisch erreur avertissement informations critique "
     "advertencia informacion critico errore avviso informazione informazioni erro aviso informacao fout waarschuwing informatie kritiek blad "
     "ostrzezenie informacja informacje krytyczny krytyczne krytyczna critica kritieke ernstig ernstige schwer schwerwiegend grave severo serio powazny powazne fatale fataal melding meldung mededeling nota nachricht".split()
 )

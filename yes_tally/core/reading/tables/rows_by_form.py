@@ -398,6 +398,14 @@ def _is_label(word: str, group: str, place: int) -> bool:
 _LABELLED_FIELDS = {"event": ("source", "id")}
 
 
+_LEAST_ROWS = 4
+
+
+def _begins_in_all(texts: Sequence[str], at: int) -> bool:
+    """Whether a word begins at a column, from 0, in every one of enough rows."""
+    return len(texts) >= _LEAST_ROWS and all(text[at - 1 : at] == " " and text[at : at + 1].strip() for text in texts)
+
+
 def _same_cells(lines: Sequence[Line]) -> list[tuple[Line, Sequence[tuple[str, int]]]]:
     """The cells of rows: cut at wide gaps, and at one blank where most rows begin a cell right behind it."""
     cut: list[tuple[Line, Sequence[tuple[str, int]]]] = [(line, cells_by_gap(line.text)) for line in lines]
@@ -408,7 +416,10 @@ def _same_cells(lines: Sequence[Line]) -> list[tuple[Line, Sequence[tuple[str, i
         return cut
     begins = Counter(at for _, cells in cut for _, at in cells)
     rows = sum(len(cells) > 1 for _, cells in cut)
-    usual = sorted(at for at, count in begins.items() if count * 2 > rows > 1)
+    texts = [line.text for line, _ in cut]
+    usual = sorted(
+        at for at, count in begins.items() if count * 2 > rows > 1 or (count > 1 and at and _begins_in_all(texts, at))
+    )
     found: list[tuple[Line, Sequence[tuple[str, int]]]] = []
     for line, cells in cut:
         parts: list[tuple[str, int]] = []

@@ -62,7 +62,7 @@ _LEASE_END = (
     "adapter.lease_until",
 )
 
-_SECURE_BOOT = (
+SECURE_BOOT = (
     r"secure boot|arranque seguro|inicio seguro|sichere[mrn]? start|d[ée]marrage s[ée]curis[ée]|avvio sicuro"
     r"|veilige? (?:opstarten|start)|bezpieczn\w+ (?:rozruch\w*|start\w*)"
 )
@@ -118,8 +118,8 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
         (re.compile(rf"[(,;] ?{UP_TO}\.?(?: ?: ?|\s*)([\d.,]+\s*[GM]Hz)", re.I), "processor.max_clock"),
     ),
     "firmware.mode": (
-        (re.compile(rf"(?:{_SECURE_BOOT})(?: is)? ?:? (\w+)", re.I), "firmware.secure_boot"),
-        (re.compile(rf"\b(with(?:out)?|mit|ohne|avec|sans|con|sin|com|sem|senza|met|zonder|z|bez) (?:{_SECURE_BOOT})", re.I), "firmware.secure_boot"),
+        (re.compile(rf"(?:{SECURE_BOOT})(?: is)? ?:? (\w+)", re.I), "firmware.secure_boot"),
+        (re.compile(rf"\b(with(?:out)?|mit|ohne|avec|sans|con|sin|com|sem|senza|met|zonder|z|bez) (?:{SECURE_BOOT})", re.I), "firmware.secure_boot"),
     ),
     "machine.model": (
         (re.compile(r"\(SKU ?:? ([\w-]+)\)$", re.I), "machine.sku"),

@@ -52,7 +52,7 @@ _SIGNATURE = re.compile(
 # ``UEFI with secure boot``
 _WITH_OR_WITHOUT = {
     **dict.fromkeys("with mit avec con com met z".split(), True),
-    **dict.fromkeys("without ohne sans sin sem senza zonder bez".split(), False),
+    **dict.fromkeys("no without kein keine ohne pas sans sin sem senza nessun geen zonder bez brak".split(), False),
 }
 # Who signs has a name of several words.
 _SIGNER = re.compile(r"[A-Z][\w&.'-]+(?: [\w&.'-]+){1,5}")

@@ -49,6 +49,11 @@ _INCHES = r"(?:\d{1,2}(?:[.,]\d{1,2})?\s?-?(?:\"|''|”|″|in|inch(?:es)?|zoll|
 _NONE = r"(?!(?:no|none|not|keine?r?|aucune?|pas de|ning[uú]na?|nessuna?|nenhuma?|geen|brak|sin|sans|ohne)\s)"
 # Where a screen is plugged in.
 CONNECTOR = r"(?:e?DP|DisplayPort|HDMI|DVI|VGA|LVDS|USB-C)(?:[- ]?[A-D]?(?:-?\d){0,2})?"
+# ``HDMI-1``, ``built-in``: where a screen is plugged in.
+WHERE_PLUGGED = re.compile(
+    rf"{CONNECTOR}|built[ -]in|internal|eingebaut|intern|int[ée]gr[ée]|integrad[oa]|intern[oa]|integrat[oa]|ingebouwd|wbudowany",
+    re.I,
+)
 # What stands before who made a thing, in brackets behind what it is called.
 MADE_BY = (
     r"(?:made |built )?by|maker:?|manufacturer:?|vendor:?|hersteller:?|(?:hergestellt |gebaut )?von|fabricant ?:?|(?:fabriqu[ée]e? )?par|"

@@ -207,9 +207,15 @@ def _of_password(
     return None
 
 
+# ``L1 code``: not the whole of a level.
+_HALF_OF_LEVEL = re.compile(r"L[123] (?:code|instr|befehl|inst)", re.I)
+
+
 def told_under(interpreter: Interpreter, entry: Entry, group: str, item: Item) -> bool:
     """``Password   required, set 2025-01-02, never expires``: clauses that the label begins. Whether one told anything."""
     told = False
+    if _HALF_OF_LEVEL.match(entry.label):
+        return False
     left = list(FIELDS[group])
     for match in _CLAUSES.finditer(_SLASHED.sub(",  ", entry.printed[:MAX_TOLD])):
         part = match.group().strip().rstrip(",;")

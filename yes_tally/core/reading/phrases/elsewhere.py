@@ -57,6 +57,7 @@ _TOLD = (
     "boot order|boot sequence|startreihenfolge|bootreihenfolge|ordre de demarrage|ordre d amorcage|orden de arranque|orden de inicio|ordem de inicializacao|"
     "ordem de arranque|ordine di avvio|sequenza di avvio|opstartvolgorde|kolejnosc rozruchu|kolejnosc uruchamiania|"
     "size on disk|grosse auf datentrager|taille sur le disque|taille sur disque|tamano en disco|tamanho em disco|tamanho no disco|dimensione su disco|grootte op schijf|rozmiar na dysku|"
+    "l1d|l1i|l1d cache|l1i cache|l1 instruction|l1 instruction cache|l1 code|l1 code cache|"
     "total width|gesamtbreite|largeur totale|ancho total|largura total|larghezza totale|totale breedte|szerokosc calkowita|"
     "system revision|bios revision|controller revision|"
     "in service since|put into service|in betrieb seit|in betrieb genommen|inbetriebnahme|mis en service|mise en service|en service depuis|puesto en servicio|puesta en servicio|en servicio desde|"

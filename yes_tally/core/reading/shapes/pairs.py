@@ -133,7 +133,7 @@ def _as(family: str, lines: Sequence[Line], parsed: Sequence[dict[str, Pair]]) -
         pairs = _with_gaps_below_heads(lines, parsed, pairs)
     else:
         pairs = _without_heads(lines, pairs)
-        if not _aligned(pairs):
+        if not _aligned(pairs) and not _under_one_head(lines, pairs):
             return None
     matched = sum(pair is not None for pair in pairs) + _going_on(lines, pairs)
     if matched * 3 < len([line for line in lines if not is_rule(line.text)]):
@@ -238,6 +238,15 @@ def _aligned(pairs: Sequence[Pair | None]) -> bool:
         kind = [pair for pair in pairs if pair and ("  " not in pair.value and names_kind(pair.label))]
         return bool(kind) or any(is_known(pair.label) for pair in pairs if pair)
     return total > 1 and top * 3 >= total * 2 and known * 2 >= total
+
+
+def _under_one_head(lines: Sequence[Line], pairs: Sequence[Pair | None]) -> bool:
+    """``Processor   Kestrel K7`` over deeper pairs in one column, be their labels known or not."""
+    head, *below = pairs
+    if not head or not below or "  " in head.value or not (names_kind(head.label) or names_item(head.label)):
+        return False
+    deeper = all(indent_of(line.text) > indent_of(lines[0].text) for line in lines[1:])
+    return deeper and all(pair and "  " not in pair.value and abs(pair.column - below[0].column) <= 2 for pair in below if below[0])
 
 
 def _is_row(pair: Pair) -> bool:

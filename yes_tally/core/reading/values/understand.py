@@ -42,7 +42,10 @@ def understand(fact: FactKind, printed: str, locale: Locale, unit: str = "") -> 
 def _understood(name: str, text: str, locale: Locale, unit: str) -> Value | None:
     fact = FACTS[name]
     value = _KINDS[fact.kind](fact, text, locale, unit)
-    return None if value and value.value == 0 and name in _NEVER_NOTHING else value
+    if value and value.value == 0 and name in _NEVER_NOTHING:
+        return None
+    slow = value and name in _CLOCKS and isinstance(value.value, int | float) and value.value <= _CLOCK_OF_A_BUS
+    return None if slow else value
 
 
 # A zero of these says that nothing is there, or that it is not known (SMBIOS 3.7, 7.5 and 7.18).
@@ -50,6 +53,11 @@ _NEVER_NOTHING = frozenset({
     "memory.installed", "memory.usable", "memory.limit", "module.speed", "module.running_speed", "module.pins",
     "processor.cores", "processor.threads", "processor.clock", "processor.max_clock", "processor.current_clock", "battery.design",
 })  # fmt: skip
+
+
+# What a processor's clock is made of is none.
+_CLOCKS = frozenset({"processor.clock", "processor.max_clock", "processor.current_clock"})
+_CLOCK_OF_A_BUS = 250e6
 
 
 # What a file system's name looks like where nothing says that it is one.

@@ -15,6 +15,7 @@ from yes_tally.core.failures import failure_kind
 from yes_tally.core.reading.cutting.announced import announced
 from yes_tally.core.reading.cutting.drawn import unframed
 from yes_tally.core.reading.cutting.form_fields import without_fields
+from yes_tally.core.reading.cutting.heads_in_parts import heads_in_parts
 from yes_tally.core.reading.cutting.kinds_first import colons_behind_kinds
 from yes_tally.core.reading.cutting.lines_of_things import one_form
 from yes_tally.core.reading.meaning.labels import words_of
@@ -237,7 +238,7 @@ def _is_of_pager(text: str) -> bool:
 
 def _section(lines: Sequence[Line], prompt: _Prompt | None, start: int, end: int) -> Section:
     own = [line for line in lines[start:end] if not _is_of_pager(line.text)]
-    written = one_form(colons_behind_kinds(without_nouns(plainly_numbered(own))))
+    written = one_form(colons_behind_kinds(heads_in_parts(without_nouns(plainly_numbered(own)))))
     body = tuple(without_fields(unframed(written)))
     failure, at = _failure(body)
     first = lines[prompt.index if prompt else start].number

@@ -53,7 +53,7 @@ def named_in_parts(interpreter: Interpreter, heading: Heading, group: str, shape
 # ``Card 1: Wickerlink GbE 210 (wired) - connected, 1 Gbit/s``
 _NUMBERED_AND_TOLD = re.compile(
     r"(?:(?P<noun>[^\W\d_]+(?: [^\W\d_]+){0,2}) )?[#\[(]?(?P<number>\d{1,3})[\])]?(?:\s?[:.)]|\s[–—-])?\s+"
-    r"(?P<name>[A-Z][^(),:\"“”„«»]{1,50}?)(?: \((?P<aside>[^()]{2,40})\))?(?P<told>(?:,| [–—-])\s[^:]+?):?\s*$"
+    r"(?P<name>[A-Z][^(),:\"“”„«»]{1,50}?)(?: \((?P<aside>[^()]{2,40})\))?(?P<told>(?:,| [–—-])\s(?:[^:]|:(?=\S))+?):?\s*$"
 )
 
 
@@ -74,6 +74,38 @@ def numbered_and_told(interpreter: Interpreter, heading: Heading, group: str, sh
         if fact and (part == "name" or fact != naming):
             entry = Entry("", match[part].strip("\"'“”„«» "), heading.line, heading.column + match.start(part))
             interpreter.place(entry, shape, (Guess(fact, 0.85, "the heading says it before more of it"),), item)
+    interpreter.frame.add(heading.line)
+    return True
+
+
+# ``Basalt NV1000, NVMe, 931.5 GB``, ``[0] Ternwave AX 20 (wireless, 300 Mbit/s)``
+_NAME_AND_TOLD = re.compile(
+    r"(?:[\[(#]?(?P<number>\d{1,3})[\]).:]? )?(?P<name>[A-Z][^(),:\"“”„«»|]{2,50}?)(?:(?P<told>,\s.+)| \((?P<aside>[^()]+)\)):?\s*"
+)
+_ARE_DEVICES = frozenset({"disk", "processor", "adapter", "graphics", "display", "battery", "sound", "printer"})
+
+
+def name_and_told(interpreter: Interpreter, heading: Heading, group: str, shape: str, item: Item) -> bool:
+    """A heading that says what a device is called and tells more of it, in brackets or between commas. Whether it is one."""
+    match = _NAME_AND_TOLD.fullmatch(heading.text[:MAX_TEXT]) if group in _ARE_DEVICES else None
+    words = match["name"].split() if match else []
+    begins = {" ".join(words[:count]) for count in (1, 2, len(words))}
+    if (
+        match is None
+        or any(map(is_known, begins))
+        or any(at.group == group for at in subjects_in(words_of(match["name"])))
+    ):
+        return False
+    naming, number = CALLED[group], ITEM_HEADING.get(group)
+    part = "told" if match["told"] else "aside"
+    left = [fact for fact in FIELDS[group] if fact.name != naming]
+    start = heading.column - 1 + match.start(part)
+    if not told_in_words(interpreter, match[part], heading.line, start, group, item, left):
+        return False
+    for fact, of in ((naming, "name"), (number if number != naming and match["number"] else None, "number")):
+        if fact:
+            entry = Entry("", match[of], heading.line, heading.column + match.start(of))
+            interpreter.place(entry, shape, (Guess(fact, 0.82, "it stands before more of it"),), item)
     interpreter.frame.add(heading.line)
     return True
 

@@ -21,6 +21,7 @@ from yes_tally.core.reading.meaning.labels import words_of
 from yes_tally.core.reading.phrases import is_known, names_item
 from yes_tally.core.reading.phrases.elsewhere import heads_letter, is_elsewhere, says_elsewhere, tell_elsewhere
 from yes_tally.core.reading.records.devices_and_drivers import drivers_of_device, without_models
+from yes_tally.core.reading.records.headings_in_parts import name_and_told
 from yes_tally.core.reading.records.listed_by_label import LISTED_BY_LABEL, listed_by_label, rows_under_label
 from yes_tally.core.reading.records.listings import BULLET, INDEXED
 from yes_tally.core.reading.records.marked_records import starred_is_default, without_stars
@@ -133,14 +134,17 @@ def _read(
         _told_of_nothing(interpreter, group)
         return
     subject = opened.group if opened else subject_of_record(group, own, inner, one_of_several=bool(labels))
+    item = opened
+    if subject is None and opened is None and parent is None and group.entries:
+        item = _told_by_heading(interpreter, group, inner, shape)
+        subject = item.group if item else None
     elsewhere = subject in ITEM_GROUPS and subject not in inner and tell_elsewhere(own, inner)
     # Within what is told of a thing nothing else of its kind is listed.
     listing = parent is None or inner[:1] != (parent.group,)
-    if opened is None and (elsewhere or (listing and _is_list(interpreter, group, shape, inner, own))):
+    if item is None and (elsewhere or (listing and _is_list(interpreter, group, shape, inner, own))):
         if elsewhere:
             _told_of_nothing(interpreter, group)
         return
-    item = opened
     if opened is None and parent and not alike and _says_more_of(group, parent, shape, named, subject):
         same = not named or named[0] == parent.group
         subject = subject if same and subject in ITEM_GROUPS else parent.group
@@ -286,6 +290,17 @@ def _is_list(
     return inner[:1] != () and inner[0] in LISTED_BY_LABEL and listed_by_label(interpreter, group, inner[0], shape)
 
 
+def _told_by_heading(interpreter: Interpreter, group: Group, inner: Sequence[str], shape: str) -> Item | None:
+    """The thing that a record's heading alone tells of (``Basalt NV1000, NVMe, 931.5 GB``), where its labels mean nothing
+    and things of one kind are spoken of; else ``None``."""
+    item = Item(inner[0]) if group.heading and inner[:1] and inner[0] in ITEM_GROUPS else None
+    if item is None or not group.heading or not name_and_told(interpreter, group.heading, item.group, shape, item):
+        return None
+    interpreter.take(item)
+    interpreter.last, interpreter.before = item, (shape, item.group)
+    return item
+
+
 def _item_of(
     interpreter: Interpreter,
     group: Group,
@@ -306,7 +321,8 @@ def _item_of(
         related = RELATED.get(subject, frozenset())
         listed = subject in around[:2] or not related.isdisjoint(around[:1]) or shape == "turned table"
         listed = listed or (alike and shape == "tree")  # ``"kiosk": {…}, "ofenwick": {…}``
-        called_by(interpreter, group, subject, shape, item, listed=listed)
+        if not (listed and name_and_told(interpreter, group.heading, subject, shape, item)):
+            called_by(interpreter, group, subject, shape, item, listed=listed)
     if group.heading and subject == "adapter":
         told = {guess.fact for label in labels for guess in decide(label, interpreter.context(subject))[:1]}
         if "adapter.kind" not in told:

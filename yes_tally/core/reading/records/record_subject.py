@@ -11,6 +11,7 @@ from yes_tally.core.reading.meaning.decide import ITEM_GROUPS, Context, decide, 
 from yes_tally.core.reading.meaning.labels import words_of
 from yes_tally.core.reading.phrases import SUBJECTS, names_item, subjects_in
 from yes_tally.core.reading.shapes.layout import Entry, Group, cells_by_gap
+from yes_tally.core.reading.shapes.nested_pairs import holds_module
 from yes_tally.core.words import is_placeholder
 
 # A PC has one of each.
@@ -38,6 +39,9 @@ def subject_of_record(
         return None
     if not around and (kind := _kind_said(group)):
         return kind
+    first = group.entries[0]
+    if group.heading and group.heading.text == first.label and holds_module(first.label, first.printed):
+        return "module"
     begins = (
         SUBJECTS.get(words_of(labels[0]))
         if labels

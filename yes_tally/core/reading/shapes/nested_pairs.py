@@ -93,7 +93,15 @@ def nested(lines: Sequence[Line], pairs: Sequence[Pair | None]) -> list[Group]:
             stack[-1][1].children.append(child)
             stack.append((depth, child))
             last = None
-        elif pair and deeper and (_names_one(pair.label) or _begins_record(pair, pairs[index + 1], lines[index + 1])):
+        elif (
+            pair
+            and deeper
+            and (
+                _names_one(pair.label)
+                or holds_module(pair.label, pair.value)
+                or _begins_record(pair, pairs[index + 1], lines[index + 1])
+            )
+        ):
             # ``Disk 0: Basalt NV1000``, ``Firmware: Loamgate L52`` over indented pairs: a record that the pair begins.
             while stack[-1][0] >= depth:
                 stack.pop()
@@ -224,6 +232,15 @@ def _names_one(label: str) -> bool:
 
 
 _ASIDE = re.compile(r"(?<=\d) \([^()]+\)$")
+
+
+def holds_module(label: str, value: str) -> bool:
+    """``Slot A1: 8 GB, DDR4``: whether a pair tells what memory is in a socket."""
+    return _SOCKET.fullmatch(label) is not None and _MEMORY.search(value) is not None
+
+
+_SOCKET = re.compile(r"[^\W\d_]{3,14} (?:[A-H]\d{0,2}|\d{1,2})")
+_MEMORY = re.compile(r"\d ?[GM]i?B\b.*\bL?P?DDR\d|\bL?P?DDR\d.*\d ?[GM]i?B\b")
 
 
 def _begins_record(pair: Pair, below: Pair | None, line: Line) -> bool:

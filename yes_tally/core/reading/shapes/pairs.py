@@ -246,7 +246,9 @@ def _under_one_head(lines: Sequence[Line], pairs: Sequence[Pair | None]) -> bool
     if not head or not below or "  " in head.value or not (names_kind(head.label) or names_item(head.label)):
         return False
     deeper = all(indent_of(line.text) > indent_of(lines[0].text) for line in lines[1:])
-    return deeper and all(pair and "  " not in pair.value and abs(pair.column - below[0].column) <= 2 for pair in below if below[0])
+    return deeper and all(
+        pair and "  " not in pair.value and abs(pair.column - below[0].column) <= 2 for pair in below if below[0]
+    )
 
 
 def _is_row(pair: Pair) -> bool:

@@ -110,11 +110,13 @@ def _hex_ip(text: str) -> str:
 def _of_route() -> Truth:
     truth: Truth = []
     for line in _file("/proc/net/route").splitlines()[1:]:
-        name, destination, gateway, _flags, _ref, _use, metric, *_ = line.split()
+        name, destination, gateway, _flags, _ref, _use, metric, mask, *_ = line.split()
         truth.append(("route.destination", _hex_ip(destination)))
         truth.append(("route.interface", name))
         if int(gateway, 16):
             truth.append(("route.gateway", _hex_ip(gateway)))
+        if int(mask, 16) and mask != "FFFFFFFF":  # ``ip`` prints no prefix of a host or of everywhere
+            truth.append(("route.mask", _hex_ip(mask)))
         if int(metric):
             truth.append(("route.metric", int(metric)))
     return truth

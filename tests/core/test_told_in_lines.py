@@ -246,7 +246,7 @@ ROWS = {
     ],
     "routes through cards whose names are quoted": [
         (command, f'0.0.0.0/0 {by} 10.44.2.1 {on} "Quay LAN"{comma} {metric} 25\n10.44.2.0/24 {direct} {on} "Quay LAN"{comma} {metric} 281\n', {
-            "route#1.destination": "0.0.0.0", "route#1.gateway": "10.44.2.1", "route#1.interface": "Quay LAN", "route#1.metric": 25, "route#2.destination": "10.44.2.0",
+            "route#1.destination": "0.0.0.0", "route#1.mask": "0.0.0.0", "route#1.gateway": "10.44.2.1", "route#1.interface": "Quay LAN", "route#1.metric": 25, "route#2.destination": "10.44.2.0", "route#2.mask": "255.255.255.0",
             "route#2.interface": "Quay LAN", "route#2.metric": 281,
         })
         for command, by, direct, on, comma, metric in (

@@ -331,6 +331,7 @@ WAYS_OF_CONSOLES = {
             "route#1.interface": "LAN",
             "route#1.metric": 25,
             "route#2.destination": "10.20.0.0",
+            "route#2.mask": "255.255.255.0",
             "route#2.interface": "LAN",
             "route#2.metric": 281,
         },

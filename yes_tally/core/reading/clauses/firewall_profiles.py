@@ -22,7 +22,7 @@ from yes_tally.core.reading.meaning.decide import Guess
 from yes_tally.core.reading.meaning.labels import words_of
 from yes_tally.core.reading.meaning.spoken_of import beside_subject
 from yes_tally.core.reading.phrases import SUBJECTS, subjects_in
-from yes_tally.core.reading.shapes.layout import MAX_TOLD, Entry, commas_for_gaps
+from yes_tally.core.reading.shapes.layout import MAX_TOLD, Entry, commas_for_gaps, indent_of
 from yes_tally.core.reading.text.decode import Line
 from yes_tally.core.words import flag_of
 
@@ -145,7 +145,8 @@ def _below_heading(interpreter: Interpreter, lines: Sequence[Line]) -> set[int]:
     )
     if at is None:
         return set()
-    below = list(takewhile(lambda line: line.text.strip(), lines[at + 1 :]))
+    first = indent_of(lines[at + 1].text) if at + 1 < len(lines) else 0
+    below = list(takewhile(lambda line: line.text.strip() and indent_of(line.text) >= first, lines[at + 1 :]))
     told = [_PROFILE_LINE.fullmatch(line.text.rstrip()) if len(line.text) <= MAX_TOLD else None for line in below]
     if len(told) < 2 or not all(match and _is_profile(match) for match in told):
         return set()

@@ -21,7 +21,7 @@ if TYPE_CHECKING:
 
 _NAME_SERVER = r"(?:(?:name|namens|naam|dns)[ -]?)?(?:server|serwer|serveur|servidor)(?: dns| de noms?| de nombres?| de nomes?| dei nomi| nazw| voor namen)?"
 _SERVER = re.compile(
-    rf"\s*(?:[;#]+\s*)?(?:{_NAME_SERVER}|zapytano|gefragt(?:er)?|gevraagde?|interrog[ée]|interrogo|preguntando|pergunto|perguntando|frage|vraag|pytam|resolver|asked|answered by|asking|queried|(?:ri)?chiesto|interrogato|demand[ée]|preguntado|consultado|perguntado|zapytany)(?: [^\W\d_]+)?(?:\s*:|\s)\s*(?P<v>[\w-]*[.:]\S*\w)(?:\s+[(\[][\w.:-]+[)\]])?[\s.…]*$",
+    rf"\s*(?:[;#]+\s*)?(?:{_NAME_SERVER}|zapytano|gefragt(?:er)?|gevraagde?|interrog[ée]|interrogo|preguntando|pergunto|perguntando|frage|vraag|pytam|resolver|asked|answered by|asking|queried|(?:ri)?chiesto|interrogato|demand[ée]|preguntado|consultado|perguntado|zapytany)(?: [^\W\d_]+){{0,2}}(?:\s*:|\s)\s*(?P<v>[\w-]*[.:]\S*\w)(?:\s+[(\[][\w.:-]+[)\]])?[\s.…]*$",
     re.I,
 )
 _SERVER_LABEL = re.compile(rf"\s*{_NAME_SERVER}\s*:\s*(?P<v>\S+)\s*$", re.I)
@@ -181,6 +181,17 @@ def names_with_answers(interpreter: Interpreter, lines: Sequence[Line], spoken: 
 
 _SAYS_WHO_WAS_ASKED = re.compile(rf" \((?:{_ASKED})\b", re.I)
 _Answer = tuple[Line, re.Match[str]]
+_FROM_SERVER = r"(?:[^\W\d_]+(?: [^\W\d_]+){0,2} (?P<server>[0-9a-f]+[.:][0-9a-f.:]*[0-9a-f])(?:: ?| {2,}| - ))?"
+_ANSWER_ALONE = re.compile(rf"\s*{_FROM_SERVER}{_ADDRESSES}", re.I)
+_NAMES_NONE = re.compile(rf"\s*{_FROM_SERVER}(?:{'|'.join(_IS_UNKNOWN)})\W*", re.I)
+_DOTTED_NAME = re.compile(
+    r"(?<![\w./\\])[A-Za-z][\w-]*(?:\.[\w-]+)*\.(?!(?:exe|txt|log|sys|dll|cfg|ini|json|xml|csv|bat|cmd|sh|ps1|py|msi|zip|html?)\b)[A-Za-z]{2,}(?=\s|$)"
+)
+# ``lookup``, ``netz --name``, ``auflösen``
+_ASKS_NAMES = re.compile(
+    r"look|resolv|resol[vu]|\bdns|name|nom\b|nombre|nome|naam|nazw|aufl[öo]s|opzoek|risolv|rozwi[ąa]|address|adres|direcci|indirizz|endere",
+    re.I,
+)
 
 
 def _answer(line: Line, start: int) -> _Answer | None:
@@ -247,6 +258,8 @@ class _Answers:
         """A line of answers that do not begin with who was asked."""
         if (alone := _BARE_NAME.match(text)) and below[:1] == " " and _ADDRESS.match(below):
             self._begin(alone, line)
+        elif answer := self._answer_alone(text):
+            self._tell_alone(answer, line)
         elif self.item and (found := _ADDRESS.match(text)):
             self._tell("lookup.address", found, "v", line)
         elif row := self._asked_row(text):
@@ -260,6 +273,28 @@ class _Answers:
             if says := _WHO_SAYS.match(text, 0, missing.start()):
                 self._tell("lookup.server", says, "v", line)
             _without_address(self.interpreter, missing, line, item)
+
+    def _answer_alone(self, text: str) -> re.Match[str] | None:
+        """``10.20.0.25``, ``No such name.``, ``Answer from 10.20.2.53: 10.20.0.25``: an answer about the name that the
+        command asks for, which it does not say again."""
+        if not _DOTTED_NAME.search(self.command):
+            return None
+        said = _NAMES_NONE.fullmatch(text) or (_ANSWER_ALONE.fullmatch(text) if self.item is None else None)
+        return said if said and _ASKS_NAMES.search(self.command) else None
+
+    def _tell_alone(self, answer: re.Match[str], line: Line) -> None:
+        whom = asked_for("lookup.name", self.command, self.interpreter)
+        if whom is None:
+            return
+        if self.item is None:
+            self.item = self.interpreter.new_item("lookup")
+            state(self.interpreter, whom, self.item)
+        if answer["server"]:
+            self._tell("lookup.server", answer, "server", line)
+        if answer.re is _NAMES_NONE:
+            _without_address(self.interpreter, answer, line, self.item)
+        else:
+            self._tell("lookup.address", answer, "addresses", line)
 
     def _asked_row(self, text: str) -> re.Match[str] | None:
         """A row of a name that the command asks for and its addresses."""

@@ -141,6 +141,13 @@ def _no_id(guess: Guess) -> Guess | None:
     return guess._replace(fact=name, confidence=round(guess.confidence - 0.1, 3)) if name in FACTS else None
 
 
+# What a table of routes says where no router is passed.
+_NO_ROUTER = re.compile(
+    r"\W*(?:direct|direkt|dirett|bezpo|on[- ]?link|local|lokal|none|un?reachable|nicht erreichbar|inacces|inalcan|irraggiung|onbereik|nieosi|blocked|prohibit|reject)\w*\W*|[-*]+",
+    re.I,
+)
+
+
 def borne_by(interpreter: Interpreter, guesses: tuple[Guess, ...], cells: Sequence[str]) -> tuple[Guess, ...]:
     """What a column may mean without flags, choices and addresses that none of its cells can be, or that another
     meaning as likely explains better."""
@@ -157,9 +164,10 @@ def borne_by(interpreter: Interpreter, guesses: tuple[Guess, ...], cells: Sequen
     def borne(guess: Guess) -> bool:
         if FACTS[guess.fact].kind not in _STRICT:
             return True
-        can = sum(_can_be(interpreter, guess.fact, cell) for cell in cells)
+        told = [cell for cell in cells if guess.fact != "route.gateway" or not _NO_ROUTER.fullmatch(cell)]
+        can = sum(_can_be(interpreter, guess.fact, cell) for cell in told)
         rivals = [g for g in guesses if g is not guess and g.confidence >= guess.confidence - 0.02]
-        return can * 3 >= len(cells) * 2 if rivals else can > 0
+        return can * 3 >= len(told) * 2 > 0 if rivals else can > 0
 
     return tuple(filter(borne, guesses))
 

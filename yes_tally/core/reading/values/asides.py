@@ -245,6 +245,7 @@ ASIDES: dict[str, tuple[tuple[re.Pattern[str], str], ...]] = {
         (re.compile(r" (\d{3,5} ?[x×] ?\d{3,5})(?! ?[mc]m)\b", re.I), "display.width"),
     ),
     "display.width": ((re.compile(r"\d\s?[x×]\s?(\d+)", re.I), "display.height"),),
+    "route.destination": ((re.compile(r"^\d{1,3}(?:\.\d{1,3}){3}(/\d{1,2})$"), "route.mask"),),
     "adapter.ipv4": (
         (re.compile(r"(?<![\w:.])((?:[0-9a-f]{1,4}:){1,6}:?[0-9a-f:]*[0-9a-f][^;]*)$", re.I), "adapter.ipv6"),
         (re.compile(r"(?:^|[\s(,])((?:by|via|per|par|por|da|door|przez)? ?DHCP)[)\s]*$", re.I), "adapter.dhcp"),

@@ -72,6 +72,8 @@ _BARE_MHZ = re.compile(r"[1-9]\d{2,3}")
 
 def rate(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
     """A rate in bits a second."""
+    if _BITS.fullmatch(unit):
+        unit = f"{unit[0]}bit/s"  # ``speedMbit``
     if _BARE_BITS.fullmatch(text):
         unit = unit or "bit/s"
     elif medium := _MEDIUM.match(text):
@@ -79,6 +81,7 @@ def rate(fact: FactKind, text: str, locale: Locale, unit: str) -> Value | None:
     return quantity.rate(text, locale, unit)
 
 
+_BITS = re.compile(r"[kmg]bits?", re.I)
 # CIM_NetworkPort counts Speed in bits a second (CIM schema, Device).
 _BARE_BITS = re.compile(r"[1-9]\d*0{6,}")
 # ``1000BASE-T``: the rate is in the name (IEEE 802.3, 1.2.3)

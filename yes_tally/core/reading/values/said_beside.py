@@ -10,7 +10,7 @@ from yes_tally.core.reading.values.text_forms import CORES, FIXED, LEASED
 
 def said_aside(match: re.Match[str], aside: str) -> str | None:
     """What the text found beside a value says of the fact ``aside``, for a value of its kind; ``None`` where nothing."""
-    if aside == "adapter.mask":
+    if aside.endswith(".mask"):
         return mask_of(match[1])
     if aside == "licence.permanent":
         return "yes"

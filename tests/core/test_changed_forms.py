@@ -21,9 +21,9 @@ SAYING_THE_SAME = {
     "days with slashes": lambda text: re.sub(r"\b(20\d\d)-(\d\d)-(\d\d)\b", r"\1/\2/\3", text),
     "days with points": lambda text: re.sub(r"\b(20\d\d)-(\d\d)-(\d\d)\b", r"\3.\2.\1", text),
     "in capitals": str.upper,
-    # Not those of a prompt (``nq-tkt-02: licence report``).
+    # Not those of a prompt (``nq-tkt-02: licence report``) or within prose (``Public profile: off.``).
     "no blank behind colons": each_line(
-        lambda n, line: re.sub(r"^(?!\w+-\w+-\d+:)(\s*[^\W\d_][^:=|]{2,40}?)\s*:\s+(?=\S)", r"\1:", line) if "  " not in line.strip() else line
+        lambda n, line: re.sub(r"^(?!\w+-\w+-\d+:|.*\.(?:\s|$))(\s*[^\W\d_][^:=|]{2,40}?)\s*:\s+(?=\S)", r"\1:", line) if "  " not in line.strip() else line
     ),
 }  # fmt: skip
 NEARLY_ALL = 0.95

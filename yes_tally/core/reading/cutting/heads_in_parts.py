@@ -13,6 +13,7 @@ from collections.abc import Sequence
 from dataclasses import replace
 from itertools import pairwise, takewhile
 
+from yes_tally.core.reading.meaning.spoken_of import MAY_BE_CARD
 from yes_tally.core.reading.phrases import is_known, names_item
 from yes_tally.core.reading.shapes.layout import MAX_TOLD, cells_by_gap, commas_for_gaps, indent_of
 from yes_tally.core.reading.shapes.nested_pairs import holds_module
@@ -20,7 +21,7 @@ from yes_tally.core.reading.text.decode import Line
 
 _WHICH = r"(?P<which>[^\W\d_]+(?: [^\W\d_]+)? #?(?:\d{1,3}|[A-H]\d{0,2}))"
 _HEADS = (
-    re.compile(rf"\s*(?:[-*•] )?{_WHICH}(?P<mark>,| [-–—|]|:|(?=\s{{2,}}))\s+(?P<told>\S.*)"),
+    re.compile(rf"\s*(?:[-*•] )?{_WHICH}(?P<mark>,| [-–—|]| ?:|(?=\s{{2,}}))\s+(?P<told>\S.*)"),
     re.compile(rf"\s*(?:[-*•] )?[\[(<]{_WHICH}[\])>](?P<mark>[:,]?)\s+(?P<told>\S.*)"),
     re.compile(rf"(?P<drawn>[=#~*-]{{2,}}) {_WHICH}(?P<mark>,| [-–—|]|:)\s+(?P<told>\S.*?) (?P=drawn)"),
 )
@@ -28,8 +29,8 @@ _HEADS = (
 _NAME_AND_PARTS = re.compile(
     r"\s*(?:[\[(#]?\d{1,3}[\]).:]? )?[A-Z](?:(?! {2})[^(),:]){2,50}(?:, \S(?:[^:]|:(?=\S))*| \((?!\d+\))(?:[^():]|:(?=\S))+\))"
 )
-_PARTED = re.compile(r", | \| | \(|\s{2,}")
-_BAR = re.compile(r" \| ")
+_PARTED = re.compile(r", | (?:\||--?|–|—) | \(|\s{2,}")
+_MARK = re.compile(r" (?:\||--?|–|—) ")
 _PAIR_OF_CELLS = 2
 _LABEL = re.compile(r"[^\W\d_][^:=]{0,40}[^\W_]|[^\W\d_]")
 _VALUE = re.compile(r"[^:=.|–—>]")
@@ -58,12 +59,15 @@ def _as_pair(text: str, deeper: int) -> str | None:
         match = head.fullmatch(text)
         if match and _PARTED.search(match["told"]) and _is_one(match["which"], match["told"]):
             label = " " * min(match.start("which"), deeper - 1) + match["which"] + ":"
-            return label.ljust(match.start("told")) + commas_for_gaps(_BAR.sub(",  ", match["told"]))
+            return label.ljust(match.start("told")) + commas_for_gaps(
+                _MARK.sub(lambda mark: ",".ljust(len(mark.group())), match["told"])
+            )
     return None
 
 
 def _is_one(which: str, told: str) -> bool:
-    return names_item(which) or holds_module(which, told)
+    noun = which.rpartition(" ")[0]
+    return names_item(which) or holds_module(which, told) or MAY_BE_CARD.fullmatch(noun) is not None
 
 
 def _with_colons(lines: Sequence[Line], head: int) -> dict[int, Line]:

@@ -21,7 +21,7 @@ SUBJECTS: dict[str, str] = {
     "firewall": "firewallprofielen|firewall|profiel|brandmuur",
     "graphics": "beeldkaart|beeldkaarten|schermkaart|grafische kaart|videokaart|grafisch|videokaarten|grafische kaarten",
     "display": "beeldscherm|scherm|monitor|beeldschermen|monitoren|schermen",
-    "sound": "luidsprekers|microfoon|afspelen via|opnemen via|geluid|geluidskaart|audio|geluidskaarten|geluidsapparaat|geluidsapparaten|audioapparaat|audioapparaten",
+    "sound": "luidsprekers|microfoon|afspelen via|opnemen via|geluid|geluidskaart|audio|geluidskaarten|geluidsapparaat|geluidsapparaten|audioapparaat|audioapparaten|geluidsuitvoer|audio uitvoer|geluidsuitgang|geluidsinvoer",
     "battery": "accu|batterij|accus|batterijen",
     "driver": "stuurprogramma|stuurprogrammas|stuurprogramma's",
     "policy": "beleid|controlebeleid|audit|auditbeleid",

@@ -21,7 +21,7 @@ SUBJECTS: dict[str, str] = {
     "volume": "volume|vol|logical disk|file system|filesystem|mount|mount point|mounted file system|logical volume|logical drives|logical drive",
     "graphics": "graphics|gfx|vga|graphics adapter|graphics card|video|video controller|display adapter|gpu|video adapter|screen card|graphic",
     "display": "display|monitor|screen|desktop monitor",
-    "sound": "playing through|recording from|plays through|records from|playback|speakers|microphone|audio output|audio input|sound|snd|beep|audio|sound device|audio device|sound card|sound devices|audio devices|sound cards",
+    "sound": "playing through|recording from|plays through|records from|playback|speakers|microphone|audio output|audio input|sound|snd|beep|audio|sound device|audio device|sound card|sound devices|audio devices|sound cards|sound output|audio output|sound input|audio input|sound out|audio out",
     "printer": "printer|print queue|printing",
     "battery": "battery|bat|batt|cell|power pack|powerpack|accumulator|battery pack|pack",
     "adapter": "adapter|network adapter|network interface|interface|network card|nic|network connection|network|ethernet|link|port|net|wireless card|wlan card|wired card|lan|wlan",

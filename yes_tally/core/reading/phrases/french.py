@@ -18,7 +18,7 @@ SUBJECTS: dict[str, str] = {
     "firewall": "pare feu|parefeu|profil",
     "graphics": "carte graphique|cartes graphiques|graphique",
     "display": "ecran|ecrans|moniteur",
-    "sound": "haut parleurs|microphone|sortie audio|entree audio|sortie son|entree son|son|carte son|peripherique audio|audio|cartes son|peripheriques audio",
+    "sound": "haut parleurs|microphone|sortie audio|entree audio|sortie son|entree son|son|carte son|peripherique audio|audio|cartes son|peripheriques audio|sortie audio|sortie son|entree audio|sortie sonore",
     "printer": "imprimante|imprimantes|files impression|file impression",
     "battery": "batterie|batteries|accumulateur",
     "update": "mise jour|mises jour|correctif|mises a jour installees",

@@ -19,7 +19,7 @@ SUBJECTS: dict[str, str] = {
     "software": "programme|programm|anwendung|software|anwendungen",
     "firewall": "firewall|profil|brandmauer",
     "display": "bildschirm|anzeige|monitor|bildschirme|anzeigen",
-    "sound": "wiedergabe|lautsprecher|mikrofon|wiedergabe uber|aufnahme von|ton|klang|soundkarte|audiogerat|audio|soundkarten|audiogerate|tongerat|tongerate|klanggerate",
+    "sound": "wiedergabe|lautsprecher|mikrofon|wiedergabe uber|aufnahme von|ton|klang|soundkarte|audiogerat|audio|soundkarten|audiogerate|tongerat|tongerate|klanggerate|tonausgabe|toneingabe|audioausgabe|audioeingabe|tonausgange",
     "printer": "drucker|druckerliste|druckwarteschlange|druckwarteschlangen",
     "battery": "akku|batterie|akkus|akkustand|akkuzustand",
     "update": "aktualisierung|aktualisierungen|update|updates|korrektur|korrekturen",

@@ -21,7 +21,7 @@ SUBJECTS: dict[str, str] = {
     "firewall": "firewall|profilo",
     "graphics": "scheda grafica|scheda video|grafica|schede grafiche|schede video",
     "display": "schermo|schermi|monitor",
-    "sound": "altoparlanti|microfono|uscita audio|ingresso audio|audio|scheda audio|suono|schede audio|dispositivo audio|dispositivi audio",
+    "sound": "altoparlanti|microfono|uscita audio|ingresso audio|audio|scheda audio|suono|schede audio|dispositivo audio|dispositivi audio|uscita audio|ingresso audio|uscita suono",
     "battery": "batteria|batterie",
     "driver": "driver|driver dispositivo",
     "policy": "criterio|controllo|controlli|controlli registrati|criterio controllo|controllo accessi|criteri controllo|audit",

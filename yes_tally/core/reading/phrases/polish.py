@@ -21,7 +21,7 @@ SUBJECTS: dict[str, str] = {
     "firewall": "profil|zapora|zapora sieciowa|firewall",
     "graphics": "karta graficzna|grafika|karty graficzne",
     "display": "ekran|monitor|ekrany|monitory|ekranow|monitorow|wyswietlacz|wyswietlacze",
-    "sound": "glosniki|mikrofon|wyjscie audio|wejscie audio|dzwiek|karta dzwiekowa|audio|urzadzenie dzwiekowe|urzadzenia dzwiekowe|urzadzenia audio|urzadzenie audio|karty dźwiękowe",
+    "sound": "glosniki|mikrofon|wyjscie audio|wejscie audio|dzwiek|karta dzwiekowa|audio|urzadzenie dzwiekowe|urzadzenia dzwiekowe|urzadzenia audio|urzadzenie audio|karty dźwiękowe|wyjscie audio|wyjscie dzwieku|wejscie audio|wyjscie dzwiekowe",
     "battery": "akumulatory|bateria|akumulator|baterie|baterii|akumulatora",
     "driver": "sterownik|sterowniki|sterownikow",
     "policy": "zasada|inspekcja|zasady inspekcji|zasady",

@@ -21,7 +21,7 @@ SUBJECTS: dict[str, str] = {
     "firewall": "firewall|perfil|muralha",
     "graphics": "placa grafica|placa video|graficos|placas graficas|placas video",
     "display": "ecra|tela|monitor|monitores|ecras|telas",
-    "sound": "altifalantes|alto falantes|microfone|saida de audio|entrada de audio|som|placa som|audio|placas som|dispositivo som|dispositivos som|dispositivo audio|dispositivos audio",
+    "sound": "altifalantes|alto falantes|microfone|saida de audio|entrada de audio|som|placa som|audio|placas som|dispositivo som|dispositivos som|dispositivo audio|dispositivos audio|saida de audio|saida de som|entrada de audio",
     "battery": "bateria|baterias",
     "driver": "driver|controlador|controladores",
     "policy": "politica|auditoria|politica auditoria",

@@ -18,7 +18,7 @@ SUBJECTS: dict[str, str] = {
     "firewall": "perfil|cortafuego|firewall|cortafuegos",
     "graphics": "grafica|tarjeta grafica|tarjeta video|graficos|tarjetas graficas|tarjetas video",
     "display": "pantalla|pantallas|monitor",
-    "sound": "altavoces|microfono|salida de audio|entrada de audio|sonido|tarjeta sonido|audio|tarjetas sonido|dispositivo sonido|dispositivos sonido|dispositivo audio|dispositivos audio",
+    "sound": "altavoces|microfono|salida de audio|entrada de audio|sonido|tarjeta sonido|audio|tarjetas sonido|dispositivo sonido|dispositivos sonido|dispositivo audio|dispositivos audio|salida de audio|salida de sonido|entrada de audio",
     "printer": "impresora|impresoras|colas impresion|cola impresion",
     "battery": "bateria|baterias",
     "update": "actualizacion|actualizaciones|parche|revision|parche|parches",

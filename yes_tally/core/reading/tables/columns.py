@@ -13,7 +13,7 @@ from yes_tally.core.reading.meaning.second_choices import is_second_choice
 from yes_tally.core.reading.phrases import SUBJECTS, subjects_in
 from yes_tally.core.reading.shapes.layout import Group
 from yes_tally.core.reading.values.understand import understand
-from yes_tally.core.words import is_placeholder
+from yes_tally.core.words import flag_of, is_placeholder
 
 if TYPE_CHECKING:
     from yes_tally.core.reading.interpret import Interpreter
@@ -74,7 +74,11 @@ def borne_out(interpreter: Interpreter, groups: Sequence[str], rows: Sequence[Gr
     """The likeliest group that no column speaks against, by flags, choices or addresses that none of its cells
     can be; else the likeliest."""
     columns = cells_of_columns(rows)
-    groups = [group for group in groups if not _lacks_key(interpreter, group, columns)]
+    groups = [
+        group
+        for group in groups
+        if not _lacks_key(interpreter, group, columns) and not _audits_nothing(interpreter, group, columns)
+    ]
     if len(groups) < 2:
         return groups[0] if groups else None
     return next((g for g in groups[:4] if not _speak_against(interpreter, g, columns)), groups[0])
@@ -88,6 +92,14 @@ _KEYED = frozenset(fact.partition(".")[0] for fact in _HAVE_KEYS)
 def _lacks_key(interpreter: Interpreter, group: str, columns: dict[str, list[str]]) -> bool:
     """Whether columns would name the group's items, and none of them holds anything that names one."""
     return group in _KEYED and _names_none(interpreter, group, columns, _HAVE_KEYS)
+
+
+def _audits_nothing(interpreter: Interpreter, group: str, columns: dict[str, list[str]]) -> bool:
+    """Whether columns tell of policies (``Shortest password   12``), and no cell says what of anything is recorded."""
+    if group != "policy" or any(_can_be(interpreter, "policy.records", c) for cells in columns.values() for c in cells):
+        return False
+    # Successes and failures may have a column each.
+    return sum(bool(cells) and None not in map(flag_of, cells) for cells in columns.values()) < FEW
 
 
 def _names_none(interpreter: Interpreter, group: str, columns: dict[str, list[str]], keys: Collection[str]) -> bool:

@@ -275,6 +275,8 @@ def by_assertion(
     interpreter: Interpreter, text: str, group: str, left: Sequence[FactKind]
 ) -> tuple[FactKind, Value, int] | None:
     """``administrator``, ``no password required``, ``disabled``, ``password never expires``: what is said by itself."""
+    if text[:1] in ("/", "\\"):
+        return None  # ``/boot`` is a place
     context = interpreter.context(group, (group,))
     switch = next((fact for fact in left if fact.kind == "flag" and fact.field in _ON_OR_OFF), None)
     if switch and text.isalpha() and (told := _understood(interpreter, switch, text)):

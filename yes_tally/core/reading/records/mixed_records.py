@@ -178,9 +178,13 @@ def _read(
     return True
 
 
+# ``jkowal — Jan Kowal``
+_DASH = re.compile(r" (?:--?|–|—) ")
+
+
 def _read_head(interpreter: Interpreter, head: Line, item: Item, left: list[FactKind]) -> None:
     """Read what the line above a record calls its thing, and what it says beside the name."""
-    cells = cells_by_gap(head.text.rstrip())
+    cells = cells_by_gap(_DASH.sub(lambda dash: " " * len(dash.group()), head.text.rstrip()))
     match = _NAME.fullmatch(cells[0][0])
     if match is None:
         return

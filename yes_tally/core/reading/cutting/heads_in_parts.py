@@ -27,9 +27,11 @@ _HEADS = (
 )
 # ``Basalt NV1000, NVMe, 931.5 GB``, ``[0] Ternwave AX 20 (wireless)``
 _NAME_AND_PARTS = re.compile(
-    r"\s*(?:[\[(#]?\d{1,3}[\]).:]? )?[A-Z](?:(?! {2})[^(),:]){2,50}(?:, \S(?:[^:]|:(?=\S))*| \((?!\d+\))(?:[^():]|:(?=\S))+\))"
+    r"\s*(?:[\[(#]?\d{1,3}[\]).]? )?[A-Z](?:(?! {2})[^(),:]){2,50}(?:, \S(?:[^:]|:(?=\S))*| \((?!\d+\))(?:[^():]|:(?=\S))+\))"
 )
 _PARTED = re.compile(r", | (?:\||--?|–|—) | \(|\s{2,}")
+# ``Wickerlink GbE 210 (wired) - connected, 1 Gbit/s`` is read as the heading that it is.
+_ASIDE_BEFORE_DASH = re.compile(r"\([^()]*\) (?:--?|–|—) ")
 _MARK = re.compile(r" (?:\||--?|–|—) ")
 _PAIR_OF_CELLS = 2
 _LABEL = re.compile(r"[^\W\d_][^:=]{0,40}[^\W_]|[^\W\d_]")
@@ -57,7 +59,9 @@ def _as_pair(text: str, deeper: int) -> str | None:
     """The text of a head as a pair that stands less deep than those below it (``deeper``); ``None`` where it is none."""
     for head in _HEADS:
         match = head.fullmatch(text)
-        if match and _PARTED.search(match["told"]) and _is_one(match["which"], match["told"]):
+        if match is None or _ASIDE_BEFORE_DASH.search(match["told"]):
+            continue
+        if _PARTED.search(match["told"]) and _is_one(match["which"], match["told"]):
             label = " " * min(match.start("which"), deeper - 1) + match["which"] + ":"
             return label.ljust(match.start("told")) + commas_for_gaps(
                 _MARK.sub(lambda mark: ",".ljust(len(mark.group())), match["told"])

@@ -137,12 +137,17 @@ _AS_WORDS = str.maketrans("=|", ":,")
 _MARKS_OF_HEADS = " \t:=-—[]#*"
 
 
+_MAY_HEAD = re.compile(r"[\W_]{0,12}[^\W\d_]{4,14}(?:[ -][^\W\d_]+){0,2}[\W_]{0,12}")
+
+
+def _names_firewall(text: str) -> bool:
+    return SUBJECTS.get(words_of(text.strip(_MARKS_OF_HEADS))) == "firewall"
+
+
 def _below_heading(interpreter: Interpreter, lines: Sequence[Line]) -> set[int]:
     """Read the lines right below the one line ``Firewall`` where each of them tells of one profile; returns their numbers."""
-    at = next(
-        (i for i, line in enumerate(lines) if SUBJECTS.get(words_of(line.text.strip(_MARKS_OF_HEADS))) == "firewall"),
-        None,
-    )
+    heads = (i for i, line in enumerate(lines) if _MAY_HEAD.fullmatch(line.text) and _names_firewall(line.text))
+    at = next(heads, None)
     if at is None:
         return set()
     first = indent_of(lines[at + 1].text) if at + 1 < len(lines) else 0

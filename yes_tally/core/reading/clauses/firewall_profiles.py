@@ -137,6 +137,7 @@ _AS_WORDS = str.maketrans("=|", ":,")
 _MARKS_OF_HEADS = " \t:=-—[]#*"
 
 
+_LEAST_PROFILES = 2
 _MAY_HEAD = re.compile(r"[\W_]{0,12}[^\W\d_]{4,14}(?:[ -][^\W\d_]+){0,2}[\W_]{0,12}")
 
 
@@ -152,11 +153,11 @@ def _below_heading(interpreter: Interpreter, lines: Sequence[Line]) -> set[int]:
         return set()
     first = indent_of(lines[at + 1].text) if at + 1 < len(lines) else 0
     below = list(takewhile(lambda line: line.text.strip() and indent_of(line.text) >= first, lines[at + 1 :]))
-    told = [_PROFILE_LINE.fullmatch(line.text.rstrip()) if len(line.text) <= MAX_TOLD else None for line in below]
-    if len(told) < 2 or not all(match and _is_profile(match) for match in told):
+    lines_told = (_PROFILE_LINE.fullmatch(line.text[:MAX_TOLD].rstrip()) for line in below)
+    told = [match for match in lines_told if match and _is_profile(match)]
+    if len(told) < max(_LEAST_PROFILES, len(below)):
         return set()
     for line, match in zip(below, told, strict=True):
-        assert match is not None
         item, more = interpreter.new_item("firewall"), commas_for_gaps(match["more"].translate(_AS_WORDS))
         _profile(interpreter, Entry("", "", line.number, 1), match, 1, "words", item)
         _allows(interpreter, more, line.number, match.start("more") + 1, item)

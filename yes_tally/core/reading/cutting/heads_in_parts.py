@@ -21,9 +21,9 @@ from yes_tally.core.reading.text.decode import Line
 
 _WHICH = r"(?P<which>[^\W\d_]+(?: [^\W\d_]+)? #?(?:\d{1,3}|[A-H]\d{0,2}))"
 _HEADS = (
-    re.compile(rf"\s*(?:[-*•] )?{_WHICH}(?P<mark>,| [-–—|]| ?:|(?=\s{{2,}}))\s+(?P<told>\S.*)"),
-    re.compile(rf"\s*(?:[-*•] )?[\[(<]{_WHICH}[\])>](?P<mark>[:,]?)\s+(?P<told>\S.*)"),
-    re.compile(rf"(?P<drawn>[=#~*-]{{2,}}) {_WHICH}(?P<mark>,| [-–—|]|:)\s+(?P<told>\S.*?) (?P=drawn)"),
+    re.compile(rf"\s*(?:[-*•] )?{_WHICH}(?:,| [-–—|]| ?:|(?=\s{{2,}}))\s+(?P<told>\S.*)"),
+    re.compile(rf"\s*(?:[-*•] )?[\[(<]{_WHICH}[\])>][:,]?\s+(?P<told>\S.*)"),
+    re.compile(rf"(?P<drawn>[=#~*-]{{2,}}) {_WHICH}(?:,| [-–—|]|:)\s+(?P<told>\S.*?) (?P=drawn)"),
 )
 # ``Basalt NV1000, NVMe, 931.5 GB``, ``[0] Ternwave AX 20 (wireless)``
 _NAME_AND_PARTS = re.compile(

@@ -14,6 +14,7 @@ from collections.abc import Sequence
 from typing import TYPE_CHECKING
 
 from yes_tally.core.catalogue import FACTS
+from yes_tally.core.reading.drafts import Item
 from yes_tally.core.reading.meaning.decide import Guess
 from yes_tally.core.reading.meaning.labels import words_of
 from yes_tally.core.reading.phrases import SUBJECTS
@@ -29,14 +30,13 @@ if TYPE_CHECKING:
 
 _PARTED = r"(?:\s*(?::|->|=>|→|=|\.{2,})\s*|\s+[-–—|]\s+|\s{2,})"
 _AT_PORT = re.compile(
-    rf"\s*(?:[-*•] )?(?P<noun>[^\W\d_]{{4,14}})(?: #?\d{{1,2}})?,?(?P<where>(?: [^\W\d_][\w-]*(?: \d)?,?){{0,5}}?) [\[(]?{CONNECTOR}[\])]?{_PARTED}(?P<told>\S.*)",
+    rf"\s*(?:[-*•] )?(?P<noun>[^\W\d_]{{4,14}})(?: #?\d{{1,2}})?,?(?:(?: [^\W\d_][\w-]*(?: \d)?,?){{0,5}}?) [\[(]?{CONNECTOR}[\])]?{_PARTED}(?P<told>\S.*)",
     re.I,
 )
 _PORT_FIRST = re.compile(
     rf"\s*(?:[-*•] )?[\[(]?(?:{WHERE_PLUGGED.pattern})(?:[\])]?{_PARTED}|[\])] )(?P<told>\S.*)", re.I
 )
 _NAME = re.compile(r"[^\W\d_][^,(]*[^\s,(]")
-_LEAST_LETTERS = 3
 _WHY = "it stands behind the port of a screen"
 
 
@@ -63,7 +63,7 @@ def _told(interpreter: Interpreter, line: int, match: re.Match[str]) -> bool:
     if not name or not name.group()[0].isupper() or is_placeholder(name.group()) or flag_of(name.group()) is not None:
         return False
     place = Entry("", told, line, match.start("told") + 1)
-    item = interpreter.new_item("display")
+    item = Item("display")
     if not told_bare(interpreter, place, "display", item, "words", "display.name", least=1):
         value = understand(FACTS["display.name"], name.group(), interpreter.locale)
         if value is None or name.group() != told:
@@ -71,4 +71,5 @@ def _told(interpreter: Interpreter, line: int, match: re.Match[str]) -> bool:
         interpreter.place(
             Entry("", name.group(), line, place.column), "words", (Guess("display.name", 0.8, _WHY),), item
         )
+    interpreter.take(item)
     return True

@@ -19,7 +19,7 @@ from yes_tally.core.reading.meaning.labels import split_unit, words_of
 from yes_tally.core.reading.phrases import LABELS, STRONG, SUBJECTS, Phrase, meanings, ways_in_english
 from yes_tally.core.reading.phrases.synonyms import plainly
 from yes_tally.core.reading.shapes.layout import Entry
-from yes_tally.core.reading.values.text_forms import SOCKET, UPDATE_NUMBER
+from yes_tally.core.reading.values.text_forms import PRINTER_PORT, SOCKET, UPDATE_NUMBER
 from yes_tally.core.reading.values.understand import FILE_SYSTEM, understand
 from yes_tally.core.words import choice_named, flag_of, is_placeholder
 
@@ -59,9 +59,7 @@ _TEXTS: dict[str, re.Pattern[str]] = {
     ),
     "account.full_name": re.compile(r"[\"“„«]?[A-Z][\w'-]+(?: [A-Za-z][\w'-]+)+[\"”»]?$"),
     "driver.file": re.compile(r"\S+\.(?:sys|inf|ko|drv)$", re.I),
-    "printer.port": re.compile(
-        r"(?:\d{1,3}\.){3}\d{1,3}(?::\d+)?$|(?:USB|LPT|COM)\d+:?$|IP_\S+$|\\\\\S+$|FILE:$", re.I
-    ),
+    "printer.port": re.compile(rf"(?:{PRINTER_PORT}|IP_\S+|\\\\\S+|FILE:)$", re.I),
     "task.runs": re.compile(r"(?:[A-Z]:\\|/)\S+"),
     "connection.pid": re.compile(r"\d+/\S+$"),
     "process.pid": re.compile(r"\d+$"),

@@ -12,6 +12,7 @@ from yes_tally.core.failures import NOTHING_BUT_AN_ERROR
 from yes_tally.core.quantity import Value, exactly
 from yes_tally.core.reading.block_by_block import read_block
 from yes_tally.core.reading.cutting.blocks import blocks_of
+from yes_tally.core.reading.cutting.row_marks import without_row_marks
 from yes_tally.core.reading.cutting.sections import Section, cut
 from yes_tally.core.reading.cutting.spoken_of_itself import LEAST_OF_ERROR, spoke_of_itself
 from yes_tally.core.reading.cutting.tool_names import tool_in_title, without_tool_name
@@ -55,6 +56,7 @@ from yes_tally.core.reading.shapes.layout import (
 from yes_tally.core.reading.statements.one_line_answers import read_answer
 from yes_tally.core.reading.statements.stated import kind_asked, read_statements, taught_statements
 from yes_tally.core.reading.statements.titles_of_hosts import title_names_host
+from yes_tally.core.reading.tables.marked_rows import tell_marked
 from yes_tally.core.reading.tables.rows_alone import column_by_column
 from yes_tally.core.reading.text.as_printed import Pieces, Printed, one_by_one
 from yes_tally.core.reading.text.console_cuts import uncut
@@ -64,7 +66,7 @@ from yes_tally.core.reading.text.side_by_side import one_below_other
 from yes_tally.core.reading.values.bare_sizes import unit_of_sizes
 from yes_tally.core.reading.values.report_locale import as_written_in, locale_of, own_locale
 
-READER_VERSION = 34
+READER_VERSION = 35
 DOUBTFUL = 0.8
 _CLOSING = re.compile(r"\s*(?:</[\w:.-]+>|[\]})][,;]?|<\?[^>]*\?>)+\s*$")
 _LOCALE_SAMPLE = 200_000
@@ -228,7 +230,7 @@ def _read_section(interpreter: Interpreter, section: Section) -> None:
     programs |= lines_of_products(interpreter, [line for line in section.lines if line.number not in programs], command)
     written = without_tool_name(section.lines, section.command or "")
     told = [line for line in written if line.number not in programs]
-    lines = [line for line in told if len(line.text) <= MAX_LINE]
+    lines, marks = without_row_marks([line for line in told if len(line.text) <= MAX_LINE])
     caches = cache_tables(lines)
     # ``rules --audited`` asks for what is recorded.
     elsewhere = section.command is not None and "policy" not in command and asks_elsewhere(section.command)
@@ -260,6 +262,7 @@ def _read_section(interpreter: Interpreter, section: Section) -> None:
             read_statements(interpreter, told, section.command or "")
         leave_out_programs(interpreter, lines)
         column_by_column(interpreter)
+        tell_marked(interpreter, marks)
         told_again(interpreter)
         lines_without_nouns(interpreter, told, command)
         kind_asked(interpreter, section.command or "")

@@ -9,7 +9,7 @@ from yes_tally.core.catalogue import FIELDS
 from yes_tally.core.quantity import exactly
 from yes_tally.core.reading.clauses.by_clause import by_form, by_label
 from yes_tally.core.reading.tables.bare_row import BareRow
-from yes_tally.core.reading.values.text_forms import SERIAL, SERIAL_ASIDE_WORD
+from yes_tally.core.reading.values.text_forms import PRINTER_PORT, SERIAL, SERIAL_ASIDE_WORD
 from yes_tally.core.reading.values.understand import understand
 
 
@@ -21,9 +21,7 @@ def name_alone(row: BareRow, name: str) -> str:
 
 
 # ``Hall printer on 10.20.1.90``: where it is reached stands behind its name.
-REACHED = re.compile(
-    r" (?:on|at|an|auf|sur|en|su|op|na|em) (?P<port>(?:\d{1,3}\.){3}\d{1,3}(?::\d+)?|(?:USB|LPT|COM)\d+:?)$", re.I
-)
+REACHED = re.compile(rf" (?:on|at|an|auf|sur|en|su|op|na|em) (?P<port>{PRINTER_PORT})$", re.I)
 
 
 def _without_port(row: BareRow, name: str) -> str:

@@ -5,7 +5,7 @@ from __future__ import annotations
 
 import re
 
-from yes_tally.core.reading.values.text_forms import PART_KINDS, PART_NUMBER, THROUGH
+from yes_tally.core.reading.values.text_forms import PART_KINDS, PART_NUMBER, PRINTER_PORT, THROUGH
 from yes_tally.core.reading.values.understand import FILE_SYSTEM
 
 # How a device is.
@@ -59,10 +59,7 @@ FORMS = {
     ),
     # ``23H2 build 22641.880``
     "os.version": re.compile(r"\d\dH\d(?: \(?(?:build )?\d{4,6}(?:\.\d+)*\)?)?", re.I),
-    "printer.port": re.compile(
-        r"(?:(?:on|at|an|auf|sur|en|su|op|na|em) )?(?:(?:\d{1,3}\.){3}\d{1,3}(?::\d+)?|(?:USB|LPT|COM)\d+:?|FILE:|\\\\\S+)",
-        re.I,
-    ),
+    "printer.port": re.compile(rf"(?:(?:on|at|an|auf|sur|en|su|op|na|em) )?(?:{PRINTER_PORT}|FILE:|\\\\\S+)", re.I),
     "firmware.mode": re.compile(r"legacy(?:[ -]mod\w+)?(?: \([^()]*\))?|UEFI(?:[ -]mod\w+)?", re.I),
     "battery.full": re.compile(
         r"[\d.,']+(?: ?m?Wh)? (?:of|out of|von|sur|de|di|van|z) [\d.,']+ ?m?Wh(?: [^\W\d_][^\d,;()]{1,24}?)?(?: \([^()]*\))?",

@@ -44,7 +44,7 @@ def policies(interpreter: Interpreter, group: Group, shape: str) -> bool:
         return False
     if len(told) == 1 and (group.heading is None or told[0][0].label.count(" ") > _MOST_BLANKS):
         return False  # ``The report could not be read: access denied``
-    if not all(value or is_placeholder(entry.printed) for entry, value in told):
+    if sum(bool(value or is_placeholder(entry.printed)) for entry, value in told) * 2 < len(told):
         return False
     heading = group.heading
     for entry, value in told:

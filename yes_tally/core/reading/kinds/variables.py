@@ -147,8 +147,16 @@ def folders_listed(interpreter: Interpreter, lines: Sequence[Line]) -> bool:
 
 
 def folders_in_order(interpreter: Interpreter, lines: Sequence[Line], around: tuple[str, ...]) -> bool:
-    """Folders that are counted from one, below a title or a command that speaks of variables or of the search path. Whether
-    they were read."""
+    """Folders below a title that speaks of the search path, their own first line maybe (``Search folders, in order``), or
+    that are counted from one below what speaks of variables or of the search path. Whether they were read."""
+    title, *below = lines
+    first = _FOLDER_ROW.match(below[0].text[:MAX_LINE]) if below else None
+    # Of a page file more is told behind it.
+    alone = first and first.end("folder") == len(below[0].text.rstrip())
+    titled = alone and not _FOLDER_ROW.match(title.text[:MAX_LINE])
+    if titled and interpreter.heading(title.text)[:1] == ("search_folder",) and folders_listed(interpreter, below):
+        interpreter.frame.add(title.number)
+        return True
     if not _OF_PATHS.intersection(around):
         return False
     rows = [_FOLDER_ROW.match(line.text[:MAX_LINE]) for line in lines]

@@ -259,7 +259,7 @@ LABELS: dict[str, str] = {
     "route.gateway": "by|gateway|next hop|router|via|gw|by way of",
     "route.interface": "card|interface|via|iface|dev|device|adapter|through|out of|leaves by|over|on|out on|via card",
     "route.metric": "metric|route metric|cost|distance|weight|priority",
-    "boot_entry.id": "id|identifier|entry|number|boot|boot id",
+    "boot_entry.id": "id|identifier|entry|number|no|boot|boot id",
     "boot_entry.name": "name|entry name|description|title|label",
     "boot_entry.path": "path|boot path|file|device path|loader|file path|linux|image",
     "boot_entry.default": "default|is default|first|default entry|default boot|boots by default|starts by default",

@@ -38,6 +38,8 @@ _DRIVE_AT_END = re.compile(r"\s(?:of|on|for|from|von|auf|de|du|di|su|van|op|na|d
 _LETTER_AT_END = re.compile(r"\s[A-Z]$")
 # ``Free on C:   37 GB``, ``Free on C: : 37 GB``
 _THEN_A_VALUE = frozenset({":  ", ": :"})
+# ``Print to file   FILE:   ready``
+_PORT_AT_END = re.compile(r"\s{2}(?:FILE|LPT\d|COM\d|USB\d{1,3}|NUL)$")
 _NUMBERED_DRIVE = re.compile(r"\d{1,3}[.):]?\s{2,}[A-Z]")
 # What a sentence begins with, whatever its colon parts.
 _SUBJECT_AND_VERB = re.compile(
@@ -152,7 +154,11 @@ def _pairs_in(text: str, tabbed: str | None) -> Mapping[str, Pair]:
             continue  # ``Rechner kontor-17 (angemeldet: KONTOR\\h.brandau)``: the pair is an aside
         if style == "colon" and _ALL_ASIDE.fullmatch(value) and LETTERED.search(label):
             continue  # ``Drive C: (SYSTEM)``: the colon is the drive's
-        if style == "colon" and "  " in label and (LISTED.match(label) or _NUMBERED_DRIVE.fullmatch(label)):
+        if (
+            style == "colon"
+            and "  " in label
+            and (LISTED.match(label) or _NUMBERED_DRIVE.fullmatch(label) or _PORT_AT_END.search(label))
+        ):
             continue  # ``3  C:   931.2 GB``, ``2. Ledger matrix   on LPT1:  driver Matrix 24``: the colon is the port's
         beside = _WIDE.split(label) if style == "colon" and "  " in label else []
         if len(beside) == 2 and is_known(beside[1]) and not names_item(beside[0]) and not is_known(beside[0]):

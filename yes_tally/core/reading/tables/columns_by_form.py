@@ -38,7 +38,7 @@ _OWN: dict[str, tuple[tuple[str, str], ...]] = {
     "process": (("pid", r"\d{1,7}"), ("memory", r"\d[\d.,]* ?[KMG]i?B?"), ("user", FORMS["process.user"].pattern)),
     "module": (("slot", r"(?:(?:DIMM|CH|BANK)[ _-]?)?[A-H][ _-]?\d{1,2}|DIMM ?\d"), ("maker", r"[A-Z][a-z]+"), ("part", r"(?=\S*\d)(?=\S*-)[A-Z0-9][A-Z0-9-]{5,}")),
     "volume": (("mount", r"[A-Z]:\\?|/[\w/.-]*"),),
-    "boot_entry": (("id", r"(?i:boot)?[0-9A-F]{4}\*?|\{[\w-]+\}"), ("path", r".*[\\/].*")),
+    "boot_entry": (("id", r"(?i:boot)?[0-9A-F]{4}\*?|\{[\w-]+\}|[a-z][a-z0-9_-]{2,19}"), ("path", r".*[\\/].*")),
 }  # fmt: skip
 # What is left of texts, in the order in which lists print them; the first is what a thing is called.
 _TEXTS = {

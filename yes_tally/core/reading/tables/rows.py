@@ -226,11 +226,13 @@ def _counts_rows(label: str, cells: dict[str, list[str]]) -> bool:
     """Whether a table's first column only counts its rows."""
     printed = [cell.rstrip(".):") for cell in cells.get(label, ())]
     numbers = [int(cell) for cell in printed if cell.isdigit() and len(cell) <= _DIGITS]
-    called = plain(label).rstrip(".:)") in _ROW_NUMBER
+    called = plain(label).rstrip(".:)") in _ROW_NUMBER and not any(map(_OF_FIRMWARE.match, printed))
     return called and len(numbers) == len(printed) > 0 and numbers == list(range(numbers[0], numbers[0] + len(numbers)))
 
 
 _DIGITS = 4
+# ``0001``: firmware counts its entries so.
+_OF_FIRMWARE = re.compile(r"00\d\d$")
 
 
 def _unit_of_memory(interpreter: Interpreter, rows: Sequence[Group]) -> str:

@@ -39,10 +39,10 @@ FULL_NAME = re.compile(r"[A-Z][^\W\d_]+(?:[ '’-][^\W\d_]+){1,3}")
 SERIAL = r"s/?n|ser(?:ial|ie|\.)(?: (?:number|no\.?|nr\.?))?|seriennummer|serienummer|n[uú]mero de s[eé]ri?e|numer seryjny|matricola|serienr\.?|serien-?nr\.?|nr seryjny|n[°º] de s[ée]rie"
 # Behind a thing's name and in brackets, such a word alone says that a serial number follows.
 SERIAL_ASIDE_WORD = rf"(?:{SERIAL}|n[°ºo]\.?|nr\.?|n[uú]m\.)"
+# An address with what is put before and behind it (``IP_10.20.0.81_1``), or a socket of the PC.
+PRINTER_PORT = r"(?:(?:IP|TCP|NET)_)?(?:\d{1,3}\.){3}\d{1,3}(?:[:_]\d+)?|(?:USB|LPT|COM)\d+:?"
 # Where a printer is.
-AT_PORT = (
-    r"(?:on|at|an|auf|über|sur|à|en|su|op|na|em|via) (?P<port>(?:\d{1,3}\.){3}\d{1,3}(?::\d+)?|(?:USB|LPT|COM)\d+:?)"
-)
+AT_PORT = rf"(?:on|at|an|auf|über|sur|à|en|su|op|na|em|via) (?P<port>{PRINTER_PORT})"
 # How large a screen is.
 _INCHES = r"(?:\d{1,2}(?:[.,]\d{1,2})?\s?-?(?:\"|''|”|″|in|inch(?:es)?|zoll|pouces?|pulgadas?|polegadas?|pollici|cali|calowy)\W*(?:$|,|\d{3,5} ?[x×])|\d{1,2}[.,]\d{1,2}$)"
 # ``no battery here``, ``kein Akku vorhanden``: nothing is called so.

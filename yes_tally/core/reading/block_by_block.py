@@ -23,6 +23,7 @@ from yes_tally.core.reading.kinds.name_lookups import names_with_answers
 from yes_tally.core.reading.kinds.update_records import read_updates
 from yes_tally.core.reading.kinds.updates_in_lines import updates_in_lines, updates_under_states, updates_with_days
 from yes_tally.core.reading.kinds.variables import folders_in_order, names_before_values
+from yes_tally.core.reading.meaning.spoken_of import MAY_BE_CARD
 from yes_tally.core.reading.phrases.elsewhere import is_elsewhere
 from yes_tally.core.reading.records.field_lists import read_field_list
 from yes_tally.core.reading.records.kinds_over_words import kinds_over_words
@@ -196,7 +197,18 @@ def _read_paragraphs(interpreter: Interpreter, layout: Layout) -> None:
 
 def _spoken_above(interpreter: Interpreter, block: Block, command: tuple[str, ...]) -> tuple[str, ...]:
     """What the headings above a block speak of, the nearest first, and then its command."""
-    return (*[group for heading in block.headings for group in interpreter.heading(heading.text)], *command)
+    of_headings = [group for heading in block.headings for group in interpreter.heading(heading.text)]
+    if (
+        not of_headings
+        and command[:1] == ("display",)
+        and any(_heads_cards(text) for text in (block.lines[0].text, *[heading.text for heading in block.headings]))
+    ):
+        return ("graphics", *command)  # ``Cards`` beside ``Screens``
+    return (*of_headings, *command)
+
+
+def _heads_cards(text: str) -> bool:
+    return MAY_BE_CARD.fullmatch(text.strip(" :=-#[]")) is not None
 
 
 # Shapes that lines with a moment each only seem to have.

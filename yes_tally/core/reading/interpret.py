@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 import re
-from collections.abc import Iterator, Sequence
+from collections.abc import Collection, Iterator, Sequence
 from contextlib import contextmanager
 from dataclasses import replace
 from itertools import islice
@@ -398,6 +398,12 @@ class Interpreter:
             first.lengthen(value)
             if first.entry.label == entry.label and lines < draft.entry.line - 1:
                 return
+
+    def forget(self, lines: Collection[int]) -> None:
+        """Take back what was read of these lines of the section, which are read in another way."""
+        kept = [draft for draft in self.drafts[self.section_from :] if draft.entry.line not in lines]
+        self.drafts[self.section_from :] = kept
+        self.headless = [(rows, around) for rows, around in self.headless if rows and rows[0].number not in lines]
 
     def take(self, item: Item) -> None:
         """Keep an item that was made before it was sure that anything is told of it."""

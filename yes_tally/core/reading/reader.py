@@ -11,7 +11,8 @@ from yes_tally.core.catalogue import FACTS
 from yes_tally.core.failures import NOTHING_BUT_AN_ERROR
 from yes_tally.core.quantity import Value, exactly
 from yes_tally.core.reading.block_by_block import read_block
-from yes_tally.core.reading.cutting.blocks import blocks_of
+from yes_tally.core.reading.cutting.blocks import Block, blocks_of
+from yes_tally.core.reading.cutting.more_below_rows import without_more_below_rows
 from yes_tally.core.reading.cutting.row_marks import without_row_marks
 from yes_tally.core.reading.cutting.sections import Section, cut
 from yes_tally.core.reading.cutting.spoken_of_itself import LEAST_OF_ERROR, spoke_of_itself
@@ -57,6 +58,7 @@ from yes_tally.core.reading.statements.one_line_answers import read_answer
 from yes_tally.core.reading.statements.stated import kind_asked, read_statements, taught_statements
 from yes_tally.core.reading.statements.titles_of_hosts import title_names_host
 from yes_tally.core.reading.tables.marked_rows import tell_marked
+from yes_tally.core.reading.tables.more_told import tell_more
 from yes_tally.core.reading.tables.rows_alone import column_by_column
 from yes_tally.core.reading.text.as_printed import Pieces, Printed, one_by_one
 from yes_tally.core.reading.text.console_cuts import uncut
@@ -231,6 +233,7 @@ def _read_section(interpreter: Interpreter, section: Section) -> None:
     written = without_tool_name(section.lines, section.command or "")
     told = [line for line in written if line.number not in programs]
     lines, marks = without_row_marks([line for line in told if len(line.text) <= MAX_LINE])
+    lines, tables = without_more_below_rows(lines)
     caches = cache_tables(lines)
     # ``rules --audited`` asks for what is recorded.
     elsewhere = section.command is not None and "policy" not in command and asks_elsewhere(section.command)
@@ -239,15 +242,18 @@ def _read_section(interpreter: Interpreter, section: Section) -> None:
         apart = {number for table in caches for number in table.lines} | lines_apart(
             interpreter, lines, command, section.command or ""
         )
-        for block in () if elsewhere else blocks_of([line for line in lines if line.number not in apart]):
-            before = len(interpreter.drafts)
-            read_block(interpreter, block, command)
-            if block.headings:
-                leave_out_under(interpreter, block.headings[0].text, before)
-            elif section.command:
-                leave_out_asked(interpreter, section.command, before)
-            if block.layout:
-                leave_out_within(interpreter, block.layout.groups, before)
+        blocks = [] if elsewhere else [*blocks_of([line for line in lines if line.number not in apart])]
+        for block in blocks:
+            _read_block(interpreter, block, command, section.command or "")
+        if tables:
+            column_by_column(interpreter)
+        for rows in tell_more(interpreter, tables):
+            numbers = {line.number for line in rows.lines}
+            interpreter.forget(numbers)
+            heads = next((block.headings for block in blocks if block.lines[0].number in numbers), ())
+            for block in blocks_of(rows.lines):
+                headed = replace(block, headings=block.headings or heads)
+                _read_block(interpreter, headed, command, section.command or "")
         for table in caches:
             read_caches(interpreter, table)
         read_leases(interpreter, lines)
@@ -270,6 +276,18 @@ def _read_section(interpreter: Interpreter, section: Section) -> None:
         if not read_answer(interpreter, section):
             title_names_host(interpreter, lines)
         taught_statements(interpreter, lines)
+
+
+def _read_block(interpreter: Interpreter, block: Block, command: tuple[str, ...], typed: str) -> None:
+    """Read a block, without what the words above it say the PC has not."""
+    before = len(interpreter.drafts)
+    read_block(interpreter, block, command)
+    if block.headings:
+        leave_out_under(interpreter, block.headings[0].text, before)
+    elif typed:
+        leave_out_asked(interpreter, typed, before)
+    if block.layout:
+        leave_out_within(interpreter, block.layout.groups, before)
 
 
 # A command asks after no more names than these lines tell of.

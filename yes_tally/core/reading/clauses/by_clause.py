@@ -46,6 +46,8 @@ def by_label(
     """``serial 4711``, ``livres 41,7 GB``, ``8 cores``: the first words are a label of the group, or the last."""
     if not text.strip():
         return None
+    if (form := FORMS.get(f"{group}.state")) and form.fullmatch(text):
+        return None  # ``works properly`` has no label
     if group in _LED_GROUPS and (led := _led(interpreter, text, left)):
         return led
     if leading := OF_WHICH.match(text):

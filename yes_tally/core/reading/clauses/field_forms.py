@@ -10,7 +10,7 @@ from yes_tally.core.reading.values.understand import FILE_SYSTEM
 
 # How a device is.
 _DEVICE_STATE = re.compile(
-    r"(?:in)?a[ck]ti(?:ve|f|ef|[vw]o|va|vo)|(?:in)?aktiv|(?:in)?attiv[oa]|(?:nie)?aktywn[aye]|on|off|an|aus|in ordnung|(?:aus|ein)geschaltet|en ordre|en orden|em ordem|in orde|w porz[ąa]dku|works|em funcionamento|en funcionamiento|en fonctionnement|desligad[oa]|apagad[oa]|spent[oa]|éteint\w*|working(?: (?:properly|well|normally))?|ok|okay|ready|(?:not )?in use|disabled|enabled|switched (?:on|off)|faulty|not working|problem|"
+    r"(?:in)?a[ck]ti(?:ve|f|ef|[vw]o|va|vo)|(?:in)?aktiv|(?:in)?attiv[oa]|(?:nie)?aktywn[aye]|on|off|an|aus|in ordnung|(?:aus|ein)geschaltet|en ordre|en orden|em ordem|in orde|w porz[ąa]dku|works(?: (?:properly|well|normally|fine|as it should))?|turned (?:on|off)|(?:no device|nothing) (?:plugged in|connected)|em funcionamento|en funcionamiento|en fonctionnement|desligad[oa]|apagad[oa]|spent[oa]|éteint\w*|working(?: (?:properly|well|normally))?|ok|okay|ready|(?:not )?in use|disabled|enabled|switched (?:on|off)|faulty|not working|problem|"
     r"bereit|pr[êe]te?|list[oa]|pront[oa]|klaar|gereed|gotow[aye]|"
     r"(?:not )?plugged in|(?:nicht )?(?:angeschlossen|eingesteckt)|(?:non |pas |d[ée])?branch[ée]e?|(?:sin |no )?(?:enchufad[oa]|conectar)|(?:non )?collegat[oa]|(?:niet )?aangesloten|(?:nie)?pod[łl][ąa]czon[aye]|"
     r"funktioniert|in betrieb|betriebsbereit|deaktiviert|aktiviert|nicht in gebrauch|gest[öo]rt|fonctionne|en service|en marche|d[ée]sactiv[ée]e?|activ[ée]e?|hors service|"

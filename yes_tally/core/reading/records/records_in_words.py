@@ -124,6 +124,11 @@ def _name_record(
         entry = _without_version(interpreter, entry, "words", item)
     skip = _noun_before(entry.printed, group)
     entry = replace(entry, printed=entry.printed[skip:], column=entry.column + skip)
+    if (gap := _GAP.search(entry.printed)) and _PROPERLY_CALLED.match(entry.printed):
+        # ``Merlin Arc 210        works properly``
+        rest, start = entry.printed[gap.end() :], entry.column - 1 + gap.end()
+        told_in_words(interpreter, parted_words(interpreter, rest, group), line.number, start, group, item, left)
+        entry = replace(entry, printed=entry.printed[: gap.start()])
     interpreter.place(entry, "words", (Guess(naming(group), 0.82, f"it is said of this {group}"),), item)
     beside = ASIDE_OF.get(group)
     who_is, start = _who(match) if match else ("", 0)
@@ -142,6 +147,8 @@ def _without_version(interpreter: Interpreter, entry: Entry, shape: str, item: I
     return replace(entry, printed=versioned["name"])
 
 
+_GAP = re.compile(r"(?<=\S)\s{2,}(?=\S)")
+_PROPERLY_CALLED = re.compile(r"[^\W_]\S* \S|\S+\d")
 # ``(screen without a name)``
 _IN_BRACKETS = re.compile(r"\([^()]*\)")
 

@@ -89,12 +89,16 @@ def _lists_things(group: Group) -> bool:
 
 
 def _are_rows(lines: Sequence[Line]) -> bool:
-    """Whether most lines fall apart at gaps in as many cells, three or more: rows that no head names."""
+    """Whether most lines fall apart at gaps in as many cells, three or more: rows that no head names; or all that are
+    indented begin with what boot entries are called by."""
+    if all(_IN_BRACES.match(line.text) for line in lines if line.text[:1] == " "):
+        return True
     counts = Counter(len(cells_by_gap(line.text[:_MAX])) for line in lines)
     cells, many = counts.most_common(1)[0]
     return cells >= 3 and many * 2 > len(lines)
 
 
+_IN_BRACES = re.compile(r"\s*\{[\w-]+\} ")
 # ``Producent: Morvan``, ``- slot 1: 8 GB, DDR4``, ``guest - disabled``: one label, one mark, one value.
 _PAIR = re.compile(r"\s+(?:[-*•] )?[^\W\d_](?:[^:,]{1,40}:(?: \S[^:]*(?:, [^:,]*: .*)?)?|[^:,]{0,40}? [-–—] \S.*)$")
 

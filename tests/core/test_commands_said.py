@@ -53,6 +53,24 @@ class Said(unittest.TestCase):
                     self.assertEqual([found for found in sections(text) if found[0]], wanted)
                     self.assertEqual(told(text), plain)
 
+    def test_a_command_that_finds_none_of_what_was_asked_for_failed(self):
+        for typed, said, failure in (
+            ("links eth9", "links: there is no link eth9", "failed"),
+            ("karten eth9", "es gibt keine Karte eth9", "failed"),
+            ("cartes eth9", "il n'y a pas de carte eth9", "failed"),
+            ("volumes Q:", "There is no volume Q: here.", "failed"),
+            ("pictur", "pictur ?", "not-found"),
+            ("wya", "? wya", "not-found"),
+            ("links eth0", "there is no cable in eth0", None),
+            ("lookup printer9", "there is no host printer9", None),
+            ("secure", "secure boot?", None),
+        ):
+            with self.subTest(said):
+                self.assertEqual(sections(f"nq-a % {typed}\n{said}\n"), [(typed, failure)])
+                self.assertFalse(
+                    [key for key in told(f"nq-a % {typed}\n{said}\n") if key.startswith("adapter")] and failure
+                )
+
     def test_what_is_told_in_the_same_words_is_no_command(self):
         for name, text in (
             (

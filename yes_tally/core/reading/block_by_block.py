@@ -106,7 +106,7 @@ def read_block(interpreter: Interpreter, block: Block, command: tuple[str, ...])
         opened_by(interpreter, above, Group(), "rows", command, None)
     if over_parts(interpreter, block, command):
         return
-    spoken = _spoken_above(interpreter, block, command)
+    spoken = spoken_above(interpreter, block, command)
     if spoken and (spoken[0] in SURELY_NAMED | OVER_MIXED_WORDS or (spoken[0] in ONLY_ONES and block.layout is None)):
         interpreter.may_tell_more.append((block.lines, spoken))
     asked = _Asked(interpreter, block, spoken, command)
@@ -195,7 +195,7 @@ def _read_paragraphs(interpreter: Interpreter, layout: Layout) -> None:
     layout.groups[:] = [group for group in layout.groups if group not in apart]
 
 
-def _spoken_above(interpreter: Interpreter, block: Block, command: tuple[str, ...]) -> tuple[str, ...]:
+def spoken_above(interpreter: Interpreter, block: Block, command: tuple[str, ...]) -> tuple[str, ...]:
     """What the headings above a block speak of, the nearest first, and then its command."""
     of_headings = [group for heading in block.headings for group in interpreter.heading(heading.text)]
     if (

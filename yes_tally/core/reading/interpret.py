@@ -403,6 +403,8 @@ class Interpreter:
         """Take back what was read of these lines of the section, which are read in another way."""
         kept = [draft for draft in self.drafts[self.section_from :] if draft.entry.line not in lines]
         self.drafts[self.section_from :] = kept
+        self.leftovers = [left for left in self.leftovers if left.entry.line not in lines]
+        self.single_leftovers = [left for left in self.single_leftovers if left[0].line not in lines]
         self.headless = [(rows, around) for rows, around in self.headless if rows and rows[0].number not in lines]
 
     def take(self, item: Item) -> None:

@@ -10,7 +10,7 @@ from dataclasses import dataclass, replace
 from yes_tally.core.catalogue import FACTS
 from yes_tally.core.failures import NOTHING_BUT_AN_ERROR
 from yes_tally.core.quantity import Value, exactly
-from yes_tally.core.reading.block_by_block import read_block
+from yes_tally.core.reading.block_by_block import read_block, spoken_above
 from yes_tally.core.reading.cutting.blocks import Block, blocks_of
 from yes_tally.core.reading.cutting.more_below_rows import without_more_below_rows
 from yes_tally.core.reading.cutting.row_marks import without_row_marks
@@ -20,6 +20,7 @@ from yes_tally.core.reading.cutting.tool_names import tool_in_title, without_too
 from yes_tally.core.reading.drafts import Draft, Met
 from yes_tally.core.reading.interpret import Interpreter
 from yes_tally.core.reading.kinds.adapters_again import adapters_again
+from yes_tally.core.reading.kinds.adapters_over_words import adapters_told_best
 from yes_tally.core.reading.kinds.battery_said import battery_said
 from yes_tally.core.reading.kinds.cache_tables import cache_tables, read_caches
 from yes_tally.core.reading.kinds.leases import read_leases
@@ -282,6 +283,7 @@ def _read_block(interpreter: Interpreter, block: Block, command: tuple[str, ...]
     """Read a block, without what the words above it say the PC has not."""
     before = len(interpreter.drafts)
     read_block(interpreter, block, command)
+    adapters_told_best(interpreter, block.lines, spoken_above(interpreter, block, command), before)
     if block.headings:
         leave_out_under(interpreter, block.headings[0].text, before)
     elif typed:

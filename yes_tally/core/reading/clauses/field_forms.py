@@ -5,7 +5,7 @@ from __future__ import annotations
 
 import re
 
-from yes_tally.core.reading.values.text_forms import PART_KINDS, PART_NUMBER, PRINTER_PORT, THROUGH
+from yes_tally.core.reading.values.text_forms import FIXED, PART_KINDS, PART_NUMBER, PRINTER_PORT, THROUGH
 from yes_tally.core.reading.values.understand import FILE_SYSTEM
 
 # How a device is.
@@ -34,6 +34,9 @@ _MAC = r"(?:[0-9a-f]{2}(?:[:-][0-9a-f]{2}){5}|[0-9a-f]{4}(?:\.[0-9a-f]{4}){2})"
 _BY_WAY_OF = "via|through|by|over|über|durch|par|por|através de|tramite|attraverso|da|door|przez"
 # ``on eth-a``
 _ON_INTERFACE = re.compile(rf"(?:on|dev|an|auf|sur|en|em|su|op|na|{_BY_WAY_OF}) (?P<told>[^\W\d][\w .-]{{0,40}})", re.I)
+_IPV4 = r"\d{1,3}(?:\.\d{1,3}){3}"
+# ``10.20.1.133/22 from 10.20.1.2``: who lent it.
+_BY_WHOM = "(?:from|by|von|de|du|da|di|van|od)"
 # ``10.20.1.133 by DHCP``
 _FROM_SERVER = r"\(?(?:by|via|from|per|über|par|por|da|via|door|przez|z) dhcp\)?"
 # Texts that their form alone tells.
@@ -99,7 +102,7 @@ FORMS = {
         re.I,
     ),
     "adapter.ipv4": re.compile(
-        rf"\d{{1,3}}(?:\.\d{{1,3}}){{3}}(?:/\d{{1,2}})?(?: {THROUGH} \d{{1,3}}(?:\.\d{{1,3}}){{3}}| {_FROM_SERVER})?",
+        rf"{_IPV4}(?:/\d{{1,2}}| ?/ ?255(?:\.\d{{1,3}}){{3}})?(?: {THROUGH} {_IPV4}| {_FROM_SERVER}|(?<=/\d\d) {_BY_WHOM} {_IPV4})?",
         re.I,
     ),
     "adapter.ipv6": re.compile(
@@ -110,6 +113,7 @@ FORMS = {
         re.I,
     ),
     "adapter.dhcp": re.compile(
+        rf"(?:set |assigned )?(?P<told>{FIXED})(?: address)?|"
         r"(?:by|via|per|par|por|da|door|przez) dhcp|dhcp,? (?:(?:from|by|von|de|du|da|dal|di|van|od|server) )?\d{1,3}(?:\.\d{1,3}){3}",
         re.I,
     ),

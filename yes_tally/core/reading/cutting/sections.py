@@ -11,7 +11,7 @@ from collections.abc import Sequence
 from dataclasses import dataclass
 
 from yes_tally.core.catalogue import FACTS
-from yes_tally.core.failures import failure_kind
+from yes_tally.core.failures import NOTHING_BUT_AN_ERROR, failure_kind
 from yes_tally.core.reading.cutting.announced import announced
 from yes_tally.core.reading.cutting.drawn import unframed
 from yes_tally.core.reading.cutting.form_fields import without_fields
@@ -241,6 +241,8 @@ def _section(lines: Sequence[Line], prompt: _Prompt | None, start: int, end: int
     written = one_form(colons_behind_kinds(heads_in_parts(without_nouns(plainly_numbered(own)))))
     body = tuple(without_fields(unframed(written)))
     failure, at = _failure(body)
+    if prompt and not failure:
+        failure, at = _of_what_was_typed(body, prompt.command)
     first = lines[prompt.index if prompt else start].number
     return Section(
         command=(prompt.command or None) if prompt else None,
@@ -301,6 +303,29 @@ def _failure(body: Sequence[Line]) -> tuple[str | None, int | None]:
             return None, None  # ``printers: access denied`` among what else was asked for
         if kind:
             return kind, line.number
+    return None, None
+
+
+# ``there is no link eth9``, ``es gibt keine Karte eth9``; of a host that has no address a look-up tells.
+_NONE_OF_THEM = re.compile(
+    r"\b(?:no|kein\w*|pas d['e]|aucune?|ning[úu]n\w*|nessun\w*|nenhum\w*|geen|nie ma|brak)\W+(?!(?:host|name|address|server|rechner|adresse)\b)"
+    r"(?:[^\W\d_]+ )?[\"'“„«]?(?P<which>[\w:/.-]*\w[:\\]?)[\"'”“»]?(?: here)?[.!]?\s*$",
+    re.I,
+)
+
+
+def _of_what_was_typed(body: Sequence[Line], command: str) -> tuple[str | None, int | None]:
+    """A command failed when all it said is its own name with a question mark, or that there is none of what was asked for."""
+    said = [line for line in body if line.text.strip()]
+    if len(said) != 1 or not (typed := command.split()):
+        return None, None
+    (line,) = said
+    if line.text.replace("?", " ").split() == typed[:1] and "?" in line.text:
+        return "not-found", line.number
+    none = _NONE_OF_THEM.search(line.text[:MAX_LINE])
+    asked = [word.strip("\"'") for word in typed[1:]]
+    if none and none["which"] in asked and "." not in none["which"]:
+        return NOTHING_BUT_AN_ERROR, line.number
     return None, None
 
 

@@ -19,11 +19,13 @@ from yes_tally.core.catalogue import FACTS, FIELDS, FactKind
 from yes_tally.core.reading.clauses.by_clause import by_form
 from yes_tally.core.reading.clauses.field_forms import FORMS
 from yes_tally.core.reading.clauses.told_in_parts import told_in_words
-from yes_tally.core.reading.drafts import Item
+from yes_tally.core.reading.cutting.more_below_rows import labelled
+from yes_tally.core.reading.drafts import Draft, Item
+from yes_tally.core.reading.kinds.adapter_heads import adapter_head
 from yes_tally.core.reading.kinds.adapters_again import DUPLEX
 from yes_tally.core.reading.meaning.decide import Guess
 from yes_tally.core.reading.phrases import is_known, names_item
-from yes_tally.core.reading.shapes.layout import MAX_LINE, Entry, cells_by_gap, commas_for_gaps, indent_of
+from yes_tally.core.reading.shapes.layout import MAX_LINE, Entry, cells_by_gap, commas_for_gaps, indent_of, under_heads
 from yes_tally.core.reading.text.decode import Line
 from yes_tally.core.reading.values.text_forms import MODEL_OF_CARD
 from yes_tally.core.reading.values.understand import understand
@@ -86,6 +88,128 @@ def adapters_over_words(
         return True
     del interpreter.drafts[before:]
     return False
+
+
+def adapters_told_best(interpreter: Interpreter, lines: Sequence[Line], around: Sequence[str], before: int) -> None:
+    """Read a block, of which the drafts from ``before`` on tell, as adapters whose first lines tell of them in parts, and
+    keep that where it tells clearly more."""
+    start = interpreter.so_far()
+    old = interpreter.drafts[before:]
+    if not adapters_in_parts(interpreter, lines, around):
+        return
+    new = interpreter.drafts[start[0] :]
+    named = sum(draft.fact == "adapter.name" for draft in new) == _cards(new)
+    interpreter.back_to(start)
+    if (_cards(old) != _cards(new) and 2 * _told(new) > _told(old)) or _told(new) + named > _told(old):
+        interpreter.forget({line.number for line in lines})
+        adapters_in_parts(interpreter, lines, around)
+
+
+def _cards(drafts: Sequence[Draft]) -> int:
+    return len({id(draft.item) for draft in drafts if draft.item and draft.item.group == "adapter"})
+
+
+def _told(drafts: Sequence[Draft]) -> int:
+    """How many facts of adapters are told, but for their kind, which may be a word of what one is called."""
+    of_adapters = [draft for draft in drafts if draft.item and draft.item.group == "adapter"]
+    return len({(draft.fact, id(draft.item)) for draft in of_adapters if draft.fact != "adapter.kind"})
+
+
+def adapters_in_parts(interpreter: Interpreter, lines: Sequence[Line], around: Sequence[str]) -> bool:
+    """Read a block as adapters whose first lines tell in parts what they are called and how they are, over deeper lines
+    each of which tells more. Whether it was read."""
+    if "adapter" not in around[:2] or not 1 < len(lines) <= _MOST_LINES:
+        return False
+    cards = under_heads(lines)
+    heads = [adapter_head(head.text[:MAX_LINE].rstrip()) for head, _ in cards]
+    if (
+        not cards
+        or not all(below and _stand_even(below) for _, below in cards)
+        or not any(_ADDRESS.search(line.text[:MAX_LINE]) for _, below in cards for line in below)
+    ):
+        return False
+    before, told, lines_told = interpreter.so_far(), 0, 0
+    items: list[Item] = []
+    for (line, below), head in zip(cards, heads, strict=True):
+        if head is None:
+            break
+        first = below[0]
+        model = _model_alone(interpreter, first) if not head.models else None
+        if not (head.state or head.kernel or head.quoted or model) or not (head.called or head.kernel or head.models):
+            break
+        item = Item("adapter")
+        left = [fact for fact in FIELDS["adapter"] if fact.field not in ("name", "connection")]
+        names = [(fact, part, line.number) for fact, part in head.names(model)]
+        names += [("adapter.name", model, first.number)] if model else []
+        for fact, (name, at), number in names:
+            place = Entry("", name, number, at + 1)
+            interpreter.place(place, "words", (Guess(fact, 0.82, "the line begins with what it is called"),), item)
+        for text, at in (*head.state, *head.more):
+            _more(interpreter, line, " " * at + text, at, item, left)
+        if model:
+            beside = model[1] + len(model[0])
+            _more(interpreter, first, first.text[:MAX_LINE].rstrip(), beside, item, left)
+        for more in below[1:] if model else below:
+            already = len(interpreter.drafts)
+            _tell_of(interpreter, more, item, left)
+            told += len(interpreter.drafts) > already
+            lines_told += 1
+        items.append(item)
+    else:
+        if told * _OF_LINES >= lines_told * (_OF_LINES - 1) and told:
+            for item in items:
+                interpreter.take(item)
+            return True
+    interpreter.back_to(before)
+    return False
+
+
+_OF_LINES = 2
+
+
+def _stand_even(below: Sequence[Line]) -> bool:
+    """Whether no line stands deeper than the first: none goes on with the one above it."""
+    return all(indent_of(line.text) == indent_of(below[0].text) for line in below)
+
+
+_SAYS_MODEL = re.compile(
+    r"(?:model|modell|modèle|modelo|modello|hardware|device|card|chip)(?:\s*:|\s)\s*(?=[A-Z])", re.I
+)
+
+
+def _model_alone(interpreter: Interpreter, line: Line) -> tuple[str, int] | None:
+    """What a line says that is nothing but what a maker calls a card, maybe with more behind a comma, and its column from
+    0; ``None`` for others."""
+    text, start = line.text[:MAX_LINE].rstrip(), indent_of(line.text)
+    label = _SAYS_MODEL.match(text, start)
+    start = label.end() if label else start
+    model = _MODEL.match(text, start)
+    if model is None or is_known(text[start:].split()[0]) or not _PROPER.fullmatch(model["name"]):
+        return None
+    before = len(interpreter.drafts)
+    told_in_words(interpreter, model["name"], line.number, start, "adapter", Item("adapter"), list(FIELDS["adapter"]))
+    told = {draft.fact for draft in interpreter.drafts[before:]} - {
+        "adapter.kind",
+        "adapter.name",
+        "adapter.connection",
+    }
+    del interpreter.drafts[before:]
+    return None if told else (model["name"], start)
+
+
+def _tell_of(interpreter: Interpreter, line: Line, item: Item, left: list[FactKind]) -> None:
+    """Read a deeper line of an adapter: as a label with its value, or as words."""
+    text = line.text[:MAX_LINE].rstrip()
+    if pair := labelled(text):
+        label, value, at = pair
+        entry = Entry(label, value, line.number, at + 1)
+        before = len(interpreter.drafts)
+        interpreter.entries([entry], "pairs", interpreter.context("adapter", ("adapter",)), item)
+        if len(interpreter.drafts) > before:
+            told = {draft.fact for draft in interpreter.drafts[before:]}
+            left[:] = [fact for fact in left if fact.name not in told]
+            return
+    _more(interpreter, line, text, indent_of(text), item, left)
 
 
 def _head(interpreter: Interpreter, line: Line, item: Item, left: list[FactKind]) -> bool:

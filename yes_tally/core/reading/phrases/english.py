@@ -186,7 +186,7 @@ LABELS: dict[str, str] = {
     "battery.health": "health|state of health|capacity left|battery condition|remaining health",
     "adapter.name": "name|what|what it is|if name|description|model|adapter|interface|product name|interface name|iface|ifname|device|card|radio|product",
     "adapter.connection": "people call it|what people call it|users call it|goes by|known as|nickname|connection|connection name|net connection id|alias|interface alias|connection id|called|network|network name|joined to|wireless network|label",
-    "adapter.mac": "mac|mac address|hardware address|hw address|physical address|link ether|ether|!mac address|hwaddr|lladdr|permanent address|ethernet address|link address|station address|hw|hw addr|ethernet addr|radio address|wireless address|adapter address|nic address",
+    "adapter.mac": "physical|mac|mac address|hardware address|hw address|physical address|link ether|ether|!mac address|hwaddr|lladdr|permanent address|ethernet address|link address|station address|hw|hw addr|ethernet addr|radio address|wireless address|adapter address|nic address",
     "adapter.kind": "kind|type|adapter type|medium|interface type|media type",
     "adapter.connected": "connected|state|status|link|link state|carrier|net connection status|operational state|oper state|media state|link detected|cable|media|up|link up|plugged in|cable plugged in|joined|associated|connection state",
     "adapter.speed": "mbit|mbit s|gbit|gbit s|speed|link speed|rate|bit rate|transfer rate|line speed|mbps|bandwidth|transmission rate|link rate|rate down/up",

@@ -13,12 +13,19 @@ from __future__ import annotations
 
 import re
 from collections import Counter
-from collections.abc import Collection, Iterator, Sequence
+from collections.abc import Collection, Sequence
 from dataclasses import dataclass, replace
 
 from yes_tally.core.reading.meaning.labels import words_of
 from yes_tally.core.reading.phrases import SUBJECTS, is_known, is_likely, names_item
-from yes_tally.core.reading.shapes.layout import MAX_LINE, cells_by_gap, heads_columns, indent_of, is_rule
+from yes_tally.core.reading.shapes.layout import (
+    MAX_LINE,
+    cells_by_gap,
+    heads_columns,
+    indent_of,
+    is_rule,
+    stand_together,
+)
 from yes_tally.core.reading.text.decode import Line
 
 # A list's mark, a branch or an arrow before what is told.
@@ -53,24 +60,12 @@ class RowsOverMore:
 def without_more_below_rows(lines: Sequence[Line]) -> tuple[Sequence[Line], list[RowsOverMore]]:
     """The lines without those between the rows of a table that tell more of the row above them; and the tables that have
     such lines."""
-    stretches = [lines[start:end] for start, end in _stretches(lines)]
+    stretches = [lines[start:end] for start, end in stand_together(lines, least=2 * _LEAST_ROWS)]
     found = [RowsOverMore(tuple(stretch), below) for stretch in stretches if (below := _more_of(stretch))]
     if not found:
         return lines, []
     out = {line.number for table in found for more in table.below for line in more.lines}
     return [line for line in lines if line.number not in out], found
-
-
-def _stretches(lines: Sequence[Line]) -> Iterator[tuple[int, int]]:
-    """Where lines stand together, no empty one between: from which place up to which."""
-    start = None
-    for place, line in enumerate((*lines, None)):
-        if line is not None and line.text.strip():
-            start = place if start is None else start
-        elif start is not None:
-            if place - start >= 2 * _LEAST_ROWS:
-                yield start, place
-            start = None
 
 
 def _more_of(stretch: Sequence[Line]) -> tuple[MoreBelow, ...]:

@@ -15,10 +15,10 @@ from __future__ import annotations
 
 import re
 from collections import Counter
-from collections.abc import Iterator, Sequence
+from collections.abc import Sequence
 from dataclasses import dataclass, replace
 
-from yes_tally.core.reading.shapes.layout import MAX_LABEL, MAX_LINE, cells_by_gap, indent_of, is_rule
+from yes_tally.core.reading.shapes.layout import MAX_LABEL, MAX_LINE, cells_by_gap, is_rule, stand_together
 from yes_tally.core.reading.text.decode import Line
 
 _MARK = r"(?:[-=]{1,2}>|>>|[*>+●►▶•★☆!~@»→¤]|\(\*\)|\[[*xX]\]|\([xX•]\)|[xX](?= ))"
@@ -57,34 +57,22 @@ def without_row_marks(lines: Sequence[Line]) -> tuple[Sequence[Line], list[RowMa
     bare = list(lines)
     marks: list[RowMark] = []
     out: set[int] = set()
-    for start, end in _runs(lines):
+    for start, end in stand_together(lines, least=2):
         found = _marks_of(lines[start:end])
         if not found:
             continue
         legend = _legend(lines[end : end + _LEGEND_WITHIN], {mark for _, _, mark in found})
+        alone = sum(bool(mark.strip(" []()")) for _, _, mark in found) == 1
         for place, column, mark in found:
             line = bare[start + place]
             text = line.text[:column] + " " * len(mark) + line.text[column + len(mark) :]
             bare[start + place] = replace(line, text=text.rstrip())
             if mark.strip(" []()"):
                 means = legend[1] if legend and legend[2] == mark.strip() else ""
-                alone = sum(bool(other.strip(" []()")) for _, _, other in found) == 1
                 marks.append(RowMark(line.number, column + 1, mark.strip(), means, alone))
         if legend:
             out.add(legend[0])
     return [line for line in bare if line.number not in out] if marks else lines, marks
-
-
-def _runs(lines: Sequence[Line]) -> Iterator[tuple[int, int]]:
-    """Where lines stand together of which one has a sign that may be a mark: from which place up to which."""
-    start = None
-    for place, line in enumerate((*lines, None)):
-        if line is not None and line.text.strip():
-            start = place if start is None else start
-        elif start is not None:
-            if place - start > 1:
-                yield start, place
-            start = None
 
 
 _Found = list[tuple[int, int, str]]
@@ -112,37 +100,24 @@ def _row(text: str) -> _Cells:
 
 def _before(run: Sequence[Line], rows: Sequence[tuple[int, _Cells]]) -> _Found:
     """Marks left of where the other rows begin."""
-    found: _Found = []
-    boxes: _Found = []
-    begins: Counter[int] = Counter()
-    ends: set[int] = set()
-    starts: list[set[int]] = []
-    for place, cells in rows:
-        text = run[place].text
-        if (match := _BEFORE.match(text)) or (box := _NO_MARK.match(text)):
-            at = match or box
-            assert at is not None
-            (found if match else boxes).append((place, at.start("mark"), at["mark"]))
-            begin = at.end()
-            first = len(text[begin:].split("  ", 1)[0]) + begin
-        else:
-            begin = indent_of(text)
-            first = begin + len(cells[0][0])
-        begins[begin] += 1
-        ends.add(first)
-        starts.append({at for _, at in cells[1:]})
-    if not found or len(found) == len(rows) or not 0 < len(found) + len(boxes) <= len(rows):
+    matches = [_BEFORE.match(run[place].text) or _NO_MARK.match(run[place].text) for place, _ in rows]
+    found = [
+        (place, match.start("mark"), match["mark"]) for (place, _), match in zip(rows, matches, strict=True) if match
+    ]
+    marks = sum(bool(mark.strip(" []()")) for _, _, mark in found)
+    if not marks or marks == len(rows):
         return []
-    if (len(begins) > 1 and len(ends) > 1) or not _in_columns(starts):
-        return []
+    begins = [match.end() if match else cells[0][1] for (_, cells), match in zip(rows, matches, strict=True)]
+    ends = {
+        begin + len(run[place].text[begin:].split("  ", 1)[0]) for (place, _), begin in zip(rows, begins, strict=True)
+    }
+    # Names begin below each other, and numbers end so.
+    even = len(set(begins)) == 1 or len(ends) == 1
     left = max(at for _, at, _ in found)
-    if any(
-        indent_of(line.text) <= left and not is_rule(line.text) and _row(line.text)
-        for at, line in enumerate(run)
-        if at not in {place for place, _, _ in (*found, *boxes)}
-    ):
+    others = [cells[0][1] for (_, cells), match in zip(rows, matches, strict=True) if not match]
+    if not even or min(others, default=left + 1) <= left or not _in_columns([{at for _, at in c[1:]} for _, c in rows]):
         return []
-    return [*found, *boxes]
+    return found
 
 
 def _in_columns(starts: Sequence[set[int]]) -> bool:

@@ -29,7 +29,7 @@ _PART = re.compile(
     r"(?P<plain>[^\s,;:()\[\]\"“„«|·](?:(?!\s{2}|, |; |: | [-–—|·] |,$|:$)[^()\[\]\"“„«])*)"
 )
 _BETWEEN = re.compile(r"[\s,;:|·]*(?:[-–—](?=\s)\s*)?")
-_KERNEL_NAME = re.compile(r"[a-z]{2,8}\d{1,2}(?:[a-z]\d{1,2})*")
+_KERNEL_NAME = re.compile(r"[a-z]{2,8}\d{1,3}(?:[a-z]\d{1,2})*")
 # ``Wickerlink GbE 210``, ``Halyard GE-1 Ethernet``
 _MODEL = re.compile(r"(?=.*\d)[A-Z][^\s,\d]*(?: [^\s,]+)+")
 _KINDS = FACTS["adapter.kind"].choices

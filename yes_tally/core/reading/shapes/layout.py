@@ -92,6 +92,16 @@ def indent_of(text: str) -> int:
     return len(text) - len(text.lstrip())
 
 
+def stand_together(lines: Sequence[Line], *, least: int) -> Iterator[tuple[int, int]]:
+    """Where at least so many lines stand with no empty one between: from which place up to which."""
+    start = 0
+    for place, line in enumerate((*lines, None)):
+        if line is None or not line.text.strip():
+            if place - start >= least:
+                yield start, place
+            start = place + 1
+
+
 def as_comma(mark: re.Match[str]) -> str:
     """A comma in the place of a mark that parts clauses, as wide as the mark: columns stay."""
     return ",".ljust(len(mark.group()))

@@ -20,20 +20,26 @@ def tell_more(interpreter: Interpreter, tables: Sequence[RowsOverMore]) -> list[
     """Read the lines below rows as more of the things that were read on those. Returns the tables whose rows told of no
     things, so that these lines are none of theirs."""
     by_line: dict[int, Item] = {}
+    told: dict[int, set[str]] = {}
     for draft in interpreter.drafts[interpreter.section_from :] if tables else ():
         if draft.item:
             by_line.setdefault(draft.entry.line, draft.item)
-    untold = [table for table in tables if sum(more.row in by_line for more in table.below) * 2 <= len(table.below)]
+            told.setdefault(id(draft.item), set()).add(draft.fact)
+    untold: list[RowsOverMore] = []
     for table in tables:
-        for more in table.below if table not in untold else ():
-            for line in more.lines if more.row in by_line else ():
-                _tell(interpreter, line, by_line[more.row])
+        if sum(more.row in by_line for more in table.below) * 2 <= len(table.below):
+            untold.append(table)
+            continue
+        for more in table.below:
+            item = by_line.get(more.row)
+            for line in more.lines if item else ():
+                assert item is not None
+                _tell(interpreter, line, item, told[id(item)])
     return untold
 
 
-def _tell(interpreter: Interpreter, line: Line, item: Item) -> None:
-    """Read one line of a thing: as a label with its value, or as words."""
-    told = {draft.fact for draft in interpreter.drafts[interpreter.section_from :] if draft.item is item}
+def _tell(interpreter: Interpreter, line: Line, item: Item, told: set[str]) -> None:
+    """Read one line of a thing of which the facts ``told`` are told: as a label with its value, or as words."""
     left = [fact for fact in FIELDS[item.group] if fact.name not in told]
     start = indent_of(line.text)
     pair = labelled(line.text)
@@ -45,3 +51,4 @@ def _tell(interpreter: Interpreter, line: Line, item: Item) -> None:
     if len(interpreter.drafts) == before:
         words = parted_words(interpreter, line.text[start:], item.group)
         told_in_words(interpreter, words, line.number, start, item.group, item, left)
+    told |= {draft.fact for draft in interpreter.drafts[before:]}

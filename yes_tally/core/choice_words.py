@@ -57,3 +57,15 @@ CHOICE_WORDS: dict[str, dict[str, str]] = {
         "both": "both|sukcesy i niepowodzenia|success and failure|success,failure|failure,success|all|esito positivo e negativo|esiti positivi e negativi|positivi e negativi|exitos e falhas|exitos y errores|correctos y erroneos|geslaagd en mislukt|geslaagde en mislukte|reussites et echecs|erfolge und fehler|erfolgreiche und fehlgeschlagene|powodzenia i niepowodzenia|successi ed errori|successi e fallimenti|erfolg und fehler|succes et echec|exito y error|aciertos y errores|sucesso e falha|successo e fallimento|operazioni riuscite e non riuscite|sukces i niepowodzenie|success, failure|beide|success/failure|erfolg und misserfolg|beides|les deux|ambos|ambas|entrambi|oba|obie", "success": "success|sukcesy|esito positivo|esiti positivi|positivo|positivi|erfolgreich|erfolge|exito|geslaagde pogingen|powodzenia|reussite|reussites|correct|correcto|correctos|acierto|exitos|riuscita|successi|geslaagde|powodzenie|granted|gelungen|operazioni riuscite|operaciones correctas|riuscite|erfolg|succes|aciertos|sucesso|successo|geslaagd|sukces|successes", "failure": "failure|fallimenti|esito negativo|esiti negativi|negativo|negativi|fehlgeschlagen|fehlschlage|mislukte pogingen|niepowodzenia|echecs|fallo|fallos|fehlschlag|fout|fouten|mislukking|bledy|blad|insucesso|falhas|errore|errori|denied|misslungen|operazioni non riuscite|operaciones erroneas|fehler|echec|error|errores|falha|fallimento|mislukt|niepowodzenie|failures|misserfolg|misserfolge|non riuscite", "none": "none|nichts|rien|nada|niente|niets|nic|no auditing|off|keine uberwachung|keine|pas d audit|aucun audit|aucun|sin auditoria|ninguno|sem auditoria|nenhum|nessun controllo|nessuno|geen controle|geen|brak inspekcji|brak|not audited|nothing|nicht uberwacht|kein audit|ohne audit|pas de controle|non audite|sin control|non controllato|niet gecontroleerd|bez inspekcji|nie sa rejestrowane|sem registo|sem registro|not recorded|not kept",
     },
 }  # fmt: skip
+
+# How a language says that nothing is recorded: what denies it, and what is denied.
+NOT_RECORDED = (
+    ("not|is not|are not|never", "audited|recorded|logged|kept|tracked"),
+    ("nicht|wird nicht|werden nicht|nie", "uberwacht|protokolliert|aufgezeichnet|erfasst|auditiert"),
+    ("non|pas|n est pas|ne sont pas|jamais", "audite|auditee|enregistre|enregistree|consigne|consignee|journalise|journalisee|suivi"),
+    ("no|no se|no esta|sin", "audita|auditar|auditado|auditada|registra|registrar|registrado|anota|anotar|anotado"),
+    ("nao|nao se|nao e|sem", "audita|auditar|auditado|auditada|regista|registra|registar|registrado|registado|anota"),
+    ("non|non si|non viene|non e|mai", "controllato|controllata|controlla|registrato|registrata|registra|annotato|verificato"),
+    ("niet|wordt niet|worden niet|nooit", "gecontroleerd|geregistreerd|vastgelegd|gelogd|bijgehouden"),
+    ("nie|nie jest|nie sa|bez", "rejestrowane|rejestrowana|rejestruje sie|zapisywane|zapisywana|sledzone|inspekcji|rejestrowania"),
+)  # fmt: skip

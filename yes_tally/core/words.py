@@ -10,7 +10,7 @@ import unicodedata
 from functools import lru_cache
 from itertools import product
 
-from yes_tally.core.choice_words import CHOICE_WORDS
+from yes_tally.core.choice_words import CHOICE_WORDS, NOT_RECORDED
 
 # Letters that do not fall apart into a letter and a mark.
 _STROKED = str.maketrans(
@@ -341,25 +341,12 @@ def _named(field: str, choices: tuple[str, ...]) -> dict[str, str]:
     if field == "records":
         each = [table[choice].split("|") for choice in ("success", "failure")]
         found |= {f"{a}{and_}{b}": "both" for and_ in _AND for a, b in (*product(*each), *product(*reversed(each)))}
-        found |= {" ".join(words): "none" for ways in _NOT_RECORDED for words in product(*map(_apart, ways))}
+        found |= {" ".join(words): "none" for ways in NOT_RECORDED for words in product(*map(_apart, ways))}
     return found
 
 
 def _apart(words: str) -> list[str]:
     return words.split("|")
-
-
-# How a language says that nothing is recorded: what denies it, and what is denied.
-_NOT_RECORDED = (
-    ("not|is not|are not|never", "audited|recorded|logged|kept|tracked"),
-    ("nicht|wird nicht|werden nicht|nie", "uberwacht|protokolliert|aufgezeichnet|erfasst|auditiert"),
-    ("non|pas|n est pas|ne sont pas|jamais", "audite|auditee|enregistre|enregistree|consigne|consignee|journalise|journalisee|suivi"),
-    ("no|no se|no esta|sin", "audita|auditar|auditado|auditada|registra|registrar|registrado|anota|anotar|anotado"),
-    ("nao|nao se|nao e|sem", "audita|auditar|auditado|auditada|regista|registra|registar|registrado|registado|anota"),
-    ("non|non si|non viene|non e|mai", "controllato|controllata|controlla|registrato|registrata|registra|annotato|verificato"),
-    ("niet|wordt niet|worden niet|nooit", "gecontroleerd|geregistreerd|vastgelegd|gelogd|bijgehouden"),
-    ("nie|nie jest|nie sa|bez", "rejestrowane|rejestrowana|rejestruje sie|zapisywane|zapisywana|sledzone|inspekcji|rejestrowania"),
-)  # fmt: skip
 
 
 _AND = (" and ", " und ", " et ", " y ", " e ", " en ", " i ", ", ", "/", " / ", " + ", " & ")

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import re
 from collections.abc import Iterator, Sequence
-from dataclasses import dataclass, replace
+from dataclasses import dataclass
 from itertools import pairwise, zip_longest
 
 from yes_tally.core.reading.cutting.below_titles import below_kind
@@ -13,7 +13,14 @@ from yes_tally.core.reading.cutting.best_layout import best_layout
 from yes_tally.core.reading.cutting.columns_below import with_columns_below
 from yes_tally.core.reading.cutting.documents import document_behind, document_ends, stretches
 from yes_tally.core.reading.cutting.tables_within import tables_within
-from yes_tally.core.reading.cutting.titles import decorated_title, kind_alone, may_head, title_above, underlines
+from yes_tally.core.reading.cutting.titles import (
+    decorated_title,
+    kind_alone,
+    may_head,
+    title_above,
+    underlines,
+    without_stamp,
+)
 from yes_tally.core.reading.cutting.wrapped import led_back_to
 from yes_tally.core.reading.meaning.labels import words_of
 from yes_tally.core.reading.phrases import SUBJECTS, names_item, subjects_in
@@ -97,7 +104,7 @@ def _blocks_of(lines: Sequence[Line]) -> Iterator[Block]:
             yield _merged(pending)
             pending = []
         if layout is None:
-            if len(chunk) == 1 and may_head((alone := _without_stamp(chunk[0])).text):
+            if len(chunk) == 1 and may_head((alone := without_stamp(chunk[0])).text):
                 headings = (_heading(alone), *headings[:1])
             yield block
             continue
@@ -372,17 +379,6 @@ def _peel_heading(chunk: list[Line]) -> tuple[list[Line], Heading | None]:
 
 def _heading(line: Line) -> Heading:
     return Heading(line.text.strip(), line.number, indent_of(line.text) + 1)
-
-
-# ``Printers of this PC             11.02.2025 09:12``: when it was printed, at the right margin.
-_STAMP_AT_RIGHT = re.compile(
-    r"(?<=\S)\s{4,}(?:[^\W\d_][^\d:]{0,24}[ :] *)?\d{1,4}[-./]\d{1,2}[-./]\d{2,4}[\sT,]*[\d:. ]*\s*$"
-)
-
-
-def _without_stamp(line: Line) -> Line:
-    stamp = _STAMP_AT_RIGHT.search(line.text[:MAX_LINE])
-    return replace(line, text=line.text[: stamp.start()]) if stamp else line
 
 
 def _same_record(before: Block, after: Block) -> bool:

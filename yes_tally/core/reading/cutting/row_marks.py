@@ -62,17 +62,22 @@ def without_row_marks(lines: Sequence[Line]) -> tuple[Sequence[Line], list[RowMa
         if not found:
             continue
         legend = _legend(lines[end : end + _LEGEND_WITHIN], {mark for _, _, mark in found})
-        alone = sum(bool(mark.strip(" []()")) for _, _, mark in found) == 1
+        alone = sum(bool(_sign(mark)) for _, _, mark in found) == 1
         for place, column, mark in found:
             line = bare[start + place]
             text = line.text[:column] + " " * len(mark) + line.text[column + len(mark) :]
             bare[start + place] = replace(line, text=text.rstrip())
-            if mark.strip(" []()"):
+            if _sign(mark):
                 means = legend[1] if legend and legend[2] == mark.strip() else ""
                 marks.append(RowMark(line.number, column + 1, mark.strip(), means, alone))
         if legend:
             out.add(legend[0])
     return [line for line in bare if line.number not in out] if marks else lines, marks
+
+
+def _sign(mark: str) -> str:
+    """A mark without the brackets around it; nothing for the box of a row that has none."""
+    return mark.strip(" []()")
 
 
 _Found = list[tuple[int, int, str]]
@@ -104,7 +109,7 @@ def _before(run: Sequence[Line], rows: Sequence[tuple[int, _Cells]]) -> _Found:
     found = [
         (place, match.start("mark"), match["mark"]) for (place, _), match in zip(rows, matches, strict=True) if match
     ]
-    marks = sum(bool(mark.strip(" []()")) for _, _, mark in found)
+    marks = sum(bool(_sign(mark)) for _, _, mark in found)
     if not marks or marks == len(rows):
         return []
     begins = [match.end() if match else cells[0][1] for (_, cells), match in zip(rows, matches, strict=True)]
@@ -160,7 +165,7 @@ def _behind(run: Sequence[Line], rows: Sequence[tuple[int, _Cells]]) -> _Found:
 
 def _legend(below: Sequence[Line], marks: set[str]) -> tuple[int, str, str] | None:
     """The line below the rows that says what one of their marks means, what it says, and the mark."""
-    bare = {mark.strip(): mark.strip() for mark in marks} | {mark.strip(" []()"): mark.strip() for mark in marks}
+    bare = {mark.strip(): mark.strip() for mark in marks} | {_sign(mark): mark.strip() for mark in marks}
     for line in below:
         match = _LEGEND.fullmatch(line.text.strip()[:MAX_LABEL])
         if match and (mark := bare.get(match["mark"]) or bare.get(match["mark"].strip("[]()"))):

@@ -4,10 +4,11 @@ from __future__ import annotations
 
 import re
 from collections.abc import Sequence
+from dataclasses import replace
 
 from yes_tally.core.reading.meaning.labels import words_of
 from yes_tally.core.reading.phrases import SUBJECTS
-from yes_tally.core.reading.shapes.layout import MAX_LABEL, Heading, is_rule
+from yes_tally.core.reading.shapes.layout import MAX_LABEL, MAX_LINE, Heading, is_rule
 from yes_tally.core.reading.text.decode import Line
 
 _DECORATED = re.compile(
@@ -79,3 +80,15 @@ def may_head(text: str) -> bool:
     """Whether a line is short enough for a title, and no part of a sentence."""
     body = text.strip()
     return 2 <= len(body) <= MAX_LABEL and not body.endswith((".", ",", ";"))
+
+
+# ``Printers of this PC             11.02.2025 09:12``: when it was printed, at the right margin.
+_STAMP_AT_RIGHT = re.compile(
+    r"(?<=\S)\s{4,}(?:[^\W\d_][^\d:]{0,24}[ :] *)?\d{1,4}[-./]\d{1,2}[-./]\d{2,4}[\sT,]*[\d:. ]*\s*$"
+)
+
+
+def without_stamp(line: Line) -> Line:
+    """A title without the moment at the right margin when it was printed."""
+    stamp = _STAMP_AT_RIGHT.search(line.text[:MAX_LINE])
+    return replace(line, text=line.text[: stamp.start()]) if stamp else line

@@ -92,7 +92,7 @@ def adapters_over_words(
 
 def adapters_told_best(interpreter: Interpreter, lines: Sequence[Line], around: Sequence[str], before: int) -> None:
     """Read a block, of which the drafts from ``before`` on tell, as adapters whose first lines tell of them in parts, and
-    keep that where it tells clearly more."""
+    keep that where it tells more, or of another number of cards and not much less."""
     start = interpreter.so_far()
     old = interpreter.drafts[before:]
     if not adapters_in_parts(interpreter, lines, around):
@@ -102,7 +102,7 @@ def adapters_told_best(interpreter: Interpreter, lines: Sequence[Line], around: 
     interpreter.back_to(start)
     if (_cards(old) != _cards(new) and 2 * _told(new) > _told(old)) or _told(new) + named > _told(old):
         interpreter.forget({line.number for line in lines})
-        adapters_in_parts(interpreter, lines, around)
+        interpreter.drafts += new
 
 
 def _cards(drafts: Sequence[Draft]) -> int:

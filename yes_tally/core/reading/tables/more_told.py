@@ -32,8 +32,9 @@ def tell_more(interpreter: Interpreter, tables: Sequence[RowsOverMore]) -> list[
             continue
         for more in table.below:
             item = by_line.get(more.row)
-            for line in more.lines if item else ():
-                assert item is not None
+            if item is None:
+                continue
+            for line in more.lines:
                 _tell(interpreter, line, item, told[id(item)])
     return untold
 
